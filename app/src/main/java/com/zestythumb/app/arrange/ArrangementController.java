@@ -1,0 +1,68 @@
+package com.zestythumb.app.arrange;
+
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.formats.ScoreWriter;
+import com.zestythumb.formats.midi.MidiFileWriter;
+import com.zestythumb.formats.musicxml.MusicXmlWriter;
+import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import java.nio.charset.StandardCharsets;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Arranges charts and writes them as files; keeps nothing. */
+@RestController
+@RequestMapping("/api/arrangements")
+@Tag(name = "Arrangements")
+class ArrangementController {
+
+    private final MusicXmlWriter page = new MusicXmlWriter(Staves.LEFT_HAND);
+    private final ScoreWriter musicXml = new MusicXmlWriter(Staves.GRAND);
+    private final ScoreWriter midi = new MidiFileWriter();
+
+    @PostMapping
+    @Operation(
+            summary = "Arrange a chart for a left hand. Mistakes in the chart come back as problems, not as an error.")
+    ArrangementView arrange(@Valid @RequestBody ArrangementRequest request) {
+        Chart chart = request.read();
+        Arrangement arrangement = request.arrange(chart);
+        return Views.of(chart, arrangement, page.writeText(arrangement));
+    }
+
+    @PostMapping(path = "/musicxml", produces = "application/vnd.recordare.musicxml+xml")
+    @Operation(summary = "The arrangement as MusicXML 4.0 on a grand staff.")
+    ResponseEntity<byte[]> musicXml(@Valid @RequestBody ArrangementRequest request) {
+        return file(musicXml, request);
+    }
+
+    @PostMapping(path = "/midi", produces = "audio/midi")
+    @Operation(summary = "The arrangement as a Standard MIDI File, repeats played out.")
+    ResponseEntity<byte[]> midi(@Valid @RequestBody ArrangementRequest request) {
+        return file(midi, request);
+    }
+
+    private static ResponseEntity<byte[]> file(ScoreWriter writer, ArrangementRequest request) {
+        Arrangement arrangement = request.arrange(request.read());
+        String name = arrangement
+                .sheet()
+                .title()
+                .replaceAll("[^\\p{L}\\p{N} ._-]", "")
+                .strip();
+        ContentDisposition attachment = ContentDisposition.attachment()
+                .filename((name.isEmpty() ? "tune" : name) + "." + writer.extension(), StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, attachment.toString())
+                .contentType(MediaType.parseMediaType(writer.mediaType()))
+                .body(writer.write(arrangement));
+    }
+}

@@ -1,0 +1,29 @@
+package com.zestythumb.app.arrange;
+
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.sheet.Chart;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+
+/** A chart and how to play it. */
+public record ArrangementRequest(
+        @Schema(description = "The chart's text.", example = "key: C major\nmeter: 4/4\n| C | F | G7 | C |")
+        @NotNull
+        @Size(max = ArrangementRequest.MAX_CHART, message = "holds more than {max} letters; cut the tune in two")
+        String chart,
+
+        @NotNull @Valid ChoicesDto choices) {
+
+    /** Letters a chart may have. */
+    public static final int MAX_CHART = 100_000;
+
+    Chart read() {
+        return Chart.read(chart);
+    }
+
+    Arrangement arrange(Chart read) {
+        return Arrangement.of(read.sheet(), choices.toChoices());
+    }
+}

@@ -1,0 +1,143 @@
+package com.zestythumb.app.arrange;
+
+import com.zestythumb.core.leading.Finding;
+import com.zestythumb.core.leading.FingerMove;
+import com.zestythumb.core.sheet.ChartProblem;
+import com.zestythumb.core.sheet.TextSpan;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+
+/** Everything the page shows of a tune, computed. Times are in quarter notes. */
+@Schema(name = "Arrangement")
+public record ArrangementView(
+        String title,
+        String key,
+        String meter,
+        @Schema(description = "Felt beats a minute.") int tempo,
+
+        @Schema(description = "Quarter notes in a felt beat.")
+        double beatLength,
+
+        @Schema(description = "Quarter notes in a bar.") double barLength,
+
+        @Schema(description = "What could not be read, in the order of the text.")
+        List<ChartProblem> problems,
+
+        List<BarView> bars,
+
+        @Schema(description = "Indices into bars as they are played, repeats unfolded.")
+        List<Integer> playingOrder,
+
+        List<ChordView> chords,
+
+        @Schema(description = "Every note of the left hand, as written.")
+        List<NoteView> notes,
+
+        List<Finding> findings,
+
+        @Schema(description = "Pins whose chord is no longer there.")
+        List<PinDto> lostPins,
+
+        @Schema(description = "MusicXML 4.0 of the left-hand staff; notes bear the ids given here.")
+        String musicXml) {
+
+    /** A written bar. */
+    @Schema(name = "Bar")
+    public record BarView(
+            int number,
+
+            @Schema(description = "Name of the section that begins here; empty where none does.")
+            String section,
+
+            boolean startsRepeat,
+            int timesPlayed,
+
+            @Schema(description = "Where it stands in the chart.")
+            TextSpan text) {}
+
+    /** A chord under the hand. */
+    @Schema(name = "ArrangedChord")
+    public record ChordView(
+            int index,
+            @Schema(description = "Index into bars.") int bar,
+
+            @Schema(description = "The count, from 1, that it falls on.")
+            int count,
+
+            @Schema(description = "Quarter notes after the bar line, exact, as pins take it.")
+            String start,
+
+            double onset,
+            double duration,
+
+            @Schema(description = "The symbol as printed.", example = "B♭m7♭5")
+            String symbol,
+
+            NumeralView numeral,
+            List<KeyView> keys,
+
+            @Schema(description = "What the hand does to reach the next chord; empty at the end.")
+            MoveView toNext,
+
+            @Schema(description = "Half steps moved by all fingers to come here.")
+            int moved,
+
+            boolean pinned,
+            List<AlternativeView> alternatives) {}
+
+    /** A Roman numeral in its parts. */
+    @Schema(name = "Numeral")
+    public record NumeralView(
+            String roman,
+            String figures,
+
+            @Schema(description = "What an applied dominant leads to; else empty.")
+            String of) {}
+
+    /** A key held down. */
+    @Schema(name = "HeldKey")
+    public record KeyView(
+            @Schema(example = "Eb3") String pitch,
+            @Schema(example = "E♭") String name,
+            int midi,
+
+            @Schema(description = "1 thumb to 5 little finger.")
+            int finger) {}
+
+    /** The way to the next chord. */
+    @Schema(name = "HandMove")
+    public record MoveView(
+            @Schema(example = "5 stays, 3 and 1 up a step") String sentence, List<FingerView> fingers) {}
+
+    /** What one finger does. */
+    @Schema(name = "FingerMove")
+    public record FingerView(
+            @Schema(description = "Finger now; 0 where it joins.")
+            int fromFinger,
+
+            @Schema(description = "Finger next; 0 where it lifts.")
+            int toFinger,
+
+            @Schema(description = "MIDI key now; 0 where it joins.")
+            int fromMidi,
+
+            @Schema(description = "MIDI key next; 0 where it lifts.")
+            int toMidi,
+
+            FingerMove.Kind kind,
+            @Schema(example = "3 up a step to F") String sentence) {}
+
+    /** Another voicing of the same chord. */
+    @Schema(name = "Alternative")
+    public record AlternativeView(
+            List<String> pitches,
+            @Schema(example = "E G C") String names,
+            List<Integer> fingers,
+
+            @Schema(description = "What the whole tune would cost more, in half steps.")
+            int price) {}
+
+    /** A note in time. */
+    @Schema(name = "TimedNote")
+    public record NoteView(String id, int chord, int bar, double onset, double duration, int midi) {}
+}

@@ -1,0 +1,2 @@
+/** A made-up studio to try things in. */
+package com.zestythumb.app.demo;

@@ -1,0 +1,2 @@
+/** The application: HTTP API, kept tunes, demo studio; packages by feature. */
+package com.zestythumb.app;

@@ -1,0 +1,2 @@
+/** Whose tunes these are. */
+package com.zestythumb.app.studio;

@@ -1,0 +1,61 @@
+package com.zestythumb.app.tune;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The shelf of tunes. */
+@RestController
+@RequestMapping("/api/tunes")
+@Tag(name = "Tunes")
+class TuneController {
+
+    private final Tunes tunes;
+
+    TuneController(Tunes tunes) {
+        this.tunes = tunes;
+    }
+
+    @GetMapping
+    @Operation(summary = "All tunes of the studio, by title.")
+    List<TuneSummary> list() {
+        return tunes.all();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    @Operation(summary = "Put a new tune on the shelf.")
+    TuneView create(@Valid @RequestBody TuneDraft draft) {
+        return tunes.add(draft);
+    }
+
+    @GetMapping("/{id}")
+    @Operation(summary = "One tune with its settings.")
+    TuneView get(@PathVariable long id) {
+        return tunes.get(id);
+    }
+
+    @PutMapping("/{id}")
+    @Operation(summary = "Save a tune; 409 where another version was saved meanwhile.")
+    TuneView save(@PathVariable long id, @Valid @RequestBody TuneDraft draft) {
+        return tunes.save(id, draft);
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(summary = "Take a tune off the shelf.")
+    void remove(@PathVariable long id) {
+        tunes.remove(id);
+    }
+}

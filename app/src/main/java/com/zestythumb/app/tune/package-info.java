@@ -1,0 +1,2 @@
+/** Tunes kept with their settings. */
+package com.zestythumb.app.tune;

@@ -1,0 +1,28 @@
+package com.zestythumb.core.arrangement;
+
+import com.zestythumb.core.sheet.LeadSheet;
+import java.util.List;
+
+/**
+ * A lead sheet with a left hand to it.
+ *
+ * @param sheet what was arranged
+ * @param choices what was chosen
+ * @param chords the sounding chords in the written order
+ * @param notes every note in the written order, by onset and then from the lowest
+ * @param lostPins pins that fit no chord any more
+ */
+public record Arrangement(
+        LeadSheet sheet, Choices choices, List<ArrangedChord> chords, List<TimedNote> notes, List<Pin> lostPins) {
+
+    public Arrangement {
+        chords = List.copyOf(chords);
+        notes = List.copyOf(notes);
+        lostPins = List.copyOf(lostPins);
+    }
+
+    /** Arranges a lead sheet; never fails, whatever chords it holds. */
+    public static Arrangement of(LeadSheet sheet, Choices choices) {
+        return new Arranger(sheet, choices).arrange();
+    }
+}

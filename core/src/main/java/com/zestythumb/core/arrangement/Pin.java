@@ -1,0 +1,41 @@
+package com.zestythumb.core.arrangement;
+
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voicing.Voicing;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A voicing the teacher fixed.
+ *
+ * @param bar index of the written bar, from 0
+ * @param start quarter notes after the bar line
+ * @param notes the pitches, lowest first
+ */
+public record Pin(int bar, Fraction start, List<Pitch> notes) {
+
+    public Pin {
+        notes = notes.stream().sorted(Comparator.naturalOrder()).toList();
+        if (notes.isEmpty() || notes.size() > 5) {
+            throw new IllegalArgumentException("a pinned chord has one to five notes");
+        }
+    }
+
+    /**
+     * The voicing this pin asks for, if a chord still stands at its place and has all its notes; a pin
+     * whose chord was changed in the text no longer holds.
+     */
+    Optional<Voicing> voicingFor(ChordEvent event) {
+        boolean here = event.bar() == bar && event.start().equals(start) && !event.isSilent();
+        if (!here) {
+            return Optional.empty();
+        }
+        boolean fits = notes.stream()
+                .allMatch(note -> event.chord().tones().contains(note.pitchClass())
+                        || event.chord().bass().equals(note.pitchClass()));
+        return fits ? Optional.of(new Voicing(event.chord(), notes)) : Optional.empty();
+    }
+}

@@ -1,0 +1,2 @@
+/** Which finger takes which key. */
+package com.zestythumb.core.fingering;

@@ -1,0 +1,56 @@
+package com.zestythumb.core.leading;
+
+import com.zestythumb.core.arrangement.ArrangedChord;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.LeadSheet;
+import java.util.Optional;
+
+/**
+ * A shift of the whole hand that is too far for the time there is: more than an octave, or more than
+ * a fifth within half a second (common practice; the figures from memory).
+ */
+final class LeapRule implements Rule {
+
+    private static final int OCTAVE = 12;
+    private static final int FIFTH = 7;
+    private static final double HALF_SECOND = 0.5;
+
+    @Override
+    public Optional<Finding> check(ArrangedChord before, ArrangedChord chord, Arrangement whole) {
+        if (before == null) {
+            return Optional.empty();
+        }
+        int low = chord.voicing().lowest().midi() - before.voicing().lowest().midi();
+        int high = chord.voicing().highest().midi() - before.voicing().highest().midi();
+        // The hand travels as far as the nearer of its two edges; the rest is opening and closing.
+        int shift = Math.min(Math.abs(low), Math.abs(high));
+        double seconds = secondsToGetThere(before, chord, whole);
+        boolean tooFar = shift > OCTAVE || shift > FIFTH && seconds < HALF_SECOND;
+        if (!tooFar) {
+            return Optional.empty();
+        }
+        return Optional.of(Places.finding(
+                Finding.Kind.LEAP,
+                chord,
+                "the hand leaps " + shift + " half steps to " + chord.chord().pretty() + " in "
+                        + Math.round(seconds * 10) / 10.0 + " s",
+                "take a nearer inversion, or let go of the chord before early"));
+    }
+
+    /** From the last key struck before until the next chord begins. */
+    private static double secondsToGetThere(ArrangedChord before, ArrangedChord chord, Arrangement whole) {
+        LeadSheet sheet = whole.sheet();
+        Fraction lastOnset = whole.notes().stream()
+                .filter(note -> note.chord() == before.index())
+                .map(note -> note.onset())
+                .max(Fraction::compareTo)
+                .orElseThrow();
+        Fraction barLength = sheet.meter().barLength();
+        Fraction from = barLength.times(before.event().bar()).plus(lastOnset);
+        Fraction to = barLength.times(chord.event().bar()).plus(chord.event().start());
+        boolean backAtRepeat = to.compareTo(from) <= 0;
+        Fraction time = backAtRepeat ? barLength.minus(lastOnset) : to.minus(from);
+        return time.toDouble() * sheet.secondsPerQuarter();
+    }
+}

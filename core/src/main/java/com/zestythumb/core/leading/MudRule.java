@@ -1,0 +1,25 @@
+package com.zestythumb.core.leading;
+
+import com.zestythumb.core.arrangement.ArrangedChord;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.voicing.LowIntervalLimits;
+import java.util.Optional;
+
+/** Close intervals so low that they blur: {@link LowIntervalLimits} with two semitones' grace. */
+final class MudRule implements Rule {
+
+    private static final int GRACE = 2;
+
+    @Override
+    public Optional<Finding> check(ArrangedChord before, ArrangedChord chord, Arrangement whole) {
+        if (LowIntervalLimits.depth(chord.voicing().keys()) <= GRACE) {
+            return Optional.empty();
+        }
+        return Optional.of(Places.finding(
+                Finding.Kind.MUD,
+                chord,
+                chord.chord().pretty() + " lies low and close, from "
+                        + chord.voicing().lowest().pretty() + ": it will sound muddy",
+                "play it higher, or leave a middle note out"));
+    }
+}

@@ -1,0 +1,2 @@
+/** Spelled pitches, intervals and keys. E♭ is never D♯ here. */
+package com.zestythumb.core.pitch;

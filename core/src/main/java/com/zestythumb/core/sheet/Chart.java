@@ -1,0 +1,37 @@
+package com.zestythumb.core.sheet;
+
+import java.util.List;
+
+/**
+ * What was read from a chart's text: the sheet, with silence wherever something could not be read,
+ * and the problems.
+ *
+ * @param sheet as much of the tune as could be read
+ * @param problems in the order of the text
+ */
+public record Chart(LeadSheet sheet, List<ChartProblem> problems) {
+
+    public Chart {
+        problems = List.copyOf(problems);
+    }
+
+    /**
+     * Reads a chart. The notation: header lines {@code title:}, {@code key:}, {@code meter:},
+     * {@code tempo:}; then lines of bars, {@code | C / Am / | F G7 | % | N.C. |}. The slots of a bar
+     * share it evenly; {@code /} holds the chord for another slot, {@code %} repeats the bar before,
+     * {@code |: … :| x3} repeats, {@code [Verse]} names what follows, {@code #} starts a remark.
+     * Never throws: what cannot be read becomes a problem.
+     */
+    public static Chart read(String text) {
+        return new ChartReader(text).read();
+    }
+
+    /** Reads a chart that must be without problems; throws naming the first one. */
+    public static LeadSheet parse(String text) {
+        Chart chart = read(text);
+        if (!chart.problems().isEmpty()) {
+            throw new IllegalArgumentException(chart.problems().get(0).toString());
+        }
+        return chart.sheet();
+    }
+}

@@ -1,0 +1,80 @@
+package com.zestythumb.core.sheet;
+
+/**
+ * An exact fraction in lowest terms; musical time is counted in quarter notes.
+ *
+ * @param numerator any whole number
+ * @param denominator above zero
+ */
+public record Fraction(long numerator, long denominator) implements Comparable<Fraction> {
+
+    public static final Fraction ZERO = of(0);
+
+    public Fraction {
+        if (denominator == 0) {
+            throw new ArithmeticException("a fraction over zero");
+        }
+        long divisor = gcd(Math.abs(numerator), Math.abs(denominator)) * Long.signum(denominator);
+        numerator /= divisor;
+        denominator /= divisor;
+    }
+
+    public static Fraction of(long whole) {
+        return new Fraction(whole, 1);
+    }
+
+    public static Fraction of(long numerator, long denominator) {
+        return new Fraction(numerator, denominator);
+    }
+
+    public Fraction plus(Fraction o) {
+        return of(numerator * o.denominator + o.numerator * denominator, denominator * o.denominator);
+    }
+
+    public Fraction minus(Fraction o) {
+        return plus(o.times(of(-1)));
+    }
+
+    public Fraction times(Fraction o) {
+        return of(numerator * o.numerator, denominator * o.denominator);
+    }
+
+    public Fraction times(long whole) {
+        return times(of(whole));
+    }
+
+    public Fraction dividedBy(Fraction o) {
+        return of(numerator * o.denominator, denominator * o.numerator);
+    }
+
+    public Fraction min(Fraction o) {
+        return compareTo(o) <= 0 ? this : o;
+    }
+
+    /** The whole number at or below. */
+    public long floor() {
+        return Math.floorDiv(numerator, denominator);
+    }
+
+    public boolean isWhole() {
+        return denominator == 1;
+    }
+
+    public double toDouble() {
+        return (double) numerator / denominator;
+    }
+
+    private static long gcd(long a, long b) {
+        return b == 0 ? a : gcd(b, a % b);
+    }
+
+    @Override
+    public int compareTo(Fraction o) {
+        return Long.compare(numerator * o.denominator, o.numerator * denominator);
+    }
+
+    @Override
+    public String toString() {
+        return isWhole() ? Long.toString(numerator) : numerator + "/" + denominator;
+    }
+}

@@ -1,0 +1,80 @@
+package com.zestythumb.core.voicing;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Lists the close-position voicings of a chord: its tones stacked without a gap from each allowed
+ * bass note, at every place in the hand's range, whole and, where there are four tones or more,
+ * without the fifth (the first note to drop; never the third or the seventh: common practice).
+ */
+final class CloseVoicings {
+
+    private CloseVoicings() {}
+
+    /** All candidates, never none; stretches beyond the hand are included and priced by the solver. */
+    static List<Voicing> of(Chord chord, Way way, Hand hand) {
+        List<Voicing> found = new ArrayList<>();
+        for (List<PitchClass> tones : toneSets(chord)) {
+            for (PitchClass bass : basses(chord, tones, way)) {
+                addEverywhere(chord, stack(bass, tones), hand, found);
+            }
+        }
+        return found;
+    }
+
+    private static List<List<PitchClass>> toneSets(Chord chord) {
+        List<PitchClass> all = chord.tones();
+        Interval fifth = chord.quality().numbered(5);
+        boolean fifthIsPlain = Interval.PERFECT_FIFTH.equals(fifth);
+        if (all.size() < 4 || !fifthIsPlain || chord.bass().equals(chord.root().plus(fifth))) {
+            return List.of(all);
+        }
+        List<PitchClass> withoutFifth = new ArrayList<>(all);
+        withoutFifth.remove(chord.root().plus(fifth));
+        return List.of(all, withoutFifth);
+    }
+
+    private static List<PitchClass> basses(Chord chord, List<PitchClass> tones, Way way) {
+        if (chord.hasSlash()) {
+            return List.of(chord.bass());
+        }
+        return tones.stream()
+                .filter(tone -> way.allowsInBass(chord.tones().indexOf(tone)))
+                .toList();
+    }
+
+    /** The tones in rising order from the bass, within the octave above it. */
+    private static List<PitchClass> stack(PitchClass bass, List<PitchClass> tones) {
+        List<PitchClass> stack = new ArrayList<>();
+        stack.add(bass);
+        tones.stream()
+                .filter(tone -> !tone.soundsLike(bass))
+                .sorted(Comparator.comparingInt(tone -> Math.floorMod(tone.semitone() - bass.semitone(), 12)))
+                .forEach(stack::add);
+        return stack;
+    }
+
+    private static void addEverywhere(Chord chord, List<PitchClass> stack, Hand hand, List<Voicing> found) {
+        int from = hand.lowest().midi();
+        while (true) {
+            List<Pitch> notes = new ArrayList<>();
+            int floor = from;
+            for (PitchClass tone : stack) {
+                Pitch note = Pitch.atOrAbove(tone, floor);
+                notes.add(note);
+                floor = note.midi() + 1;
+            }
+            if (notes.get(notes.size() - 1).midi() > hand.highest().midi()) {
+                return;
+            }
+            found.add(new Voicing(chord, notes));
+            from = notes.get(0).midi() + 1;
+        }
+    }
+}

@@ -1,0 +1,28 @@
+package com.zestythumb.core.voicing;
+
+/**
+ * The lowest place at which an interval still sounds clear, by its lower note (common practice, from
+ * memory; arrangers' books differ by a step or two).
+ */
+public final class LowIntervalLimits {
+
+    /** MIDI key of the lower note, by semitones of the interval: E3, E♭3, C3, B♭2 … */
+    private static final int[] LIMIT = {0, 52, 51, 48, 46, 46, 46, 34, 43, 41, 41, 41, 21};
+
+    private LowIntervalLimits() {}
+
+    /**
+     * How far a chord lies in the mud.
+     *
+     * @param keys MIDI key numbers, lowest first
+     * @return semitones by which its worst neighbouring pair lies under its limit; 0 when clear
+     */
+    public static int depth(int[] keys) {
+        int depth = 0;
+        for (int i = 1; i < keys.length; i++) {
+            int interval = Math.min(keys[i] - keys[i - 1], LIMIT.length - 1);
+            depth = Math.max(depth, LIMIT[interval] - keys[i - 1]);
+        }
+        return depth;
+    }
+}

@@ -1,0 +1,2 @@
+/** Standard MIDI Files. */
+package com.zestythumb.formats.midi;

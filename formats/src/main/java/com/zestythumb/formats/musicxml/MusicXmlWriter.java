@@ -1,0 +1,96 @@
+package com.zestythumb.formats.musicxml;
+
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.formats.ScoreWriter;
+import jakarta.xml.bind.JAXBException;
+import jakarta.xml.bind.Marshaller;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import org.audiveris.proxymusic.Identification;
+import org.audiveris.proxymusic.PartList;
+import org.audiveris.proxymusic.PartName;
+import org.audiveris.proxymusic.ScorePart;
+import org.audiveris.proxymusic.ScorePartwise;
+import org.audiveris.proxymusic.Work;
+import org.audiveris.proxymusic.util.Marshalling;
+
+/**
+ * Writes MusicXML 4.0: one piano part, chord symbols, fingers, and on every note the id it has in the
+ * {@link Arrangement}.
+ */
+public final class MusicXmlWriter implements ScoreWriter {
+
+    /** Which staves are written. */
+    public enum Staves {
+        /** Treble and bass, the upper one left free for the tune. */
+        GRAND,
+        /** The bass staff alone. */
+        LEFT_HAND
+    }
+
+    private static final String HEADER = """
+            <?xml version="1.0" encoding="UTF-8"?>
+            <!DOCTYPE score-partwise PUBLIC "-//Recordare//DTD MusicXML 4.0 Partwise//EN" \
+            "http://www.musicxml.org/dtds/partwise.dtd">
+            """;
+
+    private final Staves staves;
+
+    public MusicXmlWriter(Staves staves) {
+        this.staves = staves;
+    }
+
+    @Override
+    public byte[] write(Arrangement arrangement) {
+        ScorePart piano = new ScorePart();
+        piano.setId("P1");
+        PartName name = new PartName();
+        name.setValue("Piano");
+        piano.setPartName(name);
+
+        ScorePartwise.Part part = new ScorePartwise.Part();
+        part.setId(piano);
+        part.getMeasure().addAll(new MeasureWriter(arrangement, staves).measures());
+
+        ScorePartwise score = new ScorePartwise();
+        score.setVersion("4.0");
+        Work work = new Work();
+        work.setWorkTitle(arrangement.sheet().title());
+        score.setWork(work);
+        score.setIdentification(new Identification());
+        PartList parts = new PartList();
+        parts.getPartGroupOrScorePart().add(piano);
+        score.setPartList(parts);
+        score.getPart().add(part);
+        return marshal(score);
+    }
+
+    /** The same as text. */
+    public String writeText(Arrangement arrangement) {
+        return new String(write(arrangement), StandardCharsets.UTF_8);
+    }
+
+    @Override
+    public String mediaType() {
+        return "application/vnd.recordare.musicxml+xml";
+    }
+
+    @Override
+    public String extension() {
+        return "musicxml";
+    }
+
+    /** Through JAXB itself, since the library's own call writes its own version for MusicXML's. */
+    private static byte[] marshal(ScorePartwise score) {
+        ByteArrayOutputStream out = new ByteArrayOutputStream(1 << 16);
+        try {
+            Marshaller marshaller = Marshalling.getContext(ScorePartwise.class).createMarshaller();
+            marshaller.setProperty(Marshaller.JAXB_FRAGMENT, true);
+            out.writeBytes(HEADER.getBytes(StandardCharsets.UTF_8));
+            marshaller.marshal(score, out);
+        } catch (JAXBException e) {
+            throw new IllegalStateException("the score could not be written", e);
+        }
+        return out.toByteArray();
+    }
+}

@@ -1,0 +1,126 @@
+package com.zestythumb.formats.musicxml;
+
+import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.sheet.Fraction;
+import java.math.BigDecimal;
+import java.math.BigInteger;
+import org.audiveris.proxymusic.AboveBelow;
+import org.audiveris.proxymusic.Empty;
+import org.audiveris.proxymusic.EmptyPlacement;
+import org.audiveris.proxymusic.Fingering;
+import org.audiveris.proxymusic.Notations;
+import org.audiveris.proxymusic.Note;
+import org.audiveris.proxymusic.NoteType;
+import org.audiveris.proxymusic.ObjectFactory;
+import org.audiveris.proxymusic.Pitch;
+import org.audiveris.proxymusic.Rest;
+import org.audiveris.proxymusic.StartStop;
+import org.audiveris.proxymusic.Technical;
+import org.audiveris.proxymusic.Tie;
+import org.audiveris.proxymusic.Tied;
+import org.audiveris.proxymusic.TiedType;
+import org.audiveris.proxymusic.YesNo;
+
+/** Single notes and rests. */
+final class Notes {
+
+    /** MusicXML divisions of a quarter note: enough for eighths, triplets and sixteenths. */
+    static final int DIVISIONS = 12;
+
+    private static final ObjectFactory FACTORY = new ObjectFactory();
+
+    private Notes() {}
+
+    static BigDecimal divisions(Fraction quarters) {
+        return BigDecimal.valueOf(quarters.times(DIVISIONS).floor());
+    }
+
+    /**
+     * A note, or one of the tied values it is written in.
+     *
+     * @param chordWithPrevious whether it is struck together with the note written before
+     * @param part which of its tied values this is, from 0
+     */
+    static Note note(
+            TimedNote timed, NoteValue value, String voice, int staff, boolean chordWithPrevious, int part, int parts) {
+        Note note = new Note();
+        note.setId(part == 0 ? timed.id() : timed.id() + "-" + part);
+        if (chordWithPrevious) {
+            note.setChord(new Empty());
+        }
+        note.setPitch(pitch(timed.pitch().pitchClass(), timed.pitch().octave()));
+        Notations notations = new Notations();
+        if (part > 0) {
+            tie(note, notations, StartStop.STOP, TiedType.STOP);
+        }
+        if (part < parts - 1) {
+            tie(note, notations, StartStop.START, TiedType.START);
+        }
+        if (part == 0 && timed.fingerShown()) {
+            notations.getTiedOrSlurOrTuplet().add(finger(timed.finger()));
+        }
+        if (!notations.getTiedOrSlurOrTuplet().isEmpty()) {
+            note.getNotations().add(notations);
+        }
+        return written(note, value, voice, staff);
+    }
+
+    static Note rest(NoteValue value, String voice, int staff) {
+        Note note = new Note();
+        note.setRest(new Rest());
+        return written(note, value, voice, staff);
+    }
+
+    /** A rest that fills a bar of any length. */
+    static Note barRest(Fraction length, String voice, int staff) {
+        Note note = new Note();
+        Rest rest = new Rest();
+        rest.setMeasure(YesNo.YES);
+        note.setRest(rest);
+        note.setDuration(divisions(length));
+        note.setVoice(voice);
+        note.setStaff(BigInteger.valueOf(staff));
+        return note;
+    }
+
+    private static Note written(Note note, NoteValue value, String voice, int staff) {
+        note.setDuration(divisions(value.length()));
+        note.setVoice(voice);
+        NoteType type = new NoteType();
+        type.setValue(value.type());
+        note.setType(type);
+        for (int i = 0; i < value.dots(); i++) {
+            note.getDot().add(new EmptyPlacement());
+        }
+        note.setStaff(BigInteger.valueOf(staff));
+        return note;
+    }
+
+    private static Pitch pitch(com.zestythumb.core.pitch.PitchClass name, int octave) {
+        Pitch pitch = new Pitch();
+        pitch.setStep(ChordSymbols.step(name));
+        if (name.alteration() != 0) {
+            pitch.setAlter(BigDecimal.valueOf(name.alteration()));
+        }
+        pitch.setOctave(octave);
+        return pitch;
+    }
+
+    private static void tie(Note note, Notations notations, StartStop sound, TiedType sign) {
+        Tie tie = new Tie();
+        tie.setType(sound);
+        note.getTie().add(tie);
+        Tied tied = new Tied();
+        tied.setType(sign);
+        notations.getTiedOrSlurOrTuplet().add(tied);
+    }
+
+    private static Technical finger(int finger) {
+        Fingering fingering = new Fingering();
+        fingering.setValue(String.valueOf(finger));
+        fingering.setPlacement(AboveBelow.BELOW);
+        Technical technical = new Technical();
+        technical.getUpBowOrDownBowOrHarmonic().add(FACTORY.createTechnicalFingering(fingering));
+        return technical;
+    }
+}

@@ -1,0 +1,170 @@
+package com.zestythumb.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.NoSuchElementException;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.FluentWait;
+
+/** Debian's Chromium without a display, driven in a lesson's words. */
+final class Browser implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
+
+    final ChromeDriver driver;
+    final Path downloads;
+
+    Browser() {
+        try {
+            downloads = Files.createTempDirectory("zesty-downloads");
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--disable-dev-shm-usage",
+                "--disable-quic",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--autoplay-policy=no-user-gesture-required",
+                "--hide-scrollbars",
+                "--window-size=1280,800");
+        options.setExperimentalOption(
+                "prefs",
+                Map.of("download.default_directory", downloads.toString(), "download.prompt_for_download", false));
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
+                .build();
+        driver = new ChromeDriver(service, options);
+        size(1280, 800);
+    }
+
+    /** Sets the size of the page itself, whatever frame the window has. */
+    void size(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+        driver.manage().window().setSize(new Dimension(width, height));
+    }
+
+    void open(String address) {
+        driver.get(address);
+    }
+
+    WebElement see(String css) {
+        return await(css, () -> {
+            WebElement element = driver.findElement(By.cssSelector(css));
+            return element.isDisplayed() ? element : null;
+        });
+    }
+
+    WebElement seeText(String css, String text) {
+        return await(
+                css + " with \"" + text + "\"",
+                () -> all(css).stream()
+                        .filter(element -> element.getText().contains(text))
+                        .findFirst()
+                        .orElse(null));
+    }
+
+    void seeNo(String css) {
+        await("no " + css, () -> all(css).isEmpty() ? true : null);
+    }
+
+    List<WebElement> all(String css) {
+        return driver.findElements(By.cssSelector(css));
+    }
+
+    <T> T await(String what, Supplier<T> condition) {
+        return new FluentWait<>(driver)
+                .withTimeout(PATIENCE)
+                .pollingEvery(Duration.ofMillis(50))
+                .ignoring(NoSuchElementException.class)
+                .ignoring(StaleElementReferenceException.class)
+                .withMessage("waiting for " + what)
+                .until(d -> condition.get());
+    }
+
+    void click(String css) {
+        see(css).click();
+    }
+
+    void clickText(String css, String text) {
+        seeText(css, text).click();
+    }
+
+    /** Chooses an entry of a drop-down list. */
+    void choose(String label, String entry) {
+        see("[role=combobox][aria-label='" + label + "'], #" + label).click();
+        await(
+                        "entry " + entry,
+                        () -> all("[role=option]").stream()
+                                .filter(option -> option.getText().equals(entry))
+                                .findFirst()
+                                .orElse(null))
+                .click();
+        seeNo("[role=option]");
+    }
+
+    /** Replaces the chart's text by typing. */
+    void type(String chart) {
+        WebElement editor = see(".cm-content");
+        editor.click();
+        press(Keys.chord(Keys.CONTROL, "a"));
+        for (String line : chart.split("(?<=\n)")) {
+            editor.sendKeys(line);
+        }
+    }
+
+    void press(CharSequence keys) {
+        new Actions(driver).sendKeys(keys).perform();
+    }
+
+    Object script(String script, Object... args) {
+        return ((JavascriptExecutor) driver).executeScript(script, args);
+    }
+
+    /** The pitches written on the page, as the server gave their places: one string to compare. */
+    String engravedNotes() {
+        return (String) script("""
+                return [...document.querySelectorAll('.drawing .note')]
+                  .map(note => note.id + '@' + Math.round(note.getBoundingClientRect().top)).join(' ');
+                """);
+    }
+
+    void picture(Path file) {
+        try {
+            Files.createDirectories(file.getParent());
+            Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+    }
+}

@@ -1,0 +1,192 @@
+<script setup lang="ts">
+import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
+import { setDiagnostics, type Diagnostic } from '@codemirror/lint';
+import { EditorState } from '@codemirror/state';
+import { EditorView, keymap } from '@codemirror/view';
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import type { Arrangement, ChartProblem } from '../api/client';
+import { chartLanguage } from '../editor/chart-language';
+import { chosenBar, offsets, showBar } from '../editor/chosen-bar';
+
+const props = defineProps<{ tune: Arrangement | undefined; bar: number }>();
+const text = defineModel<string>({ required: true });
+const emit = defineEmits<{ chooseBar: [bar: number] }>();
+
+const place = ref<HTMLElement>();
+let view: EditorView | undefined;
+
+onMounted(() => {
+  view = new EditorView({
+    parent: place.value!,
+    state: EditorState.create({
+      doc: text.value,
+      extensions: [
+        history(),
+        keymap.of([...defaultKeymap, ...historyKeymap]),
+        EditorView.lineWrapping,
+        EditorView.contentAttributes.of({ 'aria-label': 'The chart as text', spellcheck: 'false' }),
+        chartLanguage,
+        chosenBar,
+        EditorView.updateListener.of((update) => {
+          if (update.docChanged) text.value = update.state.doc.toString();
+          const moved = update.transactions.some((t) => t.isUserEvent('select'));
+          if (moved && update.view.hasFocus) reportBar(update.state);
+        }),
+      ],
+    }),
+  });
+  showProblems();
+  showChosen();
+});
+onBeforeUnmount(() => view?.destroy());
+
+function reportBar(state: EditorState) {
+  const head = state.selection.main.head;
+  const found = props.tune?.bars.find((bar) => {
+    const span = offsets(state.doc, bar.text);
+    return span && head >= span.from && head <= span.to;
+  });
+  if (found) emit('chooseBar', found.number - 1);
+}
+
+function showProblems() {
+  if (!view) return;
+  const doc = view.state.doc;
+  const diagnostics = (props.tune?.problems ?? []).flatMap((problem): Diagnostic[] => {
+    const span = offsets(doc, problem);
+    if (!span) return [];
+    const { place: where, message } = problem;
+    return [{ from: span.from, to: span.to, severity: 'error', message: `${where}: ${message}` }];
+  });
+  view.dispatch(setDiagnostics(view.state, diagnostics));
+}
+
+function showChosen() {
+  if (!view) return;
+  const span = props.tune?.bars[props.bar]?.text ?? null;
+  const at = span && offsets(view.state.doc, span);
+  const scroll = at && !view.hasFocus ? [EditorView.scrollIntoView(at.from, { y: 'nearest' })] : [];
+  view.dispatch({ effects: [showBar.of(span), ...scroll] });
+}
+
+function goTo(problem: ChartProblem) {
+  const span = view && offsets(view.state.doc, problem);
+  if (!view || !span) return;
+  view.dispatch({ selection: { anchor: span.from, head: span.to }, scrollIntoView: true });
+  view.focus();
+}
+
+watch(
+  () => props.tune,
+  () => {
+    showProblems();
+    showChosen();
+  },
+);
+watch(() => props.bar, showChosen);
+watch(text, (value) => {
+  if (view && value !== view.state.doc.toString()) {
+    view.dispatch({ changes: { from: 0, to: view.state.doc.length, insert: value } });
+  }
+});
+</script>
+
+<template>
+  <section class="chart" aria-labelledby="chart-heading">
+    <h2 id="chart-heading">The chart</h2>
+    <div ref="place" class="text" />
+    <ul v-if="tune?.problems.length" class="problems" aria-live="polite">
+      <li v-for="problem in tune.problems.slice(0, 5)" :key="`${problem.line}:${problem.column}`">
+        <button class="plain-button" @click="goTo(problem)">
+          <b>{{ problem.place }}</b> {{ problem.message }}
+        </button>
+      </li>
+      <li v-if="tune.problems.length > 5">and {{ tune.problems.length - 5 }} more</li>
+    </ul>
+    <p v-else-if="tune && !tune.bars.length" class="hint">
+      Type chords between bar lines: <code>| C | F | G7 | C |</code>
+    </p>
+    <p v-else class="hint"><code>/</code> holds a chord, <code>%</code> repeats a bar</p>
+  </section>
+</template>
+
+<style scoped>
+.chart {
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  min-height: 0;
+  height: 100%;
+}
+.text {
+  flex: 1;
+  min-height: 120px;
+  overflow: auto;
+  background: var(--page);
+  border-radius: 12px;
+}
+.text :deep(.cm-editor) {
+  height: 100%;
+  font-size: 17px;
+}
+.text :deep(.cm-editor.cm-focused) {
+  outline: 3px solid var(--zest);
+  outline-offset: -3px;
+  border-radius: 12px;
+}
+.text :deep(.cm-scroller) {
+  font-family: var(--reading);
+  line-height: 1.65;
+  padding: 8px 6px;
+}
+.text :deep(.cm-content) {
+  caret-color: var(--ink);
+}
+.text :deep(.cm-cursor) {
+  border-left: 2px solid var(--ink);
+}
+.text :deep(.chosen-bar) {
+  background: var(--zest-wash);
+  border-radius: 4px;
+}
+.text :deep(.cm-lintRange-error) {
+  background: none;
+  text-decoration: underline wavy var(--caution) 2px;
+  text-underline-offset: 4px;
+}
+.text :deep(.cm-tooltip) {
+  background: var(--page);
+  color: var(--ink);
+  border: 1px solid var(--line);
+  border-radius: 8px;
+}
+.text :deep(.cm-diagnostic) {
+  border-left-color: var(--caution);
+}
+.problems {
+  list-style: none;
+  margin: 0;
+  padding: 10px 14px;
+  background: var(--caution-wash);
+  border-radius: 12px;
+  font-size: 16px;
+  max-height: 40%;
+  overflow: auto;
+}
+.problems b {
+  color: var(--caution);
+}
+.problems button {
+  min-height: 40px;
+}
+.hint {
+  margin: 0;
+  color: var(--ink-soft);
+  font-size: 16px;
+}
+code {
+  font-family: inherit;
+  font-weight: 600;
+  color: var(--ink);
+}
+</style>

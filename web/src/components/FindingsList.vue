@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import type { Arrangement } from '../api/client';
+import { findingTitles } from './words';
+
+/** What to mind; each entry leads to its bar. */
+defineProps<{ tune: Arrangement | undefined; chosen: number }>();
+const emit = defineEmits<{ choose: [chord: number] }>();
+</script>
+
+<template>
+  <section v-if="tune" class="findings" aria-labelledby="mind-heading">
+    <h2 id="mind-heading">
+      Mind this <span v-if="tune.findings.length" class="count">{{ tune.findings.length }}</span>
+    </h2>
+    <p v-if="!tune.findings.length && tune.chords.length" class="well">
+      Nothing: it lies well under this hand.
+    </p>
+    <ul>
+      <li v-for="(finding, i) in tune.findings" :key="i">
+        <button
+          class="finding plain-button"
+          :class="{ here: finding.chord === chosen }"
+          :data-kind="finding.kind"
+          @click="emit('choose', finding.chord)"
+        >
+          <span class="wedge" aria-hidden="true" />
+          <span>
+            <b>Bar {{ finding.bar }} · {{ findingTitles[finding.kind] }}</b>
+            <span class="what">{{ finding.message }}.</span>
+            <span class="remedy">{{ finding.remedy }}.</span>
+          </span>
+        </button>
+      </li>
+    </ul>
+    <p v-if="tune.lostPins.length" class="well">
+      {{ tune.lostPins.length }} of your fixed chords no longer fit the text and wait.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.count {
+  color: var(--caution);
+}
+.well {
+  margin: 4px 0;
+  color: var(--ink-soft);
+}
+ul {
+  list-style: none;
+  margin: 4px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 4px;
+}
+.finding {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 10px;
+  width: 100%;
+  padding: 8px;
+  border-radius: 10px;
+  font-size: 16px;
+  line-height: 1.35;
+}
+.finding:hover,
+.finding.here {
+  background: var(--caution-wash);
+}
+.what,
+.remedy {
+  display: block;
+}
+.remedy {
+  color: var(--ink-soft);
+}
+.finding.here .remedy {
+  color: var(--ink);
+}
+.finding:not(.here) .remedy {
+  display: none;
+}
+.wedge {
+  margin-top: 4px;
+  width: 0;
+  height: 0;
+  border: 8px solid transparent;
+  border-top: 0;
+  border-bottom: 14px solid var(--caution);
+}
+</style>

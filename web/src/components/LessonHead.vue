@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed } from 'vue';
+import type { Arrangement, Choices, Setting } from '../api/client';
+import { useAppearance } from '../composables/useAppearance';
+import { useFiles } from '../composables/useFiles';
+import type { SaveState } from '../composables/useTune';
+import SaveSign from './SaveSign.vue';
+import StudentPicker from './StudentPicker.vue';
+
+/** Title, whose hand, whether it is saved, files, and the look of the page. */
+const props = defineProps<{
+  tune: Arrangement | undefined;
+  chart: string;
+  choices: Choices | undefined;
+  state: SaveState;
+  trouble: string;
+}>();
+const settings = defineModel<Setting[]>('settings', { required: true });
+const active = defineModel<number>('active', { required: true });
+const textOpen = defineModel<boolean>('textOpen', { required: true });
+const emit = defineEmits<{ keepMine: []; takeTheirs: []; help: [] }>();
+
+const { appearance, toggle } = useAppearance();
+const { download, trouble: fileTrouble } = useFiles();
+
+const facts = computed(() =>
+  props.tune ? `${props.tune.key} · ${props.tune.meter} · ${props.tune.tempo} a minute` : '',
+);
+
+const take = (format: 'musicxml' | 'midi') =>
+  props.choices && download(format, props.chart, props.choices);
+</script>
+
+<template>
+  <header class="head">
+    <RouterLink class="shelf" to="/" aria-label="Back to the shelf" title="The shelf">
+      <i class="pi pi-arrow-left" aria-hidden="true" />
+    </RouterLink>
+    <Button
+      class="fold"
+      :icon="textOpen ? 'pi pi-angle-double-left' : 'pi pi-align-left'"
+      variant="text"
+      :aria-label="textOpen ? 'Fold the chart' : 'Show the chart'"
+      :title="textOpen ? 'Fold the chart (T)' : 'Show the chart (T)'"
+      @click="textOpen = !textOpen"
+    />
+    <div class="title">
+      <h1>{{ tune?.title ?? ' ' }}</h1>
+      <span class="facts">{{ facts }}</span>
+    </div>
+    <SaveSign
+      :state="state"
+      :trouble="trouble"
+      @keep-mine="emit('keepMine')"
+      @take-theirs="emit('takeTheirs')"
+    />
+    <span v-if="fileTrouble" class="trouble" role="alert">{{ fileTrouble }}</span>
+    <StudentPicker v-if="settings.length" v-model:settings="settings" v-model:active="active" />
+    <div class="tools">
+      <Button label="MusicXML" icon="pi pi-download" variant="text" @click="take('musicxml')" />
+      <Button label="MIDI" icon="pi pi-download" variant="text" @click="take('midi')" />
+      <Button
+        :icon="appearance === 'day' ? 'pi pi-moon' : 'pi pi-sun'"
+        variant="text"
+        :aria-label="appearance === 'day' ? 'Evening paper' : 'Day paper'"
+        :title="appearance === 'day' ? 'Evening paper' : 'Day paper'"
+        @click="toggle"
+      />
+      <Button
+        icon="pi pi-question"
+        variant="text"
+        aria-label="Keys to press"
+        title="Keys to press (?)"
+        @click="emit('help')"
+      />
+    </div>
+  </header>
+</template>
+
+<style scoped>
+.head {
+  grid-area: head;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 12px;
+  padding: 8px 14px;
+  min-width: 0;
+}
+.shelf {
+  display: grid;
+  place-items: center;
+  width: 42px;
+  height: 42px;
+  border-radius: 10px;
+  color: inherit;
+}
+.title {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 0 12px;
+  margin-right: auto;
+  min-width: 0;
+}
+h1 {
+  font-size: 26px;
+}
+.facts {
+  color: var(--ink-soft);
+  font-size: 16px;
+}
+.tools {
+  display: flex;
+  align-items: center;
+}
+.trouble {
+  color: var(--caution);
+}
+</style>

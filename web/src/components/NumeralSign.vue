@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { ArrangedChord } from '../api/client';
+
+/** A Roman numeral with its figured bass stacked as it is written by hand. */
+const props = defineProps<{ numeral: ArrangedChord['numeral'] }>();
+const stack = computed(() => props.numeral.figures.split('/').filter(Boolean));
+</script>
+
+<template>
+  <span class="numeral">
+    <span class="roman">{{ numeral.roman }}</span>
+    <span v-if="stack.length" class="figures">
+      <span v-for="figure in stack" :key="figure">{{ figure }}</span>
+    </span>
+    <span v-if="numeral.of" class="of">/{{ numeral.of }}</span>
+  </span>
+</template>
+
+<style scoped>
+.numeral {
+  display: inline-flex;
+  align-items: center;
+  font-family: var(--titles);
+  white-space: nowrap;
+}
+.figures {
+  display: inline-flex;
+  flex-direction: column;
+  font: 600 0.68em/1 var(--reading);
+  margin-left: 2px;
+}
+</style>

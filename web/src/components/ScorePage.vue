@@ -1,0 +1,183 @@
+<script setup lang="ts">
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import type { Arrangement } from '../api/client';
+import { useEngraver } from '../composables/useEngraver';
+import { chordBoxes, type ChordBox } from '../engraver/geometry';
+import type { BarRange } from '../player/timeline';
+import NumeralSign from './NumeralSign.vue';
+
+const props = defineProps<{
+  tune: Arrangement | undefined;
+  chosen: number;
+  sounding: Map<string, number>;
+  loop: BarRange | undefined;
+}>();
+const emit = defineEmits<{ choose: [chord: number]; extend: [chord: number] }>();
+
+const SCALE = 52;
+const page = ref<HTMLElement>();
+const boxes = ref<ChordBox[]>([]);
+const { svg, engrave } = useEngraver();
+let width = 0;
+let shown: Arrangement | undefined;
+
+const flagged = computed(() => new Set(props.tune?.findings.map((finding) => finding.chord)));
+
+function draw() {
+  if (props.tune && width > 0) engrave(props.tune.musicXml, width, SCALE);
+}
+
+const observer = new ResizeObserver(([entry]) => {
+  const now = Math.round(entry!.contentRect.width);
+  if (Math.abs(now - width) > 2) {
+    width = now;
+    draw();
+  }
+});
+onMounted(() => observer.observe(page.value!));
+onBeforeUnmount(() => observer.disconnect());
+watch(() => props.tune, draw);
+
+watch(svg, async () => {
+  await nextTick();
+  shown = props.tune;
+  if (shown && page.value) boxes.value = chordBoxes(page.value, shown);
+  light(props.sounding);
+});
+
+function light(sounding: Map<string, number>) {
+  page.value?.querySelectorAll('.note.sounds').forEach((note) => note.classList.remove('sounds'));
+  for (const id of sounding.keys()) {
+    page.value?.querySelector(`[id="${id}"]`)?.classList.add('sounds');
+  }
+}
+watch(() => new Map(props.sounding), light);
+
+watch(
+  () => [props.chosen, boxes.value] as const,
+  async () => {
+    await nextTick();
+    page.value?.querySelector('.chord.chosen')?.scrollIntoView({ block: 'nearest' });
+  },
+);
+
+const inLoop = (chord: number) => {
+  const bar = props.tune?.chords[chord]?.bar;
+  return props.loop && bar !== undefined && bar >= props.loop.from && bar <= props.loop.to;
+};
+
+const name = (chord: number) => {
+  const c = props.tune?.chords[chord];
+  if (!c) return '';
+  const { roman, figures, of } = c.numeral;
+  return `Bar ${c.bar + 1}, count ${c.count}: ${c.symbol}, ${roman}${figures}${of ? ` of ${of}` : ''}`;
+};
+</script>
+
+<template>
+  <section class="score" aria-label="The music">
+    <p v-if="!tune?.bars.length" class="empty">Type <b>| C | F | G7 | C |</b> and see it here</p>
+    <div ref="page" class="page">
+      <div class="drawing" aria-hidden="true" v-html="svg" />
+      <button
+        v-for="box in boxes"
+        :key="box.chord"
+        class="chord plain-button"
+        :class="{ chosen: box.chord === chosen, looped: inLoop(box.chord) }"
+        :style="{
+          left: `${box.left}px`,
+          top: `${box.top}px`,
+          width: `${box.right - box.left}px`,
+          height: `${box.bottom - box.top}px`,
+        }"
+        :data-chord="box.chord"
+        :aria-label="name(box.chord)"
+        :aria-current="box.chord === chosen"
+        :tabindex="box.chord === chosen ? 0 : -1"
+        @click.exact="emit('choose', box.chord)"
+        @click.shift="emit('extend', box.chord)"
+      >
+        <span class="lane" :style="{ top: `${box.lane - box.top}px` }">
+          <NumeralSign v-if="tune?.chords[box.chord]" :numeral="tune.chords[box.chord]!.numeral" />
+          <span v-if="flagged.has(box.chord)" class="wedge" title="something to mind here" />
+        </span>
+        <span v-if="tune?.chords[box.chord]?.pinned" class="pin" title="your own choice" />
+      </button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.score {
+  overflow: auto;
+  background: var(--page);
+  border-radius: 16px;
+  min-height: 0;
+  padding: 4px 14px;
+}
+.empty {
+  text-align: center;
+  margin: 15vh 0 0;
+  font: 400 24px var(--titles);
+  color: var(--ink-soft);
+}
+.page {
+  position: relative;
+}
+.drawing {
+  position: relative;
+  z-index: 1;
+  pointer-events: none;
+  color: var(--ink);
+}
+.drawing :deep(svg) {
+  display: block;
+  color: var(--ink);
+}
+.drawing :deep(.harm) {
+  font-weight: 600;
+}
+.drawing :deep(.note.sounds) {
+  color: var(--zest);
+  fill: var(--zest);
+}
+.chord {
+  position: absolute;
+  border-radius: 10px;
+}
+.chord:hover {
+  background: color-mix(in srgb, var(--zest-wash) 40%, transparent);
+}
+.chord.looped {
+  box-shadow: inset 0 -4px 0 color-mix(in srgb, var(--zest) 55%, transparent);
+}
+.chord.chosen {
+  background: var(--zest-wash);
+}
+.lane {
+  position: absolute;
+  left: 6px;
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  height: 30px;
+  font-size: 20px;
+  font-weight: 500;
+}
+.wedge {
+  width: 0;
+  height: 0;
+  border: 8px solid transparent;
+  border-top: 0;
+  border-bottom: 14px solid var(--caution);
+}
+.pin {
+  position: absolute;
+  right: 0;
+  top: 0;
+  border: 9px solid var(--zest);
+  border-left-color: transparent;
+  border-bottom-color: transparent;
+  border-top-right-radius: 10px;
+}
+</style>

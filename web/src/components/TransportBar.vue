@@ -1,0 +1,141 @@
+<script setup lang="ts">
+import type { BarRange } from '../player/timeline';
+
+/** Play, loop, tempo, click. */
+const props = defineProps<{
+  state: 'still' | 'loading' | 'playing';
+  bar: number;
+  bars: number;
+  stated: number;
+  trouble: string;
+}>();
+const tempo = defineModel<number>('tempo', { required: true });
+const click = defineModel<boolean>('click', { required: true });
+const loop = defineModel<BarRange | undefined>('loop', { required: true });
+const emit = defineEmits<{ toggle: [] }>();
+
+const toggleLoop = () => (loop.value = loop.value ? undefined : { from: props.bar, to: props.bar });
+
+function setLoop(end: 'from' | 'to', event: Event) {
+  const bar = Number((event.target as HTMLInputElement).value) - 1;
+  if (!loop.value || !(bar >= 0 && bar < props.bars)) return;
+  const range = { ...loop.value, [end]: bar };
+  loop.value = { from: Math.min(range.from, range.to), to: Math.max(range.from, range.to) };
+}
+</script>
+
+<template>
+  <section class="transport" aria-label="Listen">
+    <div class="row">
+      <button
+        class="play plain-button"
+        :aria-label="state === 'still' ? 'Play' : 'Stop'"
+        :data-state="state"
+        @click="emit('toggle')"
+      >
+        <i
+          class="pi"
+          :class="
+            state === 'still' ? 'pi-play' : state === 'playing' ? 'pi-stop' : 'pi-spin pi-spinner'
+          "
+        />
+      </button>
+      <button class="toggle plain-button" :aria-pressed="loop !== undefined" @click="toggleLoop">
+        <i class="pi pi-replay" aria-hidden="true" /> Loop
+      </button>
+      <button class="toggle plain-button" :aria-pressed="click" @click="click = !click">
+        <i class="pi pi-stopwatch" aria-hidden="true" /> Click
+      </button>
+    </div>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <div v-if="loop" class="row loop">
+      bars
+      <input
+        type="number"
+        min="1"
+        :max="bars"
+        :value="loop.from + 1"
+        aria-label="Loop from bar"
+        @change="setLoop('from', $event)"
+      />
+      to
+      <input
+        type="number"
+        min="1"
+        :max="bars"
+        :value="loop.to + 1"
+        aria-label="Loop to bar"
+        @change="setLoop('to', $event)"
+      />
+    </div>
+    <label class="tempo">
+      <span
+        ><b>{{ tempo }}</b> a minute</span
+      >
+      <input v-model.number="tempo" type="range" min="20" :max="Math.max(200, stated)" step="2" />
+    </label>
+  </section>
+</template>
+
+<style scoped>
+.transport {
+  display: grid;
+  gap: 8px;
+  align-content: center;
+}
+.row {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.play {
+  width: 60px;
+  height: 60px;
+  border-radius: 50%;
+  background: var(--zest);
+  color: var(--page);
+  display: grid;
+  place-items: center;
+  flex: none;
+}
+.play .pi {
+  font-size: 24px;
+}
+.toggle {
+  min-height: 44px;
+  padding: 0 9px;
+  border-radius: 10px;
+  white-space: nowrap;
+}
+.toggle[aria-pressed='true'] {
+  background: var(--zest-wash);
+  font-weight: 600;
+}
+.loop input {
+  width: 62px;
+  min-height: 40px;
+  font: inherit;
+  color: inherit;
+  background: var(--page);
+  border: 1px solid var(--line);
+  border-radius: 8px;
+  padding: 0 8px;
+}
+.tempo {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  align-items: center;
+  gap: 10px;
+  white-space: nowrap;
+}
+.tempo input {
+  width: 100%;
+  min-height: 32px;
+  accent-color: var(--zest);
+}
+.trouble {
+  margin: 0;
+  color: var(--caution);
+  font-size: 16px;
+}
+</style>

@@ -1,0 +1,45 @@
+/** The drawn keys of a stretch of keyboard, in units of one white key's width. */
+export interface DrawnKey {
+  midi: number;
+  black: boolean;
+  x: number;
+  width: number;
+  /** Middle of the key. */
+  middle: number;
+}
+
+const BLACK = [1, 3, 6, 8, 10];
+const BLACK_WIDTH = 0.6;
+/** Black keys do not stand in the middle between their neighbours, but lean to the outside of their group. */
+const LEAN: Record<number, number> = { 1: -0.08, 3: 0.08, 6: -0.12, 8: 0, 10: 0.12 };
+
+export const isBlack = (midi: number) => BLACK.includes(midi % 12);
+
+/** White keys from low to high with the black ones between; both ends are made white. */
+export function drawnKeys(low: number, high: number): DrawnKey[] {
+  const from = isBlack(low) ? low - 1 : low;
+  const to = isBlack(high) ? high + 1 : high;
+  const keys: DrawnKey[] = [];
+  let white = 0;
+  for (let midi = from; midi <= to; midi++) {
+    if (isBlack(midi)) {
+      const x = white - BLACK_WIDTH / 2 + (LEAN[midi % 12] ?? 0);
+      keys.push({ midi, black: true, x, width: BLACK_WIDTH, middle: x + BLACK_WIDTH / 2 });
+    } else {
+      keys.push({ midi, black: false, x: white, width: 1, middle: white + 0.5 });
+      white++;
+    }
+  }
+  return keys;
+}
+
+/** The stretch to show: all keys the tune uses with a little room, two octaves at least. */
+export function stretchFor(used: number[]): [number, number] {
+  let low = Math.min(48, ...used) - 2;
+  let high = Math.max(60, ...used) + 2;
+  while (high - low < 28) {
+    low--;
+    if (high - low < 28) high++;
+  }
+  return [Math.max(21, low), Math.min(108, high)];
+}

@@ -1,0 +1,48 @@
+import { onScopeDispose, ref, watch, type Ref } from 'vue';
+import { api, Away, type Arrangement, type Choices } from '../api/client';
+
+const AFTER_TYPING = 90;
+const TRY_AGAIN_AFTER = 2000;
+
+/** The arrangement of a chart as it is typed: the latest wins, and the last good one stays meanwhile. */
+export function useArrangement(chart: Ref<string>, choices: Ref<Choices | undefined>) {
+  const arrangement = ref<Arrangement>();
+  const trouble = ref('');
+  let timer: ReturnType<typeof setTimeout> | undefined;
+  let running: AbortController | undefined;
+
+  async function arrange() {
+    if (!choices.value) return;
+    running?.abort();
+    const mine = new AbortController();
+    running = mine;
+    try {
+      const answer = await api.arrange(chart.value, choices.value, mine.signal);
+      if (running !== mine) return;
+      arrangement.value = answer;
+      trouble.value = '';
+    } catch (error) {
+      if (mine.signal.aborted) return;
+      trouble.value = (error as Error).message;
+      if (error instanceof Away) timer = setTimeout(arrange, TRY_AGAIN_AFTER);
+    }
+  }
+
+  watch(chart, () => {
+    clearTimeout(timer);
+    timer = setTimeout(arrange, AFTER_TYPING);
+  });
+  watch(
+    choices,
+    () => {
+      clearTimeout(timer);
+      void arrange();
+    },
+    { deep: true, immediate: true },
+  );
+  onScopeDispose(() => {
+    clearTimeout(timer);
+    running?.abort();
+  });
+  return { arrangement, trouble };
+}

@@ -1,0 +1,83 @@
+import { computed, onScopeDispose, reactive, ref, watch, type Ref } from 'vue';
+import type { Arrangement } from '../api/client';
+import type { Playing } from '../player/piano';
+import { barsToPlay, timeline, type BarRange } from '../player/timeline';
+
+/** Plays the arrangement; what sounds is shown by note ids, and the chord played is chosen. */
+export function usePlayer(
+  tune: Ref<Arrangement | undefined>,
+  chosen: { bar: Ref<number>; choose: (chord: number) => void },
+) {
+  const state = ref<'still' | 'loading' | 'playing'>('still');
+  const trouble = ref('');
+  const sounding = reactive(new Map<string, number>());
+  const tempo = ref(80);
+  const click = ref(false);
+  const loop = ref<BarRange>();
+  let playing: Playing | undefined;
+
+  const quartersPerMinute = computed(() => tempo.value * (tune.value?.beatLength ?? 1));
+
+  watch(
+    () => tune.value?.tempo,
+    (stated) => {
+      if (stated) tempo.value = stated;
+    },
+  );
+  watch(quartersPerMinute, (value) => playing?.tempo(value));
+  watch(click, (on) => playing?.click(on));
+  watch(loop, () => {
+    if (state.value === 'playing') void start();
+  });
+  // Other music than that which sounds: stop, rather than play what no longer stands there.
+  watch(
+    () => tune.value?.musicXml,
+    () => stop(),
+  );
+
+  async function start() {
+    if (!tune.value?.notes.length) return;
+    playing?.stop();
+    sounding.clear();
+    state.value = 'loading';
+    trouble.value = '';
+    const bars = barsToPlay(tune.value, chosen.bar.value, loop.value);
+    try {
+      // The player and its samples are only fetched when something is to be heard.
+      const { play } = await import('../player/piano');
+      if (state.value !== 'loading') return;
+      playing = await play(
+        timeline(tune.value, bars),
+        {
+          quartersPerMinute: quartersPerMinute.value,
+          click: click.value,
+          loop: loop.value !== undefined,
+        },
+        {
+          onSound(sound) {
+            sounding.set(sound.id, sound.midi);
+            chosen.choose(sound.chord);
+          },
+          onSilence: (sound) => void sounding.delete(sound.id),
+          onEnd: stop,
+        },
+      );
+      state.value = 'playing';
+    } catch {
+      state.value = 'still';
+      trouble.value = 'The piano could not be loaded; is the server there?';
+    }
+  }
+
+  function stop() {
+    playing?.stop();
+    playing = undefined;
+    sounding.clear();
+    state.value = 'still';
+  }
+
+  const toggle = () => (state.value === 'still' ? void start() : stop());
+
+  onScopeDispose(stop);
+  return { state, trouble, sounding, tempo, click, loop, toggle, stop };
+}

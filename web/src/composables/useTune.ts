@@ -1,0 +1,129 @@
+import { computed, onScopeDispose, ref, watch } from 'vue';
+import { api, Away, Refused, type Setting } from '../api/client';
+
+export type SaveState = 'loading' | 'saved' | 'saving' | 'away' | 'changed elsewhere' | 'refused';
+
+interface Draft {
+  version: number;
+  chart: string;
+  settings: Setting[];
+}
+
+const SAVE_AFTER = 600;
+const TRY_AGAIN_AFTER = 2000;
+
+const keptAs = (id: number) => `zesty.draft.${id}`;
+
+function keptDraft(id: number): Draft | null {
+  try {
+    return JSON.parse(localStorage.getItem(keptAs(id)) ?? 'null');
+  } catch {
+    return null;
+  }
+}
+
+/**
+ * A tune that saves itself. Every change is kept on this device at once and sent to the server soon
+ * after; while the server is away it is tried again, and a draft left here by a closed page goes first.
+ */
+export function useTune(id: number) {
+  const chart = ref('');
+  const settings = ref<Setting[]>([]);
+  const state = ref<SaveState>('loading');
+  const trouble = ref('');
+  const isLoaded = computed(() => settings.value.length > 0);
+  let version = 0;
+  let changes = 0;
+  let timer: ReturnType<typeof setTimeout> | undefined;
+
+  function take(draft: Draft) {
+    version = draft.version;
+    chart.value = draft.chart;
+    settings.value = draft.settings;
+  }
+
+  async function load() {
+    const draft = keptDraft(id);
+    try {
+      const tune = await api.tune(id);
+      take(draft ?? tune);
+      if (draft) later(0);
+      else state.value = 'saved';
+    } catch (error) {
+      if (draft) take(draft);
+      report(error);
+      if (error instanceof Away) {
+        timer = setTimeout(draft ? save : load, TRY_AGAIN_AFTER);
+      }
+    }
+    watch([chart, settings], changed, { deep: true, flush: 'sync' });
+  }
+
+  function changed() {
+    changes++;
+    keep();
+    if (state.value !== 'changed elsewhere') {
+      if (state.value !== 'away') state.value = 'saving';
+      later(SAVE_AFTER);
+    }
+  }
+
+  const draftNow = (): Draft => ({ version, chart: chart.value, settings: settings.value });
+
+  const keep = () => localStorage.setItem(keptAs(id), JSON.stringify(draftNow()));
+
+  function later(ms: number) {
+    clearTimeout(timer);
+    timer = setTimeout(save, ms);
+  }
+
+  async function save() {
+    const sent = changes;
+    try {
+      const tune = await api.saveTune(id, draftNow());
+      version = tune.version;
+      if (sent === changes) {
+        localStorage.removeItem(keptAs(id));
+        state.value = 'saved';
+      } else {
+        keep();
+        later(SAVE_AFTER);
+      }
+    } catch (error) {
+      report(error);
+      if (error instanceof Away) later(TRY_AGAIN_AFTER);
+    }
+  }
+
+  function report(error: unknown) {
+    trouble.value = error instanceof Error ? error.message : String(error);
+    if (error instanceof Refused) {
+      state.value = error.status === 409 ? 'changed elsewhere' : 'refused';
+    } else {
+      state.value = 'away';
+    }
+  }
+
+  /** After someone else saved: keep what stands here. */
+  async function keepMine() {
+    version = (await api.tune(id)).version;
+    await save();
+  }
+
+  /** After someone else saved: take what they saved. */
+  async function takeTheirs() {
+    const tune = await api.tune(id);
+    take(tune);
+    clearTimeout(timer);
+    localStorage.removeItem(keptAs(id));
+    state.value = 'saved';
+  }
+
+  onScopeDispose(() => {
+    if (timer && state.value === 'saving') void save();
+    clearTimeout(timer);
+  });
+  void load();
+
+  return { chart, settings, state, trouble, isLoaded, keepMine, takeTheirs };
+}

@@ -1,0 +1,52 @@
+import type { Arrangement } from '../api/client';
+
+/** Where a chord stands on the engraved page, in CSS pixels from the page's corner. */
+export interface ChordBox {
+  chord: number;
+  left: number;
+  right: number;
+  top: number;
+  bottom: number;
+  /** Height at which the lane of numerals begins. */
+  lane: number;
+}
+
+const LANE_HEIGHT = 34;
+const AIR = 6;
+
+/** Reads the places of all chords off the drawing. */
+export function chordBoxes(page: HTMLElement, tune: Arrangement): ChordBox[] {
+  const origin = page.getBoundingClientRect();
+  const firstNotes = new Map<number, string>();
+  for (const note of tune.notes) {
+    if (!firstNotes.has(note.chord)) firstNotes.set(note.chord, note.id);
+  }
+  const systems = new Map<Element, DOMRect>();
+  const rectOf = (system: Element) => {
+    const known = systems.get(system) ?? system.getBoundingClientRect();
+    systems.set(system, known);
+    return known;
+  };
+  const starts = [...firstNotes].flatMap(([chord, id]) => {
+    const note = page.querySelector(`[id="${id}"]`);
+    const system = note?.closest('.system');
+    const measure = note?.closest('.measure');
+    if (!note || !system || !measure) return [];
+    return [{ chord, left: note.getBoundingClientRect().left, system, measure }];
+  });
+  return starts.map(({ chord, left, system, measure }, i) => {
+    const next = starts[i + 1];
+    const area = rectOf(system);
+    const measureEnd = measure.getBoundingClientRect().right;
+    const end = next?.measure === measure ? next.left - AIR : measureEnd;
+    const lane = area.bottom - origin.top + AIR;
+    return {
+      chord,
+      left: left - origin.left - AIR,
+      right: Math.min(end, area.right) - origin.left,
+      top: area.top - origin.top - AIR,
+      bottom: lane + LANE_HEIGHT,
+      lane,
+    };
+  });
+}

@@ -1,0 +1,8 @@
+import PrimeVue from 'primevue/config';
+import { createApp } from 'vue';
+import App from './App.vue';
+import { router } from './router';
+import { theme } from './styles/theme';
+import './styles/base.css';
+
+createApp(App).use(router).use(PrimeVue, { theme, ripple: false }).mount('#app');

@@ -1,0 +1,16 @@
+import { createRouter, createWebHistory } from 'vue-router';
+import ShelfView from './views/ShelfView.vue';
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', name: 'shelf', component: ShelfView },
+    {
+      path: '/tunes/:id(\\d+)',
+      name: 'lesson',
+      component: () => import('./views/LessonView.vue'),
+      props: (route) => ({ id: Number(route.params.id) }),
+    },
+    { path: '/:rest(.*)', redirect: '/' },
+  ],
+});

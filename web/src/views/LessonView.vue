@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { computed, ref, watchEffect } from 'vue';
+import type { Choices, Pin } from '../api/client';
+import ChartEditor from '../components/ChartEditor.vue';
+import ChoicesPanel from '../components/ChoicesPanel.vue';
+import ChordPanel from '../components/ChordPanel.vue';
+import FindingsList from '../components/FindingsList.vue';
+import HandView from '../components/HandView.vue';
+import LessonHead from '../components/LessonHead.vue';
+import MovesList from '../components/MovesList.vue';
+import ScorePage from '../components/ScorePage.vue';
+import ShortcutList from '../components/ShortcutList.vue';
+import TransportBar from '../components/TransportBar.vue';
+import { useArrangement } from '../composables/useArrangement';
+import { useChosen } from '../composables/useChosen';
+import { usePlayer } from '../composables/usePlayer';
+import { useShortcuts, type Shortcut } from '../composables/useShortcuts';
+import { useTune } from '../composables/useTune';
+
+const props = defineProps<{ id: number }>();
+
+const tune = useTune(props.id);
+const active = ref(0);
+const choices = computed<Choices | undefined>({
+  get: () => tune.settings.value[active.value]?.choices,
+  set: (value) => {
+    const setting = tune.settings.value[active.value];
+    if (setting && value) setting.choices = value;
+  },
+});
+const { arrangement, trouble } = useArrangement(tune.chart, choices);
+const chosen = useChosen(arrangement);
+const player = usePlayer(arrangement, chosen);
+const textOpen = ref(window.innerWidth >= 1180);
+const helpOpen = ref(false);
+
+watchEffect(() => {
+  document.title = `${arrangement.value?.title ?? 'Tune'} · Zesty Thumb`;
+});
+
+const isHere = (pin: Pin) =>
+  pin.bar === chosen.bar.value + 1 && pin.start === chosen.chord.value?.start;
+
+function pin(notes: string[] | null) {
+  const chord = chosen.chord.value;
+  if (!choices.value || !chord) return;
+  const others = choices.value.pins.filter((p) => !isHere(p));
+  const mine = notes ? [{ bar: chord.bar + 1, start: chord.start, notes }] : [];
+  choices.value = { ...choices.value, pins: [...others, ...mine] };
+}
+
+function togglePin() {
+  const chord = chosen.chord.value;
+  if (chord) pin(chord.pinned ? null : chord.keys.map((key) => key.pitch));
+}
+
+function nextAlternative() {
+  const other = chosen.chord.value?.alternatives[0];
+  if (other) pin(other.pitches);
+}
+
+function loopTo(chord: number) {
+  const bar = arrangement.value?.chords[chord]?.bar ?? 0;
+  const here = player.loop.value ?? { from: chosen.bar.value, to: chosen.bar.value };
+  player.loop.value = { from: Math.min(here.from, bar), to: Math.max(here.to, bar) };
+}
+
+function toggleLoop() {
+  const bar = chosen.bar.value;
+  player.loop.value = player.loop.value ? undefined : { from: bar, to: bar };
+}
+
+const shortcuts: Shortcut[] = [
+  {
+    keys: ['ArrowRight'],
+    shown: '→',
+    does: 'next chord',
+    run: () => chosen.choose(chosen.index.value + 1),
+  },
+  {
+    keys: ['ArrowLeft'],
+    shown: '←',
+    does: 'chord before',
+    run: () => chosen.choose(chosen.index.value - 1),
+  },
+  { keys: [' '], shown: 'space', does: 'play, stop', run: player.toggle },
+  { keys: ['l', 'L'], shown: 'L', does: 'loop this bar', run: toggleLoop },
+  {
+    keys: ['c', 'C'],
+    shown: 'C',
+    does: 'click on, off',
+    run: () => (player.click.value = !player.click.value),
+  },
+  { keys: ['n', 'N'], shown: 'N', does: 'another way to play this chord', run: nextAlternative },
+  { keys: ['f', 'F'], shown: 'F', does: 'fix this chord, or free it', run: togglePin },
+  {
+    keys: ['t', 'T'],
+    shown: 'T',
+    does: 'show or fold the chart',
+    run: () => (textOpen.value = !textOpen.value),
+  },
+  { keys: ['?'], shown: '?', does: 'this list', run: () => (helpOpen.value = true) },
+];
+useShortcuts(shortcuts);
+</script>
+
+<template>
+  <div class="lesson" :class="{ 'text-open': textOpen }">
+    <LessonHead
+      v-model:settings="tune.settings.value"
+      v-model:active="active"
+      v-model:text-open="textOpen"
+      :tune="arrangement"
+      :chart="tune.chart.value"
+      :choices="choices"
+      :state="tune.state.value"
+      :trouble="tune.trouble.value"
+      @keep-mine="tune.keepMine"
+      @take-theirs="tune.takeTheirs"
+      @help="helpOpen = true"
+    />
+    <aside v-if="textOpen" class="text">
+      <ChartEditor
+        v-if="tune.isLoaded.value"
+        v-model="tune.chart.value"
+        :tune="arrangement"
+        :bar="chosen.bar.value"
+        @choose-bar="chosen.chooseBar"
+      />
+    </aside>
+    <main class="music">
+      <p v-if="trouble && tune.state.value !== 'away'" class="trouble" role="alert">
+        {{ trouble }}
+      </p>
+      <ScorePage
+        :tune="arrangement"
+        :chosen="chosen.index.value"
+        :sounding="player.sounding"
+        :loop="player.loop.value"
+        @choose="chosen.choose"
+        @extend="loopTo"
+      />
+    </main>
+    <aside class="column" aria-label="Choices">
+      <ChoicesPanel v-if="choices" v-model="choices" />
+      <ChordPanel :chord="chosen.chord.value" @pin="pin" @unpin="pin(null)" />
+      <FindingsList :tune="arrangement" :chosen="chosen.index.value" @choose="chosen.choose" />
+    </aside>
+    <footer class="band">
+      <TransportBar
+        v-model:tempo="player.tempo.value"
+        v-model:click="player.click.value"
+        v-model:loop="player.loop.value"
+        :state="player.state.value"
+        :trouble="player.trouble.value"
+        :bar="chosen.bar.value"
+        :bars="arrangement?.bars.length ?? 1"
+        :stated="arrangement?.tempo ?? 80"
+        @toggle="player.toggle"
+      />
+      <HandView
+        :tune="arrangement"
+        :chord="chosen.chord.value"
+        :next="chosen.next.value"
+        :sounding="player.sounding"
+      />
+      <MovesList :chord="chosen.chord.value" :next="chosen.next.value" />
+    </footer>
+    <ShortcutList v-model="helpOpen" :shortcuts="shortcuts" />
+  </div>
+</template>
+
+<style scoped src="./lesson.css"></style>

@@ -1,0 +1,11 @@
+import vue from '@vitejs/plugin-vue';
+import { defineConfig } from 'vitest/config';
+import { pianoSamples } from './scripts/piano-samples.ts';
+
+export default defineConfig({
+  plugins: [vue(), pianoSamples()],
+  worker: { format: 'es' },
+  build: { target: 'es2022', chunkSizeWarningLimit: 8000 },
+  server: { proxy: { '/api': 'http://127.0.0.1:8080' } },
+  test: { environment: 'jsdom', include: ['src/**/*.test.ts'] },
+});

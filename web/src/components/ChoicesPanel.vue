@@ -16,7 +16,7 @@ const spanOptions = computed(() => {
   const span = choices.value.hand.span;
   return spans.some((s) => s.value === span)
     ? spans
-    : [...spans, { value: span, label: `reaches ${span} half steps` }];
+    : [...spans, { value: span, label: `${span} half steps` }];
 });
 </script>
 
@@ -47,36 +47,41 @@ const spanOptions = computed(() => {
         </label>
       </div>
     </fieldset>
-    <label for="span" class="title">Hand</label>
-    <Select
-      input-id="span"
-      :model-value="choices.hand.span"
-      :options="spanOptions"
-      option-label="label"
-      option-value="value"
-      fluid
-      @update:model-value="(span) => changeHand({ span })"
-    />
-    <div class="range">
+    <div class="hand">
+      <label for="span" class="title">Hand spans</label>
       <Select
-        aria-label="Lowest note of the hand"
-        :model-value="choices.hand.lowest"
-        :options="lowestNotes"
+        input-id="span"
+        :model-value="choices.hand.span"
+        :options="spanOptions"
         option-label="label"
         option-value="value"
         fluid
-        @update:model-value="(lowest) => changeHand({ lowest })"
-      />
-      <Select
-        aria-label="Highest note of the hand"
-        :model-value="choices.hand.highest"
-        :options="highestNotes"
-        option-label="label"
-        option-value="value"
-        fluid
-        @update:model-value="(highest) => changeHand({ highest })"
+        @update:model-value="(span) => changeHand({ span })"
       />
     </div>
+    <details class="where">
+      <summary>{{ choices.hand.lowest }} to {{ choices.hand.highest }} on the keyboard</summary>
+      <div class="range">
+        <Select
+          aria-label="Lowest note of the hand"
+          :model-value="choices.hand.lowest"
+          :options="lowestNotes"
+          option-label="label"
+          option-value="value"
+          fluid
+          @update:model-value="(lowest) => changeHand({ lowest })"
+        />
+        <Select
+          aria-label="Highest note of the hand"
+          :model-value="choices.hand.highest"
+          :options="highestNotes"
+          option-label="label"
+          option-value="value"
+          fluid
+          @update:model-value="(highest) => changeHand({ highest })"
+        />
+      </div>
+    </details>
   </section>
 </template>
 
@@ -128,6 +133,23 @@ fieldset {
 .figure input:focus-visible + span {
   outline: 3px solid var(--zest);
   outline-offset: 2px;
+}
+.hand {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 10px;
+  align-items: center;
+  margin-top: 6px;
+}
+.hand .title {
+  margin: 0;
+}
+summary {
+  min-height: 30px;
+  padding: 4px 0;
+  color: var(--ink-soft);
+  cursor: pointer;
+  font-size: 16px;
 }
 .range {
   display: grid;

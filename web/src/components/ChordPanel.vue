@@ -6,8 +6,12 @@ import NumeralSign from './NumeralSign.vue';
 defineProps<{ chord: ArrangedChord | undefined }>();
 const emit = defineEmits<{ pin: [pitches: string[]]; unpin: [] }>();
 
-const price = (other: Alternative) =>
-  other.price > 0 ? `${other.price} more` : other.price < 0 ? `${-other.price} less` : 'as near';
+const price = (other: Alternative) => (other.price > 0 ? `+${other.price}` : `${other.price}`);
+
+const spoken = (other: Alternative) =>
+  `${other.names} from ${other.pitches[0]}, ${Math.abs(other.price)} half steps ${
+    other.price < 0 ? 'less' : 'more'
+  } to move`;
 </script>
 
 <template>
@@ -37,10 +41,14 @@ const price = (other: Alternative) =>
       </button>
     </p>
     <ul v-if="chord.alternatives.length" aria-label="Other ways to play it">
-      <li v-for="other in chord.alternatives.slice(0, 4)" :key="other.pitches.join()">
-        <button class="other plain-button" @click="emit('pin', other.pitches)">
+      <li v-for="other in chord.alternatives.slice(0, 2)" :key="other.pitches.join()">
+        <button
+          class="other plain-button"
+          :aria-label="spoken(other)"
+          :title="spoken(other)"
+          @click="emit('pin', other.pitches)"
+        >
           <span class="notes">{{ other.names }}</span>
-          <span class="where">from {{ other.pitches[0] }}</span>
           <span class="price">{{ price(other) }}</span>
         </button>
       </li>
@@ -79,29 +87,27 @@ ul {
   list-style: none;
   margin: 0;
   padding: 0;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
 }
 .other {
-  display: grid;
-  grid-template-columns: 1fr auto 70px;
-  gap: 8px;
+  display: flex;
+  justify-content: space-between;
   align-items: center;
+  gap: 6px;
   width: 100%;
+  height: 100%;
   min-height: 40px;
-  padding: 0 8px;
+  padding: 0 10px;
   border-radius: 10px;
+  border: 1px solid var(--line);
+  font-size: 16px;
 }
 .other:hover {
   background: var(--page);
 }
-.notes {
-  font-weight: 600;
-}
-.where,
 .price {
   color: var(--ink-soft);
-  font-size: 16px;
-}
-.price {
-  text-align: end;
 }
 </style>

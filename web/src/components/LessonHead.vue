@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed } from 'vue';
+import Menu from 'primevue/menu';
+import { computed, ref } from 'vue';
 import type { Arrangement, Choices, Setting } from '../api/client';
 import { useAppearance } from '../composables/useAppearance';
 import { useFiles } from '../composables/useFiles';
@@ -30,6 +31,12 @@ const facts = computed(() =>
 
 const take = (format: 'musicxml' | 'midi') =>
   props.choices && download(format, props.chart, props.choices);
+
+const files = ref<InstanceType<typeof Menu>>();
+const fileItems = [
+  { label: 'MusicXML, for notation', icon: 'pi pi-file', command: () => take('musicxml') },
+  { label: 'MIDI, for playing', icon: 'pi pi-volume-up', command: () => take('midi') },
+];
 </script>
 
 <template>
@@ -58,8 +65,14 @@ const take = (format: 'musicxml' | 'midi') =>
     <span v-if="fileTrouble" class="trouble" role="alert">{{ fileTrouble }}</span>
     <StudentPicker v-if="settings.length" v-model:settings="settings" v-model:active="active" />
     <div class="tools">
-      <Button label="MusicXML" icon="pi pi-download" variant="text" @click="take('musicxml')" />
-      <Button label="MIDI" icon="pi pi-download" variant="text" @click="take('midi')" />
+      <Button
+        label="Take away"
+        icon="pi pi-download"
+        variant="text"
+        aria-haspopup="menu"
+        @click="files?.toggle($event)"
+      />
+      <Menu ref="files" :model="fileItems" popup />
       <Button
         :icon="appearance === 'day' ? 'pi pi-moon' : 'pi pi-sun'"
         variant="text"
@@ -95,6 +108,7 @@ const take = (format: 'musicxml' | 'midi') =>
   height: 42px;
   border-radius: 10px;
   color: inherit;
+  text-decoration: none;
 }
 .title {
   display: flex;
@@ -110,6 +124,11 @@ h1 {
 .facts {
   color: var(--ink-soft);
   font-size: 16px;
+}
+@media (max-width: 1100px) {
+  .facts {
+    display: none;
+  }
 }
 .tools {
   display: flex;

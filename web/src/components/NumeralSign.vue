@@ -10,7 +10,7 @@ const stack = computed(() => props.numeral.figures.split('/').filter(Boolean));
 <template>
   <span class="numeral">
     <span class="roman">{{ numeral.roman }}</span>
-    <span v-if="stack.length" class="figures">
+    <span v-if="stack.length" class="figures" :class="{ single: stack.length === 1 }">
       <span v-for="figure in stack" :key="figure">{{ figure }}</span>
     </span>
     <span v-if="numeral.of" class="of">/{{ numeral.of }}</span>
@@ -29,5 +29,8 @@ const stack = computed(() => props.numeral.figures.split('/').filter(Boolean));
   flex-direction: column;
   font: 600 0.68em/1 var(--reading);
   margin-left: 2px;
+}
+.figures.single {
+  align-self: flex-start;
 }
 </style>

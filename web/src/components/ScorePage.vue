@@ -2,7 +2,8 @@
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import type { Arrangement } from '../api/client';
 import { useEngraver } from '../composables/useEngraver';
-import { chordBoxes, type ChordBox } from '../engraver/geometry';
+import { chordBoxes, sectionNames, type ChordBox, type SectionName } from '../engraver/geometry';
+import { systemStarts, withSystems } from '../engraver/lines';
 import type { BarRange } from '../player/timeline';
 import NumeralSign from './NumeralSign.vue';
 
@@ -14,9 +15,11 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ choose: [chord: number]; extend: [chord: number] }>();
 
-const SCALE = 52;
+/** Larger on a wider page: staves of about 38 pixels beside the chart, 48 without it. */
+const scaleFor = (pageWidth: number) => Math.max(46, Math.min(66, pageWidth / 12.6));
 const page = ref<HTMLElement>();
 const boxes = ref<ChordBox[]>([]);
+const sections = ref<SectionName[]>([]);
 const { svg, engrave } = useEngraver();
 let width = 0;
 let shown: Arrangement | undefined;
@@ -24,7 +27,10 @@ let shown: Arrangement | undefined;
 const flagged = computed(() => new Set(props.tune?.findings.map((finding) => finding.chord)));
 
 function draw() {
-  if (props.tune && width > 0) engrave(props.tune.musicXml, width, SCALE);
+  if (!props.tune || width === 0) return;
+  const scale = Math.round(scaleFor(width));
+  const starts = systemStarts(props.tune, (width * 100) / scale);
+  engrave(withSystems(props.tune.musicXml, starts), width, scale);
 }
 
 const observer = new ResizeObserver(([entry]) => {
@@ -41,7 +47,10 @@ watch(() => props.tune, draw);
 watch(svg, async () => {
   await nextTick();
   shown = props.tune;
-  if (shown && page.value) boxes.value = chordBoxes(page.value, shown);
+  if (shown && page.value) {
+    boxes.value = chordBoxes(page.value, shown);
+    sections.value = sectionNames(page.value);
+  }
   light(props.sounding);
 });
 
@@ -79,6 +88,13 @@ const name = (chord: number) => {
     <p v-if="!tune?.bars.length" class="empty">Type <b>| C | F | G7 | C |</b> and see it here</p>
     <div ref="page" class="page">
       <div class="drawing" aria-hidden="true" v-html="svg" />
+      <span
+        v-for="(section, i) in sections"
+        :key="i"
+        class="section"
+        :style="{ left: `${section.left}px`, top: `${section.top}px` }"
+        >{{ section.name }}</span
+      >
       <button
         v-for="box in boxes"
         :key="box.chord"
@@ -128,14 +144,24 @@ const name = (chord: number) => {
   position: relative;
   z-index: 1;
   pointer-events: none;
-  color: var(--ink);
 }
 .drawing :deep(svg) {
   display: block;
-  color: var(--ink);
 }
-.drawing :deep(.harm) {
-  font-weight: 600;
+.drawing :deep(.definition-scale) {
+  color: var(--ink);
+  fill: var(--ink);
+}
+.drawing :deep(text) {
+  font-family: var(--reading);
+}
+/* Set by the engraver only to keep their room; drawn over it in the page's own type. */
+.drawing :deep(.dir),
+.drawing :deep(.reh) {
+  visibility: hidden;
+}
+.drawing :deep(.harm text) {
+  font-weight: 700;
 }
 .drawing :deep(.note.sounds) {
   color: var(--zest);
@@ -163,6 +189,13 @@ const name = (chord: number) => {
   height: 30px;
   font-size: 20px;
   font-weight: 500;
+}
+.section {
+  position: absolute;
+  z-index: 1;
+  font: 600 19px/1.2 var(--titles);
+  white-space: nowrap;
+  pointer-events: none;
 }
 .wedge {
   width: 0;

@@ -16,14 +16,14 @@ export const figures: { value: Choices['figure']; label: string }[] = [
 ];
 
 export const spans: { value: number; label: string }[] = [
-  { value: 7, label: 'reaches a fifth' },
-  { value: 8, label: 'reaches a small sixth' },
-  { value: 9, label: 'reaches a sixth' },
-  { value: 10, label: 'reaches a small seventh' },
-  { value: 11, label: 'reaches a seventh' },
-  { value: 12, label: 'reaches an octave' },
-  { value: 14, label: 'reaches a ninth' },
-  { value: 16, label: 'reaches a tenth' },
+  { value: 7, label: 'a fifth' },
+  { value: 8, label: 'a small sixth' },
+  { value: 9, label: 'a sixth' },
+  { value: 10, label: 'a small seventh' },
+  { value: 11, label: 'a seventh' },
+  { value: 12, label: 'an octave' },
+  { value: 14, label: 'a ninth' },
+  { value: 16, label: 'a tenth' },
 ];
 
 export const findingTitles: Record<Finding['kind'], string> = {

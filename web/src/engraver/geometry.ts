@@ -11,7 +11,8 @@ export interface ChordBox {
   lane: number;
 }
 
-const LANE_HEIGHT = 34;
+/** The engraver keeps this much free below each system, by the numerals it sets invisibly. */
+const LANE_HEIGHT = 30;
 const AIR = 6;
 
 /** Reads the places of all chords off the drawing. */
@@ -39,14 +40,33 @@ export function chordBoxes(page: HTMLElement, tune: Arrangement): ChordBox[] {
     const area = rectOf(system);
     const measureEnd = measure.getBoundingClientRect().right;
     const end = next?.measure === measure ? next.left - AIR : measureEnd;
-    const lane = area.bottom - origin.top + AIR;
+    const lane = area.bottom - origin.top - LANE_HEIGHT + AIR;
     return {
       chord,
       left: left - origin.left - AIR,
       right: Math.min(end, area.right) - origin.left,
-      top: area.top - origin.top - AIR,
+      top: Math.max(0, area.top - origin.top - AIR),
       bottom: lane + LANE_HEIGHT,
       lane,
+    };
+  });
+}
+
+/** The name of a section where the engraver kept room for it, pulled in from the page's edge. */
+export interface SectionName {
+  name: string;
+  left: number;
+  top: number;
+}
+
+export function sectionNames(page: HTMLElement): SectionName[] {
+  const origin = page.getBoundingClientRect();
+  return [...page.querySelectorAll('.reh')].map((sign) => {
+    const place = sign.getBoundingClientRect();
+    return {
+      name: sign.textContent?.trim() ?? '',
+      left: Math.max(place.left - origin.left, 2),
+      top: place.top - origin.top,
     };
   });
 }

@@ -146,6 +146,7 @@ li {
   color: inherit;
   text-decoration: none;
   height: 100%;
+  align-content: start;
 }
 .tune:hover {
   background: var(--zest-wash);

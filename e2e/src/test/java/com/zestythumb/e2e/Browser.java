@@ -130,12 +130,9 @@ final class Browser implements AutoCloseable {
 
     /** Replaces the chart's text by typing. */
     void type(String chart) {
-        WebElement editor = see(".cm-content");
-        editor.click();
-        press(Keys.chord(Keys.CONTROL, "a"));
-        for (String line : chart.split("(?<=\n)")) {
-            editor.sendKeys(line);
-        }
+        click(".cm-content");
+        new Actions(driver).keyDown(Keys.CONTROL).sendKeys("a").keyUp(Keys.CONTROL).perform();
+        press(chart);
     }
 
     void press(CharSequence keys) {

@@ -102,7 +102,10 @@ public record Numeral(String roman, String figures, String of) {
     private static String figures(Chord chord, PitchClass bass) {
         Quality quality = chord.quality();
         int inversion = chord.tones().indexOf(bass);
-        String figured = FiguredBass.of(inversion, quality.hasSeventh());
+        // A triad over its own seventh, Am/G, is a seventh chord in third inversion to the ear.
+        boolean overSeventh =
+                inversion < 0 && bass.letter() == chord.root().letter().plus(6);
+        String figured = overSeventh ? FiguredBass.of(3, true) : FiguredBass.of(inversion, quality.hasSeventh());
         return switch (quality) {
             case SUSPENDED_SECOND, SUSPENDED_FOURTH, SEVENTH_SUSPENDED_FOURTH, ADDED_NINTH -> quality.suffix();
             case SIXTH, MINOR_SIXTH -> "add6";

@@ -33,7 +33,11 @@ final class Arranger {
         List<Pin> lost = new ArrayList<>();
         choices.pins().forEach(pin -> place(pin, pins, lost));
         List<Solved> solved = VoicingSolver.solve(
-                events.stream().map(ChordEvent::chord).toList(), choices.way(), choices.hand(), pins);
+                events.stream().map(ChordEvent::chord).toList(),
+                choices.way(),
+                choices.hand(),
+                choices.figure().notesWanted(),
+                pins);
         List<ArrangedChord> chords = new ArrayList<>();
         List<TimedNote> notes = new ArrayList<>();
         for (int i = 0; i < events.size(); i++) {

@@ -68,8 +68,10 @@ final class ChordParser {
         }
     }
 
-    private static String lower(String text) {
-        return text.toLowerCase(Locale.ROOT);
+    /** Letters to change; upper and lower case taken for one another count as one change in all. */
+    private static int distance(String typed, String known) {
+        int withoutCase = EditDistance.between(typed.toLowerCase(Locale.ROOT), known.toLowerCase(Locale.ROOT));
+        return Math.min(EditDistance.between(typed, known), withoutCase + 1);
     }
 
     private static List<String> nearest(String symbol, PitchClass root, String suffix) {
@@ -79,7 +81,7 @@ final class ChordParser {
                 .map(known -> new Near(
                         known.getValue(),
                         known.getKey().equals(known.getValue().suffix()),
-                        EditDistance.between(lower(suffix), lower(known.getKey()))))
+                        distance(suffix, known.getKey())))
                 .filter(near -> near.distance() < NEAR && near.distance() < Math.max(2, suffix.length()))
                 .sorted(Comparator.comparingInt(Near::distance)
                         .thenComparing(Near::asPrinted, Comparator.reverseOrder())

@@ -28,6 +28,8 @@ public enum Figure {
             .map(i -> i == 0 ? 0 : i % 2 == 1 ? notes - 1 : middle(notes, i / 2 - 1 + group))
             .toArray());
 
+    private static final int THREE = 3;
+    private static final int HAND = 5;
     private static final Fraction EIGHTH = Fraction.of(1, 2);
 
     /** Which notes follow one another in one group; null for all at once. */
@@ -48,6 +50,11 @@ public enum Figure {
 
     Figure(Order order) {
         this.order = order;
+    }
+
+    /** How many notes it wants of a chord: the Alberti figure has three places, and a fourth note would be lost. */
+    public int notesWanted() {
+        return this == ALBERTI ? THREE : HAND;
     }
 
     /**

@@ -17,10 +17,14 @@ final class CloseVoicings {
 
     private CloseVoicings() {}
 
-    /** All candidates, never none; stretches beyond the hand are included and priced by the solver. */
-    static List<Voicing> of(Chord chord, Way way, Hand hand) {
+    /**
+     * All candidates, never none; stretches beyond the hand are included and priced by the solver.
+     *
+     * @param notesWanted chords with more notes than this lose their fifth if they have a plain one
+     */
+    static List<Voicing> of(Chord chord, Way way, Hand hand, int notesWanted) {
         List<Voicing> found = new ArrayList<>();
-        for (List<PitchClass> tones : toneSets(chord)) {
+        for (List<PitchClass> tones : toneSets(chord, notesWanted)) {
             for (PitchClass bass : basses(chord, tones, way)) {
                 addEverywhere(chord, stack(bass, tones), hand, found);
             }
@@ -28,7 +32,7 @@ final class CloseVoicings {
         return found;
     }
 
-    private static List<List<PitchClass>> toneSets(Chord chord) {
+    private static List<List<PitchClass>> toneSets(Chord chord, int notesWanted) {
         List<PitchClass> all = chord.tones();
         Interval fifth = chord.quality().numbered(5);
         boolean fifthIsPlain = Interval.PERFECT_FIFTH.equals(fifth);
@@ -37,7 +41,7 @@ final class CloseVoicings {
         }
         List<PitchClass> withoutFifth = new ArrayList<>(all);
         withoutFifth.remove(chord.root().plus(fifth));
-        return List.of(all, withoutFifth);
+        return all.size() > notesWanted ? List.of(withoutFifth) : List.of(all, withoutFifth);
     }
 
     private static List<PitchClass> basses(Chord chord, List<PitchClass> tones, Way way) {

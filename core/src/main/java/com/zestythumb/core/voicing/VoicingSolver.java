@@ -50,18 +50,22 @@ public final class VoicingSolver {
      * The smoothest left hand for a progression.
      *
      * @param chords the chords in order
+     * @param notesWanted chords with more notes than this lose their fifth where they can
      * @param pins voicings the teacher fixed, by index into {@code chords}
      */
-    public static List<Solved> solve(List<Chord> chords, Way way, Hand hand, Map<Integer, Voicing> pins) {
-        return new VoicingSolver(candidates(chords, way, hand, pins), hand, pins).solve();
+    public static List<Solved> solve(
+            List<Chord> chords, Way way, Hand hand, int notesWanted, Map<Integer, Voicing> pins) {
+        return new VoicingSolver(candidates(chords, way, hand, notesWanted, pins), hand, pins).solve();
     }
 
     /** The candidates of each chord: all close voicings the way allows, and the pinned one if it is none of them. */
-    public static List<List<Voicing>> candidates(List<Chord> chords, Way way, Hand hand, Map<Integer, Voicing> pins) {
+    public static List<List<Voicing>> candidates(
+            List<Chord> chords, Way way, Hand hand, int notesWanted, Map<Integer, Voicing> pins) {
         Map<Chord, List<Voicing>> known = new HashMap<>();
         List<List<Voicing>> layers = new ArrayList<>();
         for (int i = 0; i < chords.size(); i++) {
-            List<Voicing> layer = known.computeIfAbsent(chords.get(i), chord -> CloseVoicings.of(chord, way, hand));
+            List<Voicing> layer =
+                    known.computeIfAbsent(chords.get(i), chord -> CloseVoicings.of(chord, way, hand, notesWanted));
             Voicing pin = pins.get(i);
             if (pin != null && !layer.contains(pin)) {
                 layer = new ArrayList<>(layer);

@@ -25,14 +25,28 @@ final class ChordSymbols {
 
     private ChordSymbols() {}
 
-    static Harmony harmony(Chord chord) {
+    /**
+     * A symbol.
+     *
+     * @param withDegrees whether added tones are spelled out beside the kind's text, for programs that
+     *     compute with them; an engraver would print them twice
+     */
+    static Harmony harmony(Chord chord, boolean withDegrees) {
         Harmony harmony = new Harmony();
         harmony.getHarmonyChord().add(root(chord.root()));
-        harmony.getHarmonyChord().add(kind(chord.quality()));
+        // A page sets symbols in a wider type than the engraver reckons with: a blank keeps the room.
+        harmony.getHarmonyChord().add(kind(chord.quality(), withDegrees ? "" : "\u00a0"));
         if (chord.hasSlash()) {
             harmony.getHarmonyChord().add(bass(chord.bass()));
         }
-        switch (chord.quality()) {
+        if (withDegrees) {
+            addDegrees(harmony, chord.quality());
+        }
+        return harmony;
+    }
+
+    private static void addDegrees(Harmony harmony, Quality quality) {
+        switch (quality) {
             case ADDED_NINTH, MINOR_ADDED_NINTH -> harmony.getHarmonyChord().add(added(9, 0));
             case DOMINANT_FLAT_NINTH -> harmony.getHarmonyChord().add(added(9, -1));
             case SEVENTH_SUSPENDED_FOURTH -> harmony.getHarmonyChord().add(added(7, 0));
@@ -40,7 +54,6 @@ final class ChordSymbols {
                 // The kind says it all.
             }
         }
-        return harmony;
     }
 
     private static Root root(PitchClass note) {
@@ -74,10 +87,10 @@ final class ChordSymbols {
         return alter;
     }
 
-    private static Kind kind(Quality quality) {
+    private static Kind kind(Quality quality, String tail) {
         Kind kind = new Kind();
         kind.setValue(kindValue(quality));
-        kind.setText(quality.suffix());
+        kind.setText(quality.suffix() + tail);
         return kind;
     }
 

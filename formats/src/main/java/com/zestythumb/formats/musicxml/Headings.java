@@ -1,5 +1,6 @@
 package com.zestythumb.formats.musicxml;
 
+import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
 import java.math.BigDecimal;
@@ -10,6 +11,7 @@ import org.audiveris.proxymusic.Clef;
 import org.audiveris.proxymusic.ClefSign;
 import org.audiveris.proxymusic.Direction;
 import org.audiveris.proxymusic.DirectionType;
+import org.audiveris.proxymusic.EnclosureShape;
 import org.audiveris.proxymusic.FormattedTextId;
 import org.audiveris.proxymusic.Key;
 import org.audiveris.proxymusic.Metronome;
@@ -63,9 +65,21 @@ final class Headings {
     static Direction section(String name) {
         FormattedTextId text = new FormattedTextId();
         text.setValue(name);
+        text.setEnclosure(EnclosureShape.NONE);
         DirectionType type = new DirectionType();
         type.getRehearsal().add(text);
         return above(type);
+    }
+
+    /** A numeral below the staff, which keeps a lane free for it. */
+    static Direction numeral(Numeral numeral) {
+        FormattedTextId text = new FormattedTextId();
+        text.setValue(numeral.toString());
+        DirectionType type = new DirectionType();
+        type.getWordsOrSymbol().add(text);
+        Direction direction = above(type);
+        direction.setPlacement(AboveBelow.BELOW);
+        return direction;
     }
 
     private static Direction above(DirectionType type) {

@@ -21,9 +21,11 @@ import org.audiveris.proxymusic.BarStyleColor;
 import org.audiveris.proxymusic.Barline;
 import org.audiveris.proxymusic.Harmony;
 import org.audiveris.proxymusic.Note;
+import org.audiveris.proxymusic.Print;
 import org.audiveris.proxymusic.Repeat;
 import org.audiveris.proxymusic.RightLeftMiddle;
 import org.audiveris.proxymusic.ScorePartwise.Part.Measure;
+import org.audiveris.proxymusic.YesNo;
 
 /** Writes the bars, each as moments in time: some notes struck together, or a rest. */
 final class MeasureWriter {
@@ -68,12 +70,19 @@ final class MeasureWriter {
         Measure measure = new Measure();
         measure.setNumber(String.valueOf(bar.index() + 1));
         List<Object> content = measure.getNoteOrBackupOrForward();
+        if (grand && beginsLine(bar)) {
+            Print print = new Print();
+            print.setNewSystem(YesNo.YES);
+            content.add(print);
+        }
         if (bar.startsRepeat()) {
             content.add(barline(RightLeftMiddle.LEFT, BarStyle.HEAVY_LIGHT, BackwardForward.FORWARD, 0));
         }
         if (bar.index() == 0) {
             content.add(Headings.attributes(arrangement.sheet(), grand));
-            content.add(Headings.tempo(arrangement.sheet()));
+            if (grand) {
+                content.add(Headings.tempo(arrangement.sheet()));
+            }
         }
         if (bar.section() != null) {
             content.add(Headings.section(bar.section()));
@@ -92,6 +101,18 @@ final class MeasureWriter {
         return measure;
     }
 
+    /** The teacher's own lines are kept: a new line of the chart is a new system. */
+    private boolean beginsLine(Bar bar) {
+        return bar.index() > 0
+                && bar.text().line()
+                        != arrangement
+                                .sheet()
+                                .bars()
+                                .get(bar.index() - 1)
+                                .text()
+                                .line();
+    }
+
     private void writeLeftHand(int bar, List<Object> content) {
         List<Moment> moments = moments(bar);
         int staff = grand ? 2 : 1;
@@ -107,9 +128,12 @@ final class MeasureWriter {
         for (Moment moment : moments) {
             if (symbols.containsKey(moment.onset())) {
                 Harmony harmony =
-                        ChordSymbols.harmony(symbols.get(moment.onset()).chord());
+                        ChordSymbols.harmony(symbols.get(moment.onset()).chord(), grand);
                 harmony.setStaff(BigInteger.ONE);
                 content.add(harmony);
+                if (!grand) {
+                    content.add(Headings.numeral(symbols.get(moment.onset()).numeral()));
+                }
             }
             writeMoment(moment, staff, content, beams);
         }
@@ -130,11 +154,21 @@ final class MeasureWriter {
         }
     }
 
-    private static List<Note> struck(List<TimedNote> notes, NoteValue value, int staff, int part, int parts) {
+    /** Notes struck together; on the page their fingers stand in one column, the thumb on top. */
+    private List<Note> struck(List<TimedNote> notes, NoteValue value, int staff, int part, int parts) {
         List<Note> written = new ArrayList<>();
         for (TimedNote note : notes) {
             Note one = Notes.note(note, value, LOWER_VOICE, staff, !written.isEmpty(), part, parts);
+            if (part == 0 && grand) {
+                Notes.addFingers(one, List.of(note));
+            }
+            if (notes.size() > 1 && !value.type().equals("whole")) {
+                Notes.stemUp(one);
+            }
             written.add(one);
+        }
+        if (part == 0 && !grand) {
+            Notes.addFingers(written.get(0), notes);
         }
         return written;
     }

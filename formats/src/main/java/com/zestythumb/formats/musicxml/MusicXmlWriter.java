@@ -12,6 +12,7 @@ import org.audiveris.proxymusic.PartName;
 import org.audiveris.proxymusic.ScorePart;
 import org.audiveris.proxymusic.ScorePartwise;
 import org.audiveris.proxymusic.Work;
+import org.audiveris.proxymusic.YesNo;
 import org.audiveris.proxymusic.util.Marshalling;
 
 /**
@@ -22,9 +23,9 @@ public final class MusicXmlWriter implements ScoreWriter {
 
     /** Which staves are written. */
     public enum Staves {
-        /** Treble and bass, the upper one left free for the tune. */
+        /** Treble and bass, the upper one left free for the tune: a file to take away. */
         GRAND,
-        /** The bass staff alone. */
+        /** The bass staff alone, for a page that sets title, tempo and lines itself; with numerals below. */
         LEFT_HAND
     }
 
@@ -46,6 +47,7 @@ public final class MusicXmlWriter implements ScoreWriter {
         piano.setId("P1");
         PartName name = new PartName();
         name.setValue("Piano");
+        name.setPrintObject(staves == Staves.GRAND ? YesNo.YES : YesNo.NO);
         piano.setPartName(name);
 
         ScorePartwise.Part part = new ScorePartwise.Part();

@@ -4,6 +4,7 @@ import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.sheet.Fraction;
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.util.List;
 import org.audiveris.proxymusic.AboveBelow;
 import org.audiveris.proxymusic.Empty;
 import org.audiveris.proxymusic.EmptyPlacement;
@@ -15,6 +16,8 @@ import org.audiveris.proxymusic.ObjectFactory;
 import org.audiveris.proxymusic.Pitch;
 import org.audiveris.proxymusic.Rest;
 import org.audiveris.proxymusic.StartStop;
+import org.audiveris.proxymusic.Stem;
+import org.audiveris.proxymusic.StemValue;
 import org.audiveris.proxymusic.Technical;
 import org.audiveris.proxymusic.Tie;
 import org.audiveris.proxymusic.Tied;
@@ -55,9 +58,6 @@ final class Notes {
         }
         if (part < parts - 1) {
             tie(note, notations, StartStop.START, TiedType.START);
-        }
-        if (part == 0 && timed.fingerShown()) {
-            notations.getTiedOrSlurOrTuplet().add(finger(timed.finger()));
         }
         if (!notations.getTiedOrSlurOrTuplet().isEmpty()) {
             note.getNotations().add(notations);
@@ -115,12 +115,29 @@ final class Notes {
         notations.getTiedOrSlurOrTuplet().add(tied);
     }
 
-    private static Technical finger(int finger) {
-        Fingering fingering = new Fingering();
-        fingering.setValue(String.valueOf(finger));
-        fingering.setPlacement(AboveBelow.BELOW);
+    /** Writes the fingers that are to be shown, the highest note's first, below the staff. */
+    static void addFingers(Note note, List<TimedNote> timed) {
         Technical technical = new Technical();
-        technical.getUpBowOrDownBowOrHarmonic().add(FACTORY.createTechnicalFingering(fingering));
-        return technical;
+        for (int i = timed.size() - 1; i >= 0; i--) {
+            if (timed.get(i).fingerShown()) {
+                Fingering fingering = new Fingering();
+                fingering.setValue(String.valueOf(timed.get(i).finger()));
+                fingering.setPlacement(AboveBelow.BELOW);
+                technical.getUpBowOrDownBowOrHarmonic().add(FACTORY.createTechnicalFingering(fingering));
+            }
+        }
+        if (!technical.getUpBowOrDownBowOrHarmonic().isEmpty()) {
+            if (note.getNotations().isEmpty()) {
+                note.getNotations().add(new Notations());
+            }
+            note.getNotations().get(0).getTiedOrSlurOrTuplet().add(technical);
+        }
+    }
+
+    /** Keeps the stem clear of the fingers below the staff. */
+    static void stemUp(Note note) {
+        Stem stem = new Stem();
+        stem.setValue(StemValue.UP);
+        note.setStem(stem);
     }
 }

@@ -1,0 +1,115 @@
+package com.zestythumb.core.arrangement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.Way;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class ArrangementTest {
+
+    private static final Choices ALBERTI = Choices.USUAL.with(Figure.ALBERTI);
+
+    private static Arrangement arrange(String chart, Choices choices) {
+        return Arrangement.of(Chart.parse(chart), choices);
+    }
+
+    private static String pitches(Arrangement arrangement, int bar) {
+        return arrangement.notes().stream()
+                .filter(note -> note.bar() == bar)
+                .map(note -> note.pitch() + ":" + note.finger())
+                .collect(Collectors.joining(" "));
+    }
+
+    private static List<Pitch> notes(String text) {
+        return Stream.of(text.split(" ")).map(Pitch::parse).toList();
+    }
+
+    @Test
+    void breaksTheChordsAndEndsOnALongOne() {
+        Arrangement tune = arrange("| C | G7 | C |", ALBERTI);
+        assertThat(pitches(tune, 0)).isEqualTo("C3:5 G3:1 E3:3 G3:1 C3:5 G3:1 E3:3 G3:1");
+        assertThat(pitches(tune, 1)).isEqualTo("B2:5 G3:1 F3:2 G3:1 B2:5 G3:1 F3:2 G3:1");
+        assertThat(pitches(tune, 2)).isEqualTo("C3:5 E3:3 G3:1");
+        assertThat(tune.notes().get(tune.notes().size() - 1).duration()).isEqualTo(Fraction.of(4));
+    }
+
+    @Test
+    void printsEachFingerOnceInAChord() {
+        Arrangement tune = arrange("| C | C |", ALBERTI);
+        assertThat(tune.notes().stream().filter(n -> n.bar() == 0).map(TimedNote::fingerShown))
+                .containsExactly(true, true, true, false, false, false, false, false);
+    }
+
+    @Test
+    void figuresTheNumeralByTheNoteThatSoundsLowest() {
+        Arrangement tune = arrange("| C | F | G | C |", Choices.USUAL);
+        assertThat(tune.chords()).extracting(c -> c.numeral().toString()).containsExactly("I", "IV6/4", "V6", "I");
+    }
+
+    @Test
+    void leavesSilenceWhereNothingIsToSound() {
+        Arrangement tune = Arrangement.of(Chart.read("| C | N.C. | zz | C |").sheet(), Choices.USUAL);
+        assertThat(tune.chords()).hasSize(2);
+        assertThat(tune.notes()).extracting(TimedNote::bar).containsOnly(0, 3);
+    }
+
+    @Test
+    void fillsEveryBarOfEveryFigureAndMeter() {
+        for (String meter : List.of("2/4", "3/4", "4/4", "6/8")) {
+            for (Figure figure : Figure.values()) {
+                Arrangement tune =
+                        arrange("meter: " + meter + "\n| C | Am | Dm7 | G7 | Cmaj9 |", Choices.USUAL.with(figure));
+                for (int bar = 0; bar < 5; bar++) {
+                    int here = bar;
+                    Fraction end = tune.notes().stream()
+                            .filter(n -> n.bar() == here)
+                            .map(n -> n.onset().plus(n.duration()))
+                            .max(Fraction::compareTo)
+                            .orElseThrow();
+                    assertThat(end).isEqualTo(tune.sheet().meter().barLength());
+                }
+                assertThat(tune.notes().stream().map(TimedNote::id).distinct()).hasSameSizeAs(tune.notes());
+            }
+        }
+    }
+
+    @Test
+    void holdsAPinWhileItsChordStandsThere() {
+        Pin pin = new Pin(1, Fraction.ZERO, notes("F3 A3 C4"));
+        Choices pinned = Choices.USUAL.withPins(List.of(pin));
+        Arrangement tune = arrange("| C | F | C |", pinned);
+        assertThat(tune.chords().get(1).voicing()).hasToString("F3 A3 C4");
+        assertThat(tune.chords().get(1).pinned()).isTrue();
+        assertThat(tune.lostPins()).isEmpty();
+
+        Arrangement changed = arrange("| C | G | C |", pinned);
+        assertThat(changed.lostPins()).containsExactly(pin);
+        assertThat(changed.chords()).noneMatch(ArrangedChord::pinned);
+    }
+
+    @Test
+    void takesAPinTheHandCannotReachAsTheTeachersOwnChoice() {
+        Pin wide = new Pin(0, Fraction.ZERO, notes("C3 G3 E4"));
+        Arrangement tune = arrange("| C |", Choices.USUAL.with(Hand.ofSpan(9)).withPins(List.of(wide)));
+        assertThat(tune.chords().get(0).voicing().width()).isEqualTo(16);
+    }
+
+    @Test
+    void refusesPinsWithoutNotes() {
+        assertThatThrownBy(() -> new Pin(0, Fraction.ZERO, List.of())).hasMessageContaining("one to five");
+    }
+
+    @Test
+    void arrangesATuneWithoutChords() {
+        assertThat(arrange("", Choices.USUAL.with(Way.ROOT_POSITION)).notes()).isEmpty();
+    }
+}

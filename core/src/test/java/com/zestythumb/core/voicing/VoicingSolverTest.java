@@ -1,0 +1,197 @@
+package com.zestythumb.core.voicing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.chord.Quality;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.voicing.VoicingSolver.Solved;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class VoicingSolverTest {
+
+    private static final int HAND_FULL = 5;
+
+    private static List<Chord> chords(String symbols) {
+        return Arrays.stream(symbols.split(" ")).map(Chord::parse).toList();
+    }
+
+    private static List<Solved> solve(String symbols, Way way, Hand hand) {
+        return VoicingSolver.solve(chords(symbols), way, hand, HAND_FULL, Map.of());
+    }
+
+    private static String voicings(List<Solved> solved) {
+        return solved.stream().map(s -> s.voicing().toString()).collect(Collectors.joining(" | "));
+    }
+
+    private static int total(List<Solved> solved) {
+        return solved.stream().mapToInt(s -> s.cost().total()).sum();
+    }
+
+    /** The first lesson in leading: to F it is C–F–A, to G it is B–D–G (common practice). */
+    @Test
+    void leadsThePrimaryChordsAsEveryPrimerDoes() {
+        assertThat(voicings(solve("C F C G C", Way.NEAREST, Hand.OCTAVE)))
+                .isEqualTo("C3 E3 G3 | C3 F3 A3 | C3 E3 G3 | B2 D3 G3 | C3 E3 G3");
+    }
+
+    @Test
+    void statesItsCostInSemitonesMoved() {
+        assertThat(solve("C F C G C", Way.NEAREST, Hand.OCTAVE))
+                .extracting(s -> s.cost().semitones())
+                .containsExactly(0, 3, 3, 3, 3);
+    }
+
+    /** Against trying every row of voicings, penalties included. */
+    @Test
+    void isAsCheapAsTheBestOfAllRows() {
+        Random random = new Random(5);
+        Quality[] qualities = Quality.values();
+        String[] roots = "C Db D Eb E F F# G Ab A Bb B".split(" ");
+        for (int round = 0; round < 8; round++) {
+            List<Chord> tune = random.ints(3, 0, roots.length * qualities.length)
+                    .mapToObj(i -> Chord.of(PitchClass.parse(roots[i % 12]), qualities[i / 12]))
+                    .toList();
+            Hand hand = Hand.ofSpan(8 + random.nextInt(6));
+            List<List<Voicing>> layers = VoicingSolver.candidates(tune, Way.NEAREST, hand, HAND_FULL, Map.of());
+            int best = Integer.MAX_VALUE;
+            for (Voicing first : layers.get(0)) {
+                for (Voicing second : layers.get(1)) {
+                    for (Voicing third : layers.get(2)) {
+                        // Pinning every chord leaves nothing to choose: the cost of just this row.
+                        Map<Integer, Voicing> row = Map.of(0, first, 1, second, 2, third);
+                        best = Math.min(best, total(VoicingSolver.solve(tune, Way.NEAREST, hand, HAND_FULL, row)));
+                    }
+                }
+            }
+            assertThat(total(VoicingSolver.solve(tune, Way.NEAREST, hand, HAND_FULL, Map.of())))
+                    .as(tune.toString())
+                    .isEqualTo(best);
+        }
+    }
+
+    @Test
+    void staysWithinTheHandWhereverItCan() {
+        for (int span = 6; span <= 14; span++) {
+            Hand hand = Hand.ofSpan(span);
+            for (Solved s : solve("Cmaj7 Am7 Dm9 G7 Ebdim7 Bm7b5 F6 C", Way.NEAREST, hand)) {
+                int narrowest = CloseVoicings.of(s.voicing().chord(), Way.NEAREST, hand, HAND_FULL).stream()
+                        .mapToInt(Voicing::width)
+                        .min()
+                        .orElseThrow();
+                assertThat(s.voicing().width())
+                        .as(span + ": " + s.voicing())
+                        .isLessThanOrEqualTo(Math.max(span, narrowest));
+            }
+        }
+    }
+
+    @Test
+    void keepsToTheInversionAskedFor() {
+        assertThat(solve("C F G7 Am", Way.ROOT_POSITION, Hand.OCTAVE))
+                .allMatch(s -> s.voicing().inversion() == 0);
+        assertThat(solve("C F G7 Am", Way.FIRST_INVERSION, Hand.OCTAVE))
+                .allMatch(s -> s.voicing().inversion() == 1);
+        assertThat(solve("C F G7 Am", Way.SECOND_INVERSION, Hand.OCTAVE))
+                .allMatch(s -> s.voicing().inversion() == 2);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"C/E,E", "G7/F,F", "Am/G,G", "C/D,D", "F#m7b5/C,C"})
+    void putsTheSlashBassLowestWhateverTheWay(String symbol, String bass) {
+        for (Way way : Way.values()) {
+            Voicing voicing = solve(symbol, way, Hand.OCTAVE).get(0).voicing();
+            assertThat(voicing.lowest().pitchClass()).isEqualTo(PitchClass.parse(bass));
+            assertThat(voicing.notes())
+                    .extracting(Pitch::pitchClass)
+                    .contains(Chord.parse(symbol).root());
+        }
+    }
+
+    @Test
+    void dropsTheFifthFirstAndNeverTheThirdOrTheSeventh() {
+        Voicing small = VoicingSolver.solve(chords("G7"), Way.NEAREST, Hand.OCTAVE, 3, Map.of())
+                .get(0)
+                .voicing();
+        assertThat(small.notes()).extracting(n -> n.pitchClass().toString()).containsExactlyInAnyOrder("G", "B", "F");
+        assertThat(small.isWithoutFifth()).isTrue();
+        Voicing dim = VoicingSolver.solve(chords("Bdim7"), Way.NEAREST, Hand.OCTAVE, 3, Map.of())
+                .get(0)
+                .voicing();
+        assertThat(dim.notes()).hasSize(4);
+    }
+
+    @Test
+    void goesThroughWhatTheTeacherPinned() {
+        Voicing pin = new Voicing(Chord.parse("F"), List.of(Pitch.parse("F3"), Pitch.parse("A3"), Pitch.parse("C4")));
+        List<Solved> solved = VoicingSolver.solve(chords("C F C"), Way.NEAREST, Hand.OCTAVE, HAND_FULL, Map.of(1, pin));
+        assertThat(solved.get(1).voicing()).isEqualTo(pin);
+        assertThat(solved.get(1).pinned()).isTrue();
+        assertThat(total(solved)).isGreaterThanOrEqualTo(total(solve("C F C", Way.NEAREST, Hand.OCTAVE)));
+    }
+
+    @Test
+    void pricesAnAlternativeByTheWholeTune() {
+        String symbols = "C Am F G7 C";
+        List<Solved> free = solve(symbols, Way.NEAREST, Hand.OCTAVE);
+        for (int i = 0; i < free.size(); i++) {
+            for (VoicingSolver.Alternative other : free.get(i).alternatives()) {
+                Map<Integer, Voicing> pins = Map.of(i, other.voicing());
+                int dearer = total(VoicingSolver.solve(chords(symbols), Way.NEAREST, Hand.OCTAVE, HAND_FULL, pins));
+                assertThat(other.price()).isEqualTo(dearer - total(free));
+            }
+        }
+    }
+
+    /** A triad in close position is every other finger on every other key: the scale of triads in C. */
+    @ParameterizedTest
+    @CsvSource({"C,C E G", "Dm,D F A", "Em,E G B", "F,F A C", "G,G B D", "Am,A C E", "Bdim,B D F"})
+    void stacksTheTriadsOfTheScaleInThirds(String symbol, String tones) {
+        List<Voicing> all = CloseVoicings.of(Chord.parse(symbol), Way.ROOT_POSITION, Hand.OCTAVE, HAND_FULL);
+        assertThat(all).isNotEmpty().allSatisfy(v -> {
+            assertThat(v.notes().stream().map(n -> n.pitchClass().toString()).collect(Collectors.joining(" ")))
+                    .isEqualTo(tones);
+            for (int i = 1; i < 3; i++) {
+                assertThat(v.notes().get(i).staffStep() - v.notes().get(i - 1).staffStep())
+                        .isEqualTo(2);
+            }
+        });
+    }
+
+    @Test
+    void findsEveryCloseVoicingOfEveryChordOnceAndInRange() {
+        for (Quality quality : Quality.values()) {
+            Chord chord = Chord.of(PitchClass.parse("Eb"), quality);
+            List<Voicing> all = CloseVoicings.of(chord, Way.NEAREST, Hand.OCTAVE, HAND_FULL);
+            assertThat(new HashSet<>(all)).hasSameSizeAs(all).isNotEmpty();
+            assertThat(all).allSatisfy(v -> {
+                assertThat(v.width()).isLessThan(12);
+                assertThat(v.lowest().midi())
+                        .isGreaterThanOrEqualTo(Hand.OCTAVE.lowest().midi());
+                assertThat(v.highest().midi())
+                        .isLessThanOrEqualTo(Hand.OCTAVE.highest().midi());
+                assertThat(chord.tones())
+                        .containsAll(v.notes().stream().map(Pitch::pitchClass).toList());
+            });
+            assertThat(all.stream().map(Voicing::inversion).collect(Collectors.toSet()))
+                    .hasSize(chord.tones().size());
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"4,E2,E4,spans 5", "20,E2,E4,spans 5", "12,E2,D4,less than two octaves", "12,C0,E4,from A0 to C8"})
+    void refusesHandsThatCannotBe(int span, String lowest, String highest, String reason) {
+        assertThatThrownBy(() -> new Hand(span, Pitch.parse(lowest), Pitch.parse(highest)))
+                .hasMessageContaining(reason);
+    }
+}

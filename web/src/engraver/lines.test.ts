@@ -1,0 +1,37 @@
+import { describe, expect, it } from 'vitest';
+import type { Arrangement } from '../api/client';
+import { systemStarts, withSystems } from './lines';
+
+/** Bars on the given lines of the chart, each with this many notes. */
+function tune(lines: number[], notesInBar: number): Arrangement {
+  const bars = lines.map((line, i) => ({ number: i + 1, text: { line, column: 1, length: 1 } }));
+  const notes = bars.flatMap((_, bar) =>
+    Array.from({ length: notesInBar }, (_, onset) => ({ bar, onset })),
+  );
+  const chords = bars.map((_, bar) => ({ bar }));
+  return { bars, notes, chords } as unknown as Arrangement;
+}
+
+describe('systemStarts', () => {
+  it("keeps the chart's own lines", () => {
+    expect(systemStarts(tune([6, 6, 6, 8, 8, 8], 1), 2000)).toEqual([0, 3]);
+  });
+
+  it('parts a line that is too long evenly', () => {
+    expect(systemStarts(tune([1, 1, 1, 1], 8), 800)).toEqual([0, 2]);
+    expect(systemStarts(tune(Array(16).fill(1), 8), 1300)).toEqual([0, 4, 8, 12]);
+  });
+
+  it('gives each bar its own system on the narrowest page', () => {
+    expect(systemStarts(tune([1, 1], 8), 100)).toEqual([0, 1]);
+  });
+});
+
+describe('withSystems', () => {
+  it('breaks before the bars named, never before the first', () => {
+    const score = '<measure number="1"><note/></measure><measure number="2"><note/></measure>';
+    expect(withSystems(score, [0, 1])).toBe(
+      '<measure number="1"><note/></measure><measure number="2"><print new-system="yes"/><note/></measure>',
+    );
+  });
+});

@@ -1,0 +1,50 @@
+import type { Arrangement } from '../api/client';
+
+/** Room the engraver needs, in its own units (pixels at a scale of 100 per cent). */
+const HEAD = 110;
+const BAR = 24;
+const MOMENT = 33;
+const SYMBOL = 84;
+
+function roomFor(tune: Arrangement, bar: number): number {
+  const onsets = new Set(tune.notes.filter((note) => note.bar === bar).map((note) => note.onset));
+  const symbols = tune.chords.filter((chord) => chord.bar === bar).length;
+  return BAR + Math.max(onsets.size * MOMENT, symbols * SYMBOL);
+}
+
+/** A line of bars in as few equal parts as fit the page. */
+function parts(rooms: number[], room: number): number[] {
+  for (let size = rooms.length; size > 1; size = Math.ceil(size / 2)) {
+    const starts = rooms.map((_, i) => i).filter((i) => i % size === 0);
+    const fits = starts.every(
+      (start) => HEAD + rooms.slice(start, start + size).reduce((a, b) => a + b, 0) <= room,
+    );
+    if (fits) return starts;
+  }
+  return rooms.map((_, i) => i);
+}
+
+/**
+ * The bars, as indices, that begin a new system: the chart's own lines are kept, and a line too long
+ * for the page is parted evenly.
+ */
+export function systemStarts(tune: Arrangement, room: number): number[] {
+  const starts: number[] = [];
+  const bars = tune.bars;
+  for (let from = 0; from < bars.length;) {
+    let to = from;
+    while (to < bars.length && bars[to]!.text.line === bars[from]!.text.line) to++;
+    const rooms = bars.slice(from, to).map((bar) => roomFor(tune, bar.number - 1));
+    for (const part of parts(rooms, room)) starts.push(from + part);
+    from = to;
+  }
+  return starts;
+}
+
+/** Writes the system breaks into the score. */
+export function withSystems(musicXml: string, starts: number[]): string {
+  const begins = new Set(starts.filter((bar) => bar > 0).map((bar) => String(bar + 1)));
+  return musicXml.replace(/<measure number="(\d+)">/g, (tag, number: string) =>
+    begins.has(number) ? `${tag}<print new-system="yes"/>` : tag,
+  );
+}

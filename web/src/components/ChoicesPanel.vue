@@ -47,7 +47,7 @@ const spanOptions = computed(() => {
         </label>
       </div>
     </fieldset>
-    <div class="hand">
+    <div class="reach">
       <label for="span" class="title">Hand spans</label>
       <Select
         input-id="span"
@@ -134,14 +134,14 @@ fieldset {
   outline: 3px solid var(--zest);
   outline-offset: 2px;
 }
-.hand {
+.reach {
   display: grid;
   grid-template-columns: auto minmax(0, 1fr);
   gap: 10px;
   align-items: center;
   margin-top: 6px;
 }
-.hand .title {
+.reach .title {
   margin: 0;
 }
 summary {

@@ -9,9 +9,7 @@ const emit = defineEmits<{ pin: [pitches: string[]]; unpin: [] }>();
 const price = (other: Alternative) => (other.price > 0 ? `+${other.price}` : `${other.price}`);
 
 const spoken = (other: Alternative) =>
-  `${other.names} from ${other.pitches[0]}, ${Math.abs(other.price)} half steps ${
-    other.price < 0 ? 'less' : 'more'
-  } to move`;
+  `${other.names} ${price(other)} half steps to move, from ${other.pitches[0]}`;
 </script>
 
 <template>

@@ -28,8 +28,9 @@ function rename(event: Event) {
 
 function add() {
   const copy: Setting = JSON.parse(JSON.stringify(current.value));
-  settings.value = [...settings.value, { ...copy, name: `Student ${settings.value.length + 1}` }];
-  active.value = settings.value.length - 1;
+  const place = settings.value.length;
+  settings.value = [...settings.value, { ...copy, name: `Student ${place + 1}` }];
+  active.value = place;
   void startNaming();
 }
 

@@ -131,7 +131,11 @@ final class Browser implements AutoCloseable {
     /** Replaces the chart's text by typing. */
     void type(String chart) {
         click(".cm-content");
-        new Actions(driver).keyDown(Keys.CONTROL).sendKeys("a").keyUp(Keys.CONTROL).perform();
+        new Actions(driver)
+                .keyDown(Keys.CONTROL)
+                .sendKeys("a")
+                .keyUp(Keys.CONTROL)
+                .perform();
         press(chart);
     }
 

@@ -5,6 +5,7 @@ import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.studio.Studios;
 import com.zestythumb.core.sheet.Chart;
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -61,7 +62,7 @@ public class Tunes {
         // A setting that makes no sense is refused before it is kept.
         draft.settings().forEach(setting -> setting.choices().toChoices());
         String title = Chart.read(draft.chart()).sheet().title();
-        tune.change(title, draft.chart(), draft.settings(), Instant.now());
+        tune.change(title, draft.chart(), draft.settings(), Instant.now().truncatedTo(ChronoUnit.MICROS));
         return TuneView.of(tunes.saveAndFlush(tune));
     }
 

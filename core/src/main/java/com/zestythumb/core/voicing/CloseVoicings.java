@@ -15,6 +15,8 @@ import java.util.List;
  */
 final class CloseVoicings {
 
+    private static final int FINGERS = 5;
+
     private CloseVoicings() {}
 
     /**
@@ -26,7 +28,10 @@ final class CloseVoicings {
         List<Voicing> found = new ArrayList<>();
         for (List<PitchClass> tones : toneSets(chord, notesWanted)) {
             for (PitchClass bass : basses(chord, tones, way)) {
-                addEverywhere(chord, stack(bass, tones), hand, found);
+                List<PitchClass> stack = stack(bass, tones);
+                if (stack.size() <= FINGERS) {
+                    addEverywhere(chord, stack, hand, found);
+                }
             }
         }
         return found;

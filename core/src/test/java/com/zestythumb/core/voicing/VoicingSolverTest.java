@@ -132,6 +132,17 @@ class VoicingSolverTest {
     }
 
     @Test
+    void neverWantsASixthFinger() {
+        for (Quality quality : Quality.values()) {
+            assertThat(solve("F#" + quality.suffix() + "/D", Way.NEAREST, Hand.OCTAVE)
+                            .get(0)
+                            .voicing()
+                            .notes())
+                    .hasSizeBetween(3, 5);
+        }
+    }
+
+    @Test
     void goesThroughWhatTheTeacherPinned() {
         Voicing pin = new Voicing(Chord.parse("F"), List.of(Pitch.parse("F3"), Pitch.parse("A3"), Pitch.parse("C4")));
         List<Solved> solved = VoicingSolver.solve(chords("C F C"), Way.NEAREST, Hand.OCTAVE, HAND_FULL, Map.of(1, pin));

@@ -1,0 +1,60 @@
+package com.zestythumb.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.leading.Finding;
+import com.zestythumb.core.leading.Findings;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.Way;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
+
+/** The tunes of the demo show what they are meant to show. */
+class DemoChartsTest {
+
+    private static List<LeadSheet> sheets() throws IOException {
+        Resource[] charts = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.chart");
+        return Arrays.stream(charts).map(DemoChartsTest::read).toList();
+    }
+
+    private static LeadSheet read(Resource chart) {
+        try {
+            return Chart.parse(chart.getContentAsString(StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    @Test
+    void areSixOrMoreWithoutMistakesInAllMetersAndManyKeys() throws IOException {
+        List<LeadSheet> sheets = sheets();
+        assertThat(sheets).hasSizeGreaterThanOrEqualTo(6);
+        assertThat(sheets.stream().map(LeadSheet::meter).distinct()).hasSize(Meter.values().length);
+        assertThat(sheets.stream().map(LeadSheet::key).distinct()).hasSizeGreaterThanOrEqualTo(6);
+    }
+
+    @Test
+    void oneOfThemStretchesASmallHandUntilTheNearestInversionIsTaken() throws IOException {
+        LeadSheet sheet = sheets().stream()
+                .filter(s -> s.title().equals("Long Way Home"))
+                .findFirst()
+                .orElseThrow();
+        Choices roots = Choices.USUAL.with(Way.ROOT_POSITION).with(Hand.ofSpan(10));
+        assertThat(Findings.in(Arrangement.of(sheet, roots)))
+                .extracting(Finding::kind)
+                .contains(Finding.Kind.STRETCH);
+        assertThat(Findings.in(Arrangement.of(sheet, roots.with(Way.NEAREST))))
+                .extracting(Finding::kind)
+                .doesNotContain(Finding.Kind.STRETCH);
+    }
+}

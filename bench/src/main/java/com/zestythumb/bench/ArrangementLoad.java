@@ -1,0 +1,127 @@
+package com.zestythumb.bench;
+
+import java.io.IOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
+
+/**
+ * The arrangement call for a 32-bar chart with eight clients at once, on loopback, bounded in count.
+ * Needs ZESTY_DB_URL, as {@code ./zesty bench} sets it; takes the app's jar as its argument.
+ */
+public final class ArrangementLoad {
+
+    private static final int CLIENTS = 8;
+    private static final int WARM_UP = 400;
+    private static final int MEASURED = 250;
+
+    private static final String CHART =
+            "title: Load\\nkey: C major\\n" + "| C / Am / | F G7 | C | F |\\n| Dm7 | G7 | C/E | C |\\n".repeat(4);
+
+    private static final String BODY = "{\"chart\":\"" + CHART + "\",\"choices\":{\"way\":\"NEAREST\","
+            + "\"figure\":\"ALBERTI\",\"hand\":{\"span\":12,\"lowest\":\"E2\",\"highest\":\"E4\"},\"pins\":[]}}";
+
+    private ArrangementLoad() {}
+
+    public static void main(String[] args) throws Exception {
+        int port = freePort();
+        Process app = new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-jar",
+                        args[0],
+                        "--server.port=" + port,
+                        "--logging.level.root=error")
+                .inheritIO()
+                .start();
+        try {
+            URI address = URI.create("http://127.0.0.1:" + port + "/api/arrangements");
+            awaitAnswer(address, app);
+            run(address, WARM_UP);
+            report(run(address, MEASURED));
+        } finally {
+            app.destroy();
+            app.waitFor();
+        }
+    }
+
+    private static int freePort() throws IOException {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        }
+    }
+
+    private static void awaitAnswer(URI address, Process app) throws Exception {
+        for (int i = 0; i < 300; i++) {
+            try {
+                ask(HttpClient.newHttpClient(), address);
+                return;
+            } catch (IOException e) {
+                if (app.waitFor(200, TimeUnit.MILLISECONDS)) {
+                    throw new IllegalStateException("the app stopped while starting", e);
+                }
+            }
+        }
+        throw new IllegalStateException("the app did not answer");
+    }
+
+    /** Each client asks again as soon as it is answered; gives back all times in nanoseconds. */
+    private static long[] run(URI address, int callsEach) throws Exception {
+        ExecutorService clients = Executors.newFixedThreadPool(CLIENTS);
+        try {
+            List<Callable<long[]>> work = new ArrayList<>();
+            for (int c = 0; c < CLIENTS; c++) {
+                work.add(() -> calls(address, callsEach));
+            }
+            List<long[]> times = new ArrayList<>();
+            for (Future<long[]> client : clients.invokeAll(work)) {
+                times.add(client.get());
+            }
+            return times.stream().flatMapToLong(Arrays::stream).sorted().toArray();
+        } finally {
+            clients.shutdown();
+        }
+    }
+
+    private static long[] calls(URI address, int count) throws Exception {
+        HttpClient client = HttpClient.newHttpClient();
+        long[] times = new long[count];
+        for (int i = 0; i < count; i++) {
+            times[i] = ask(client, address);
+        }
+        return times;
+    }
+
+    private static long ask(HttpClient client, URI address) throws IOException, InterruptedException {
+        HttpRequest request = HttpRequest.newBuilder(address)
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(BODY))
+                .build();
+        long start = System.nanoTime();
+        int status = client.send(request, BodyHandlers.ofByteArray()).statusCode();
+        if (status != 200) {
+            throw new IllegalStateException("answered " + status);
+        }
+        return System.nanoTime() - start;
+    }
+
+    private static void report(long[] sorted) {
+        System.out.printf(
+                "arrangement of 32 bars, %d clients, %d calls: p50 %.1f ms, p95 %.1f ms, p99 %.1f ms%n",
+                CLIENTS, sorted.length, at(sorted, 0.50), at(sorted, 0.95), at(sorted, 0.99));
+    }
+
+    private static double at(long[] sorted, double share) {
+        return sorted[(int) (share * (sorted.length - 1))] / 1e6;
+    }
+}

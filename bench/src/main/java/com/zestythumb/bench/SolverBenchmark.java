@@ -1,0 +1,62 @@
+package com.zestythumb.bench;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.VoicingSolver;
+import com.zestythumb.core.voicing.Way;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.IntStream;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Param;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.Setup;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/**
+ * The smoothest path through a progression of ninth chords over the whole keyboard, at least 40
+ * candidates a chord: how long for 64 chords, and how it grows to 10,000.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.SampleTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Fork(1)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 5, time = 2)
+public class SolverBenchmark {
+
+    private static final Hand WHOLE_KEYBOARD = new Hand(12, Pitch.parse("A0"), Pitch.parse("C8"));
+    private static final String[] ROUND = "Dm9 G9 Cmaj9 Am9 Fmaj9 Bb9 Ebmaj9 G7b9".split(" ");
+
+    @Param({"64", "640", "10000"})
+    int chords;
+
+    private List<Chord> progression;
+
+    @Setup
+    public void writeAProgression() {
+        progression = IntStream.range(0, chords)
+                .mapToObj(i -> Chord.parse(ROUND[i % ROUND.length]))
+                .toList();
+        int fewest = VoicingSolver.candidates(progression, Way.NEAREST, WHOLE_KEYBOARD, 5, Map.of()).stream()
+                .mapToInt(List::size)
+                .min()
+                .orElseThrow();
+        if (fewest < 40) {
+            throw new IllegalStateException("only " + fewest + " candidates");
+        }
+    }
+
+    @Benchmark
+    public List<VoicingSolver.Solved> solve() {
+        return VoicingSolver.solve(progression, Way.NEAREST, WHOLE_KEYBOARD, 5, Map.of());
+    }
+}

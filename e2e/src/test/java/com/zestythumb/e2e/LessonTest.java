@@ -1,0 +1,293 @@
+package com.zestythumb.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+
+/** A lesson from end to end, in a real browser on the packaged app. */
+class LessonTest {
+
+    private static RunningApp app;
+
+    private Browser browser;
+
+    @BeforeAll
+    static void startTheApp() {
+        app = RunningApp.withDemo("lesson");
+    }
+
+    @AfterAll
+    static void stopTheApp() {
+        app.close();
+    }
+
+    @BeforeEach
+    void openTheShelf() {
+        browser = new Browser();
+        browser.open(app.address());
+        browser.see(".tune");
+    }
+
+    @AfterEach
+    void closeTheBrowser() {
+        browser.close();
+    }
+
+    private void openTune(String title) {
+        browser.clickText(".tune", title);
+        browser.see(".drawing .note");
+        browser.see("[data-chord='0'].chosen");
+    }
+
+    /** A new tune with this text, saved. */
+    private void newTune(String chart) {
+        browser.clickText(".shelf button", "New tune");
+        browser.see(".cm-content");
+        browser.type(chart);
+    }
+
+    private int bars() {
+        return browser.all(".drawing .measure").size();
+    }
+
+    @Test
+    void theThinnestSlice() {
+        newTune("title: First steps\nkey: C major\nmeter: 4/4\n| C | F | G7 | C |");
+        browser.await(
+                "four bars", () -> bars() == 4 && browser.all("[data-chord]").size() == 4 ? true : null);
+        assertThat(browser.see("h1").getText()).isEqualTo("First steps");
+        assertThat(browser.see("[data-chord='0']").getAccessibleName()).isEqualTo("Bar 1, count 1: C, I");
+        assertThat(browser.see("[data-chord='1']").getAccessibleName()).isEqualTo("Bar 2, count 1: F, IV6/4");
+        assertThat(browser.see("svg.hand").getDomAttribute("aria-label"))
+                .isEqualTo("C: 5 on C, 3 on E, 1 on G. Next: 5 stays, 2 (for 3) and 1 up a step");
+    }
+
+    @Test
+    void aDemoTuneIsWalkedThroughByKeyboard() {
+        openTune("Paper Boats");
+        assertThat(bars()).isEqualTo(16);
+        browser.press(Keys.ARROW_RIGHT);
+        browser.see("[data-chord='1'].chosen");
+        assertThat(browser.see(".moves h2").getText()).isEqualTo("F → G7");
+        browser.press(Keys.ARROW_LEFT);
+        browser.see("[data-chord='0'].chosen");
+        browser.press("?");
+        browser.seeText("[role=dialog]", "next chord");
+        browser.press(Keys.ESCAPE);
+        browser.seeNo("[role=dialog]");
+        browser.press("t");
+        browser.seeNo(".cm-content");
+    }
+
+    @Test
+    void aMistakeIsNamedInItsPlaceAndMended() {
+        newTune("key: G major\nmeter: 3/4\n| G | Emm | D7 | G |");
+        assertThat(browser.see(".problems li").getText())
+                .isEqualTo("bar 2, beat 1 \"Emm\" is not a chord; did you mean Em or Em6?");
+        browser.see(".cm-lintRange-error");
+        // What could be read stands engraved meanwhile.
+        browser.await("three chords", () -> browser.all("[data-chord]").size() == 3 ? true : null);
+        browser.click(".problems button");
+        browser.press("Em");
+        browser.seeNo(".problems");
+        browser.await("four chords", () -> browser.all("[data-chord]").size() == 4 ? true : null);
+    }
+
+    @Test
+    void anotherFigureAndAnotherHandChangeTheNotes() {
+        openTune("Long Way Home");
+        String before = browser.engravedNotes();
+        browser.clickText(".figure", "Alberti");
+        browser.await("other notes", () -> browser.engravedNotes().equals(before) ? null : true);
+        String alberti = browser.engravedNotes();
+        assertThat(alberti.split(" ").length).isGreaterThan(before.split(" ").length);
+        browser.choose("way", "Nearest inversion");
+        browser.await("other notes", () -> browser.engravedNotes().equals(alberti) ? null : true);
+
+        browser.clickText(".figure", "Block");
+        browser.choose("span", "an octave");
+        browser.await("block chords", () -> browser.all(".drawing .beam").isEmpty() ? true : null);
+        String octave = browser.see("svg.hand").getDomAttribute("aria-label");
+        browser.choose("span", "a small sixth");
+        browser.await(
+                "a narrower chord",
+                () -> browser.see("svg.hand").getDomAttribute("aria-label").equals(octave) ? null : true);
+    }
+
+    @Test
+    void aStretchIsFlaggedAndCleared() {
+        openTune("Long Way Home");
+        browser.clickText(".finding[data-kind=STRETCH]", "Bar 3");
+        browser.see("[data-chord='2'].chosen");
+        browser.see("[data-chord='2'] .wedge");
+        assertThat(browser.see(".finding.here").getText()).contains("Gmaj7 spans 11 half steps; this hand reaches 10");
+        browser.choose("way", "Nearest inversion");
+        browser.seeNo(".finding[data-kind=STRETCH]");
+    }
+
+    @Test
+    void choosingABarAnywhereChoosesItEverywhere() {
+        openTune("Paper Boats");
+        browser.click("[data-chord='2']");
+        browser.seeText(".this-chord h2", "Bar 3: G7");
+        assertThat(browser.see(".chosen-bar").getText()).isEqualTo("G7");
+        assertThat(browser.see("svg.hand").getDomAttribute("aria-label")).startsWith("G7:");
+        // From the text: the cursor put into a bar chooses it.
+        browser.clickText(".cm-line", "C / Am /");
+        browser.press(Keys.HOME);
+        browser.press("" + Keys.ARROW_RIGHT + Keys.ARROW_RIGHT);
+        browser.seeText(".this-chord h2", "Bar 5: C");
+        browser.see("[data-chord='4'].chosen");
+    }
+
+    @Test
+    void aTuneIsSavedAndStillThereAfterReloading() {
+        newTune("title: Kept\n| C | Am | Dm | G7 | C |");
+        browser.await("five bars", () -> bars() == 5 ? true : null);
+        browser.clickText(".figure", "Broken up");
+        browser.click("[data-chord='1']");
+        browser.clickText(".this-chord .pin", "Fix it");
+        browser.see("[data-chord='1'] .pin");
+        browser.see(".save[data-state=saved]");
+        browser.driver.navigate().refresh();
+        browser.await("five bars", () -> bars() == 5 ? true : null);
+        browser.see("[data-chord='1'] .pin");
+        assertThat(browser.see("h1").getText()).isEqualTo("Kept");
+        assertThat(browser.driver.executeScript("return localStorage.length")).isEqualTo(0L);
+        assertThat(browser.script("return document.querySelector('.figure input:checked').value"))
+                .isEqualTo("BROKEN_UP");
+        browser.click(".head .shelf");
+        browser.seeText(".tune", "Kept");
+    }
+
+    @Test
+    void aStudentMoreGetsASettingOfHisOwn() {
+        openTune("Lantern Walk");
+        browser.click("[aria-label='Add a setting for another student']");
+        browser.see("input[aria-label='Name of this setting']");
+        browser.press("Mira, 7" + Keys.ENTER);
+        browser.seeText("[aria-label='Whose hand']", "Mira, 7");
+        browser.clickText(".figure", "Block");
+        browser.await("block chords", () -> browser.all(".drawing .beam").isEmpty() ? true : null);
+        browser.see(".save[data-state=saved]");
+        browser.choose("Whose hand", "Otto, 13");
+        browser.see(".drawing .beam");
+        browser.driver.navigate().refresh();
+        browser.see(".drawing .beam");
+        browser.choose("Whose hand", "Mira, 7");
+        browser.await("block chords", () -> browser.all(".drawing .beam").isEmpty() ? true : null);
+    }
+
+    @Test
+    void bothFilesAreTakenAwayAndReadBack() throws IOException {
+        openTune("The Tin Rooster");
+        browser.clickText(".tools button", "Take away");
+        browser.clickText("[role=menuitem]", "MusicXML");
+        Path score = downloaded("The Tin Rooster.musicxml");
+        List<String> drawn = Node.run("engrave.mjs", Files.readAllBytes(score));
+        assertThat(drawn).contains("loaded true", "log \"\"", "measures 16");
+        assertThat(Files.readString(score, StandardCharsets.UTF_8))
+                .contains("<work-title>The Tin Rooster</work-title>");
+
+        browser.clickText(".tools button", "Take away");
+        browser.clickText("[role=menuitem]", "MIDI");
+        List<String> heard = Node.run("read-midi.mjs", Files.readAllBytes(downloaded("The Tin Rooster.mid")));
+        assertThat(heard).contains("meter 2/4", "key -1 0");
+        assertThat(heard.stream().filter(line -> line.startsWith("on"))).hasSizeGreaterThan(80);
+    }
+
+    private Path downloaded(String name) {
+        Path file = browser.downloads.resolve(name);
+        return browser.await(name, () -> Files.exists(file) && file.toFile().length() > 0 ? file : null);
+    }
+
+    @Test
+    void itIsHeardAndTheSoundingNotesAreShown() {
+        openTune("Paper Boats");
+        browser.click("[aria-label=Play]");
+        browser.see(".drawing .note.sounds");
+        browser.see(".key.heard");
+        browser.see("[data-chord='1'].chosen");
+        browser.click("[aria-label=Stop]");
+        browser.seeNo(".drawing .note.sounds");
+        assertThat(browser.see(".play").getDomAttribute("data-state")).isEqualTo("still");
+    }
+
+    @Test
+    void aRangeIsLooped() {
+        openTune("Saturday Kitchen");
+        browser.clickText(".toggle", "Loop");
+        browser.see("[data-chord='0'].looped");
+        browser.script("document.querySelector('[type=range]').value = 200;"
+                + "document.querySelector('[type=range]').dispatchEvent(new Event('input', {bubbles: true}))");
+        browser.click("[aria-label=Play]");
+        browser.see("[data-chord='1'].chosen");
+        // Round again: the first chord of the looped bar returns.
+        browser.see("[data-chord='0'].chosen");
+        browser.see("[data-chord='1'].chosen");
+        browser.click("[aria-label=Stop]");
+        browser.see(".play[data-state=still]");
+    }
+
+    @Test
+    void aTuneTakenOffTheShelfCanBePutBack() {
+        browser.click("[aria-label='Take Harbour Lights off the shelf']");
+        browser.await(
+                "one less",
+                () -> browser.all(".tune").stream().noneMatch(t -> t.getText().contains("Harbour Lights"))
+                        ? true
+                        : null);
+        browser.clickText(".removed button", "Put it back");
+        browser.seeText(".tune", "Harbour Lights");
+    }
+
+    /** No finding of serious or critical impact on any main view, in both looks (axe-core, WCAG 2 AA). */
+    @Test
+    void theViewsAreAccessible() throws IOException {
+        String axe = Files.readString(RunningApp.ROOT.resolve("web/node_modules/axe-core/axe.min.js"));
+        assertNothingSerious(axe, "the shelf");
+        openTune("Long Way Home");
+        assertNothingSerious(axe, "the lesson");
+        browser.press("t");
+        browser.click("[aria-label='Evening paper']");
+        browser.see("html.evening");
+        assertNothingSerious(axe, "the lesson in the evening");
+        browser.press("?");
+        browser.seeText("[role=dialog]", "next chord");
+        assertNothingSerious(axe, "the list of keys");
+    }
+
+    private void assertNothingSerious(String axe, String view) {
+        browser.script(axe);
+        Object violations = browser.driver.executeAsyncScript("""
+                const done = arguments[arguments.length - 1];
+                // Colours on the move would be judged half way.
+                Promise.all(document.getAnimations().map(a => a.finished.catch(() => {})))
+                  .then(() => axe.run(document, {resultTypes: ['violations']}))
+                  .then(result => done(result.violations.filter(v => ['serious', 'critical'].includes(v.impact))
+                    .map(v => v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160) + ' ' + n.failureSummary).join('\\n'))));
+                """);
+        assertThat((List<?>) violations).as(view).isEmpty();
+    }
+
+    @Test
+    void nothingIsFetchedFromElsewhere() {
+        openTune("Paper Boats");
+        browser.click("[aria-label=Play]");
+        browser.see(".key.heard");
+        Object foreign = browser.script(
+                "return performance.getEntriesByType('resource').map(e => e.name).filter(n => !n.startsWith(arguments[0]) && !n.startsWith('data:') && !n.startsWith('blob:'))",
+                app.address());
+        assertThat((List<?>) foreign).isEmpty();
+    }
+}

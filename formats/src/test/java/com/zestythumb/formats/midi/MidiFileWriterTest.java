@@ -1,0 +1,71 @@
+package com.zestythumb.formats.midi;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.sheet.Chart;
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.HexFormat;
+import java.util.stream.IntStream;
+import javax.sound.midi.MidiSystem;
+import javax.sound.midi.ShortMessage;
+import javax.sound.midi.Track;
+import org.junit.jupiter.api.Test;
+
+/** Byte by byte against Standard MIDI Files 1.0. */
+class MidiFileWriterTest {
+
+    private static byte[] write(String chart) {
+        return new MidiFileWriter().write(Arrangement.of(Chart.parse(chart), Choices.USUAL.with(Figure.BLOCK)));
+    }
+
+    private static String hex(byte[] bytes) {
+        return HexFormat.of().formatHex(bytes);
+    }
+
+    @Test
+    void beginsWithTheHeaderChunk() {
+        byte[] file = write("| C |");
+        assertThat(new String(file, 0, 4, StandardCharsets.US_ASCII)).isEqualTo("MThd");
+        // Length 6, format 1, two tracks, 480 ticks a quarter.
+        assertThat(hex(Arrays.copyOfRange(file, 4, 14))).isEqualTo("00000006" + "0001" + "0002" + "01e0");
+        assertThat(new String(file, 14, 4, StandardCharsets.US_ASCII)).isEqualTo("MTrk");
+    }
+
+    @Test
+    void statesTempoMeterAndKey() {
+        // 120 quarters a minute: 500,000 microseconds = 07 A1 20; two flats in minor: FE 01.
+        assertThat(hex(write("key: G minor\nmeter: 3/4\ntempo: 120\n| Gm |")))
+                .contains("ff5103" + "07a120")
+                .contains("ff5804" + "03021808")
+                .contains("ff5902" + "fe01");
+        // Dotted quarters in 6/8: 60 of them are 90 quarters, 666,667 microseconds = 0A 2C 2B; 36 clocks a beat.
+        assertThat(hex(write("meter: 6/8\ntempo: 60\n| C |")))
+                .contains("ff5103" + "0a2c2b")
+                .contains("ff5804" + "06032408");
+    }
+
+    @Test
+    void soundsEachNoteForItsLength() {
+        // C3, E3, G3 struck together and let go after 1,920 ticks, in variable length 8F 00; a repeated
+        // status byte may be left out (running status).
+        assertThat(hex(write("| C |"))).contains("00903040" + "003440" + "003740" + "8f00803000" + "003400" + "003700");
+    }
+
+    @Test
+    void playsRepeatsOut() throws Exception {
+        assertThat(notesOn(write("| C | F | C |"))).isEqualTo(9);
+        assertThat(notesOn(write("|: C | F :| C |"))).isEqualTo(15);
+    }
+
+    private static long notesOn(byte[] file) throws Exception {
+        Track leftHand = MidiSystem.getSequence(new ByteArrayInputStream(file)).getTracks()[1];
+        return IntStream.range(0, leftHand.size())
+                .filter(i -> leftHand.get(i).getMessage().getStatus() == ShortMessage.NOTE_ON)
+                .count();
+    }
+}

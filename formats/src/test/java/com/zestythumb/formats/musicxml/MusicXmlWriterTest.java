@@ -1,0 +1,165 @@
+package com.zestythumb.formats.musicxml;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.chord.Quality;
+import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import javax.xml.parsers.DocumentBuilderFactory;
+import javax.xml.xpath.XPathConstants;
+import javax.xml.xpath.XPathFactory;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.w3c.dom.Document;
+import org.w3c.dom.NodeList;
+
+/** Read back with the JDK's own XML reader, which knows nothing of the writer. */
+class MusicXmlWriterTest {
+
+    private static Arrangement arrange(String chart, Figure figure) {
+        return Arrangement.of(Chart.parse(chart), Choices.USUAL.with(figure));
+    }
+
+    private static Document read(byte[] file) throws Exception {
+        DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+        factory.setFeature("http://apache.org/xml/features/nonvalidating/load-external-dtd", false);
+        return factory.newDocumentBuilder().parse(new ByteArrayInputStream(file));
+    }
+
+    private static List<String> texts(Document score, String path) throws Exception {
+        NodeList nodes = (NodeList) XPathFactory.newInstance().newXPath().evaluate(path, score, XPathConstants.NODESET);
+        return java.util.stream.IntStream.range(0, nodes.getLength())
+                .mapToObj(i -> nodes.item(i).getTextContent())
+                .toList();
+    }
+
+    private static Document grand(String chart, Figure figure) throws Exception {
+        return read(new MusicXmlWriter(Staves.GRAND).write(arrange(chart, figure)));
+    }
+
+    @Test
+    void isMusicXmlFourOnAGrandStaff() throws Exception {
+        byte[] file = new MusicXmlWriter(Staves.GRAND).write(arrange("title: Höhe & Tiefe\n| C |", Figure.BLOCK));
+        assertThat(new String(file, StandardCharsets.UTF_8))
+                .startsWith(
+                        "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<!DOCTYPE score-partwise PUBLIC "
+                                + "\"-//Recordare//DTD MusicXML 4.0 Partwise//EN\" \"http://www.musicxml.org/dtds/partwise.dtd\">");
+        Document score = read(file);
+        assertThat(score.getDocumentElement().getAttribute("version")).isEqualTo("4.0");
+        assertThat(texts(score, "//work-title")).containsExactly("Höhe & Tiefe");
+        assertThat(texts(score, "//staves")).containsExactly("2");
+        assertThat(texts(score, "//clef/sign")).containsExactly("G", "F");
+    }
+
+    @Test
+    void hasEveryNoteWithItsIdPitchAndFinger() throws Exception {
+        Arrangement tune = arrange("key: Eb major\n| Eb | Bb7 | Eb |", Figure.ALBERTI);
+        Document score = read(new MusicXmlWriter(Staves.GRAND).write(tune));
+        assertThat(texts(score, "//note/@id"))
+                .containsExactlyElementsOf(
+                        tune.notes().stream().map(TimedNote::id).toList());
+        for (TimedNote note : tune.notes()) {
+            String at = "//note[@id='" + note.id() + "']";
+            String alter = String.join("", texts(score, at + "/pitch/alter"));
+            assertThat(String.join("", texts(score, at + "/pitch/step"))
+                            + ("-1".equals(alter) ? "b" : "")
+                            + String.join("", texts(score, at + "/pitch/octave")))
+                    .isEqualTo(note.pitch().toString());
+            assertThat(texts(score, at + "//fingering"))
+                    .isEqualTo(note.fingerShown() ? List.of("" + note.finger()) : List.of());
+        }
+    }
+
+    @Test
+    void fillsEveryBarOfEveryMeterAndFigure() throws Exception {
+        for (Meter meter : Meter.values()) {
+            for (Figure figure : Figure.values()) {
+                String bars = meter == Meter.THREE_FOUR ? "| C / G7 | N.C. | Am |" : "| C G7 | N.C. | Am |";
+                Document score = grand("meter: " + meter + "\n" + bars, figure);
+                double expected = meter.barLength().toDouble() * Notes.DIVISIONS;
+                for (int bar = 1; bar <= 3; bar++) {
+                    double sum =
+                            texts(score, "//measure[@number='" + bar + "']/note[staff=2][not(chord)]/duration").stream()
+                                    .mapToDouble(Double::parseDouble)
+                                    .sum();
+                    assertThat(sum).as(meter + " " + figure + " bar " + bar).isEqualTo(expected);
+                }
+            }
+        }
+    }
+
+    @Test
+    void beamsEighthsInThreesInSixEight() throws Exception {
+        Document score = grand("meter: 6/8\n| C | C |", Figure.BROKEN_UP);
+        assertThat(texts(score, "//measure[@number='1']//beam"))
+                .containsExactly("begin", "continue", "end", "begin", "continue", "end");
+    }
+
+    @Test
+    void tiesWhatOneHeadCannotHold() throws Exception {
+        Document score = grand("meter: 6/8\n| C / / / / G7 | C |", Figure.BLOCK);
+        assertThat(texts(score, "//measure[@number='1']/note[staff=2][not(chord)]/type"))
+                .containsExactly("quarter", "quarter", "eighth");
+        assertThat(texts(score, "//measure[@number='1']//tied/@type"))
+                .containsExactly("start", "start", "start", "stop", "stop", "stop");
+    }
+
+    @Test
+    void writesRepeatsSectionsAndTheTemposOfTheChart() throws Exception {
+        Document score = grand("meter: 6/8\ntempo: 50\n[Verse]\n|: C | F :| x3\n| G | C |", Figure.BLOCK);
+        assertThat(texts(score, "//repeat/@direction")).containsExactly("forward", "backward");
+        assertThat(texts(score, "//repeat/@times")).containsExactly("3");
+        assertThat(texts(score, "//rehearsal")).containsExactly("Verse");
+        assertThat(texts(score, "//sound/@tempo")).containsExactly("75.0");
+        assertThat(texts(score, "//print/@new-system")).containsExactly("yes");
+        assertThat(texts(score, "//measure[last()]/barline/bar-style")).containsExactly("light-heavy");
+    }
+
+    @ParameterizedTest
+    @EnumSource(Quality.class)
+    void writesTheSymbolOfEveryChord(Quality quality) throws Exception {
+        Document score = grand("| F#" + quality.suffix() + "/E | C |", Figure.BLOCK);
+        assertThat(texts(score, "//harmony[1]/root").get(0).strip()).isEqualTo("F1");
+        assertThat(texts(score, "//harmony[1]/kind/@text").get(0)).isEqualTo(quality.suffix());
+        assertThat(texts(score, "//harmony[1]/kind").get(0)).isNotEqualTo("none");
+        assertThat(texts(score, "//harmony[1]/bass").get(0)).isEqualTo("E");
+    }
+
+    @Test
+    void writesThePageWithTheLeftHandAlone() throws Exception {
+        String text = new MusicXmlWriter(Staves.LEFT_HAND).writeText(arrange("| C | G7 |\n| C |", Figure.BLOCK));
+        Document score = read(text.getBytes(StandardCharsets.UTF_8));
+        assertThat(texts(score, "//staves")).isEmpty();
+        assertThat(texts(score, "//clef/sign")).containsExactly("F");
+        assertThat(texts(score, "//words")).containsExactly("I", "V6/5", "I");
+        assertThat(texts(score, "//note[@id='n0-0']//fingering")).containsExactly("1", "3", "5");
+        assertThat(texts(score, "//print")).isEmpty();
+    }
+
+    @Test
+    void writesATuneWithoutBars() throws Exception {
+        assertThat(texts(grand("", Figure.BLOCK), "//measure/note/rest/@measure"))
+                .containsExactly("yes", "yes");
+    }
+
+    @Test
+    void escapesWhateverStandsInATitle() throws Exception {
+        String title = "<b>\"Tom\" & 'Ann'</b> ]]>";
+        Document score = grand("title: " + title + "\n[" + title.replace("]", "") + "]\n| C |", Figure.BLOCK);
+        assertThat(texts(score, "//work-title")).containsExactly(title);
+        assertThat(Arrays.asList(title.replace("]", "")))
+                .isEqualTo(
+                        texts(score, "//rehearsal").stream().map(String::strip).collect(Collectors.toList()));
+    }
+}

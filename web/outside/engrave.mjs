@@ -1,15 +1,21 @@
 // The engraver as a reader of MusicXML: writes its complaints, then what it drew.
 import { readFileSync } from 'node:fs';
-import { VerovioToolkit } from 'verovio/esm';
+import { enableLogToBuffer, VerovioToolkit } from 'verovio/esm';
 import createVerovioModule from 'verovio/wasm';
 
-const toolkit = new VerovioToolkit(await createVerovioModule());
+const module = await createVerovioModule();
+// Else its warnings go to the console and its log stays empty whatever it reads.
+enableLogToBuffer(true, module);
+const toolkit = new VerovioToolkit(module);
 toolkit.setOptions({ pageHeight: 60000, adjustPageHeight: true, svgRemoveXlink: true });
 const loaded = Boolean(toolkit.loadData(readFileSync(0, 'utf8')));
+// Each step begins its log anew.
+let log = toolkit.getLog();
 const svg = loaded ? toolkit.renderToSVG(1) : '';
+log += toolkit.getLog();
 const count = (name) => svg.split(`class="${name}"`).length - 1;
 console.log(`loaded ${loaded}`);
-console.log(`log ${JSON.stringify(toolkit.getLog())}`);
+console.log(`log ${JSON.stringify(log)}`);
 console.log(`measures ${count('measure')}`);
 console.log(`symbols ${count('harm')}`);
 console.log(`fingers ${count('fing')}`);

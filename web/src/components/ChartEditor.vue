@@ -24,7 +24,11 @@ onMounted(() => {
         history(),
         keymap.of([...defaultKeymap, ...historyKeymap]),
         EditorView.lineWrapping,
-        EditorView.contentAttributes.of({ 'aria-label': 'The chart as text', spellcheck: 'false' }),
+        EditorView.contentAttributes.of({
+          'aria-label': 'The chart as text',
+          spellcheck: 'false',
+          tabindex: '0',
+        }),
         chartLanguage,
         chosenBar,
         EditorView.updateListener.of((update) => {

@@ -10,6 +10,4 @@ export interface EngraveRequest {
 export interface EngraveResult {
   id: number;
   svg: string;
-  /** What the engraver complained of; empty when all was well. */
-  log: string;
 }

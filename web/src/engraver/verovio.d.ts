@@ -9,6 +9,5 @@ declare module 'verovio/esm' {
     setOptions(options: Record<string, unknown>): void;
     loadData(data: string): boolean;
     renderToSVG(page: number): string;
-    getLog(): string;
   }
 }

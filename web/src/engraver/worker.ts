@@ -29,6 +29,6 @@ self.onmessage = async (event: MessageEvent<EngraveRequest>) => {
     svgRemoveXlink: true,
   });
   toolkit.loadData(musicXml);
-  const result: EngraveResult = { id, svg: toolkit.renderToSVG(1), log: toolkit.getLog() };
+  const result: EngraveResult = { id, svg: toolkit.renderToSVG(1) };
   self.postMessage(result);
 };

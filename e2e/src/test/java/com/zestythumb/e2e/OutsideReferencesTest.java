@@ -162,10 +162,8 @@ class OutsideReferencesTest {
     @Test
     void theEngraverDoesComplainOfABrokenScore() {
         Arrangement tune = Arrangement.of(Chart.parse("| C |"), Choices.USUAL);
-        String score = new MusicXmlWriter(Staves.GRAND).writeText(tune);
-        List<String> cut =
-                Node.run("engrave.mjs", score.substring(0, score.length() / 2).getBytes(StandardCharsets.UTF_8));
-        assertThat(cut).contains("loaded false");
-        assertThat(cut).noneMatch(line -> line.equals("log \"\""));
+        String score = new MusicXmlWriter(Staves.GRAND).writeText(tune).replace("<step>E<", "<step>Q<");
+        assertThat(Node.run("engrave.mjs", score.getBytes(StandardCharsets.UTF_8)))
+                .anyMatch(line -> line.startsWith("log ") && line.contains("Unsupported step value 'Q'"));
     }
 }

@@ -1,12 +1,16 @@
 package com.zestythumb.bench;
 
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.VoicingSolver;
 import com.zestythumb.core.voicing.Way;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -22,8 +26,9 @@ import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
 /**
- * The smoothest path through a progression of ninth chords over the whole keyboard, at least 40
- * candidates a chord: how long for 64 chords, and how it grows to 10,000.
+ * The smoothest path through a progression over the whole keyboard, at least 40 candidates a chord:
+ * how long for 64 chords, and how it grows to 10,000. Once a song's few chords come round again and
+ * again; once chord follows chord at random out of all there are, and little comes twice.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
@@ -35,16 +40,25 @@ public class SolverBenchmark {
 
     private static final Hand WHOLE_KEYBOARD = new Hand(12, Pitch.parse("A0"), Pitch.parse("C8"));
     private static final String[] ROUND = "Dm9 G9 Cmaj9 Am9 Fmaj9 Bb9 Ebmaj9 G7b9".split(" ");
+    private static final String[] ROOTS = "C Db D Eb E F F# G Ab A Bb B".split(" ");
+    private static final List<Quality> RICH = Arrays.stream(Quality.values())
+            .filter(quality ->
+                    quality.intervals().size() > 3 && quality.numbered(5).semitones() == 7)
+            .toList();
 
     @Param({"64", "640", "10000"})
     int chords;
+
+    @Param({"song", "random"})
+    String kind;
 
     private List<Chord> progression;
 
     @Setup
     public void writeAProgression() {
+        Random random = new Random(1);
         progression = IntStream.range(0, chords)
-                .mapToObj(i -> Chord.parse(ROUND[i % ROUND.length]))
+                .mapToObj(i -> kind.equals("song") ? Chord.parse(ROUND[i % ROUND.length]) : any(random))
                 .toList();
         int fewest = VoicingSolver.candidates(progression, Way.NEAREST, WHOLE_KEYBOARD, 5, Map.of()).stream()
                 .mapToInt(List::size)
@@ -53,6 +67,11 @@ public class SolverBenchmark {
         if (fewest < 40) {
             throw new IllegalStateException("only " + fewest + " candidates");
         }
+    }
+
+    private static Chord any(Random random) {
+        PitchClass root = PitchClass.parse(ROOTS[random.nextInt(ROOTS.length)]);
+        return Chord.of(root, RICH.get(random.nextInt(RICH.size())));
     }
 
     @Benchmark

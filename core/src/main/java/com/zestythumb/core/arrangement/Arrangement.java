@@ -21,6 +21,26 @@ public record Arrangement(
         lostPins = List.copyOf(lostPins);
     }
 
+    /** The notes of one chord, in time. O(log notes). */
+    public List<TimedNote> notesOf(int chord) {
+        return notes.subList(firstNoteFrom(chord), firstNoteFrom(chord + 1));
+    }
+
+    /** Notes stand in the order of their chords: finds the first that belongs to this chord or a later one. */
+    private int firstNoteFrom(int chord) {
+        int low = 0;
+        int high = notes.size();
+        while (low < high) {
+            int middle = (low + high) / 2;
+            if (notes.get(middle).chord() < chord) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        return low;
+    }
+
     /** Arranges a lead sheet; never fails, whatever chords it holds. */
     public static Arrangement of(LeadSheet sheet, Choices choices) {
         return new Arranger(sheet, choices).arrange();

@@ -67,10 +67,12 @@ public enum Quality {
 
     /** The interval above the root with this number, 3 for the third; null where the kind has none. */
     public Interval numbered(int number) {
-        return intervals.stream()
-                .filter(i -> i.steps() == number - 1)
-                .findFirst()
-                .orElse(null);
+        for (Interval interval : intervals) {
+            if (interval.steps() == number - 1) {
+                return interval;
+            }
+        }
+        return null;
     }
 
     /** Whether the chord has a seventh, and so takes the figures 7, 6/5, 4/3, 4/2. */

@@ -1,7 +1,7 @@
 package com.zestythumb.core.fingering;
 
 import com.zestythumb.core.pitch.Pitch;
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -14,6 +14,16 @@ public final class ChordFingering {
 
     private static final int[] WEAKNESS = {0, 0, 1, 0, 3, 1};
 
+    /** Every falling row of fingers, by the number of notes: little finger lowest, thumb highest. */
+    private static final int[][][] ROWS = {
+        {},
+        {{1}},
+        {{5, 1}},
+        {{5, 3, 1}, {5, 2, 1}, {5, 4, 1}},
+        {{5, 3, 2, 1}, {5, 4, 2, 1}, {5, 4, 3, 1}},
+        {{5, 4, 3, 2, 1}}
+    };
+
     private ChordFingering() {}
 
     /**
@@ -23,60 +33,30 @@ public final class ChordFingering {
      * @return fingers 5 (little finger) to 1 (thumb), lowest note first
      */
     public static List<Integer> left(List<Pitch> notes) {
-        if (notes.size() > 5) {
+        if (notes.size() >= ROWS.length) {
             throw new IllegalArgumentException("a hand has five fingers, and this chord " + notes.size() + " notes");
         }
-        if (notes.size() == 1) {
-            return List.of(1);
+        int[] best = ROWS[notes.size()][0];
+        int least = Integer.MAX_VALUE;
+        for (int[] row : ROWS[notes.size()]) {
+            int strain = strain(row, notes);
+            if (strain < least) {
+                least = strain;
+                best = row;
+            }
         }
-        Search search = new Search(notes);
-        search.extend(new ArrayList<>(), 0);
-        return search.best;
+        return Arrays.stream(best).boxed().toList();
     }
 
-    /** Tries every falling row of fingers with the little finger lowest and the thumb highest. */
-    private static final class Search {
-
-        private final List<Pitch> notes;
-        private List<Integer> best = List.of();
-        private int bestStrain = Integer.MAX_VALUE;
-
-        Search(List<Pitch> notes) {
-            this.notes = notes;
-        }
-
-        void extend(List<Integer> fingers, int strain) {
-            int placed = fingers.size();
-            if (placed == notes.size()) {
-                if (strain < bestStrain) {
-                    bestStrain = strain;
-                    best = List.copyOf(fingers);
-                }
-                return;
-            }
-            int left = notes.size() - placed - 1;
-            int highest = placed == 0 ? 5 : fingers.get(placed - 1) - 1;
-            int lowest = placed == 0 ? 5 : left + 1;
-            for (int finger = left == 0 ? 1 : highest; finger >= lowest; finger--) {
-                fingers.add(finger);
-                extend(fingers, strain + strainOf(fingers, placed));
-                fingers.remove(placed);
-                if (left == 0) {
-                    break;
-                }
+    private static int strain(int[] fingers, List<Pitch> notes) {
+        int sum = 0;
+        for (int i = 0; i < fingers.length; i++) {
+            sum += WEAKNESS[fingers[i]];
+            if (i > 0) {
+                int semitones = notes.get(i).midi() - notes.get(i - 1).midi();
+                sum += 10 * FingerSpan.between(fingers[i], fingers[i - 1]).strain(semitones);
             }
         }
-
-        private int strainOf(List<Integer> fingers, int i) {
-            int weakness = WEAKNESS[fingers.get(i)];
-            if (i == 0) {
-                return weakness;
-            }
-            int semitones = notes.get(i).midi() - notes.get(i - 1).midi();
-            return weakness
-                    + 10
-                            * FingerSpan.between(fingers.get(i), fingers.get(i - 1))
-                                    .strain(semitones);
-        }
+        return sum;
     }
 }

@@ -2,8 +2,10 @@ package com.zestythumb.core.leading;
 
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -41,11 +43,8 @@ final class LeapRule implements Rule {
     /** From the last key struck before until the next chord begins. */
     private static double secondsToGetThere(ArrangedChord before, ArrangedChord chord, Arrangement whole) {
         LeadSheet sheet = whole.sheet();
-        Fraction lastOnset = whole.notes().stream()
-                .filter(note -> note.chord() == before.index())
-                .map(note -> note.onset())
-                .max(Fraction::compareTo)
-                .orElseThrow();
+        List<TimedNote> notes = whole.notesOf(before.index());
+        Fraction lastOnset = notes.get(notes.size() - 1).onset();
         Fraction barLength = sheet.meter().barLength();
         Fraction from = barLength.times(before.event().bar()).plus(lastOnset);
         Fraction to = barLength.times(chord.event().bar()).plus(chord.event().start());

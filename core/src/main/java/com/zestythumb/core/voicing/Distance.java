@@ -19,7 +19,20 @@ public final class Distance {
             }
             return sum;
         }
-        return a.length < b.length ? into(a, b) : into(b, a);
+        int[] small = a.length < b.length ? a : b;
+        int[] large = small == a ? b : a;
+        return large.length - small.length == 1 ? intoOneMore(small, large) : into(small, large);
+    }
+
+    /** {@link #into} for the usual case, a triad beside a seventh: two sums in place of a row of them. */
+    private static int intoOneMore(int[] small, int[] large) {
+        int noneSkipped = 0;
+        int best = 0;
+        for (int i = 0; i < small.length; i++) {
+            noneSkipped += Math.abs(small[i] - large[i]);
+            best = Math.min(noneSkipped, best + Math.abs(small[i] - large[i + 1]));
+        }
+        return best;
     }
 
     /** Each note of the smaller chord finds its own partner in the larger, in order. */

@@ -1,5 +1,7 @@
 package com.zestythumb.core.voicing;
 
+import java.util.Arrays;
+
 /**
  * The cheapest way through layers of candidates, one from each layer, by dynamic programming: exact
  * for any costs that depend on a candidate and on two neighbours. Time O(layers × candidates²),
@@ -9,12 +11,14 @@ package com.zestythumb.core.voicing;
  */
 public final class LayeredPath {
 
-    /** The costs of a path, in whole units; both must be non-negative and finite. */
+    /** The costs of a path, in whole units, none of them negative. */
     public interface Costs {
-        int of(int layer, int candidate);
 
-        /** Cost of going from a candidate of this layer to one of the next. */
-        int between(int layer, int candidate, int next);
+        /** What each candidate of a layer costs by itself. */
+        int[] of(int layer);
+
+        /** What it costs to go from each candidate of a layer (row) to each of the next (column). */
+        int[][] toNext(int layer);
     }
 
     private final int[][] forward;
@@ -27,54 +31,66 @@ public final class LayeredPath {
         this.choice = choice;
     }
 
-    /**
-     * Finds the cheapest path; of equal ones, the first by the order of the candidates.
-     *
-     * @param sizes candidates in each layer, each at least one
-     */
-    public static LayeredPath through(int[] sizes, Costs costs) {
-        int layers = sizes.length;
+    /** Finds the cheapest path; of equal ones, the first by the order of the candidates. */
+    public static LayeredPath through(int layers, Costs costs) {
         int[][] forward = new int[layers][];
         int[][] backward = new int[layers][];
         int[][] next = new int[layers][];
-        for (int layer = layers - 1; layer >= 0; layer--) {
-            backward[layer] = new int[sizes[layer]];
-            next[layer] = new int[sizes[layer]];
-            if (sizes[layer] == 0) {
+        for (int layer = 0; layer < layers; layer++) {
+            forward[layer] = costs.of(layer).clone();
+            if (forward[layer].length == 0) {
                 throw new IllegalArgumentException("layer " + layer + " has no candidate");
             }
-        }
-        for (int layer = 0; layer < layers; layer++) {
-            forward[layer] = new int[sizes[layer]];
-            for (int j = 0; j < sizes[layer]; j++) {
-                forward[layer][j] = costs.of(layer, j);
+            if (layer > 0) {
+                addCheapestWayHere(forward[layer - 1], costs.toNext(layer - 1), forward[layer]);
             }
         }
-        for (int layer = 0; layer + 1 < layers; layer++) {
-            int[] here = forward[layer];
-            int[] there = forward[layer + 1];
-            for (int j = 0; j < there.length; j++) {
-                int best = Integer.MAX_VALUE;
-                for (int i = 0; i < here.length; i++) {
-                    best = Math.min(best, here[i] + costs.between(layer, i, j));
-                }
-                there[j] += best;
-            }
-        }
-        for (int layer = layers - 2; layer >= 0; layer--) {
-            for (int i = 0; i < sizes[layer]; i++) {
-                int best = Integer.MAX_VALUE;
-                for (int j = 0; j < sizes[layer + 1]; j++) {
-                    int onward = costs.between(layer, i, j) + costs.of(layer + 1, j) + backward[layer + 1][j];
-                    if (onward < best) {
-                        best = onward;
-                        next[layer][i] = j;
-                    }
-                }
-                backward[layer][i] = best;
+        for (int layer = layers - 1; layer >= 0; layer--) {
+            backward[layer] = new int[forward[layer].length];
+            next[layer] = new int[forward[layer].length];
+            if (layer + 1 < layers) {
+                int[] onward = sum(costs.of(layer + 1), backward[layer + 1]);
+                findCheapestWayOn(costs.toNext(layer), onward, backward[layer], next[layer]);
             }
         }
         return new LayeredPath(forward, backward, follow(forward, backward, next));
+    }
+
+    private static void addCheapestWayHere(int[] before, int[][] edges, int[] here) {
+        int[] best = new int[here.length];
+        Arrays.fill(best, Integer.MAX_VALUE);
+        for (int i = 0; i < before.length; i++) {
+            int[] row = edges[i];
+            int soFar = before[i];
+            for (int j = 0; j < best.length; j++) {
+                best[j] = Math.min(best[j], soFar + row[j]);
+            }
+        }
+        for (int j = 0; j < here.length; j++) {
+            here[j] += best[j];
+        }
+    }
+
+    private static void findCheapestWayOn(int[][] edges, int[] onward, int[] backward, int[] next) {
+        for (int i = 0; i < backward.length; i++) {
+            int[] row = edges[i];
+            int best = Integer.MAX_VALUE;
+            for (int j = 0; j < onward.length; j++) {
+                if (row[j] + onward[j] < best) {
+                    best = row[j] + onward[j];
+                    next[i] = j;
+                }
+            }
+            backward[i] = best;
+        }
+    }
+
+    private static int[] sum(int[] a, int[] b) {
+        int[] sum = new int[a.length];
+        for (int i = 0; i < a.length; i++) {
+            sum[i] = a[i] + b[i];
+        }
+        return sum;
     }
 
     private static int[] follow(int[][] forward, int[][] backward, int[][] next) {

@@ -3,6 +3,7 @@ package com.zestythumb.core.voicing;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Collectors;
@@ -42,6 +43,11 @@ public record Voicing(Chord chord, List<Pitch> notes) {
         return highest().midi() - lowest().midi();
     }
 
+    /** The key halfway between the lowest note and the highest, as a MIDI key number. */
+    public int middle() {
+        return (lowest().midi() + highest().midi()) / 2;
+    }
+
     /** The chord member in the bass: 0 root, 1 third, 2 fifth, 3 seventh; −1 for a foreign bass. */
     public int inversion() {
         return chord.tones().indexOf(lowest().pitchClass());
@@ -50,14 +56,25 @@ public record Voicing(Chord chord, List<Pitch> notes) {
     /** Whether the chord has a fifth that is left out here. */
     public boolean isWithoutFifth() {
         Interval fifth = chord.quality().numbered(5);
-        return fifth != null
-                && notes.stream()
-                        .noneMatch(n -> n.pitchClass().equals(chord.root().plus(fifth)));
+        if (fifth == null) {
+            return false;
+        }
+        PitchClass name = chord.root().plus(fifth);
+        for (Pitch note : notes) {
+            if (note.pitchClass().equals(name)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** MIDI key numbers, lowest first. */
     public int[] keys() {
-        return notes.stream().mapToInt(Pitch::midi).toArray();
+        int[] keys = new int[notes.size()];
+        for (int i = 0; i < keys.length; i++) {
+            keys[i] = notes.get(i).midi();
+        }
+        return keys;
     }
 
     /** The notes in one line: {@code "C3 E3 G3"}. */

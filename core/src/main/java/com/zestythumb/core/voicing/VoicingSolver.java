@@ -2,9 +2,9 @@ package com.zestythumb.core.voicing;
 
 import com.zestythumb.core.chord.Chord;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
@@ -17,6 +17,7 @@ public final class VoicingSolver {
 
     private static final int OTHERS_SHOWN = 6;
     private static final int HOME_REACH = 7;
+    private static final long PLACES = 1 << 16;
 
     /** Another way to play one chord, and what the whole tune would cost more. */
     public record Alternative(Voicing voicing, int price) {}
@@ -34,15 +35,18 @@ public final class VoicingSolver {
 
     private final Hand hand;
     private final List<List<Voicing>> layers;
-    private final int[][][] keys;
     private final Map<Integer, Voicing> pins;
+    private final int[][][] keys;
 
     private VoicingSolver(List<List<Voicing>> layers, Hand hand, Map<Integer, Voicing> pins) {
         this.hand = hand;
         this.layers = layers;
         this.pins = pins;
+        // The same chord comes again and again; its candidates are one list, and its keys are read once.
+        Map<List<Voicing>, int[][]> known = new IdentityHashMap<>();
         this.keys = layers.stream()
-                .map(layer -> layer.stream().map(Voicing::keys).toArray(int[][]::new))
+                .map(layer -> known.computeIfAbsent(
+                        layer, list -> list.stream().map(Voicing::keys).toArray(int[][]::new)))
                 .toArray(int[][][]::new);
     }
 
@@ -81,37 +85,57 @@ public final class VoicingSolver {
         List<List<Voicing>> narrowed = new ArrayList<>(layers);
         pins.forEach((i, pin) -> narrowed.set(i, List.of(pin)));
         VoicingSolver fixed = pins.isEmpty() ? this : new VoicingSolver(narrowed, hand, pins);
-        LayeredPath path = LayeredPath.through(fixed.sizes(), fixed.costs());
+        LayeredPath path = LayeredPath.through(fixed.layers.size(), fixed.costs());
         return IntStream.range(0, layers.size())
                 .mapToObj(i -> fixed.solved(i, path, layers.get(i)))
                 .toList();
     }
 
-    private int[] sizes() {
-        return layers.stream().mapToInt(List::size).toArray();
-    }
-
     private LayeredPath.Costs costs() {
-        int[][] charge = new int[keys.length][];
-        for (int layer = 0; layer < keys.length; layer++) {
-            charge[layer] = new int[keys[layer].length];
-            for (int i = 0; i < charge[layer].length; i++) {
-                charge[layer][i] = penalties(layer, layers.get(layer).get(i)).values().stream()
-                        .mapToInt(Integer::intValue)
-                        .sum();
-            }
-        }
+        int[][] charges =
+                IntStream.range(0, layers.size()).mapToObj(this::charges).toArray(int[][]::new);
+        Map<int[][], Map<int[][], int[][]>> distances = new IdentityHashMap<>();
         return new LayeredPath.Costs() {
             @Override
-            public int of(int layer, int candidate) {
-                return charge[layer][candidate];
+            public int[] of(int layer) {
+                return charges[layer];
             }
 
             @Override
-            public int between(int layer, int candidate, int next) {
-                return Distance.between(keys[layer][candidate], keys[layer + 1][next]);
+            public int[][] toNext(int layer) {
+                return distances
+                        .computeIfAbsent(keys[layer], from -> new IdentityHashMap<>())
+                        .computeIfAbsent(keys[layer + 1], to -> distances(keys[layer], to));
             }
         };
+    }
+
+    /** What each candidate is charged; in the middle of a tune the same chord is charged the same. */
+    private int[][] charges() {
+        Map<List<Voicing>, int[]> known = new IdentityHashMap<>();
+        int[][] charges = new int[layers.size()][];
+        for (int layer = 0; layer < charges.length; layer++) {
+            boolean atAnEnd = layer == 0 || layer == charges.length - 1;
+            int here = layer;
+            charges[layer] = atAnEnd ? charges(here) : known.computeIfAbsent(layers.get(here), list -> charges(here));
+        }
+        return charges;
+    }
+
+    private int[] charges(int layer) {
+        return layers.get(layer).stream()
+                .mapToInt(voicing -> total(faults(layer, voicing)))
+                .toArray();
+    }
+
+    private static int[][] distances(int[][] from, int[][] to) {
+        int[][] distances = new int[from.length][to.length];
+        for (int i = 0; i < from.length; i++) {
+            for (int j = 0; j < to.length; j++) {
+                distances[i][j] = Distance.between(from[i], to[j]);
+            }
+        }
+        return distances;
     }
 
     private Solved solved(int i, LayeredPath path, List<Voicing> all) {
@@ -123,15 +147,16 @@ public final class VoicingSolver {
 
     /** A pinned chord's layer holds nothing else, so its alternatives are priced between fixed neighbours. */
     private List<Alternative> alternatives(int i, LayeredPath path, List<Voicing> all) {
-        List<Voicing> layer = layers.get(i);
-        int here = between(i, path, layer.get(path.choice(i)));
+        Voicing chosen = layers.get(i).get(path.choice(i));
+        boolean free = layers.get(i).size() == all.size();
+        int here = free ? 0 : between(i, path, chosen);
         return IntStream.range(0, all.size())
-                .filter(c -> !all.get(c).equals(layer.get(path.choice(i))))
-                .mapToObj(c -> new Alternative(
-                        all.get(c),
-                        layer.size() == all.size() ? path.price(i, c) : between(i, path, all.get(c)) - here))
-                .sorted(Comparator.comparingInt(Alternative::price))
+                .filter(c -> free ? c != path.choice(i) : !all.get(c).equals(chosen))
+                // Price and place in one number, so that sorting needs no objects.
+                .mapToLong(c -> (free ? path.price(i, c) : between(i, path, all.get(c)) - here) * PLACES + c)
+                .sorted()
                 .limit(OTHERS_SHOWN)
+                .mapToObj(n -> new Alternative(all.get((int) Math.floorMod(n, PLACES)), (int) Math.floorDiv(n, PLACES)))
                 .toList();
     }
 
@@ -139,29 +164,39 @@ public final class VoicingSolver {
         int[] here = voicing.keys();
         int before = i == 0 ? 0 : Distance.between(keys[i - 1][path.choice(i - 1)], here);
         int after = i + 1 == keys.length ? 0 : Distance.between(here, keys[i + 1][path.choice(i + 1)]);
-        return before + after + new Cost(0, penalties(i, voicing)).total();
+        return before + after + total(faults(i, voicing));
+    }
+
+    /** How many units of each {@link Penalty} a voicing earns, in their order. */
+    private int[] faults(int layer, Voicing voicing) {
+        int restless = voicing.inversion() != 0 && !voicing.chord().hasSlash() ? 1 : 0;
+        int[] faults = new int[Penalty.values().length];
+        faults[Penalty.STRETCH.ordinal()] = Math.max(0, voicing.width() - hand.span());
+        faults[Penalty.MUD.ordinal()] = LowIntervalLimits.depth(voicing.keys());
+        faults[Penalty.REGISTER.ordinal()] = Math.max(0, Math.abs(voicing.middle() - hand.home()) - HOME_REACH);
+        faults[Penalty.MISSING_FIFTH.ordinal()] = voicing.isWithoutFifth() ? 1 : 0;
+        faults[Penalty.OPENING.ordinal()] = layer == 0 ? restless : 0;
+        faults[Penalty.CLOSING.ordinal()] = layer == layers.size() - 1 ? restless : 0;
+        return faults;
+    }
+
+    private static int total(int[] faults) {
+        int sum = 0;
+        for (Penalty penalty : Penalty.values()) {
+            sum += faults[penalty.ordinal()] * penalty.each();
+        }
+        return sum;
     }
 
     private Map<Penalty, Integer> penalties(int layer, Voicing voicing) {
-        int[] k = voicing.keys();
-        Map<Penalty, Integer> charges = new EnumMap<>(Penalty.class);
-        charge(charges, Penalty.STRETCH, voicing.width() - hand.span());
-        charge(charges, Penalty.MUD, LowIntervalLimits.depth(k));
-        charge(charges, Penalty.REGISTER, Math.abs(middle(k) - hand.home()) - HOME_REACH);
-        charge(charges, Penalty.MISSING_FIFTH, voicing.isWithoutFifth() ? 1 : 0);
-        int restless = voicing.inversion() != 0 && !voicing.chord().hasSlash() ? 1 : 0;
-        charge(charges, Penalty.OPENING, layer == 0 ? restless : 0);
-        charge(charges, Penalty.CLOSING, layer == layers.size() - 1 ? restless : 0);
-        return charges;
-    }
-
-    private static void charge(Map<Penalty, Integer> charges, Penalty penalty, int units) {
-        if (units > 0) {
-            charges.put(penalty, units * penalty.each());
+        int[] faults = faults(layer, voicing);
+        Map<Penalty, Integer> penalties = new EnumMap<>(Penalty.class);
+        for (Penalty penalty : Penalty.values()) {
+            int charge = faults[penalty.ordinal()] * penalty.each();
+            if (charge > 0) {
+                penalties.put(penalty, charge);
+            }
         }
-    }
-
-    private static int middle(int[] keys) {
-        return (keys[0] + keys[keys.length - 1]) / 2;
+        return penalties;
     }
 }

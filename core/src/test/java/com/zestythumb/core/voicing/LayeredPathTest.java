@@ -26,13 +26,13 @@ class LayeredPathTest {
         }
 
         @Override
-        public int of(int layer, int candidate) {
-            return nodes[layer][candidate];
+        public int[] of(int layer) {
+            return nodes[layer];
         }
 
         @Override
-        public int between(int layer, int candidate, int next) {
-            return edges[layer][candidate][next];
+        public int[][] toNext(int layer) {
+            return edges[layer];
         }
 
         /** Cheapest of all paths from here on, tried one by one; through the given candidate where one is given. */
@@ -57,7 +57,7 @@ class LayeredPathTest {
         for (int round = 0; round < 300; round++) {
             int[] sizes = random.ints(1 + random.nextInt(6), 1, 5).toArray();
             Drawn costs = Drawn.of(sizes, random);
-            LayeredPath path = LayeredPath.through(sizes, costs);
+            LayeredPath path = LayeredPath.through(sizes.length, costs);
             int best = costs.exhaustive(0, 0, -1, -1);
             assertThat(path.total()).isEqualTo(best);
             assertThat(costOf(path, costs, sizes.length)).isEqualTo(best);
@@ -72,8 +72,8 @@ class LayeredPathTest {
     private static int costOf(LayeredPath path, Drawn costs, int layers) {
         int sum = 0;
         for (int layer = 0; layer < layers; layer++) {
-            sum += costs.of(layer, path.choice(layer));
-            sum += layer == 0 ? 0 : costs.between(layer - 1, path.choice(layer - 1), path.choice(layer));
+            sum += costs.of(layer)[path.choice(layer)];
+            sum += layer == 0 ? 0 : costs.toNext(layer - 1)[path.choice(layer - 1)][path.choice(layer)];
         }
         return sum;
     }
@@ -81,8 +81,8 @@ class LayeredPathTest {
     @Test
     void goesNowhereWhereThereIsNothing() {
         Drawn none = Drawn.of(new int[0], new Random(1));
-        assertThat(LayeredPath.through(new int[0], none).total()).isZero();
-        assertThatThrownBy(() -> LayeredPath.through(new int[] {1, 0}, Drawn.of(new int[] {1, 0}, new Random(1))))
+        assertThat(LayeredPath.through(0, none).total()).isZero();
+        assertThatThrownBy(() -> LayeredPath.through(2, Drawn.of(new int[] {1, 0}, new Random(1))))
                 .hasMessageContaining("layer 1");
     }
 }

@@ -160,8 +160,10 @@ const name = (chord: number) => {
 .drawing :deep(.reh) {
   visibility: hidden;
 }
+/* Drawn in a bit, for the engraver reckons with a narrower type. */
 .drawing :deep(.harm text) {
-  font-weight: 700;
+  font-weight: 650;
+  letter-spacing: -0.035em;
 }
 .drawing :deep(.note.sounds) {
   color: var(--zest);

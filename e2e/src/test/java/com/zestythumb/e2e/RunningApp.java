@@ -69,7 +69,7 @@ final class RunningApp implements AutoCloseable {
         Path log = ROOT.resolve("e2e/target/app-" + port + ".log");
         ProcessBuilder builder = new ProcessBuilder(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:+UseSerialGC",
+                "-XX:+UseParallelGC",
                 "-jar",
                 JAR.toString(),
                 "--server.port=" + port,

@@ -10,6 +10,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
+import java.util.concurrent.Semaphore;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -29,13 +30,24 @@ class ArrangementController {
     private final ScoreWriter musicXml = new MusicXmlWriter(Staves.GRAND);
     private final ScoreWriter midi = new MidiFileWriter();
 
+    /**
+     * One arrangement to a core, first come first served: it is all reckoning, and more at once would
+     * only make each of them late.
+     */
+    private final Semaphore cores = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
+
     @PostMapping
     @Operation(
             summary = "Arrange a chart for a left hand. Mistakes in the chart come back as problems, not as an error.")
     ArrangementView arrange(@Valid @RequestBody ArrangementRequest request) {
-        Chart chart = request.read();
-        Arrangement arrangement = request.arrange(chart);
-        return Views.of(chart, arrangement, page.writeText(arrangement));
+        cores.acquireUninterruptibly();
+        try {
+            Chart chart = request.read();
+            Arrangement arrangement = request.arrange(chart);
+            return Views.of(chart, arrangement, page.writeText(arrangement));
+        } finally {
+            cores.release();
+        }
     }
 
     @PostMapping(path = "/musicxml", produces = "application/vnd.recordare.musicxml+xml")

@@ -132,7 +132,6 @@ public record ArrangementView(
     public record AlternativeView(
             List<String> pitches,
             @Schema(example = "E G C") String names,
-            List<Integer> fingers,
 
             @Schema(description = "What the whole tune would cost more, in half steps.")
             int price) {}

@@ -12,7 +12,6 @@ import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.TimedNote;
-import com.zestythumb.core.fingering.ChordFingering;
 import com.zestythumb.core.leading.Findings;
 import com.zestythumb.core.leading.FingerMove;
 import com.zestythumb.core.leading.HandMove;
@@ -116,7 +115,6 @@ final class Views {
         return new AlternativeView(
                 notes.stream().map(Pitch::toString).toList(),
                 notes.stream().map(n -> n.pitchClass().pretty()).collect(Collectors.joining(" ")),
-                ChordFingering.left(notes),
                 other.price());
     }
 

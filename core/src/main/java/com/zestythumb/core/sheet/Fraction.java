@@ -14,9 +14,11 @@ public record Fraction(long numerator, long denominator) implements Comparable<F
         if (denominator == 0) {
             throw new ArithmeticException("a fraction over zero");
         }
-        long divisor = gcd(Math.abs(numerator), Math.abs(denominator)) * Long.signum(denominator);
-        numerator /= divisor;
-        denominator /= divisor;
+        if (denominator != 1) {
+            long divisor = gcd(Math.abs(numerator), Math.abs(denominator)) * Long.signum(denominator);
+            numerator /= divisor;
+            denominator /= divisor;
+        }
     }
 
     public static Fraction of(long whole) {
@@ -28,11 +30,14 @@ public record Fraction(long numerator, long denominator) implements Comparable<F
     }
 
     public Fraction plus(Fraction o) {
+        if (denominator == o.denominator) {
+            return of(numerator + o.numerator, denominator);
+        }
         return of(numerator * o.denominator + o.numerator * denominator, denominator * o.denominator);
     }
 
     public Fraction minus(Fraction o) {
-        return plus(o.times(of(-1)));
+        return plus(new Fraction(-o.numerator, o.denominator));
     }
 
     public Fraction times(Fraction o) {
@@ -65,7 +70,12 @@ public record Fraction(long numerator, long denominator) implements Comparable<F
     }
 
     private static long gcd(long a, long b) {
-        return b == 0 ? a : gcd(b, a % b);
+        while (b != 0) {
+            long rest = a % b;
+            a = b;
+            b = rest;
+        }
+        return a;
     }
 
     @Override

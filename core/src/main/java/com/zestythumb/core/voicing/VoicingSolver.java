@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
  */
 public final class VoicingSolver {
 
-    private static final int OTHERS_SHOWN = 6;
+    private static final int OTHERS_SHOWN = 3;
     private static final int HOME_REACH = 7;
     private static final long PLACES = 1 << 16;
 

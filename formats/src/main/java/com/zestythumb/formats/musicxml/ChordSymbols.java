@@ -34,8 +34,7 @@ final class ChordSymbols {
     static Harmony harmony(Chord chord, boolean withDegrees) {
         Harmony harmony = new Harmony();
         harmony.getHarmonyChord().add(root(chord.root()));
-        // A page sets symbols in a wider type than the engraver reckons with: a blank keeps the room.
-        harmony.getHarmonyChord().add(kind(chord.quality(), withDegrees ? "" : "\u00a0"));
+        harmony.getHarmonyChord().add(kind(chord.quality()));
         if (chord.hasSlash()) {
             harmony.getHarmonyChord().add(bass(chord.bass()));
         }
@@ -87,10 +86,10 @@ final class ChordSymbols {
         return alter;
     }
 
-    private static Kind kind(Quality quality, String tail) {
+    private static Kind kind(Quality quality) {
         Kind kind = new Kind();
         kind.setValue(kindValue(quality));
-        kind.setText(quality.suffix() + tail);
+        kind.setText(quality.suffix());
         return kind;
     }
 

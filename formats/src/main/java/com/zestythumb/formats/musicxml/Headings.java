@@ -1,6 +1,5 @@
 package com.zestythumb.formats.musicxml;
 
-import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
 import java.math.BigDecimal;
@@ -71,10 +70,10 @@ final class Headings {
         return above(type);
     }
 
-    /** A numeral below the staff, which keeps a lane free for it. */
-    static Direction numeral(Numeral numeral) {
+    /** A word below the staff that keeps a lane free, in which the page sets the numeral itself. */
+    static Direction room() {
         FormattedTextId text = new FormattedTextId();
-        text.setValue(numeral.toString());
+        text.setValue("V");
         DirectionType type = new DirectionType();
         type.getWordsOrSymbol().add(text);
         Direction direction = above(type);

@@ -33,6 +33,9 @@ final class MeasureWriter {
     private static final String UPPER_VOICE = "1";
     private static final String LOWER_VOICE = "5";
 
+    /** A single staff need not be named, nor its only voice: a third of the page's notes is less to send. */
+    static final int ONLY_STAFF = 0;
+
     /** Notes struck together, or a rest where there are none. */
     private record Moment(Fraction onset, Fraction duration, List<TimedNote> notes) {
 
@@ -115,7 +118,7 @@ final class MeasureWriter {
 
     private void writeLeftHand(int bar, List<Object> content) {
         List<Moment> moments = moments(bar);
-        int staff = grand ? 2 : 1;
+        int staff = grand ? 2 : ONLY_STAFF;
         if (moments.size() == 1 && moments.get(0).notes().isEmpty()) {
             content.add(Notes.barRest(meter.barLength(), LOWER_VOICE, staff));
             return;
@@ -132,7 +135,7 @@ final class MeasureWriter {
                 harmony.setStaff(BigInteger.ONE);
                 content.add(harmony);
                 if (!grand) {
-                    content.add(Headings.numeral(symbols.get(moment.onset()).numeral()));
+                    content.add(Headings.room());
                 }
             }
             writeMoment(moment, staff, content, beams);

@@ -25,7 +25,7 @@ public final class MusicXmlWriter implements ScoreWriter {
     public enum Staves {
         /** Treble and bass, the upper one left free for the tune: a file to take away. */
         GRAND,
-        /** The bass staff alone, for a page that sets title, tempo and lines itself; with numerals below. */
+        /** The bass staff alone, for a page that sets title, tempo, lines and numerals itself. */
         LEFT_HAND
     }
 
@@ -56,9 +56,11 @@ public final class MusicXmlWriter implements ScoreWriter {
 
         ScorePartwise score = new ScorePartwise();
         score.setVersion("4.0");
-        Work work = new Work();
-        work.setWorkTitle(arrangement.sheet().title());
-        score.setWork(work);
+        if (staves == Staves.GRAND) {
+            Work work = new Work();
+            work.setWorkTitle(arrangement.sheet().title());
+            score.setWork(work);
+        }
         score.setIdentification(new Identification());
         PartList parts = new PartList();
         parts.getPartGroupOrScorePart().add(piano);

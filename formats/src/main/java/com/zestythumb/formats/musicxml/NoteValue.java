@@ -14,19 +14,24 @@ import java.util.List;
  */
 record NoteValue(String type, int dots, Fraction length) {
 
+    private static final NoteValue EIGHTH = new NoteValue("eighth", 0, Fraction.of(1, 2));
+
     private static final List<NoteValue> ALL = List.of(
             new NoteValue("whole", 0, Fraction.of(4)),
             new NoteValue("half", 1, Fraction.of(3)),
             new NoteValue("half", 0, Fraction.of(2)),
             new NoteValue("quarter", 1, Fraction.of(3, 2)),
             new NoteValue("quarter", 0, Fraction.of(1)),
-            new NoteValue("eighth", 0, Fraction.of(1, 2)));
+            EIGHTH);
 
     /**
      * Writes a length as few tied values, cut where the felt beat or the half bar should be seen: a
      * value begins on a multiple of its beat or stays within one.
      */
     static List<NoteValue> split(Fraction onset, Fraction duration, Meter meter) {
+        if (duration.equals(EIGHTH.length())) {
+            return List.of(EIGHTH);
+        }
         List<NoteValue> values = new ArrayList<>();
         Fraction at = onset;
         Fraction left = duration;

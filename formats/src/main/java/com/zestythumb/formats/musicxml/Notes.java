@@ -78,21 +78,25 @@ final class Notes {
         rest.setMeasure(YesNo.YES);
         note.setRest(rest);
         note.setDuration(divisions(length));
-        note.setVoice(voice);
-        note.setStaff(BigInteger.valueOf(staff));
-        return note;
+        return placed(note, voice, staff);
     }
 
     private static Note written(Note note, NoteValue value, String voice, int staff) {
         note.setDuration(divisions(value.length()));
-        note.setVoice(voice);
         NoteType type = new NoteType();
         type.setValue(value.type());
         note.setType(type);
         for (int i = 0; i < value.dots(); i++) {
             note.getDot().add(new EmptyPlacement());
         }
-        note.setStaff(BigInteger.valueOf(staff));
+        return placed(note, voice, staff);
+    }
+
+    private static Note placed(Note note, String voice, int staff) {
+        if (staff != MeasureWriter.ONLY_STAFF) {
+            note.setVoice(voice);
+            note.setStaff(BigInteger.valueOf(staff));
+        }
         return note;
     }
 

@@ -1,9 +1,10 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
+import { packed } from './scripts/packed.ts';
 import { pianoSamples } from './scripts/piano-samples.ts';
 
 export default defineConfig({
-  plugins: [vue(), pianoSamples()],
+  plugins: [vue(), pianoSamples(), packed()],
   worker: { format: 'es' },
   build: { target: 'es2022', chunkSizeWarningLimit: 8000 },
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },

@@ -4,13 +4,13 @@ import type { EngraveRequest, EngraveResult } from '../engraver/messages';
 /** Engraves MusicXML in a worker; while one page is drawn only the newest request waits. */
 export function useEngraver() {
   const svg = ref('');
-  let worker: Worker | undefined;
+  // Started at once: the engraver loads while the tune is still fetched.
+  const worker = start();
   let count = 0;
   let busy = false;
   let waiting: EngraveRequest | undefined;
 
   function send(request: EngraveRequest) {
-    worker ??= start();
     busy = true;
     worker.postMessage(request);
   }
@@ -35,6 +35,6 @@ export function useEngraver() {
     else send(request);
   }
 
-  onScopeDispose(() => worker?.terminate());
+  onScopeDispose(() => worker.terminate());
   return { svg, engrave };
 }

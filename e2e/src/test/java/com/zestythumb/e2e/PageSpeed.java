@@ -95,7 +95,7 @@ final class PageSpeed {
                     """);
             // The last chord becomes Cm, then C again.
             browser.press(i % 2 == 0 ? "\b".repeat(3) + "m |" : "\b".repeat(3) + " |");
-            Number wait = browser.await("a new drawing", () -> (Double)
+            Number wait = browser.await("a new drawing", () -> (Number)
                     browser.script("return window.drawn && window.typed ? window.drawn - window.typed : null"));
             waits.add(wait.doubleValue());
         }

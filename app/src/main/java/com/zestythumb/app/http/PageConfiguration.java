@@ -6,6 +6,7 @@ import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 
 /** The page's own addresses lead to its one HTML file; its hashed assets may be kept for good. */
 @Configuration
@@ -21,6 +22,9 @@ class PageConfiguration implements WebMvcConfigurer {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/static/assets/")
                 .setCacheControl(
-                        CacheControl.maxAge(365, TimeUnit.DAYS).cachePublic().immutable());
+                        CacheControl.maxAge(365, TimeUnit.DAYS).cachePublic().immutable())
+                .resourceChain(true)
+                // The build lays packed copies beside the large files.
+                .addResolver(new EncodedResourceResolver());
     }
 }

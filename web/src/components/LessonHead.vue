@@ -137,4 +137,13 @@ h1 {
 .trouble {
   color: var(--caution);
 }
+@media print {
+  .shelf,
+  .fold,
+  .tools,
+  .head > :deep(.save),
+  .head > :deep(.student) {
+    display: none;
+  }
+}
 </style>

@@ -20,17 +20,18 @@ const scaleFor = (pageWidth: number) => Math.max(46, Math.min(66, pageWidth / 12
 const page = ref<HTMLElement>();
 const boxes = ref<ChordBox[]>([]);
 const sections = ref<SectionName[]>([]);
-const { svg, engrave } = useEngraver();
+const { drawing, engrave } = useEngraver<Arrangement>();
+/** The tune as it stands drawn, which may be a moment behind the text. */
+const drawn = computed(() => drawing.value?.source);
 let width = 0;
-let shown: Arrangement | undefined;
 
-const flagged = computed(() => new Set(props.tune?.findings.map((finding) => finding.chord)));
+const flagged = computed(() => new Set(drawn.value?.findings.map((finding) => finding.chord)));
 
 function draw() {
   if (!props.tune || width === 0) return;
   const scale = Math.round(scaleFor(width));
   const starts = systemStarts(props.tune, (width * 100) / scale);
-  engrave(withSystems(props.tune.musicXml, starts), width, scale);
+  engrave(props.tune, withSystems(props.tune.musicXml, starts), width, scale);
 }
 
 const observer = new ResizeObserver(([entry]) => {
@@ -44,11 +45,10 @@ onMounted(() => observer.observe(page.value!));
 onBeforeUnmount(() => observer.disconnect());
 watch(() => props.tune, draw);
 
-watch(svg, async () => {
+watch(drawing, async (now) => {
   await nextTick();
-  shown = props.tune;
-  if (shown && page.value) {
-    boxes.value = chordBoxes(page.value, shown);
+  if (now && page.value) {
+    boxes.value = chordBoxes(page.value, now.source);
     sections.value = sectionNames(page.value);
   }
   light(props.sounding);
@@ -71,12 +71,12 @@ watch(
 );
 
 const inLoop = (chord: number) => {
-  const bar = props.tune?.chords[chord]?.bar;
+  const bar = drawn.value?.chords[chord]?.bar;
   return props.loop && bar !== undefined && bar >= props.loop.from && bar <= props.loop.to;
 };
 
 const name = (chord: number) => {
-  const c = props.tune?.chords[chord];
+  const c = drawn.value?.chords[chord];
   if (!c) return '';
   const { roman, figures, of } = c.numeral;
   return `Bar ${c.bar + 1}, count ${c.count}: ${c.symbol}, ${roman}${figures}${of ? ` of ${of}` : ''}`;
@@ -87,7 +87,7 @@ const name = (chord: number) => {
   <section class="score" aria-label="The music">
     <p v-if="!tune?.bars.length" class="empty">Type <b>| C | F | G7 | C |</b> and see it here</p>
     <div ref="page" class="page">
-      <div class="drawing" aria-hidden="true" v-html="svg" />
+      <div class="drawing" aria-hidden="true" v-html="drawing?.svg" />
       <span
         v-for="(section, i) in sections"
         :key="i"
@@ -114,10 +114,13 @@ const name = (chord: number) => {
         @click.shift="emit('extend', box.chord)"
       >
         <span class="lane" :style="{ top: `${box.lane - box.top}px` }">
-          <NumeralSign v-if="tune?.chords[box.chord]" :numeral="tune.chords[box.chord]!.numeral" />
+          <NumeralSign
+            v-if="drawn?.chords[box.chord]"
+            :numeral="drawn.chords[box.chord]!.numeral"
+          />
           <span v-if="flagged.has(box.chord)" class="wedge" title="something to mind here" />
         </span>
-        <span v-if="tune?.chords[box.chord]?.pinned" class="pin" title="your own choice" />
+        <span v-if="drawn?.chords[box.chord]?.pinned" class="pin" title="your own choice" />
       </button>
     </div>
   </section>
@@ -164,6 +167,9 @@ const name = (chord: number) => {
 .drawing :deep(.harm text) {
   font-weight: 650;
   letter-spacing: -0.035em;
+}
+.drawing :deep(.harm tspan) {
+  font-size: 370px;
 }
 .drawing :deep(.note.sounds) {
   color: var(--zest);
@@ -214,5 +220,16 @@ const name = (chord: number) => {
   border-left-color: transparent;
   border-bottom-color: transparent;
   border-top-right-radius: 10px;
+}
+@media print {
+  .chord.chosen,
+  .chord.looped {
+    background: none;
+    box-shadow: none;
+  }
+  .wedge,
+  .pin {
+    display: none;
+  }
 }
 </style>

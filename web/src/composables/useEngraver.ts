@@ -1,9 +1,13 @@
-import { onScopeDispose, ref } from 'vue';
+import { onScopeDispose, shallowRef } from 'vue';
 import type { EngraveRequest, EngraveResult } from '../engraver/messages';
 
-/** Engraves MusicXML in a worker; while one page is drawn only the newest request waits. */
-export function useEngraver() {
-  const svg = ref('');
+/**
+ * Engraves MusicXML in a worker; while one page is drawn only the newest request waits. Each drawing
+ * comes with what it was drawn from, so that nothing else is read into it.
+ */
+export function useEngraver<Source>() {
+  const drawing = shallowRef<{ svg: string; source: Source }>();
+  const sources = new Map<number, Source>();
   // Started at once: the engraver loads while the tune is still fetched.
   const worker = start();
   let count = 0;
@@ -19,7 +23,9 @@ export function useEngraver() {
     const made = new Worker(new URL('../engraver/worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = (event: MessageEvent<EngraveResult>) => {
       busy = false;
-      svg.value = event.data.svg;
+      const { id, svg } = event.data;
+      drawing.value = { svg, source: sources.get(id)! };
+      sources.delete(id);
       if (waiting) {
         const next = waiting;
         waiting = undefined;
@@ -29,12 +35,14 @@ export function useEngraver() {
     return made;
   }
 
-  function engrave(musicXml: string, width: number, scale: number) {
+  function engrave(source: Source, musicXml: string, width: number, scale: number) {
     const request = { id: ++count, musicXml, width, scale };
+    if (waiting) sources.delete(waiting.id);
+    sources.set(request.id, source);
     if (busy) waiting = request;
     else send(request);
   }
 
   onScopeDispose(() => worker.terminate());
-  return { svg, engrave };
+  return { drawing, engrave };
 }

@@ -14,6 +14,7 @@ import TransportBar from '../components/TransportBar.vue';
 import { useArrangement } from '../composables/useArrangement';
 import { useChosen } from '../composables/useChosen';
 import { usePlayer } from '../composables/usePlayer';
+import { useRing } from '../composables/useRing';
 import { useShortcuts, type Shortcut } from '../composables/useShortcuts';
 import { useTune } from '../composables/useTune';
 
@@ -31,6 +32,7 @@ const choices = computed<Choices | undefined>({
 const { arrangement, trouble } = useArrangement(tune.chart, choices);
 const chosen = useChosen(arrangement);
 const player = usePlayer(arrangement, chosen);
+const nextWay = useRing();
 const textOpen = ref(window.innerWidth >= 1180);
 const helpOpen = ref(false);
 
@@ -55,8 +57,8 @@ function togglePin() {
 }
 
 function nextAlternative() {
-  const other = chosen.chord.value?.alternatives[0];
-  if (other) pin(other.pitches);
+  const chord = chosen.chord.value;
+  if (chord?.alternatives.length) pin(nextWay(chord));
 }
 
 function loopTo(chord: number) {

@@ -48,7 +48,7 @@ const spanOptions = computed(() => {
       </div>
     </fieldset>
     <div class="reach">
-      <label for="span" class="title">Hand spans</label>
+      <label for="span" class="title">Hand</label>
       <Select
         input-id="span"
         :model-value="choices.hand.span"

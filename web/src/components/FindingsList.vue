@@ -71,6 +71,10 @@ ul {
 .remedy {
   display: block;
 }
+.what::first-letter,
+.remedy::first-letter {
+  text-transform: uppercase;
+}
 .remedy {
   color: var(--ink-soft);
 }

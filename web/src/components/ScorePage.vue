@@ -163,13 +163,13 @@ const name = (chord: number) => {
 .drawing :deep(.reh) {
   visibility: hidden;
 }
-/* Drawn in a bit, for the engraver reckons with a narrower type. */
+/* Drawn in and lifted a bit, for the engraver reckons with a narrower type. */
 .drawing :deep(.harm text) {
   font-weight: 650;
   letter-spacing: -0.035em;
 }
-.drawing :deep(.harm tspan) {
-  font-size: 370px;
+.drawing :deep(.harm) {
+  transform: translateY(-150px);
 }
 .drawing :deep(.note.sounds) {
   color: var(--zest);

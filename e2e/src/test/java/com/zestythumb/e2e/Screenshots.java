@@ -46,7 +46,8 @@ final class Screenshots {
             openTune(browser, app, "Lantern Walk");
             browser.type("title: Lantern Walk\nkey: G major\nmeter: 3/4\n\n| G | D/F# | Emm | C |\n| G | Am D7 | G |");
             browser.see(".problems li");
-            browser.await("its seven bars", () -> browser.all(".drawing .measure").size() == 7 ? true : null);
+            browser.await(
+                    "its seven bars", () -> browser.all(".drawing .measure").size() == 7 ? true : null);
             browser.picture(folder.resolve("mistakes.png"));
         }
     }

@@ -125,6 +125,21 @@ h1 {
   color: var(--ink-soft);
   font-size: 16px;
 }
+@media (min-width: 1101px) {
+  .head {
+    flex-wrap: nowrap;
+  }
+  .title {
+    flex: 1 1 0;
+    flex-wrap: nowrap;
+    white-space: nowrap;
+    overflow: hidden;
+  }
+  .facts {
+    overflow: hidden;
+    text-overflow: ellipsis;
+  }
+}
 @media (max-width: 1100px) {
   .facts {
     display: none;

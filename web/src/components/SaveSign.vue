@@ -43,5 +43,6 @@ const emit = defineEmits<{ keepMine: []; takeTheirs: [] }>();
   color: var(--caution);
   font-weight: 600;
   line-height: 1.2;
+  max-width: 290px;
 }
 </style>

@@ -14,6 +14,35 @@ export interface ChordBox {
 /** The engraver keeps this much free below each system, by the numerals it sets invisibly. */
 const LANE_HEIGHT = 30;
 const AIR = 6;
+/** The symbols are lifted by the page; the names above them go with them. */
+const LIFT = 8;
+
+interface Edges {
+  top: number;
+  bottom: number;
+  right: number;
+}
+
+/**
+ * Where a system ends to all sides. Its symbols are measured by their first letter: the font of music
+ * signs is so tall that a flat in a symbol would reach into the system above.
+ */
+function edgesOf(system: Element): Edges {
+  const { bottom, right } = system.getBoundingClientRect();
+  const parts = [...system.querySelectorAll('.staff, .reh')];
+  const symbols = [...system.querySelectorAll<SVGTextElement>('.harm text')];
+  const tops = [
+    ...parts.map((part) => part.getBoundingClientRect().top),
+    ...symbols.map(firstLetterTop),
+  ];
+  return { top: Math.min(...tops), bottom, right };
+}
+
+function firstLetterTop(text: SVGTextElement): number {
+  const toScreen = text.getScreenCTM();
+  if (!toScreen || text.getNumberOfChars() === 0) return Infinity;
+  return text.getExtentOfChar(0).y * toScreen.d + toScreen.f;
+}
 
 /** Reads the places of all chords off the drawing. */
 export function chordBoxes(page: HTMLElement, tune: Arrangement): ChordBox[] {
@@ -22,9 +51,9 @@ export function chordBoxes(page: HTMLElement, tune: Arrangement): ChordBox[] {
   for (const note of tune.notes) {
     if (!firstNotes.has(note.chord)) firstNotes.set(note.chord, note.id);
   }
-  const systems = new Map<Element, DOMRect>();
-  const rectOf = (system: Element) => {
-    const known = systems.get(system) ?? system.getBoundingClientRect();
+  const systems = new Map<Element, Edges>();
+  const edges = (system: Element) => {
+    const known = systems.get(system) ?? edgesOf(system);
     systems.set(system, known);
     return known;
   };
@@ -37,7 +66,7 @@ export function chordBoxes(page: HTMLElement, tune: Arrangement): ChordBox[] {
   });
   return starts.map(({ chord, left, system, measure }, i) => {
     const next = starts[i + 1];
-    const area = rectOf(system);
+    const area = edges(system);
     const measureEnd = measure.getBoundingClientRect().right;
     const end = next?.measure === measure ? next.left - AIR : measureEnd;
     const lane = area.bottom - origin.top - LANE_HEIGHT + AIR;
@@ -66,7 +95,7 @@ export function sectionNames(page: HTMLElement): SectionName[] {
     return {
       name: sign.textContent?.trim() ?? '',
       left: Math.max(place.left - origin.left, 2),
-      top: place.top - origin.top,
+      top: Math.max(place.top - origin.top - LIFT, 0),
     };
   });
 }

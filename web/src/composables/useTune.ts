@@ -46,16 +46,21 @@ export function useTune(id: number) {
     const draft = keptDraft(id);
     try {
       const tune = await api.tune(id);
-      take(draft ?? tune);
+      begin(draft ?? tune);
       if (draft) later(0);
       else state.value = 'saved';
     } catch (error) {
-      if (draft) take(draft);
+      if (draft) begin(draft);
       report(error);
       if (error instanceof Away) {
         timer = setTimeout(draft ? save : load, TRY_AGAIN_AFTER);
       }
     }
+  }
+
+  /** Once there is something to change: from here on every change is kept. */
+  function begin(draft: Draft) {
+    take(draft);
     watch([chart, settings], changed, { deep: true, flush: 'sync' });
   }
 

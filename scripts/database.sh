@@ -45,6 +45,13 @@ as_database_user() {
   fi
 }
 
+# Whether the ./zesty that started the database still runs.
+is_owned() {
+  local owner
+  owner=$(cat "$DATABASE_FOLDER/owner" 2>/dev/null) || return 1
+  [ -n "$owner" ] && grep -qs zesty "/proc/$owner/cmdline"
+}
+
 # database_start FOLDER: makes the database there if there is none, starts it, sets ZESTY_DB_*.
 database_start() {
   mkdir -p "$1"
@@ -60,8 +67,14 @@ database_start() {
       -E UTF8 --locale=C.UTF-8 >/dev/null
   fi
   if as_database_user "$PG_BIN/pg_ctl" -D "$files" status >/dev/null 2>&1; then
-    die "the database in $DATABASE_FOLDER is in use already; stop the other ./zesty, or choose another folder with --data"
+    if is_owned; then
+      die "the database in $DATABASE_FOLDER is in use already; stop the other ./zesty, or choose another folder with --data"
+    fi
+    say "the last run was cut off; tidying up after it ..."
+    as_database_user "$PG_BIN/pg_ctl" -D "$files" -m fast -w -s stop ||
+      die "the database left from the last run does not stop; see $DATABASE_FOLDER/postgres.log"
   fi
+  echo $$ >"$DATABASE_FOLDER/owner"
   port=$(free_port 54320 127.0.0.1)
   as_database_user "$PG_BIN/pg_ctl" -D "$files" -l "$DATABASE_FOLDER/postgres.log" -w -s start \
     -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" ||

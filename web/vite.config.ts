@@ -5,6 +5,12 @@ import { pianoSamples } from './scripts/piano-samples.ts';
 
 export default defineConfig({
   plugins: [vue(), pianoSamples(), packed()],
+  // Parts of the PDF writer for pages of HTML, which are never asked for here.
+  resolve: {
+    alias: Object.fromEntries(
+      ['html2canvas', 'canvg', 'dompurify'].map((name) => [name, '/src/engraver/nothing.ts']),
+    ),
+  },
   worker: { format: 'es' },
   build: { target: 'es2022', chunkSizeWarningLimit: 8000 },
   server: { proxy: { '/api': 'http://127.0.0.1:8080' } },

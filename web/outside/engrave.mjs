@@ -19,5 +19,6 @@ console.log(`log ${JSON.stringify(log)}`);
 console.log(`measures ${count('measure')}`);
 console.log(`symbols ${count('harm')}`);
 console.log(`fingers ${count('fing')}`);
+console.log(`melody ${[...svg.matchAll(/id="m\d+-\d+" class="note"/g)].length}`);
 const ids = [...svg.matchAll(/id="(n\d+-\d+)" class="note"/g)].map((match) => match[1]);
 console.log(`notes ${ids.sort().join(' ')}`);

@@ -5,6 +5,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'shelf', component: ShelfView },
+    { path: '/bring', name: 'bring', component: () => import('./views/BringView.vue') },
     {
       path: '/tunes/:id(\\d+)',
       name: 'lesson',

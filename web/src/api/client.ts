@@ -1,6 +1,9 @@
 import type { components } from './schema';
 
 type Schemas = components['schemas'];
+export type Analysis = Schemas['Analysis'];
+export type Reading = Schemas['Reading'];
+export type BarEntry = Schemas['Entry'];
 export type Arrangement = Schemas['Arrangement'];
 export type ArrangedChord = Schemas['ArrangedChord'];
 export type Alternative = Schemas['Alternative'];
@@ -12,9 +15,20 @@ export type Hand = Schemas['Hand'];
 export type HeldKey = Schemas['HeldKey'];
 export type Pin = Schemas['Pin'];
 export type Setting = Schemas['Setting'];
+export type ImportedTune = Schemas['ImportedTune'];
+export type ReportLine = Schemas['Line'];
+export type Revision = Schemas['Revision'];
+export type NoteNames = Schemas['PrintingRequest']['names'];
+export type SymbolStyle = Schemas['PrintingRequest']['symbols'];
+export type NoteRequest = Schemas['NoteRequest'];
+export type NoteResult = Schemas['NoteResult'];
+export type ShelfLabels = Schemas['ShelfLabels'];
+export type Backup = Schemas['Backup'];
 export type Tune = Schemas['Tune'];
 export type TuneDraft = Schemas['TuneDraft'];
 export type TuneSummary = Schemas['TuneSummary'];
+
+export type FileFormat = 'musicxml' | 'midi' | 'abc' | 'chordpro' | 'chart';
 
 /** What the server refused, in its own words (problem+json). */
 export class Refused extends Error {
@@ -30,13 +44,15 @@ export class Refused extends Error {
 export class Away extends Error {}
 
 async function call(method: string, path: string, body?: unknown, signal?: AbortSignal) {
+  const raw = body instanceof Blob;
+  const type = raw ? 'application/octet-stream' : 'application/json';
   let response: Response;
   try {
     response = await fetch(path, {
       method,
       signal: signal ?? null,
-      headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
-      body: body === undefined ? null : JSON.stringify(body),
+      headers: body === undefined ? {} : { 'Content-Type': type },
+      body: body === undefined ? null : raw ? body : JSON.stringify(body),
     });
   } catch (error) {
     if (signal?.aborted) throw error;
@@ -51,17 +67,44 @@ async function call(method: string, path: string, body?: unknown, signal?: Abort
 const json = async <T>(response: Promise<Response>) => (await (await response).json()) as T;
 
 export const api = {
-  arrange: (chart: string, choices: Choices, signal?: AbortSignal) =>
-    json<Arrangement>(call('POST', '/api/arrangements', { chart, choices }, signal)),
+  arrange: (chart: string, choices: Choices, counts: boolean, signal?: AbortSignal) =>
+    json<Arrangement>(call('POST', '/api/arrangements', { chart, choices, counts }, signal)),
   tunes: () => json<TuneSummary[]>(call('GET', '/api/tunes')),
   tune: (id: number) => json<Tune>(call('GET', `/api/tunes/${id}`)),
   addTune: (draft: TuneDraft) => json<Tune>(call('POST', '/api/tunes', draft)),
   saveTune: (id: number, draft: TuneDraft) => json<Tune>(call('PUT', `/api/tunes/${id}`, draft)),
   removeTune: async (id: number) => void (await call('DELETE', `/api/tunes/${id}`)),
 
+  removedTunes: () => json<TuneSummary[]>(call('GET', '/api/tunes/removed')),
+  putBack: async (id: number) => void (await call('POST', `/api/tunes/${id}/put-back`)),
+  label: async (id: number, labels: ShelfLabels) =>
+    void (await call('PUT', `/api/tunes/${id}/labels`, labels)),
+  history: (id: number) => json<Revision[]>(call('GET', `/api/tunes/${id}/history`)),
+  backup: () => json<Backup>(call('GET', '/api/backup')),
+  restore: (backup: unknown) =>
+    json<{ added: number; alreadyHere: number }>(call('POST', '/api/backup', backup)),
+  bring: (name: string, file: Blob) =>
+    json<ImportedTune[]>(call('POST', `/api/imports?name=${encodeURIComponent(name)}`, file)),
+  format: async (chart: string, chords: 'LETTERS' | 'NUMERALS') =>
+    (await json<{ chart: string }>(call('POST', '/api/charts/format', { chart, chords }))).chart,
+  printing: async (chart: string, names: NoteNames, symbols: SymbolStyle) => {
+    const request = { chart, names, symbols };
+    return (await json<{ chart: string }>(call('POST', '/api/charts/printing', request))).chart;
+  },
+  transpose: async (chart: string, key: string, samePage: boolean) => {
+    const request = { chart, key, interval: '', down: false, samePage };
+    return (await json<{ chart: string }>(call('POST', '/api/charts/transpose', request))).chart;
+  },
+  transposeBy: async (chart: string, interval: string, down: boolean) => {
+    const request = { chart, key: '', interval, down, samePage: false };
+    return (await json<{ chart: string }>(call('POST', '/api/charts/transpose', request))).chart;
+  },
+  addNote: (note: NoteRequest) => json<NoteResult>(call('POST', '/api/charts/notes', note)),
+
   /** A file of the tune, and the name the server gives it. */
-  async file(format: 'musicxml' | 'midi', chart: string, choices: Choices) {
-    const response = await call('POST', `/api/arrangements/${format}`, { chart, choices });
+  async file(format: FileFormat, chart: string, choices: Choices) {
+    const body = { chart, choices, counts: false };
+    const response = await call('POST', `/api/arrangements/${format}`, body);
     const disposition = response.headers.get('Content-Disposition') ?? '';
     const encoded = /filename\*=UTF-8''([^;]+)/.exec(disposition)?.[1];
     const name = encoded ? decodeURIComponent(encoded) : `tune.${format}`;

@@ -1,14 +1,15 @@
 <script setup lang="ts">
-import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
+import { defaultKeymap, historyKeymap, redo, undo } from '@codemirror/commands';
 import { setDiagnostics, type Diagnostic } from '@codemirror/lint';
-import { EditorState } from '@codemirror/state';
+import type { EditorState } from '@codemirror/state';
 import { EditorView, keymap } from '@codemirror/view';
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import type { Arrangement, ChartProblem } from '../api/client';
 import { chartLanguage } from '../editor/chart-language';
 import { chosenBar, offsets, showBar } from '../editor/chosen-bar';
+import { keepHistory, stateWithHistory } from '../editor/kept-history';
 
-const props = defineProps<{ tune: Arrangement | undefined; bar: number }>();
+const props = defineProps<{ id: number; tune: Arrangement | undefined; bar: number }>();
 const text = defineModel<string>({ required: true });
 const emit = defineEmits<{ chooseBar: [bar: number] }>();
 
@@ -18,31 +19,45 @@ let view: EditorView | undefined;
 onMounted(() => {
   view = new EditorView({
     parent: place.value!,
-    state: EditorState.create({
-      doc: text.value,
-      extensions: [
-        history(),
-        keymap.of([...defaultKeymap, ...historyKeymap]),
-        EditorView.lineWrapping,
-        EditorView.contentAttributes.of({
-          'aria-label': 'The chart as text',
-          spellcheck: 'false',
-          tabindex: '0',
-        }),
-        chartLanguage,
-        chosenBar,
-        EditorView.updateListener.of((update) => {
-          if (update.docChanged) text.value = update.state.doc.toString();
-          const moved = update.transactions.some((t) => t.isUserEvent('select'));
-          if (moved && update.view.hasFocus) reportBar(update.state);
-        }),
-      ],
-    }),
+    state: stateWithHistory(props.id, text.value, [
+      keymap.of([...defaultKeymap, ...historyKeymap]),
+      EditorView.lineWrapping,
+      EditorView.contentAttributes.of({
+        'aria-label': 'The chart as text',
+        spellcheck: 'false',
+        tabindex: '0',
+      }),
+      chartLanguage,
+      chosenBar,
+      EditorView.updateListener.of((update) => {
+        if (update.docChanged) {
+          text.value = update.state.doc.toString();
+          keepSoon(update.state);
+        }
+        const moved = update.transactions.some((t) => t.isUserEvent('select'));
+        if (moved && update.view.hasFocus) reportBar(update.state);
+      }),
+    ]),
   });
   showProblems();
   showChosen();
 });
-onBeforeUnmount(() => view?.destroy());
+onBeforeUnmount(() => {
+  clearTimeout(keeping);
+  if (view) keepHistory(props.id, view.state);
+  view?.destroy();
+});
+
+let keeping: ReturnType<typeof setTimeout> | undefined;
+function keepSoon(state: EditorState) {
+  clearTimeout(keeping);
+  keeping = setTimeout(() => keepHistory(props.id, state), 300);
+}
+
+defineExpose({
+  undo: () => view && undo(view),
+  redo: () => view && redo(view),
+});
 
 function reportBar(state: EditorState) {
   const head = state.selection.main.head;
@@ -50,7 +65,7 @@ function reportBar(state: EditorState) {
     const span = offsets(state.doc, bar.text);
     return span && head >= span.from && head <= span.to;
   });
-  if (found) emit('chooseBar', found.number - 1);
+  if (found) emit('chooseBar', found.index);
 }
 
 function showProblems() {
@@ -96,8 +111,7 @@ watch(text, (value) => {
 </script>
 
 <template>
-  <section class="chart" aria-labelledby="chart-heading">
-    <h2 id="chart-heading">The chart</h2>
+  <section class="chart" aria-label="The chart">
     <div ref="place" class="text" />
     <ul v-if="tune?.problems.length" class="problems" aria-live="polite">
       <li v-for="problem in tune.problems.slice(0, 5)" :key="`${problem.line}:${problem.column}`">
@@ -110,7 +124,10 @@ watch(text, (value) => {
     <p v-else-if="tune && !tune.bars.length" class="hint">
       Type chords between bar lines: <code>| C | F | G7 | C |</code>
     </p>
-    <p v-else class="hint"><code>/</code> holds a chord, <code>%</code> repeats a bar</p>
+    <p v-else class="hint">
+      <code>/</code> holds a chord, <code>%</code> repeats a bar, <code>m:</code> begins a line of
+      tune
+    </p>
   </section>
 </template>
 

@@ -1,10 +1,48 @@
 <script setup lang="ts">
-import type { Alternative, ArrangedChord } from '../api/client';
+import { computed } from 'vue';
+import type { Alternative, Analysis, ArrangedChord } from '../api/client';
 import NumeralSign from './NumeralSign.vue';
 
-/** The chosen chord: what it is, how else it could lie, and whether the teacher fixed it. */
-defineProps<{ chord: ArrangedChord | undefined }>();
-const emit = defineEmits<{ pin: [pitches: string[]]; unpin: [] }>();
+/** The chosen chord: what it is and why, how else it could lie, and whether the teacher fixed it. */
+const props = defineProps<{
+  chord: ArrangedChord | undefined;
+  analysis: Analysis | undefined;
+  bar: number;
+}>();
+const emit = defineEmits<{
+  pin: [pitches: string[]];
+  unpin: [];
+  confirm: [name?: string];
+  hear: [numeral: string];
+}>();
+
+/** "ii in G" for what the chart writes as ii@G. */
+const shown = (numeral: string) => numeral.replace('@', ' in ');
+
+const reading = computed(() => props.chord && props.analysis?.readings[props.chord.index]);
+/** Where the rules are not sure, the tune has another key, or the teacher has spoken. */
+const isOpen = computed(
+  () =>
+    reading.value &&
+    (reading.value.confidence < 0.9 ||
+      reading.value.role === 'HEARD' ||
+      reading.value.others.some((other) => other.includes('@'))),
+);
+const cadence = computed(() =>
+  props.analysis?.cadences.find((cadence) => cadence.chord === props.chord?.index),
+);
+const rows = computed(() => {
+  const here = props.chord?.index ?? -1;
+  const known = props.analysis?.progressions ?? [];
+  return [...new Set(known.filter((row) => row.from <= here && here < row.to).map((r) => r.name))];
+});
+
+const why = computed(() => {
+  const sentences = [reading.value?.reason];
+  if (cadence.value) sentences.push(`${cadence.value.word} cadence, ${cadence.value.meaning}`);
+  if (rows.value.length) sentences.push(`part of: ${rows.value.join(', ')}`);
+  return sentences.map((one) => (one ? `${one[0]!.toUpperCase()}${one.slice(1)}.` : '')).join(' ');
+});
 
 const price = (other: Alternative) => (other.price > 0 ? `+${other.price}` : `${other.price}`);
 
@@ -15,9 +53,36 @@ const spoken = (other: Alternative) =>
 <template>
   <section v-if="chord" class="this-chord" aria-label="The chosen chord">
     <h2>
-      Bar {{ chord.bar + 1 }}: {{ chord.symbol }}
-      <NumeralSign class="numeral" :numeral="chord.numeral" />
+      Bar {{ bar }}: {{ chord.symbol }}
+      <NumeralSign class="numeral" :numeral="chord.numeral" :reading="reading" />
     </h2>
+    <p v-if="reading" class="why">{{ why }}</p>
+    <p v-if="reading && isOpen" class="others">
+      <span class="soft">or hear it as</span>
+      <button
+        v-for="(numeral, i) in reading.others.slice(0, 3)"
+        :key="numeral"
+        class="numeral-choice plain-button"
+        :title="i === 0 ? `Hear it as ${numeral} (R)` : `Hear it as ${numeral}`"
+        @click="emit('hear', numeral)"
+      >
+        {{ shown(numeral) }}
+      </button>
+    </p>
+    <div v-if="chord.guess" class="guess">
+      <p>Guessed from the notes. Is it right?</p>
+      <button class="yes plain-button" title="Keep this name (G)" @click="emit('confirm')">
+        Yes, {{ chord.symbol }}
+      </button>
+      <button
+        v-for="name in chord.guesses.slice(0, 3)"
+        :key="name"
+        class="other plain-button"
+        @click="emit('confirm', name)"
+      >
+        {{ name }}
+      </button>
+    </div>
     <p class="keys">
       <span v-for="key in chord.keys" :key="key.midi" class="key">
         <b>{{ key.name }}</b> {{ key.finger }}
@@ -62,6 +127,50 @@ h2 {
 }
 .numeral {
   color: var(--zest);
+}
+.why {
+  margin: 4px 0 0;
+  line-height: 1.35;
+}
+.others {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 6px;
+  margin: 4px 0 0;
+}
+.soft {
+  color: var(--ink-soft);
+}
+.numeral-choice {
+  min-height: 40px;
+  min-width: 40px;
+  padding: 0 10px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  font-family: var(--titles);
+  text-align: center;
+}
+.guess {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-top: 6px;
+}
+.guess p {
+  margin: 0;
+  width: 100%;
+}
+.guess .other {
+  width: auto;
+  height: auto;
+}
+.yes {
+  min-height: 40px;
+  padding: 0 12px;
+  border-radius: 10px;
+  background: var(--zest-wash);
+  font-weight: 600;
 }
 .keys {
   display: flex;

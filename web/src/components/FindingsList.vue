@@ -3,8 +3,13 @@ import type { Arrangement } from '../api/client';
 import { findingTitles } from './words';
 
 /** What to mind; each entry leads to its bar. */
-defineProps<{ tune: Arrangement | undefined; chosen: number }>();
+const props = defineProps<{ tune: Arrangement | undefined; chosen: number }>();
 const emit = defineEmits<{ choose: [chord: number] }>();
+
+const barOf = (chord: number) => {
+  const bar = props.tune?.chords[chord]?.bar ?? 0;
+  return props.tune?.bars[bar]?.number ?? bar + 1;
+};
 </script>
 
 <template>
@@ -25,7 +30,7 @@ const emit = defineEmits<{ choose: [chord: number] }>();
         >
           <span class="wedge" aria-hidden="true" />
           <span>
-            <b>Bar {{ finding.bar }} · {{ findingTitles[finding.kind] }}</b>
+            <b>Bar {{ barOf(finding.chord) }} · {{ findingTitles[finding.kind] }}</b>
             <span class="what">{{ finding.message }}.</span>
             <span class="remedy">{{ finding.remedy }}.</span>
           </span>

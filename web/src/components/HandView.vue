@@ -24,7 +24,10 @@ const keys = computed(() => {
 const width = computed(() => (keys.value.filter((key) => !key.black).length || 1) * W);
 const middles = computed(() => new Map(keys.value.map((key) => [key.midi, key.middle * W])));
 const held = computed(() => new Set(props.chord?.keys.map((key) => key.midi)));
-const heard = computed(() => new Set(props.sounding.values()));
+/** Only what the left hand plays: ids of the tune's notes begin with m. */
+const heard = computed(
+  () => new Set([...props.sounding].filter(([id]) => id.startsWith('n')).map(([, midi]) => midi)),
+);
 
 const x = (midi: number) => middles.value.get(midi) ?? -100;
 const y = (midi: number) => (isBlack(midi) ? BLACK_H - PAD - 5 : H - PAD - 8);

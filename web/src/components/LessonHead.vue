@@ -2,40 +2,51 @@
 import Button from 'primevue/button';
 import Menu from 'primevue/menu';
 import { computed, ref } from 'vue';
-import type { Arrangement, Choices, Setting } from '../api/client';
+import type { Arrangement, Choices, FileFormat, Setting } from '../api/client';
 import { useAppearance } from '../composables/useAppearance';
 import { useFiles } from '../composables/useFiles';
 import type { SaveState } from '../composables/useTune';
 import SaveSign from './SaveSign.vue';
 import StudentPicker from './StudentPicker.vue';
+import TuneTools from './TuneTools.vue';
 
 /** Title, whose hand, whether it is saved, files, and the look of the page. */
 const props = defineProps<{
+  id: number;
   tune: Arrangement | undefined;
-  chart: string;
   choices: Choices | undefined;
   state: SaveState;
   trouble: string;
 }>();
 const settings = defineModel<Setting[]>('settings', { required: true });
 const active = defineModel<number>('active', { required: true });
+const chart = defineModel<string>('chart', { required: true });
+const writing = defineModel<boolean>('writing', { required: true });
 const textOpen = defineModel<boolean>('textOpen', { required: true });
 const emit = defineEmits<{ keepMine: []; takeTheirs: []; help: [] }>();
 
 const { appearance, toggle } = useAppearance();
-const { download, trouble: fileTrouble } = useFiles();
+const { download, downloadPage, trouble: fileTrouble } = useFiles();
 
 const facts = computed(() =>
   props.tune ? `${props.tune.key} · ${props.tune.meter} · ${props.tune.tempo} a minute` : '',
 );
 
-const take = (format: 'musicxml' | 'midi') =>
-  props.choices && download(format, props.chart, props.choices);
+const take = (format: FileFormat) => props.choices && download(format, chart.value, props.choices);
+const takePage = (format: 'svg' | 'pdf') =>
+  downloadPage(format, props.tune?.title ?? 'tune', facts.value);
+
+const guesses = computed(() => props.tune?.chords.filter((chord) => chord.guess).length ?? 0);
 
 const files = ref<InstanceType<typeof Menu>>();
 const fileItems = [
+  { label: 'PDF, for paper', icon: 'pi pi-file-pdf', command: () => takePage('pdf') },
+  { label: 'SVG, a picture of the page', icon: 'pi pi-image', command: () => takePage('svg') },
   { label: 'MusicXML, for notation', icon: 'pi pi-file', command: () => take('musicxml') },
   { label: 'MIDI, for playing', icon: 'pi pi-volume-up', command: () => take('midi') },
+  { label: 'ABC, tune and chords', icon: 'pi pi-align-left', command: () => take('abc') },
+  { label: 'ChordPro, words and chords', icon: 'pi pi-book', command: () => take('chordpro') },
+  { label: 'The chart as text', icon: 'pi pi-file-edit', command: () => take('chart') },
 ];
 </script>
 
@@ -65,6 +76,15 @@ const fileItems = [
     <span v-if="fileTrouble" class="trouble" role="alert">{{ fileTrouble }}</span>
     <StudentPicker v-if="settings.length" v-model:settings="settings" v-model:active="active" />
     <div class="tools">
+      <Button
+        label="Write the tune"
+        icon="pi pi-plus"
+        variant="text"
+        :aria-pressed="writing"
+        title="Enter the melody note by note (W)"
+        @click="writing = !writing"
+      />
+      <TuneTools :id="id" v-model:chart="chart" :guesses="guesses" />
       <Button
         label="Take away"
         icon="pi pi-download"

@@ -1,14 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { ArrangedChord } from '../api/client';
+import type { ArrangedChord, Reading } from '../api/client';
+import { useNumerals } from '../composables/useNumerals';
 
-/** A Roman numeral with its figured bass stacked as it is written by hand. */
-const props = defineProps<{ numeral: ArrangedChord['numeral'] }>();
+/** A numeral in the teacher's school; figured bass is stacked as it is written by hand. */
+const props = defineProps<{ numeral: ArrangedChord['numeral']; reading?: Reading }>();
+const { school } = useNumerals();
+const plain = computed(() => {
+  if (school.value === 'functional') return props.reading?.functional;
+  if (school.value === 'counted') return props.reading?.counted;
+  return props.reading?.function[0];
+});
 const stack = computed(() => props.numeral.figures.split('/').filter(Boolean));
 </script>
 
 <template>
-  <span class="numeral">
+  <span v-if="school !== 'figured' && plain" class="numeral">{{ plain }}</span>
+  <span v-else class="numeral">
     <span class="roman">{{ numeral.roman }}</span>
     <span v-if="stack.length" class="figures" :class="{ single: stack.length === 1 }">
       <span v-for="figure in stack" :key="figure">{{ figure }}</span>

@@ -2,7 +2,14 @@
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import type { Arrangement } from '../api/client';
 import { useEngraver } from '../composables/useEngraver';
-import { chordBoxes, sectionNames, type ChordBox, type SectionName } from '../engraver/geometry';
+import {
+  chordBoxes,
+  lowerWords,
+  markOwnWords,
+  sectionNames,
+  type ChordBox,
+  type SectionName,
+} from '../engraver/geometry';
 import { systemStarts, withSystems } from '../engraver/lines';
 import type { BarRange } from '../player/timeline';
 import NumeralSign from './NumeralSign.vue';
@@ -31,7 +38,8 @@ function draw() {
   if (!props.tune || width === 0) return;
   const scale = Math.round(scaleFor(width));
   const starts = systemStarts(props.tune, (width * 100) / scale);
-  engrave(props.tune, withSystems(props.tune.musicXml, starts), width, scale);
+  const musicXml = withSystems(props.tune.musicXml, starts);
+  engrave(props.tune, { musicXml, width, scale, braced: props.tune.melody.length > 0 });
 }
 
 const observer = new ResizeObserver(([entry]) => {
@@ -48,6 +56,8 @@ watch(() => props.tune, draw);
 watch(drawing, async (now) => {
   await nextTick();
   if (now && page.value) {
+    markOwnWords(page.value);
+    lowerWords(page.value);
     boxes.value = chordBoxes(page.value, now.source);
     sections.value = sectionNames(page.value);
   }
@@ -75,11 +85,34 @@ const inLoop = (chord: number) => {
   return props.loop && bar !== undefined && bar >= props.loop.from && bar <= props.loop.to;
 };
 
+/** The chords of the known row that the chosen one is part of. */
+const inRow = computed(() => {
+  const chords = new Set<number>();
+  for (const { from, to } of drawn.value?.analysis.progressions ?? []) {
+    if (from > props.chosen || props.chosen >= to) continue;
+    for (let chord = from; chord < to; chord++) chords.add(chord);
+  }
+  return chords;
+});
+
+/** Pixels: numeral, word and a mark side by side. */
+const ROOM_FOR_A_CLOSE = 128;
+
+/** The last word of a close, by its chord: "half", "authentic". */
+const closes = computed(
+  () =>
+    new Map(
+      drawn.value?.analysis.cadences.map(({ chord, word }) => [chord, word.split(' ').at(-1)!]),
+    ),
+);
+
 const name = (chord: number) => {
   const c = drawn.value?.chords[chord];
   if (!c) return '';
   const { roman, figures, of } = c.numeral;
-  return `Bar ${c.bar + 1}, count ${c.count}: ${c.symbol}, ${roman}${figures}${of ? ` of ${of}` : ''}`;
+  const bar = drawn.value?.bars[c.bar]?.number ?? c.bar + 1;
+  const guess = c.guess ? ', a guess' : '';
+  return `Bar ${bar}, count ${c.count}: ${c.symbol}${guess}, ${roman}${figures}${of ? ` of ${of}` : ''}`;
 };
 </script>
 
@@ -99,7 +132,12 @@ const name = (chord: number) => {
         v-for="box in boxes"
         :key="box.chord"
         class="chord plain-button"
-        :class="{ chosen: box.chord === chosen, looped: inLoop(box.chord) }"
+        :class="{
+          chosen: box.chord === chosen,
+          looped: inLoop(box.chord),
+          row: inRow.has(box.chord),
+          guess: drawn?.chords[box.chord]?.guess,
+        }"
         :style="{
           left: `${box.left}px`,
           top: `${box.top}px`,
@@ -107,19 +145,31 @@ const name = (chord: number) => {
           height: `${box.bottom - box.top}px`,
         }"
         :data-chord="box.chord"
-        :aria-label="name(box.chord)"
         :aria-current="box.chord === chosen"
         :tabindex="box.chord === chosen ? 0 : -1"
         @click.exact="emit('choose', box.chord)"
         @click.shift="emit('extend', box.chord)"
       >
-        <span class="lane" :style="{ top: `${box.lane - box.top}px` }">
+        <span class="only-heard">{{ name(box.chord) }}</span>
+        <span class="lane" aria-hidden="true" :style="{ top: `${box.lane - box.top}px` }">
           <NumeralSign
             v-if="drawn?.chords[box.chord]"
             :numeral="drawn.chords[box.chord]!.numeral"
+            :reading="drawn.analysis.readings[box.chord]"
+            :class="{ own: drawn.analysis.readings[box.chord]?.role === 'HEARD' }"
           />
           <span v-if="flagged.has(box.chord)" class="wedge" title="something to mind here" />
         </span>
+        <span
+          v-if="closes.has(box.chord) && box.right - box.left > ROOM_FOR_A_CLOSE"
+          class="close"
+          aria-hidden="true"
+          :style="{ top: `${box.lane - box.top}px` }"
+          >{{ closes.get(box.chord) }}</span
+        >
+        <span v-if="drawn?.chords[box.chord]?.guess" class="asks" title="guessed from the notes"
+          >?</span
+        >
         <span v-if="drawn?.chords[box.chord]?.pinned" class="pin" title="your own choice" />
       </button>
     </div>
@@ -159,7 +209,7 @@ const name = (chord: number) => {
   font-family: var(--reading);
 }
 /* Set by the engraver only to keep their room; drawn over it in the page's own type. */
-.drawing :deep(.dir),
+.drawing :deep(.dir:not(.own)),
 .drawing :deep(.reh) {
   visibility: hidden;
 }
@@ -171,6 +221,9 @@ const name = (chord: number) => {
 .drawing :deep(.harm) {
   transform: translateY(-150px);
 }
+.drawing :deep(.syl text) {
+  letter-spacing: -0.02em;
+}
 .drawing :deep(.note.sounds) {
   color: var(--zest);
   fill: var(--zest);
@@ -181,6 +234,24 @@ const name = (chord: number) => {
 }
 .chord:hover {
   background: color-mix(in srgb, var(--zest-wash) 40%, transparent);
+}
+.chord.guess {
+  outline: 2px dotted var(--zest);
+  outline-offset: -2px;
+}
+.asks {
+  position: absolute;
+  right: 6px;
+  bottom: 4px;
+  font: 700 20px var(--titles);
+  color: var(--zest);
+}
+/* A known row of chords is ruled below, through all its bars. */
+.chord.row::after {
+  content: '';
+  position: absolute;
+  inset: auto -6px 0 0;
+  border-bottom: 2px solid var(--ink-soft);
 }
 .chord.looped {
   box-shadow: inset 0 -4px 0 color-mix(in srgb, var(--zest) 55%, transparent);
@@ -197,6 +268,23 @@ const name = (chord: number) => {
   height: 30px;
   font-size: 20px;
   font-weight: 500;
+}
+/* The teacher's own reading is underlined. */
+.own {
+  border-bottom: 3px solid var(--zest);
+}
+/* The close of a phrase, at the right end of its lane. */
+.close {
+  position: absolute;
+  right: 8px;
+  height: 30px;
+  display: flex;
+  align-items: center;
+  font: italic 400 16px var(--titles);
+  color: var(--ink-soft);
+}
+.chord.guess .close {
+  right: 30px;
 }
 .section {
   position: absolute;
@@ -223,10 +311,15 @@ const name = (chord: number) => {
 }
 @media print {
   .chord.chosen,
-  .chord.looped {
+  .chord.guess {
     background: none;
+    outline: none;
+  }
+  .chord.looped {
     box-shadow: none;
   }
+  .chord.row::after,
+  .asks,
   .wedge,
   .pin {
     display: none;

@@ -5,9 +5,12 @@ import type { BarRange } from '../player/timeline';
 const props = defineProps<{
   state: 'still' | 'loading' | 'playing';
   bar: number;
-  bars: number;
+  /** What the written bars are called, in order. */
+  bars: number[];
   stated: number;
   trouble: string;
+  /** The bar that sounds, as a teacher calls it; empty while still. */
+  call: string;
 }>();
 const tempo = defineModel<number>('tempo', { required: true });
 const click = defineModel<boolean>('click', { required: true });
@@ -17,8 +20,8 @@ const emit = defineEmits<{ toggle: [] }>();
 const toggleLoop = () => (loop.value = loop.value ? undefined : { from: props.bar, to: props.bar });
 
 function setLoop(end: 'from' | 'to', event: Event) {
-  const bar = Number((event.target as HTMLInputElement).value) - 1;
-  if (!loop.value || !(bar >= 0 && bar < props.bars)) return;
+  const bar = props.bars.indexOf(Number((event.target as HTMLInputElement).value));
+  if (!loop.value || bar < 0) return;
   const range = { ...loop.value, [end]: bar };
   loop.value = { from: Math.min(range.from, range.to), to: Math.max(range.from, range.to) };
 }
@@ -47,23 +50,24 @@ function setLoop(end: 'from' | 'to', event: Event) {
         <i class="pi pi-stopwatch" aria-hidden="true" /> Click
       </button>
     </div>
+    <p v-if="call && !loop" class="call">{{ call }}</p>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <div v-if="loop" class="row loop">
       bars
       <input
         type="number"
-        min="1"
-        :max="bars"
-        :value="loop.from + 1"
+        :min="bars[0]"
+        :max="bars.at(-1)"
+        :value="bars[loop.from]"
         aria-label="Loop from bar"
         @change="setLoop('from', $event)"
       />
       to
       <input
         type="number"
-        min="1"
-        :max="bars"
-        :value="loop.to + 1"
+        :min="bars[0]"
+        :max="bars.at(-1)"
+        :value="bars[loop.to]"
         aria-label="Loop to bar"
         @change="setLoop('to', $event)"
       />
@@ -78,6 +82,10 @@ function setLoop(end: 'from' | 'to', event: Event) {
 </template>
 
 <style scoped>
+.call {
+  margin: 0;
+  font-weight: 600;
+}
 .transport {
   display: grid;
   gap: 8px;

@@ -5,7 +5,11 @@ const AFTER_TYPING = 90;
 const TRY_AGAIN_AFTER = 2000;
 
 /** The arrangement of a chart as it is typed: the latest wins, and the last good one stays meanwhile. */
-export function useArrangement(chart: Ref<string>, choices: Ref<Choices | undefined>) {
+export function useArrangement(
+  chart: Ref<string>,
+  choices: Ref<Choices | undefined>,
+  counts: Ref<boolean>,
+) {
   const arrangement = ref<Arrangement>();
   const trouble = ref('');
   let timer: ReturnType<typeof setTimeout> | undefined;
@@ -17,7 +21,7 @@ export function useArrangement(chart: Ref<string>, choices: Ref<Choices | undefi
     const mine = new AbortController();
     running = mine;
     try {
-      const answer = await api.arrange(chart.value, choices.value, mine.signal);
+      const answer = await api.arrange(chart.value, choices.value, counts.value, mine.signal);
       if (running !== mine) return;
       arrangement.value = answer;
       trouble.value = '';
@@ -33,7 +37,7 @@ export function useArrangement(chart: Ref<string>, choices: Ref<Choices | undefi
     timer = setTimeout(arrange, AFTER_TYPING);
   });
   watch(
-    choices,
+    [choices, counts],
     () => {
       clearTimeout(timer);
       void arrange();

@@ -35,8 +35,8 @@ export function useEngraver<Source>() {
     return made;
   }
 
-  function engrave(source: Source, musicXml: string, width: number, scale: number) {
-    const request = { id: ++count, musicXml, width, scale };
+  function engrave(source: Source, { musicXml, width, scale, braced }: Omit<EngraveRequest, 'id'>) {
+    const request = { id: ++count, musicXml, width, scale, braced };
     if (waiting) sources.delete(waiting.id);
     sources.set(request.id, source);
     if (busy) waiting = request;

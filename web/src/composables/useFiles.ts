@@ -1,23 +1,44 @@
 import { ref } from 'vue';
-import { api, type Choices } from '../api/client';
+import { api, type Choices, type FileFormat } from '../api/client';
+
+/** Hands a file to the browser. */
+export function saveAs(name: string, blob: Blob) {
+  const link = document.createElement('a');
+  link.href = URL.createObjectURL(blob);
+  link.download = name;
+  link.click();
+  setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
+}
 
 /** Takes the tune away as a file. */
 export function useFiles() {
   const trouble = ref('');
 
-  async function download(format: 'musicxml' | 'midi', chart: string, choices: Choices) {
+  async function attempt(work: () => Promise<void>) {
     trouble.value = '';
     try {
-      const { name, blob } = await api.file(format, chart, choices);
-      const link = document.createElement('a');
-      link.href = URL.createObjectURL(blob);
-      link.download = name;
-      link.click();
-      setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
+      await work();
     } catch (error) {
       trouble.value = `The file could not be made: ${(error as Error).message}.`;
     }
   }
 
-  return { download, trouble };
+  const download = (format: FileFormat, chart: string, choices: Choices) =>
+    attempt(async () => {
+      const { name, blob } = await api.file(format, chart, choices);
+      saveAs(name, blob);
+    });
+
+  /** The engraved page as it stands. */
+  const downloadPage = (format: 'svg' | 'pdf', title: string, facts: string) =>
+    attempt(async () => {
+      const { pageAsPdf, pageAsSvg } = await import('../engraver/paper');
+      const page = document.querySelector<HTMLElement>('.score .page');
+      if (!page?.querySelector('svg')) throw new Error('nothing is engraved yet');
+      const name = title.replace(/[^\p{L}\p{N} ._-]/gu, '').trim() || 'tune';
+      const blob = format === 'svg' ? pageAsSvg(page) : await pageAsPdf(page, title, facts);
+      saveAs(`${name}.${format}`, blob);
+    });
+
+  return { download, downloadPage, trouble };
 }

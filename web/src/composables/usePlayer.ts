@@ -1,7 +1,7 @@
 import { computed, onScopeDispose, reactive, ref, watch, type Ref } from 'vue';
 import type { Arrangement } from '../api/client';
 import type { Playing } from '../player/piano';
-import { barsToPlay, timeline, type BarRange } from '../player/timeline';
+import { barsToPlay, callsFor, timeline, type BarRange } from '../player/timeline';
 
 /** Plays the arrangement; what sounds is shown by note ids, and the chord played is chosen. */
 export function usePlayer(
@@ -10,6 +10,8 @@ export function usePlayer(
 ) {
   const state = ref<'still' | 'loading' | 'playing'>('still');
   const trouble = ref('');
+  /** The bar that sounds, as a teacher calls it. */
+  const call = ref('');
   const sounding = reactive(new Map<string, number>());
   const tempo = ref(80);
   const click = ref(false);
@@ -36,7 +38,7 @@ export function usePlayer(
   );
 
   async function start() {
-    if (!tune.value?.notes.length) return;
+    if (!tune.value?.notes.length && !tune.value?.melody.length) return;
     playing?.stop();
     sounding.clear();
     state.value = 'loading';
@@ -47,7 +49,7 @@ export function usePlayer(
       const { play } = await import('../player/piano');
       if (state.value !== 'loading') return;
       playing = await play(
-        timeline(tune.value, bars),
+        timeline(tune.value, bars, callsFor(tune.value, chosen.bar.value, loop.value)),
         {
           quartersPerMinute: quartersPerMinute.value,
           click: click.value,
@@ -57,6 +59,7 @@ export function usePlayer(
           onSound(sound) {
             sounding.set(sound.id, sound.midi);
             chosen.choose(sound.chord);
+            call.value = sound.call;
           },
           onSilence: (sound) => void sounding.delete(sound.id),
           onEnd: stop,
@@ -73,11 +76,12 @@ export function usePlayer(
     playing?.stop();
     playing = undefined;
     sounding.clear();
+    call.value = '';
     state.value = 'still';
   }
 
   const toggle = () => (state.value === 'still' ? void start() : stop());
 
   onScopeDispose(stop);
-  return { state, trouble, sounding, tempo, click, loop, toggle, stop };
+  return { state, trouble, call, sounding, tempo, click, loop, toggle, stop };
 }

@@ -17,6 +17,9 @@ const AIR = 6;
 /** The symbols are lifted by the page; the names above them go with them. */
 const LIFT = 8;
 
+/** How far words are lowered to leave the lane of numerals free, in the engraver's units. */
+const WORDS_DOWN = 420;
+
 interface Edges {
   top: number;
   bottom: number;
@@ -29,19 +32,46 @@ interface Edges {
  */
 function edgesOf(system: Element): Edges {
   const { bottom, right } = system.getBoundingClientRect();
+  const words = wordsBelow(system).map((word) => word.getBoundingClientRect().top - AIR);
   const parts = [...system.querySelectorAll('.staff, .reh')];
   const symbols = [...system.querySelectorAll<SVGTextElement>('.harm text')];
   const tops = [
     ...parts.map((part) => part.getBoundingClientRect().top),
     ...symbols.map(firstLetterTop),
   ];
-  return { top: Math.min(...tops), bottom, right };
+  return { top: Math.min(...tops), bottom: Math.min(bottom, ...words), right };
+}
+
+/** Words of a song without tune, which stand below the left hand. */
+function wordsBelow(part: Element): SVGTextElement[] {
+  return [...part.querySelectorAll('.measure')].flatMap((measure) => {
+    const lowest = [...measure.querySelectorAll('.staff')].at(-1);
+    return [...(lowest?.querySelectorAll<SVGTextElement>('.syl text') ?? [])];
+  });
+}
+
+/** Puts words below the numerals, which the engraver knows nothing of; once for each drawing. */
+export function lowerWords(page: HTMLElement) {
+  for (const word of wordsBelow(page).filter((each) => !each.classList.contains('low'))) {
+    word.classList.add('low');
+    word.setAttribute('y', String(Number(word.getAttribute('y')) + WORDS_DOWN));
+  }
 }
 
 function firstLetterTop(text: SVGTextElement): number {
   const toScreen = text.getScreenCTM();
   if (!toScreen || text.getNumberOfChars() === 0) return Infinity;
   return text.getExtentOfChar(0).y * toScreen.d + toScreen.f;
+}
+
+/** The word by which the engraver keeps room for a numeral; all other words are to be read. */
+const ROOM = 'V';
+
+/** Tells the teacher's words and the words that jump from those that only keep room. */
+export function markOwnWords(page: HTMLElement) {
+  for (const words of page.querySelectorAll('.dir')) {
+    words.classList.toggle('own', words.textContent?.trim() !== ROOM);
+  }
 }
 
 /** Reads the places of all chords off the drawing. */

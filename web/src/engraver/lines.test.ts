@@ -4,12 +4,16 @@ import { systemStarts, withSystems } from './lines';
 
 /** Bars on the given lines of the chart, each with this many notes. */
 function tune(lines: number[], notesInBar: number): Arrangement {
-  const bars = lines.map((line, i) => ({ number: i + 1, text: { line, column: 1, length: 1 } }));
+  const bars = lines.map((line, i) => ({
+    index: i,
+    number: i + 1,
+    text: { line, column: 1, length: 1 },
+  }));
   const notes = bars.flatMap((_, bar) =>
     Array.from({ length: notesInBar }, (_, onset) => ({ bar, onset })),
   );
   const chords = bars.map((_, bar) => ({ bar }));
-  return { bars, notes, chords } as unknown as Arrangement;
+  return { bars, notes, chords, melody: [] } as unknown as Arrangement;
 }
 
 describe('systemStarts', () => {
@@ -22,6 +26,12 @@ describe('systemStarts', () => {
     expect(systemStarts(tune(Array(16).fill(1), 8), 1300)).toEqual([0, 4, 8, 12]);
   });
 
+  it('lets a pickup lead into the line that follows', () => {
+    const withPickup = tune([1, 2, 2, 3], 1);
+    withPickup.bars[0]!.offset = 2;
+    expect(systemStarts(withPickup, 2000)).toEqual([0, 3]);
+  });
+
   it('gives each bar its own system on the narrowest page', () => {
     expect(systemStarts(tune([1, 1], 8), 100)).toEqual([0, 1]);
   });
@@ -29,9 +39,10 @@ describe('systemStarts', () => {
 
 describe('withSystems', () => {
   it('breaks before the bars named, never before the first', () => {
-    const score = '<measure number="1"><note/></measure><measure number="2"><note/></measure>';
+    const score =
+      '<measure implicit="yes" number="0"><note/></measure><measure number="1"><note/></measure>';
     expect(withSystems(score, [0, 1])).toBe(
-      '<measure number="1"><note/></measure><measure number="2"><print new-system="yes"/><note/></measure>',
+      '<measure implicit="yes" number="0"><note/></measure><measure number="1"><print new-system="yes"/><note/></measure>',
     );
   });
 });

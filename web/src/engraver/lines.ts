@@ -7,7 +7,8 @@ const MOMENT = 33;
 const SYMBOL = 84;
 
 function roomFor(tune: Arrangement, bar: number): number {
-  const onsets = new Set(tune.notes.filter((note) => note.bar === bar).map((note) => note.onset));
+  const notes = [...tune.notes, ...tune.melody].filter((note) => note.bar === bar);
+  const onsets = new Set(notes.map((note) => note.onset));
   const symbols = tune.chords.filter((chord) => chord.bar === bar).length;
   return BAR + Math.max(onsets.size * MOMENT, symbols * SYMBOL);
 }
@@ -33,8 +34,11 @@ export function systemStarts(tune: Arrangement, room: number): number[] {
   const bars = tune.bars;
   for (let from = 0; from < bars.length;) {
     let to = from;
-    while (to < bars.length && bars[to]!.text.line === bars[from]!.text.line) to++;
-    const rooms = bars.slice(from, to).map((bar) => roomFor(tune, bar.number - 1));
+    // A pickup that stands alone in its line leads into the next one.
+    const line = bars[from]!.offset > 0 ? bars[from + 1]?.text.line : bars[from]!.text.line;
+    to++;
+    while (to < bars.length && bars[to]!.text.line === line) to++;
+    const rooms = bars.slice(from, to).map((bar) => roomFor(tune, bar.index));
     for (const part of parts(rooms, room)) starts.push(from + part);
     from = to;
   }
@@ -43,8 +47,10 @@ export function systemStarts(tune: Arrangement, room: number): number[] {
 
 /** Writes the system breaks into the score. */
 export function withSystems(musicXml: string, starts: number[]): string {
-  const begins = new Set(starts.filter((bar) => bar > 0).map((bar) => String(bar + 1)));
-  return musicXml.replace(/<measure number="(\d+)">/g, (tag, number: string) =>
-    begins.has(number) ? `${tag}<print new-system="yes"/>` : tag,
-  );
+  const begins = new Set(starts.filter((bar) => bar > 0));
+  let bar = -1;
+  return musicXml.replace(/<measure [^>]*>/g, (measure) => {
+    bar++;
+    return begins.has(bar) ? `${measure}<print new-system="yes"/>` : measure;
+  });
 }

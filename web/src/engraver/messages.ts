@@ -5,6 +5,8 @@ export interface EngraveRequest {
   width: number;
   /** The engraver's scale in per cent; 50 gives staves 36 pixels high. */
   scale: number;
+  /** Whether there are two staves, with a brace before them. */
+  braced: boolean;
 }
 
 export interface EngraveResult {

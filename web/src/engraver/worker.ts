@@ -6,14 +6,14 @@ import type { EngraveRequest, EngraveResult } from './messages';
 const ready = createVerovioModule().then((module: unknown) => new VerovioToolkit(module));
 
 self.onmessage = async (event: MessageEvent<EngraveRequest>) => {
-  const { id, musicXml, width, scale } = event.data;
+  const { id, musicXml, width, scale, braced } = event.data;
   const toolkit = await ready;
   toolkit.setOptions({
     scale,
     pageWidth: Math.round((width * 100) / scale),
     pageHeight: 60000,
     adjustPageHeight: true,
-    pageMarginLeft: 10,
+    pageMarginLeft: braced ? 34 : 10,
     pageMarginRight: 10,
     pageMarginTop: 20,
     pageMarginBottom: 30,
@@ -25,6 +25,8 @@ self.onmessage = async (event: MessageEvent<EngraveRequest>) => {
     spacingSystem: 8,
     spacingLinear: 0.28,
     spacingNonLinear: 0.55,
+    lyricSize: 3.8,
+    lyricWordSpace: 2.8,
     font: 'Bravura',
     svgRemoveXlink: true,
   });

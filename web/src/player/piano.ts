@@ -1,14 +1,13 @@
 import * as Tone from 'tone';
 import type { Sound, Timeline } from './timeline';
 
-/** The left hand's part of the sampled piano: a sample every minor third. */
-const SAMPLES = [1, 2, 3, 4, 5].flatMap((octave) =>
+/** The sampled piano where both hands play: a sample every minor third. */
+const SAMPLES = [1, 2, 3, 4, 5, 6].flatMap((octave) =>
   ['C', 'D#', 'F#', 'A'].map((name) => [
     `${name}${octave}`,
     `${name.replace('#', 's')}${octave}.mp3`,
   ]),
 );
-const LOUDNESS = 0.6;
 
 export interface Listener {
   onSound(sound: Sound): void;
@@ -67,7 +66,7 @@ export async function play(
         Tone.Frequency(sound.midi, 'midi').toFrequency(),
         seconds,
         time,
-        LOUDNESS,
+        sound.loudness,
       );
       draw.schedule(() => listener.onSound(sound), time);
     }, ticks(sound.at));

@@ -1,21 +1,23 @@
 import { describe, expect, it } from 'vitest';
 import type { Arrangement } from '../api/client';
-import { barsToPlay, timeline } from './timeline';
+import { barsToPlay, callsFor, timeline } from './timeline';
 
-const note = (id: string, bar: number, onset: number) => ({
+const note = (id: string, bar: number, onset: number, midi = 48, tied = false) => ({
   id,
   bar,
   onset,
   chord: bar,
   duration: 1,
-  midi: 48,
+  midi,
+  tied,
 });
 
+const bar = { length: 3, beatLength: 1, offset: 0 };
 const tune = {
-  barLength: 3,
-  beatLength: 1,
+  bars: [bar, bar, bar],
   playingOrder: [0, 1, 0, 1, 2],
   notes: [note('a', 0, 0), note('b', 1, 1), note('c', 2, 0)],
+  melody: [],
 } as unknown as Arrangement;
 
 describe('barsToPlay', () => {
@@ -25,6 +27,17 @@ describe('barsToPlay', () => {
 
   it('plays a range as it is written', () => {
     expect(barsToPlay(tune, 0, { from: 1, to: 2 })).toEqual([1, 2]);
+  });
+});
+
+describe('callsFor', () => {
+  it('goes with the bars to play', () => {
+    const calls = ['bar 1', 'bar 2', 'second time, bar 1', 'second time, bar 2', 'bar 3'];
+    const called = { ...tune, calls } as Arrangement;
+    expect(callsFor(called, 1)).toEqual(calls.slice(1));
+    expect(timeline(called, barsToPlay(called, 1), callsFor(called, 1)).sounds[1]!.call).toBe(
+      'second time, bar 1',
+    );
   });
 });
 
@@ -39,10 +52,37 @@ describe('timeline', () => {
   });
 
   it('clicks on every beat, the first of the bar strong', () => {
-    const { clicks } = timeline({ ...tune, barLength: 3, beatLength: 1.5 }, [0]);
-    expect(clicks).toEqual([
+    const bars = [{ ...bar, beatLength: 1.5 }] as unknown as Arrangement['bars'];
+    expect(timeline({ ...tune, bars }, [0]).clicks).toEqual([
       { at: 0, strong: true },
       { at: 1.5, strong: false },
     ]);
+  });
+
+  it('lets a pickup end where the first full bar begins, without a strong click', () => {
+    const bars = [{ length: 1, beatLength: 1, offset: 2 }, bar] as unknown as Arrangement['bars'];
+    const { sounds, clicks, length } = timeline({ ...tune, bars }, [0, 1]);
+    expect(sounds.map((s) => s.at)).toEqual([0, 2]);
+    expect(clicks.map((c) => c.strong)).toEqual([false, true, false, false]);
+    expect(length).toBe(4);
+  });
+
+  it('leans on heavy chords and lets go on light ones', () => {
+    const readings = [{ weight: 4 }, { weight: 1 }, { weight: 2 }];
+    const analysed = { ...tune, analysis: { readings } } as unknown as Arrangement;
+    const [heavy, light, middle] = timeline(analysed, [0, 1, 2]).sounds.map((s) => s.loudness);
+    expect(heavy).toBeGreaterThan(middle!);
+    expect(light).toBeLessThan(middle!);
+  });
+
+  it('sounds tied notes as one and the tune above the hand', () => {
+    const melody = [note('m0', 0, 2, 72, true), note('m1', 1, 0, 72), note('m2', 1, 1, 72)];
+    const { sounds } = timeline({ ...tune, melody } as Arrangement, [0, 1]);
+    const sung = sounds.filter((s) => s.midi === 72);
+    expect(sung.map((s) => [s.id, s.at, s.duration])).toEqual([
+      ['m0', 2, 2],
+      ['m2', 4, 1],
+    ]);
+    expect(sung[0]!.loudness).toBeGreaterThan(sounds[0]!.loudness);
   });
 });

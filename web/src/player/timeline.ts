@@ -13,6 +13,9 @@ export interface Sound {
   /** Quarter notes after the start of playing. */
   at: number;
   duration: number;
+  loudness: number;
+  /** How its bar is called as it comes by. */
+  call: string;
 }
 
 export interface Click {
@@ -36,20 +39,65 @@ export function barsToPlay(tune: Arrangement, from: number, range?: BarRange): n
   return tune.playingOrder.slice(Math.max(0, start));
 }
 
-/** Lays bars end to end in time. */
-export function timeline(tune: Arrangement, bars: number[]): Timeline {
-  const beats = Math.round(tune.barLength / tune.beatLength);
+/** How a teacher calls each of the bars to play: "second time, bar 7". */
+export function callsFor(tune: Arrangement, from: number, range?: BarRange): string[] {
+  if (range) return barsToPlay(tune, from, range).map((bar) => `bar ${tune.bars[bar]!.number}`);
+  return tune.calls.slice(Math.max(0, tune.playingOrder.indexOf(from)));
+}
+
+/** How loud the tune is against the left hand. */
+export const MELODY_LOUDNESS = 0.85;
+export const LEFT_HAND_LOUDNESS = 0.55;
+
+/** A chord to lean on is louder, its resolution softer: at most this much for each step of weight. */
+const LEAN = 0.05;
+const MIDDLE_WEIGHT = 2;
+
+function leaning(tune: Arrangement, chord: number): number {
+  const weight = tune.analysis?.readings[chord]?.weight ?? MIDDLE_WEIGHT;
+  return LEAN * (weight - MIDDLE_WEIGHT);
+}
+
+/** Lays bars end to end in time; tied notes sound as one. */
+export function timeline(tune: Arrangement, bars: number[], calls: string[] = []): Timeline {
   const sounds: Sound[] = [];
   const clicks: Click[] = [];
-  bars.forEach((bar, i) => {
-    const start = i * tune.barLength;
-    for (const note of tune.notes.filter((n) => n.bar === bar)) {
-      const { id, chord, midi, duration } = note;
-      sounds.push({ id, chord, midi, duration, at: start + note.onset });
+  const parts = [
+    { notes: tune.notes, loudness: LEFT_HAND_LOUDNESS },
+    { notes: tune.melody, loudness: MELODY_LOUDNESS },
+  ];
+  let start = 0;
+  const held = new Map<string, Sound>();
+  for (const [step, bar] of bars.entries()) {
+    const call = calls[step] ?? '';
+    const { length, beatLength, offset } = tune.bars[bar]!;
+    parts.forEach(({ notes, loudness }, part) => {
+      for (const { id, chord, midi, onset, duration, tied, bar: at } of notes) {
+        if (at !== bar) continue;
+        const key = `${part} ${midi}`;
+        const before = held.get(key);
+        held.delete(key);
+        const joins = before && Math.abs(before.at + before.duration - (start + onset)) < 1e-6;
+        const sound = joins
+          ? before
+          : {
+              id,
+              chord,
+              midi,
+              at: start + onset,
+              duration: 0,
+              loudness: loudness + leaning(tune, chord),
+              call,
+            };
+        sound.duration += duration;
+        if (!joins) sounds.push(sound);
+        if (tied) held.set(key, sound);
+      }
+    });
+    for (let beat = 0; beat < length - 1e-6; beat += beatLength) {
+      clicks.push({ at: start + beat, strong: beat === 0 && offset === 0 });
     }
-    for (let beat = 0; beat < beats; beat++) {
-      clicks.push({ at: start + beat * tune.beatLength, strong: beat === 0 });
-    }
-  });
-  return { sounds, clicks, length: bars.length * tune.barLength };
+    start += length;
+  }
+  return { sounds, clicks, length: start };
 }

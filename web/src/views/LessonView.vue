@@ -5,8 +5,10 @@ import ChartEditor from '../components/ChartEditor.vue';
 import ChoicesPanel from '../components/ChoicesPanel.vue';
 import ChordPanel from '../components/ChordPanel.vue';
 import FindingsList from '../components/FindingsList.vue';
+import LookFirst from '../components/LookFirst.vue';
 import HandView from '../components/HandView.vue';
 import LessonHead from '../components/LessonHead.vue';
+import MelodyEntry from '../components/MelodyEntry.vue';
 import MovesList from '../components/MovesList.vue';
 import ScorePage from '../components/ScorePage.vue';
 import ShortcutList from '../components/ShortcutList.vue';
@@ -17,6 +19,8 @@ import { usePlayer } from '../composables/usePlayer';
 import { useRing } from '../composables/useRing';
 import { useShortcuts, type Shortcut } from '../composables/useShortcuts';
 import { useTune } from '../composables/useTune';
+import { confirmed, nextGuess } from '../editor/guesses';
+import { heardAs } from '../editor/readings';
 
 const props = defineProps<{ id: number }>();
 
@@ -29,12 +33,16 @@ const choices = computed<Choices | undefined>({
     if (setting && value) setting.choices = value;
   },
 });
-const { arrangement, trouble } = useArrangement(tune.chart, choices);
+const counts = ref(false);
+const { arrangement, trouble } = useArrangement(tune.chart, choices, counts);
 const chosen = useChosen(arrangement);
 const player = usePlayer(arrangement, chosen);
 const nextWay = useRing();
 const textOpen = ref(window.innerWidth >= 1180);
 const helpOpen = ref(false);
+const looking = ref(false);
+const writing = ref(false);
+const barNumber = computed(() => arrangement.value?.bars[chosen.bar.value]?.number ?? 0);
 
 watchEffect(() => {
   document.title = `${arrangement.value?.title ?? 'Tune'} · Zesty Thumb`;
@@ -59,6 +67,29 @@ function togglePin() {
 function nextAlternative() {
   const chord = chosen.chord.value;
   if (chord?.alternatives.length) pin(nextWay(chord));
+}
+
+/** Confirms the chosen guess and goes on to the next one. */
+function confirmGuess(name?: string) {
+  const chord = chosen.chord.value;
+  if (!chord?.guess) return;
+  tune.chart.value = confirmed(tune.chart.value, chord, name);
+  const next = arrangement.value?.chords.find((other) => other.guess && other.index > chord.index);
+  if (next) chosen.choose(next.index);
+}
+
+function otherGuess() {
+  const chord = chosen.chord.value;
+  if (chord?.guess) tune.chart.value = nextGuess(tune.chart.value, chord);
+}
+
+/** The teacher's own reading of the chosen chord; without a numeral the next one there is. */
+function hear(numeral?: string) {
+  const chord = chosen.chord.value;
+  const reading = chord && arrangement.value?.analysis.readings[chord.index];
+  const other = numeral ?? reading?.others[0];
+  if (chord && reading && other)
+    tune.chart.value = heardAs(tune.chart.value, chord, reading, other);
 }
 
 function loopTo(chord: number) {
@@ -95,6 +126,24 @@ const shortcuts: Shortcut[] = [
   },
   { keys: ['n', 'N'], shown: 'N', does: 'another way to play this chord', run: nextAlternative },
   { keys: ['f', 'F'], shown: 'F', does: 'fix this chord, or free it', run: togglePin },
+  { keys: ['g', 'G'], shown: 'G', does: 'keep a guessed chord', run: () => confirmGuess() },
+  { keys: ['o', 'O'], shown: 'O', does: 'another name for a guessed chord', run: otherGuess },
+  { keys: ['r', 'R'], shown: 'R', does: 'hear the chord otherwise', run: () => hear() },
+  {
+    keys: ['w', 'W'],
+    shown: 'W',
+    does: 'write the tune note by note',
+    run: () => (writing.value = !writing.value),
+  },
+  {
+    keys: ['k', 'K'],
+    shown: 'K',
+    does: 'look first: keys, bars to learn, phrases',
+    run: () => {
+      looking.value = !(textOpen.value && looking.value);
+      textOpen.value = true;
+    },
+  },
   {
     keys: ['t', 'T'],
     shown: 'T',
@@ -107,13 +156,15 @@ useShortcuts(shortcuts);
 </script>
 
 <template>
-  <div class="lesson" :class="{ 'text-open': textOpen }">
+  <div class="lesson" :class="{ 'text-open': textOpen, writing }">
     <LessonHead
+      :id="id"
       v-model:settings="tune.settings.value"
       v-model:active="active"
       v-model:text-open="textOpen"
+      v-model:chart="tune.chart.value"
+      v-model:writing="writing"
       :tune="arrangement"
-      :chart="tune.chart.value"
       :choices="choices"
       :state="tune.state.value"
       :trouble="tune.trouble.value"
@@ -122,8 +173,26 @@ useShortcuts(shortcuts);
       @help="helpOpen = true"
     />
     <aside v-if="textOpen" class="text">
+      <p class="panels">
+        <button class="plain-button" :aria-pressed="!looking" @click="looking = false">
+          The chart
+        </button>
+        <button class="plain-button" :aria-pressed="looking" title="K" @click="looking = true">
+          Look first
+        </button>
+      </p>
+      <LookFirst
+        v-if="looking"
+        :tune="arrangement"
+        :bar="chosen.bar.value"
+        :chord="chosen.index.value"
+        @choose="chosen.choose"
+        @choose-bar="chosen.chooseBar"
+      />
       <ChartEditor
         v-if="tune.isLoaded.value"
+        v-show="!looking"
+        :id="id"
         v-model="tune.chart.value"
         :tune="arrangement"
         :bar="chosen.bar.value"
@@ -145,18 +214,37 @@ useShortcuts(shortcuts);
     </main>
     <aside class="column" aria-label="Choices">
       <ChoicesPanel v-if="choices" v-model="choices" />
-      <ChordPanel :chord="chosen.chord.value" @pin="pin" @unpin="pin(null)" />
+      <ChordPanel
+        :chord="chosen.chord.value"
+        :analysis="arrangement?.analysis"
+        :bar="barNumber"
+        @pin="pin"
+        @unpin="pin(null)"
+        @confirm="confirmGuess"
+        @hear="hear"
+      />
       <FindingsList :tune="arrangement" :chosen="chosen.index.value" @choose="chosen.choose" />
     </aside>
-    <footer class="band">
+    <footer v-if="writing" class="band">
+      <MelodyEntry
+        v-model:chart="tune.chart.value"
+        v-model:counts="counts"
+        :tune="arrangement"
+        :bar="chosen.bar.value"
+        @place="chosen.chooseBar"
+        @close="writing = false"
+      />
+    </footer>
+    <footer v-else class="band">
       <TransportBar
         v-model:tempo="player.tempo.value"
         v-model:click="player.click.value"
         v-model:loop="player.loop.value"
         :state="player.state.value"
         :trouble="player.trouble.value"
+        :call="player.call.value"
         :bar="chosen.bar.value"
-        :bars="arrangement?.bars.length ?? 1"
+        :bars="arrangement?.bars.map((bar) => bar.number) ?? [1]"
         :stated="arrangement?.tempo ?? 80"
         @toggle="player.toggle"
       />

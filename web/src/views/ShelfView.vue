@@ -1,17 +1,26 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
+import Select from 'primevue/select';
 import { onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { api, type TuneSummary } from '../api/client';
+import { api, type ShelfLabels, type TuneSummary } from '../api/client';
+import ShelfCard from '../components/ShelfCard.vue';
+import { printingLines } from '../composables/printing';
 import { useAppearance } from '../composables/useAppearance';
+import { USUAL } from '../composables/useBringing';
+import { saveAs } from '../composables/useFiles';
+import { ORDERS, useShelf } from '../composables/useShelf';
 
 const router = useRouter();
-const tunes = ref<TuneSummary[]>();
+const { tunes, search, tag, tags, twinsOnly, hasTwins, order, shown } = useShelf();
 const trouble = ref('');
-const removed = ref<{ title: string; undo: () => Promise<void> }>();
+const said = ref<{ text: string; undo?: () => void }>();
+const off = ref<TuneSummary[]>([]);
+const backupFile = ref<HTMLInputElement>();
 const { appearance, toggle } = useAppearance();
 
-const EMPTY_CHART = 'title: New tune\nkey: C major\nmeter: 4/4\ntempo: 80\n\n';
+const emptyChart = () =>
+  `title: New tune\nkey: C major\nmeter: 4/4\ntempo: 80\n${printingLines()}\n`;
 
 async function attempt(work: () => Promise<void>) {
   trouble.value = '';
@@ -22,32 +31,59 @@ async function attempt(work: () => Promise<void>) {
   }
 }
 
-const load = () => attempt(async () => void (tunes.value = await api.tunes()));
+const load = () =>
+  attempt(async () => {
+    [tunes.value, off.value] = await Promise.all([api.tunes(), api.removedTunes()]);
+  });
 
 const add = () =>
   attempt(async () => {
-    const choices = {
-      way: 'NEAREST' as const,
-      figure: 'BLOCK' as const,
-      hand: { span: 12, lowest: 'E2', highest: 'E4' },
-      pins: [],
-    };
-    const settings = [{ name: 'Any hand', choices }];
-    const tune = await api.addTune({ version: 0, chart: EMPTY_CHART, settings });
+    const tune = await api.addTune({ version: 0, chart: emptyChart(), settings: [USUAL] });
     await router.push({ name: 'lesson', params: { id: tune.id } });
   });
 
-const remove = (summary: TuneSummary) =>
+const putBack = (tune: TuneSummary) =>
   attempt(async () => {
-    const { chart, settings } = await api.tune(summary.id);
-    await api.removeTune(summary.id);
-    const undo = () =>
-      attempt(async () => {
-        await api.addTune({ version: 0, chart, settings });
-        removed.value = undefined;
-        await load();
-      });
-    removed.value = { title: summary.title, undo };
+    await api.putBack(tune.id);
+    said.value = undefined;
+    await load();
+  });
+
+const remove = (tune: TuneSummary) =>
+  attempt(async () => {
+    await api.removeTune(tune.id);
+    const text = `${tune.title} was taken off the shelf.`;
+    said.value = { text, undo: () => void putBack(tune) };
+    await load();
+  });
+
+const label = (tune: TuneSummary, labels: ShelfLabels) =>
+  attempt(async () => {
+    await api.label(tune.id, labels);
+    await load();
+  });
+
+const backup = () =>
+  attempt(async () => {
+    const all = JSON.stringify(await api.backup(), null, 1);
+    saveAs('zesty-thumb-backup.json', new Blob([all], { type: 'application/json' }));
+  });
+
+const restore = (event: Event) =>
+  attempt(async () => {
+    const input = event.target as HTMLInputElement;
+    const file = input.files?.[0];
+    if (!file) return;
+    let content: unknown;
+    try {
+      content = JSON.parse(await file.text());
+    } catch {
+      throw new Error('this file is no backup of this app; choose the one saved under Backup');
+    } finally {
+      input.value = '';
+    }
+    const { added, alreadyHere } = await api.restore(content);
+    said.value = { text: `${added} put back, ${alreadyHere} stood here already.` };
     await load();
   });
 
@@ -65,7 +101,14 @@ onMounted(() => {
         <h1>Zesty Thumb</h1>
         <p>Left hands that this student can play</p>
       </div>
-      <Button class="new" label="New tune" icon="pi pi-plus" @click="add" />
+      <Button
+        class="new"
+        label="Bring tunes in"
+        icon="pi pi-inbox"
+        variant="outlined"
+        @click="router.push('/bring')"
+      />
+      <Button label="New tune" icon="pi pi-plus" @click="add" />
       <Button
         :icon="appearance === 'day' ? 'pi pi-moon' : 'pi pi-sun'"
         variant="text"
@@ -73,34 +116,96 @@ onMounted(() => {
         @click="toggle"
       />
     </header>
+    <div v-if="tunes?.length" class="find" role="search">
+      <input
+        v-model="search"
+        type="search"
+        placeholder="Find a title, key, student …"
+        aria-label="Find a tune"
+      />
+      <button
+        v-for="one in tags"
+        :key="one"
+        class="tag plain-button"
+        :aria-pressed="tag === one"
+        @click="tag = tag === one ? '' : one"
+      >
+        {{ one }}
+      </button>
+      <button
+        v-if="hasTwins"
+        class="tag plain-button"
+        :aria-pressed="twinsOnly"
+        @click="twinsOnly = !twinsOnly"
+      >
+        doubles
+      </button>
+      <Select
+        v-model="order"
+        class="order"
+        :options="ORDERS"
+        option-label="label"
+        option-value="value"
+        aria-label="Order of the shelf"
+      />
+    </div>
     <p v-if="trouble" class="trouble" role="alert">
       {{ trouble }} <Button label="Try again" size="small" @click="load" />
     </p>
-    <p v-if="removed" class="removed" role="status">
-      {{ removed.title }} was taken off the shelf.
-      <Button label="Put it back" size="small" variant="outlined" @click="removed.undo" />
+    <p v-if="said" class="said" role="status">
+      {{ said.text }}
+      <Button
+        v-if="said.undo"
+        label="Put it back"
+        size="small"
+        variant="outlined"
+        @click="said.undo"
+      />
     </p>
     <p v-if="tunes?.length === 0" class="empty">
-      The shelf is empty. Start a tune and type <b>| C | F | G7 | C |</b>
+      The shelf is empty. Bring a tune in, or start one and type <b>| C | F | G7 | C |</b>
     </p>
+    <p v-else-if="tunes && !shown.length" class="empty">No tune is like that.</p>
     <ul class="tunes">
-      <li v-for="tune in tunes" :key="tune.id">
-        <RouterLink class="tune" :to="{ name: 'lesson', params: { id: tune.id } }">
-          <h2>{{ tune.title }}</h2>
-          <span class="facts">{{ tune.key }} · {{ tune.meter }} · {{ tune.bars }} bars</span>
-          <span class="opening">{{ tune.opening.join('   ') }}</span>
-          <span class="who">{{ tune.settings.join(' · ') }}</span>
-        </RouterLink>
-        <Button
-          class="remove"
-          icon="pi pi-trash"
-          variant="text"
-          severity="secondary"
-          :aria-label="`Take ${tune.title} off the shelf`"
-          @click="remove(tune)"
-        />
+      <li v-for="tune in shown" :key="tune.id">
+        <ShelfCard :tune="tune" @remove="remove(tune)" @label="label(tune, $event)" />
       </li>
     </ul>
+    <footer>
+      <details v-if="off.length">
+        <summary>Taken off the shelf ({{ off.length }})</summary>
+        <ul class="off">
+          <li v-for="tune in off" :key="tune.id">
+            {{ tune.title }}
+            <Button
+              label="Put back"
+              size="small"
+              variant="text"
+              :aria-label="`Put ${tune.title} back`"
+              @click="putBack(tune)"
+            />
+          </li>
+        </ul>
+      </details>
+      <span class="backup">
+        <Button label="Backup" icon="pi pi-download" variant="text" @click="backup" />
+        <Button
+          label="Restore a backup"
+          icon="pi pi-upload"
+          variant="text"
+          @click="backupFile?.click()"
+        />
+        <input
+          ref="backupFile"
+          class="only-heard"
+          type="file"
+          accept=".json,application/json"
+          aria-label="Backup to restore"
+          tabindex="-1"
+          @change="restore"
+        />
+      </span>
+    </footer>
   </main>
 </template>
 
@@ -112,9 +217,10 @@ onMounted(() => {
 }
 header {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 16px;
-  margin-bottom: 28px;
+  margin-bottom: 22px;
 }
 header p {
   margin: 2px 0 0;
@@ -126,50 +232,49 @@ h1 {
 .new {
   margin-left: auto;
 }
-.tunes {
+.find {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px;
+  margin-bottom: 20px;
+}
+.find input {
+  flex: 0 1 320px;
+  min-height: 42px;
+  padding: 0 14px;
+  font: inherit;
+  color: var(--ink);
+  background: var(--page);
+  border: 1px solid var(--line);
+  border-radius: 10px;
+}
+.find input::placeholder {
+  color: var(--ink-soft);
+}
+.order {
+  margin-left: auto;
+}
+.tag {
+  min-height: 40px;
+  padding: 0 14px;
+  border: 1px solid var(--line);
+  border-radius: 20px;
+}
+.tag[aria-pressed='true'] {
+  background: var(--zest-wash);
+  border-color: var(--zest);
+  font-weight: 600;
+}
+ul {
   list-style: none;
   margin: 0;
   padding: 0;
+}
+.tunes {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(320px, 1fr));
   gap: 16px;
-}
-li {
-  position: relative;
-}
-.tune {
-  display: grid;
-  gap: 4px;
-  padding: 18px 20px;
-  background: var(--page);
-  border-radius: 16px;
-  color: inherit;
-  text-decoration: none;
-  height: 100%;
-  align-content: start;
-}
-.tune:hover {
-  background: var(--zest-wash);
-}
-.tune h2 {
-  font-size: 23px;
-  padding-right: 40px;
-}
-.facts,
-.who {
-  color: var(--ink-soft);
-}
-.opening {
-  font-weight: 600;
-  white-space: pre;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  margin: 6px 0;
-}
-.remove {
-  position: absolute;
-  top: 10px;
-  right: 8px;
 }
 .trouble {
   color: var(--caution);
@@ -178,5 +283,24 @@ li {
 .empty {
   font: 400 22px var(--titles);
   color: var(--ink-soft);
+}
+footer {
+  display: flex;
+  justify-content: space-between;
+  align-items: start;
+  margin-top: 26px;
+  color: var(--ink-soft);
+}
+summary {
+  min-height: 40px;
+  cursor: pointer;
+}
+.off li {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.backup {
+  margin-left: auto;
 }
 </style>

@@ -22,7 +22,8 @@ class ArrangementApiTest {
     private MockMvcTester api;
 
     private MvcTestResult post(String path, String chart, String choices) {
-        String body = "{\"chart\":" + JsonMapper.shared().writeValueAsString(chart) + ",\"choices\":" + choices + "}";
+        String body = "{\"chart\":" + JsonMapper.shared().writeValueAsString(chart) + ",\"counts\":false,\"choices\":"
+                + choices + "}";
         return api.post()
                 .uri(path)
                 .contentType(MediaType.APPLICATION_JSON)

@@ -125,17 +125,116 @@ class TunesApiTest {
     }
 
     @Test
-    void removesATuneWithAllThatHangsOnIt() throws Exception {
-        long id = created("| C |", setting("Wren", 9)).get("id").asLong();
+    void takesATuneOffTheShelfAndPutsItBackWithAllItHad() throws Exception {
+        JsonNode tune = created("title: Gone for now\n| C |", setting("Wren", 9));
+        long id = tune.get("id").asLong();
         assertThat(api.delete().uri("/api/tunes/" + id).exchange()).hasStatus(204);
         assertThat(api.get().uri("/api/tunes/" + id).exchange())
                 .hasStatus(404)
                 .bodyJson()
                 .extractingPath("$.detail")
                 .asString()
-                .contains("no tune number " + id);
-        assertThat(database.queryForObject("select count(*) from setting where tune_id = ?", Long.class, id))
-                .isZero();
+                .contains("put it back");
+        assertThat(api.get().uri("/api/tunes").exchange())
+                .bodyJson()
+                .extractingPath("$[?(@.title=='Gone for now')]")
+                .asArray()
+                .isEmpty();
+        assertThat(api.get().uri("/api/tunes/removed").exchange())
+                .bodyJson()
+                .extractingPath("$[0].title")
+                .isEqualTo("Gone for now");
+        assertThat(api.post().uri("/api/tunes/" + id + "/put-back").exchange()).hasStatus(204);
+        JsonNode back = json(api.get().uri("/api/tunes/" + id).exchange());
+        assertThat(back.get("settings")).isEqualTo(tune.get("settings"));
+        assertThat(api.get().uri("/api/tunes/999999").exchange()).hasStatus(404);
+    }
+
+    private MvcTestResult put(String path, String body) {
+        return api.put()
+                .uri(path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(body)
+                .exchange();
+    }
+
+    @Test
+    void labelsATuneWithoutDisturbingWhoeverHasItOpen() throws Exception {
+        JsonNode tune = created("composer: A. Maker\n| C | Am |", setting("Wren", 9));
+        long id = tune.get("id").asLong();
+        assertThat(put("/api/tunes/" + id + "/labels", "{\"tags\":[\"recital\",\"waltz\"],\"level\":2}"))
+                .hasStatus(204);
+        assertThat(put("/api/tunes/" + id + "/labels", "{\"tags\":[],\"level\":9}"))
+                .hasStatus(400);
+        JsonNode labelled = json(api.get().uri("/api/tunes/" + id).exchange());
+        assertThat(labelled.at("/tags/1").asString()).isEqualTo("waltz");
+        assertThat(labelled.get("level").asInt()).isEqualTo(2);
+        assertThat(save(id, draft(tune.get("version").asLong(), "| C | F |", setting("Wren", 9))))
+                .hasStatusOk();
+    }
+
+    @Test
+    void keepsAHistoryToGoBackTo() throws Exception {
+        JsonNode tune = created("title: First\n| C |", setting("Wren", 9));
+        long id = tune.get("id").asLong();
+        JsonNode second =
+                json(save(id, draft(tune.get("version").asLong(), "title: Second\n| F |", setting("Wren", 9))));
+        // Quick changes are one step; losing most of the text is a step of its own.
+        JsonNode third =
+                json(save(id, draft(second.get("version").asLong(), "title: Second\n| F | G |", setting("Wren", 9))));
+        save(id, draft(third.get("version").asLong(), "| C |", setting("Wren", 9)));
+        assertThat(api.get().uri("/api/tunes/" + id + "/history").exchange())
+                .bodyJson()
+                .extractingPath("$[*].chart")
+                .asArray()
+                .containsExactly("title: Second\n| F | G |", "title: First\n| C |");
+    }
+
+    @Test
+    void tellsTwinsEvenInAnotherKey() throws Exception {
+        created("title: Twin one\nkey: C\n| C | F | G7sus4 | Cmaj9 |", setting("Wren", 9));
+        created("title: Twin two\nkey: D\n| D | G | A7sus4 | Dmaj9 |", setting("Wren", 9));
+        MvcTestResult shelf = api.get().uri("/api/tunes").exchange();
+        assertThat(shelf)
+                .bodyJson()
+                .extractingPath("$[?(@.title=='Twin one')].twin")
+                .asArray()
+                .containsExactly("Twin two");
+    }
+
+    @Test
+    void restoresABackupWithoutLossAndOnlyOnce() throws Exception {
+        JsonNode tune = created("title: Kept for good\n| C |", setting("Wren", 9), setting("Otto", 12));
+        long id = tune.get("id").asLong();
+        save(id, draft(tune.get("version").asLong(), "title: Kept for good\n| Dm |", setting("Wren", 9)));
+        put("/api/tunes/" + id + "/labels", "{\"tags\":[\"exam\"],\"level\":3}");
+        String backup = api.get().uri("/api/backup").exchange().getResponse().getContentAsString();
+        assertThat(restore(backup)).bodyJson().extractingPath("$.added").isEqualTo(0);
+        database.update("delete from tune where id = ?", id);
+        assertThat(restore(backup)).bodyJson().extractingPath("$.added").isEqualTo(1);
+        JsonNode was = find(JSON.readTree(backup));
+        JsonNode now = find(json(api.get().uri("/api/backup").exchange()));
+        assertThat(now).isEqualTo(was);
+        assertThat(restore("{\"kind\":\"other\",\"formatVersion\":1,\"tunes\":[]}"))
+                .hasStatus(400)
+                .hasContentType(MediaType.APPLICATION_PROBLEM_JSON);
+    }
+
+    private static JsonNode find(JsonNode backup) {
+        for (JsonNode tune : backup.get("tunes")) {
+            if (tune.get("chart").asString().contains("Kept for good")) {
+                return tune;
+            }
+        }
+        throw new AssertionError("not in the backup");
+    }
+
+    private MvcTestResult restore(String backup) {
+        return api.post()
+                .uri("/api/backup")
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(backup)
+                .exchange();
     }
 
     @Test

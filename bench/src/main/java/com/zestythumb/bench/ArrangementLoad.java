@@ -31,7 +31,7 @@ public final class ArrangementLoad {
             "title: Load\\nkey: C major\\n" + "| C / Am / | F G7 | C | F |\\n| Dm7 | G7 | C/E | C |\\n".repeat(4);
 
     private static final byte[] BODY = ("{\"chart\":\"" + CHART + "\",\"choices\":{\"way\":\"NEAREST\","
-                    + "\"figure\":\"ALBERTI\",\"hand\":{\"span\":12,\"lowest\":\"E2\",\"highest\":\"E4\"},\"pins\":[]}}")
+                    + "\"figure\":\"ALBERTI\",\"hand\":{\"span\":12,\"lowest\":\"E2\",\"highest\":\"E4\"},\"pins\":[]},\"counts\":false}")
             .getBytes(StandardCharsets.UTF_8);
 
     private ArrangementLoad() {}

@@ -1,5 +1,7 @@
 package com.zestythumb.e2e;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -131,12 +133,16 @@ final class Browser implements AutoCloseable {
     /** Replaces the chart's text by typing. */
     void type(String chart) {
         click(".cm-content");
+        pressWithControl("a");
+        press(chart);
+    }
+
+    void pressWithControl(String key) {
         new Actions(driver)
                 .keyDown(Keys.CONTROL)
-                .sendKeys("a")
+                .sendKeys(key)
                 .keyUp(Keys.CONTROL)
                 .perform();
-        press(chart);
     }
 
     void press(CharSequence keys) {
@@ -153,6 +159,30 @@ final class Browser implements AutoCloseable {
                 return [...document.querySelectorAll('.drawing .note')]
                   .map(note => note.id + '@' + Math.round(note.getBoundingClientRect().top)).join(' ');
                 """);
+    }
+
+    /** A file that the page hands over, once it is there. */
+    Path downloaded(String name) {
+        Path file = downloads.resolve(name);
+        return await(name, () -> Files.exists(file) && file.toFile().length() > 0 ? file : null);
+    }
+
+    /** No finding of serious or critical impact (axe-core, WCAG 2 AA). */
+    void assertAccessible(String view) {
+        try {
+            script(Files.readString(RunningApp.ROOT.resolve("web/node_modules/axe-core/axe.min.js")));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        Object violations = driver.executeAsyncScript("""
+                const done = arguments[arguments.length - 1];
+                // Colours on the move would be judged half way.
+                Promise.all(document.getAnimations().map(a => a.finished.catch(() => {})))
+                  .then(() => axe.run(document, {resultTypes: ['violations']}))
+                  .then(result => done(result.violations.filter(v => ['serious', 'critical'].includes(v.impact))
+                    .map(v => v.id + ': ' + v.nodes.map(n => n.html.slice(0, 160) + ' ' + n.failureSummary).join('\\n'))));
+                """);
+        assertThat((List<?>) violations).as(view).isEmpty();
     }
 
     void picture(Path file) {

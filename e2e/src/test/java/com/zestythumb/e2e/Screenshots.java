@@ -1,6 +1,16 @@
 package com.zestythumb.e2e;
 
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.formats.midi.MidiFileWriter;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import org.openqa.selenium.By;
 
 /** Takes the pictures of the main views, from the demo tunes. */
 final class Screenshots {
@@ -20,6 +30,42 @@ final class Screenshots {
             openTune(browser, app, "Paper Boats");
             browser.picture(folder.resolve("lesson.png"));
 
+            bringIn(browser, app);
+            browser.picture(folder.resolve("bring.png"));
+
+            openTune(browser, app, "Copper Kettle");
+            browser.see("[data-chord='0'].guess.chosen");
+            browser.picture(folder.resolve("guesses.png"));
+
+            openTune(browser, app, "Rain on the Greenhouse");
+            browser.click("[data-chord='1']");
+            browser.clickText(".panels button", "Look first");
+            browser.see(".look .row");
+            browser.picture(folder.resolve("look-first.png"));
+
+            openTune(browser, app, "Ferry at Six");
+            browser.clickText("button", "Change");
+            browser.choose("The new key", "E♭ major");
+            browser.await(
+                    "the panel there",
+                    () -> browser.script("return getComputedStyle(document.querySelector('.p-popover')).opacity")
+                                    .equals("1")
+                            ? true
+                            : null);
+            browser.picture(folder.resolve("change.png"));
+
+            openTune(browser, app, "Ferry at Six");
+            browser.clickText("button", "Write the tune");
+            browser.clickText(".entry button", "show the count");
+            browser.await(
+                    "counts",
+                    () -> browser.all(".drawing .syl").stream()
+                                    .anyMatch(syllable -> syllable.getText().equals("2"))
+                            ? true
+                            : null);
+            browser.picture(folder.resolve("melody.png"));
+
+            openTune(browser, app, "Paper Boats");
             browser.choose("Whose hand", "Otto, 13");
             browser.await("eighths", () -> browser.all(".drawing .beam").isEmpty() ? null : true);
             browser.click("[data-chord='2']");
@@ -49,6 +95,30 @@ final class Screenshots {
             browser.await(
                     "its seven bars", () -> browser.all(".drawing .measure").size() == 7 ? true : null);
             browser.picture(folder.resolve("mistakes.png"));
+        }
+    }
+
+    /** A song in words and chords, and a piece of piano music that has no symbols. */
+    private static void bringIn(Browser browser, RunningApp app) {
+        LeadSheet sheet = Chart.parse("title: Kite String\nkey: F major\nmeter: 3/4\ntempo: 92\n"
+                + "| F | C7 | Bb | F |\nm: c2 A2 F2 | G3 A B2 | d4 c2 | A6 |\n"
+                + "| Dm | Gm | C7 | F |\nm: f2 d2 A2 | B3 A G2 | c3 B AG | F6 |");
+        Choices broken = Choices.USUAL.with(Figure.BROKEN_UP);
+        try {
+            Path kite = Files.createTempDirectory("bring").resolve("kite.mid");
+            Files.write(kite, new MidiFileWriter().write(Arrangement.of(sheet, broken)));
+            Path song = kite.resolveSibling("lamp.cho");
+            Files.writeString(
+                    song,
+                    "{title: Lamp on the Quay}\n{key: G}\n{capo: 2}\n"
+                            + "[G]Lamp on the [D7]quay, burning [Em]low\n[C]Waits for the [D7]boats to come [G]home\n");
+            browser.open(app.address());
+            browser.clickText(".shelf button", "Bring tunes in");
+            browser.see("#pasted");
+            browser.driver.findElement(By.cssSelector("input[type=file]")).sendKeys(kite + "\n" + song);
+            browser.await("two tunes", () -> browser.all(".report").size() == 2 ? true : null);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
     }
 

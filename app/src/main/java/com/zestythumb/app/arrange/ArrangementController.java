@@ -2,7 +2,11 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.formats.ScoreWriter;
+import com.zestythumb.formats.SheetWriter;
+import com.zestythumb.formats.abc.AbcWriter;
+import com.zestythumb.formats.chordpro.ChordProWriter;
 import com.zestythumb.formats.midi.MidiFileWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
@@ -26,7 +30,8 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "Arrangements")
 class ArrangementController {
 
-    private final MusicXmlWriter page = new MusicXmlWriter(Staves.LEFT_HAND);
+    private final MusicXmlWriter page = new MusicXmlWriter(Staves.PAGE);
+    private final MusicXmlWriter pageWithCounts = new MusicXmlWriter(Staves.PAGE_WITH_COUNTS);
     private final ScoreWriter musicXml = new MusicXmlWriter(Staves.GRAND);
     private final ScoreWriter midi = new MidiFileWriter();
 
@@ -44,7 +49,8 @@ class ArrangementController {
         try {
             Chart chart = request.read();
             Arrangement arrangement = request.arrange(chart);
-            return Views.of(chart, arrangement, page.writeText(arrangement));
+            MusicXmlWriter writer = request.counts() ? pageWithCounts : page;
+            return Views.of(chart, arrangement, writer.writeText(arrangement));
         } finally {
             cores.release();
         }
@@ -62,19 +68,44 @@ class ArrangementController {
         return file(midi, request);
     }
 
+    @PostMapping(path = "/abc", produces = "text/vnd.abc")
+    @Operation(summary = "The lead sheet as ABC 2.1.")
+    ResponseEntity<byte[]> abc(@Valid @RequestBody ArrangementRequest request) {
+        return file(new AbcWriter(), request);
+    }
+
+    @PostMapping(path = "/chordpro", produces = "text/plain")
+    @Operation(summary = "Chords and words as ChordPro.")
+    ResponseEntity<byte[]> chordPro(@Valid @RequestBody ArrangementRequest request) {
+        return file(new ChordProWriter(), request);
+    }
+
+    @PostMapping(path = "/chart", produces = "text/plain")
+    @Operation(summary = "The chart as it was typed.")
+    ResponseEntity<byte[]> chart(@Valid @RequestBody ArrangementRequest request) {
+        String title = request.read().sheet().title();
+        return file(title, "txt", "text/plain;charset=UTF-8", request.chart().getBytes(StandardCharsets.UTF_8));
+    }
+
     private static ResponseEntity<byte[]> file(ScoreWriter writer, ArrangementRequest request) {
         Arrangement arrangement = request.arrange(request.read());
-        String name = arrangement
-                .sheet()
-                .title()
-                .replaceAll("[^\\p{L}\\p{N} ._-]", "")
-                .strip();
+        return file(arrangement.sheet().title(), writer.extension(), writer.mediaType(), writer.write(arrangement));
+    }
+
+    private static ResponseEntity<byte[]> file(SheetWriter writer, ArrangementRequest request) {
+        LeadSheet sheet = request.read().sheet();
+        byte[] text = writer.write(sheet).getBytes(StandardCharsets.UTF_8);
+        return file(sheet.title(), writer.extension(), writer.mediaType() + ";charset=UTF-8", text);
+    }
+
+    private static ResponseEntity<byte[]> file(String title, String extension, String mediaType, byte[] content) {
+        String name = title.replaceAll("[^\\p{L}\\p{N} ._-]", "").strip();
         ContentDisposition attachment = ContentDisposition.attachment()
-                .filename((name.isEmpty() ? "tune" : name) + "." + writer.extension(), StandardCharsets.UTF_8)
+                .filename((name.isEmpty() ? "tune" : name) + "." + extension, StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, attachment.toString())
-                .contentType(MediaType.parseMediaType(writer.mediaType()))
-                .body(writer.write(arrangement));
+                .contentType(MediaType.parseMediaType(mediaType))
+                .body(content);
     }
 }

@@ -14,7 +14,10 @@ public record ArrangementRequest(
         @Size(max = ArrangementRequest.MAX_CHART, message = "holds more than {max} letters; cut the tune in two")
         String chart,
 
-        @NotNull @Valid ChoicesDto choices) {
+        @NotNull @Valid ChoicesDto choices,
+
+        @Schema(description = "Whether the page shows the count below the tune.")
+        boolean counts) {
 
     /** Letters a chart may have. */
     public static final int MAX_CHART = 100_000;

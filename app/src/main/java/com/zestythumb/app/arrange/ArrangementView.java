@@ -11,6 +11,10 @@ import java.util.List;
 @Schema(name = "Arrangement")
 public record ArrangementView(
         String title,
+
+        @Schema(description = "Who made it; empty where not told.")
+        String composer,
+
         String key,
         String meter,
         @Schema(description = "Felt beats a minute.") int tempo,
@@ -25,15 +29,23 @@ public record ArrangementView(
 
         List<BarView> bars,
 
-        @Schema(description = "Indices into bars as they are played, repeats unfolded.")
+        @Schema(description = "Indices into bars as they are played: repeats, endings and jumps unfolded.")
         List<Integer> playingOrder,
+
+        @Schema(description = "How a teacher calls each bar as it comes by.", example = "[\"second time, bar 7\"]")
+        List<String> calls,
 
         List<ChordView> chords,
 
         @Schema(description = "Every note of the left hand, as written.")
         List<NoteView> notes,
 
+        @Schema(description = "Every note of the tune, as written; chord is the one it sounds over.")
+        List<NoteView> melody,
+
         List<Finding> findings,
+
+        AnalysisView analysis,
 
         @Schema(description = "Pins whose chord is no longer there.")
         List<PinDto> lostPins,
@@ -44,7 +56,20 @@ public record ArrangementView(
     /** A written bar. */
     @Schema(name = "Bar")
     public record BarView(
+            @Schema(description = "Place among the written bars, from 0.")
+            int index,
+
+            @Schema(description = "What a teacher calls it; 0 for a pickup.")
             int number,
+
+            @Schema(description = "Quarter notes.") double length,
+            @Schema(description = "The meter in force.") String meter,
+
+            @Schema(description = "Quarter notes in its felt beat.")
+            double beatLength,
+
+            @Schema(description = "Where in a full bar it begins, in quarter notes; above 0 in a pickup.")
+            double offset,
 
             @Schema(description = "Name of the section that begins here; empty where none does.")
             String section,
@@ -72,6 +97,15 @@ public record ArrangementView(
 
             @Schema(description = "The symbol as printed.", example = "B♭m7♭5")
             String symbol,
+
+            @Schema(description = "Whether it was guessed from notes and waits to be confirmed.")
+            boolean guess,
+
+            @Schema(description = "What else it might be, as the chart writes it.")
+            List<String> guesses,
+
+            @Schema(description = "Where its symbol stands in the chart; length 0 where it has none.")
+            TextSpan text,
 
             NumeralView numeral,
             List<KeyView> keys,
@@ -138,5 +172,14 @@ public record ArrangementView(
 
     /** A note in time. */
     @Schema(name = "TimedNote")
-    public record NoteView(String id, int chord, int bar, double onset, double duration, int midi) {}
+    public record NoteView(
+            String id,
+            int chord,
+            int bar,
+            double onset,
+            double duration,
+            int midi,
+
+            @Schema(description = "Whether it is held over into the next note of the same pitch.")
+            boolean tied) {}
 }

@@ -15,11 +15,17 @@ import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.leading.Findings;
 import com.zestythumb.core.leading.FingerMove;
 import com.zestythumb.core.leading.HandMove;
+import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.core.voicing.VoicingSolver.Alternative;
+import com.zestythumb.formats.musicxml.MusicXmlWriter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -29,13 +35,16 @@ final class Views {
 
     private static final MoveView NO_MOVE = new MoveView("", List.of());
 
+    private static final TextSpan NOWHERE = new TextSpan(1, 1, 0);
+
     private Views() {}
 
     static ArrangementView of(Chart chart, Arrangement arrangement, String musicXml) {
         LeadSheet sheet = arrangement.sheet();
         return new ArrangementView(
                 sheet.title(),
-                sheet.key().pretty(),
+                sheet.heading().composer(),
+                sheet.heading().names().fromEnglish(sheet.key().pretty()),
                 sheet.meter().toString(),
                 sheet.tempo(),
                 sheet.meter().beatLength().toDouble(),
@@ -43,78 +52,99 @@ final class Views {
                 chart.problems(),
                 sheet.bars().stream().map(Views::bar).toList(),
                 sheet.playingOrder(),
+                sheet.unfolded().stream().map(sheet::call).toList(),
                 IntStream.range(0, arrangement.chords().size())
                         .mapToObj(i -> chord(arrangement, i))
                         .toList(),
                 arrangement.notes().stream().map(Views::note).toList(),
+                melody(arrangement),
                 Findings.in(arrangement),
+                AnalysisView.of(arrangement),
                 arrangement.lostPins().stream().map(PinDto::of).toList(),
                 musicXml);
     }
 
     private static BarView bar(Bar bar) {
         return new BarView(
-                bar.index() + 1,
+                bar.index(),
+                bar.number(),
+                bar.length().toDouble(),
+                bar.meter().toString(),
+                bar.meter().beatLength().toDouble(),
+                bar.offset().toDouble(),
                 bar.section() == null ? "" : bar.section(),
                 bar.startsRepeat(),
                 bar.timesPlayed(),
-                bar.text());
+                bar.text().span());
     }
 
     private static ChordView chord(Arrangement arrangement, int i) {
         ArrangedChord chord = arrangement.chords().get(i);
         boolean last = i == arrangement.chords().size() - 1;
+        NoteNames names = arrangement.sheet().heading().names();
         return new ChordView(
                 i,
                 chord.event().bar(),
-                arrangement.sheet().meter().countAt(chord.event().start()),
+                arrangement
+                        .sheet()
+                        .bars()
+                        .get(chord.event().bar())
+                        .countAt(chord.event().start()),
                 chord.event().start().toString(),
                 chord.event().start().toDouble(),
                 chord.event().duration().toDouble(),
-                chord.chord().pretty(),
+                arrangement.sheet().heading().print(chord.chord()),
+                chord.event().isGuess(),
+                guesses(chord.event(), names),
+                chord.event().text() == null ? NOWHERE : chord.event().text(),
                 numeral(chord.numeral()),
-                keys(chord.voicing().notes(), chord.fingers()),
-                last ? NO_MOVE : move(chord, arrangement.chords().get(i + 1)),
+                keys(chord.voicing().notes(), chord.fingers(), names),
+                last ? NO_MOVE : move(chord, arrangement.chords().get(i + 1), names),
                 chord.cost().semitones(),
                 chord.pinned(),
-                chord.alternatives().stream().map(Views::alternative).toList());
+                chord.alternatives().stream()
+                        .map(other -> alternative(other, names))
+                        .toList());
     }
 
     private static NumeralView numeral(Numeral numeral) {
         return new NumeralView(numeral.roman(), numeral.figures(), numeral.of() == null ? "" : numeral.of());
     }
 
-    private static List<KeyView> keys(List<Pitch> notes, List<Integer> fingers) {
+    private static List<KeyView> keys(List<Pitch> notes, List<Integer> fingers, NoteNames names) {
         return IntStream.range(0, notes.size())
                 .mapToObj(i -> new KeyView(
                         notes.get(i).toString(),
-                        notes.get(i).pitchClass().pretty(),
+                        names.fromEnglish(notes.get(i).pitchClass().pretty()),
                         notes.get(i).midi(),
                         fingers.get(i)))
                 .toList();
     }
 
-    private static MoveView move(ArrangedChord now, ArrangedChord next) {
+    private static MoveView move(ArrangedChord now, ArrangedChord next, NoteNames names) {
         HandMove move = HandMove.between(now, next);
         return new MoveView(
-                move.sentence(), move.fingers().stream().map(Views::finger).toList());
+                move.sentence(),
+                move.fingers().stream().map(one -> finger(one, names)).toList());
     }
 
-    private static FingerView finger(FingerMove move) {
+    private static FingerView finger(FingerMove move, NoteNames names) {
         return new FingerView(
                 move.fromFinger(),
                 move.toFinger(),
                 move.from() == null ? 0 : move.from().midi(),
                 move.to() == null ? 0 : move.to().midi(),
                 move.kind(),
-                move.sentence());
+                move.sentence(names));
     }
 
-    private static AlternativeView alternative(Alternative other) {
+    private static AlternativeView alternative(Alternative other, NoteNames names) {
         List<Pitch> notes = other.voicing().notes();
         return new AlternativeView(
                 notes.stream().map(Pitch::toString).toList(),
-                notes.stream().map(n -> n.pitchClass().pretty()).collect(Collectors.joining(" ")),
+                notes.stream()
+                        .map(n -> names.fromEnglish(n.pitchClass().pretty()))
+                        .collect(Collectors.joining(" ")),
                 other.price());
     }
 
@@ -125,6 +155,48 @@ final class Views {
                 note.bar(),
                 note.onset().toDouble(),
                 note.duration().toDouble(),
-                note.pitch().midi());
+                note.pitch().midi(),
+                note.tied());
+    }
+
+    /** As they are typed in this chart. */
+    private static List<String> guesses(ChordEvent event, NoteNames names) {
+        return event.isGuess()
+                ? event.guess().stream()
+                        .map(chord -> names.fromEnglish(chord.toString()))
+                        .toList()
+                : List.of();
+    }
+
+    /** The tune's notes, each with the chord it sounds over. */
+    private static List<NoteView> melody(Arrangement arrangement) {
+        List<NoteView> notes = new ArrayList<>();
+        int chord = 0;
+        List<ArrangedChord> chords = arrangement.chords();
+        for (Bar bar : arrangement.sheet().bars()) {
+            for (int i = 0; i < bar.melody().size(); i++) {
+                MelodyNote note = bar.melody().get(i);
+                while (chord + 1 < chords.size()
+                        && isReached(chords.get(chord + 1).event(), bar, note)) {
+                    chord++;
+                }
+                if (!note.isRest()) {
+                    notes.add(new NoteView(
+                            MusicXmlWriter.melodyId(bar.index(), i),
+                            chord,
+                            bar.index(),
+                            note.onset().toDouble(),
+                            note.duration().toDouble(),
+                            note.pitch().midi(),
+                            note.tied()));
+                }
+            }
+        }
+        return notes;
+    }
+
+    private static boolean isReached(ChordEvent next, Bar bar, MelodyNote note) {
+        return next.bar() < bar.index()
+                || next.bar() == bar.index() && next.start().compareTo(note.onset()) <= 0;
     }
 }

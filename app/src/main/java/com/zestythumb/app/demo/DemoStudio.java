@@ -2,6 +2,7 @@ package com.zestythumb.app.demo;
 
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.tune.SettingDto;
+import com.zestythumb.app.tune.ShelfLabels;
 import com.zestythumb.app.tune.TuneDraft;
 import com.zestythumb.app.tune.Tunes;
 import com.zestythumb.core.arrangement.Choices;
@@ -40,23 +41,35 @@ class DemoStudio implements SmartInitializingSingleton {
     }
 
     private void fill() {
-        add("paper-boats", setting("Wren, 8", Figure.BLOCK, SMALL), setting("Otto, 13", Figure.ALBERTI, Hand.OCTAVE));
-        add("lantern-walk", setting("Otto, 13", Figure.BROKEN_UP, Hand.OCTAVE));
-        add("the-tin-rooster", setting("Wren, 8", Figure.ALBERTI, SMALL));
-        add("harbour-lights", setting("Ms. Adeyemi, adult", Figure.UP_AND_BACK, Hand.OCTAVE));
-        add("rain-on-the-greenhouse", setting("Juno, 11", Figure.UP_AND_BACK, MIDDLE));
-        add("saturday-kitchen", setting("Ms. Adeyemi, adult", Figure.BLOCK, Hand.OCTAVE));
+        add(
+                "paper-boats",
+                labels(1, "first term"),
+                setting("Wren, 8", Figure.BLOCK, SMALL),
+                setting("Otto, 13", Figure.ALBERTI, Hand.OCTAVE));
+        add("lantern-walk", labels(2, "recital"), setting("Otto, 13", Figure.BROKEN_UP, Hand.OCTAVE));
+        add("the-tin-rooster", labels(1, "first term"), setting("Wren, 8", Figure.ALBERTI, SMALL));
+        add("harbour-lights", labels(3, "recital"), setting("Ms. Adeyemi, adult", Figure.UP_AND_BACK, Hand.OCTAVE));
+        add("rain-on-the-greenhouse", labels(3), setting("Juno, 11", Figure.UP_AND_BACK, MIDDLE));
+        add("saturday-kitchen", labels(5, "swing"), setting("Ms. Adeyemi, adult", Figure.BLOCK, Hand.OCTAVE));
         add(
                 "long-way-home",
+                labels(4),
                 new SettingDto(
                         "Juno, 11",
                         ChoicesDto.of(Choices.USUAL.with(Way.ROOT_POSITION).with(MIDDLE))));
+        add("ferry-at-six", labels(2, "recital", "with words"), setting("Juno, 11", Figure.BROKEN_UP, MIDDLE));
+        add("copper-kettle", labels(0), setting("Any hand", Figure.BLOCK, Hand.OCTAVE));
     }
 
-    private void add(String name, SettingDto... settings) {
+    private static ShelfLabels labels(int level, String... tags) {
+        return new ShelfLabels(List.of(tags), level);
+    }
+
+    private void add(String name, ShelfLabels labels, SettingDto... settings) {
         try {
             String chart = new ClassPathResource("demo/" + name + ".chart").getContentAsString(StandardCharsets.UTF_8);
-            tunes.add(new TuneDraft(0, chart, List.of(settings)));
+            long id = tunes.add(new TuneDraft(0, chart, List.of(settings))).id();
+            tunes.label(id, labels);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

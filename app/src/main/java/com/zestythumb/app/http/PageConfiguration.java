@@ -14,6 +14,7 @@ class PageConfiguration implements WebMvcConfigurer {
 
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
+        registry.addViewController("/bring").setViewName("forward:/index.html");
         registry.addViewController("/tunes/{id}").setViewName("forward:/index.html");
     }
 

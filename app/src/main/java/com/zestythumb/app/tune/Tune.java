@@ -1,6 +1,7 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.app.studio.Studio;
+import com.zestythumb.core.sheet.Heading;
 import jakarta.persistence.CascadeType;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
@@ -14,6 +15,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import org.hibernate.annotations.OptimisticLock;
 
 /** A tune as it is kept: its source text and the ways to play it. */
 @Entity
@@ -30,8 +32,19 @@ class Tune {
     private long version;
 
     private String title;
+    private String composer = "";
     private String chart;
     private Instant updatedAt;
+
+    // Labels and the place on the shelf are no new version of the tune.
+    @OptimisticLock(excluded = true)
+    private String tags = "";
+
+    @OptimisticLock(excluded = true)
+    private int level;
+
+    @OptimisticLock(excluded = true)
+    private Instant removedAt;
 
     @OneToMany(mappedBy = "tune", cascade = CascadeType.ALL, orphanRemoval = true)
     @OrderBy("place")
@@ -44,8 +57,9 @@ class Tune {
     }
 
     /** Takes the new text and settings; the time of change makes every save a new version. */
-    void change(String newTitle, String newChart, List<SettingDto> newSettings, Instant now) {
-        title = newTitle;
+    void change(Heading heading, String newChart, List<SettingDto> newSettings, Instant now) {
+        title = heading.title();
+        composer = heading.composer();
         chart = newChart;
         updatedAt = now;
         settings.clear();
@@ -68,6 +82,41 @@ class Tune {
 
     String chart() {
         return chart;
+    }
+
+    String composer() {
+        return composer;
+    }
+
+    /** One word or several to each tag. */
+    List<String> tags() {
+        return tags.isEmpty() ? List.of() : List.of(tags.split("\n"));
+    }
+
+    /** From 1, easiest, to 5; 0 where none is told. */
+    int level() {
+        return level;
+    }
+
+    void label(List<String> newTags, int newLevel) {
+        tags = String.join("\n", newTags);
+        level = newLevel;
+    }
+
+    Instant removedAt() {
+        return removedAt;
+    }
+
+    void remove(Instant now) {
+        removedAt = now;
+    }
+
+    void putBack() {
+        removedAt = null;
+    }
+
+    Studio studio() {
+        return studio;
     }
 
     Instant updatedAt() {

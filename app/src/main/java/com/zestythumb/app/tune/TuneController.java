@@ -54,8 +54,34 @@ class TuneController {
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Operation(summary = "Take a tune off the shelf.")
+    @Operation(summary = "Take a tune off the shelf; it can be put back.")
     void remove(@PathVariable long id) {
         tunes.remove(id);
+    }
+
+    @GetMapping("/removed")
+    @Operation(summary = "Tunes taken off the shelf, the latest first.")
+    List<TuneSummary> removed() {
+        return tunes.removed();
+    }
+
+    @PostMapping("/{id}/put-back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(summary = "Put a tune back on the shelf.")
+    void putBack(@PathVariable long id) {
+        tunes.putBack(id);
+    }
+
+    @PutMapping("/{id}/labels")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(summary = "Set tags and level.")
+    void label(@PathVariable long id, @Valid @RequestBody ShelfLabels labels) {
+        tunes.label(id, labels);
+    }
+
+    @GetMapping("/{id}/history")
+    @Operation(summary = "Earlier states of a tune, the latest first.")
+    List<RevisionView> history(@PathVariable long id) {
+        return tunes.history(id);
     }
 }

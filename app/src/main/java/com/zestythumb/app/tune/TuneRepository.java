@@ -7,7 +7,11 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface TuneRepository extends JpaRepository<Tune, Long> {
 
-    List<Tune> findByStudioOrderByTitle(Studio studio);
+    List<Tune> findByStudioAndRemovedAtIsNullOrderByTitle(Studio studio);
+
+    List<Tune> findByStudioAndRemovedAtIsNotNullOrderByRemovedAtDesc(Studio studio);
+
+    List<Tune> findByStudioOrderById(Studio studio);
 
     Optional<Tune> findByIdAndStudio(Long id, Studio studio);
 

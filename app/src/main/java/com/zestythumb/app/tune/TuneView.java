@@ -7,7 +7,14 @@ import java.util.List;
 /** A tune as the page reads it. */
 @Schema(name = "Tune")
 public record TuneView(
-        long id, long version, String title, String chart, List<SettingDto> settings, Instant updatedAt) {
+        long id,
+        long version,
+        String title,
+        String chart,
+        List<SettingDto> settings,
+        List<String> tags,
+        int level,
+        Instant updatedAt) {
 
     static TuneView of(Tune tune) {
         return new TuneView(
@@ -16,6 +23,8 @@ public record TuneView(
                 tune.title(),
                 tune.chart(),
                 tune.settings().stream().map(Setting::toDto).toList(),
+                tune.tags(),
+                tune.level(),
                 tune.updatedAt());
     }
 }

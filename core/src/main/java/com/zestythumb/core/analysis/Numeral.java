@@ -4,9 +4,10 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
-import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.pitch.PitchClass;
 import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * A Roman numeral in a stated key: case for major and minor, °, ø and + for the altered triads,
@@ -18,103 +19,100 @@ import java.util.Locale;
  */
 public record Numeral(String roman, String figures, String of) {
 
+    private static final Interval DIMINISHED_FIFTH = Interval.parse("d5");
+    private static final Interval AUGMENTED_FIFTH = Interval.parse("A5");
+    private static final Interval MINOR_SEVENTH = Interval.parse("m7");
     private static final String[] ROMAN = {"I", "II", "III", "IV", "V", "VI", "VII"};
 
-    /**
-     * The numeral of a chord in a key.
-     *
-     * @param chord what sounds
-     * @param bass the note that sounds lowest, which decides the figures
-     */
-    public static Numeral of(Chord chord, PitchClass bass, Key key) {
-        PitchClass target = appliedTarget(chord, key);
-        String figures = figures(chord, bass);
-        if (target != null) {
-            return new Numeral("V", figures, diatonicTriad(target, key));
+    private static final Pattern WRITTEN =
+            Pattern.compile("([b#♭♯]*[A-Za-z]+[°oø+]?)([^/]*(?:/\\d+)?)(?:/([b#♭♯]*[IViv]+[°oø]?))?");
+
+    /** Reads {@code "V6/5/V"}, {@code "iiø7"}, {@code "bVI"}; what cannot be parted is taken whole. */
+    static Numeral parse(String text) {
+        Matcher m = WRITTEN.matcher(text);
+        if (!m.matches()) {
+            return new Numeral(text, "", null);
         }
-        return new Numeral(roman(chord.root(), chord.quality(), key), figures, null);
+        return new Numeral(signs(m.group(1)), m.group(2), m.group(3) == null ? null : signs(m.group(3)));
     }
 
-    /** Where a dominant that does not belong to the key leads, or null if it is none. */
-    private static PitchClass appliedTarget(Chord chord, Key key) {
-        Interval third = chord.quality().numbered(3);
-        Interval fifth = chord.quality().numbered(5);
-        boolean dominant = Interval.MAJOR_THIRD.equals(third)
-                && Interval.PERFECT_FIFTH.equals(fifth)
-                && chord.quality().numbered(6) == null
-                && !Interval.parse("M7").equals(chord.quality().numbered(7));
-        if (!dominant || !key.contains(chord.root())) {
-            return null;
-        }
-        PitchClass target = chord.root().plus(Interval.PERFECT_FOURTH);
-        if (!key.contains(target) || key.degreeOf(target) == 1 || isDiminishedDegree(target, key)) {
-            return null;
-        }
-        boolean dorianSubdominant = key.mode() == Mode.MINOR
-                && key.degreeOf(chord.root()) == 4
-                && !chord.quality().hasSeventh();
-        if (dorianSubdominant) {
-            return null;
-        }
-        boolean foreignTone = chord.tones().stream().anyMatch(tone -> !key.contains(tone));
-        return foreignTone ? target : null;
+    private static String signs(String roman) {
+        return roman.replaceAll("^b", "♭").replace('#', '♯').replaceAll("o$", "°");
     }
 
-    private static boolean isDiminishedDegree(PitchClass degree, Key key) {
-        return !key.contains(degree.plus(Interval.PERFECT_FIFTH));
+    /** The same numeral with the figures for another lowest note. */
+    Numeral over(Chord chord, PitchClass bass) {
+        return new Numeral(roman, figures(chord, bass), of);
     }
 
-    private static String diatonicTriad(PitchClass degree, Key key) {
-        boolean major = key.contains(degree.plus(Interval.MAJOR_THIRD));
-        return roman(degree, major ? Quality.MAJOR : Quality.MINOR, key);
+    /** The numeral of a chord for itself, applied to nothing. */
+    static Numeral plain(Chord chord, Key key) {
+        Key plain = Degrees.majorOrMinor(key);
+        return new Numeral(roman(chord.root(), chord.quality(), plain), figures(chord, chord.bass()), null);
+    }
+
+    /** A chord that belongs to the key of another chord of this one: {@code V7/ii}, {@code vii°7/V}. */
+    static Numeral applied(String roman, Chord chord, String of) {
+        return new Numeral(roman, figures(chord, chord.bass()), of);
     }
 
     private static String roman(PitchClass root, Quality quality, Key key) {
-        String numeral = ROMAN[key.degreeOf(root) - 1];
-        boolean minorThird = Interval.MINOR_THIRD.equals(quality.numbered(3));
-        return accidental(root, quality, key)
-                + (minorThird ? numeral.toLowerCase(Locale.ROOT) : numeral)
-                + sign(quality);
+        boolean minorThird = quality.hasMinorThird();
+        String degree = degree(Degrees.between(key.tonic(), root), quality, key);
+        return (minorThird ? degree.toLowerCase(Locale.ROOT) : degree) + sign(quality);
     }
 
-    /** In minor the raised seventh degree is the ordinary place of vii°, and takes no sharp. */
-    private static String accidental(PitchClass root, Quality quality, Key key) {
-        int alteration = key.alterationOf(root);
-        boolean leadingToneChord = key.mode() == Mode.MINOR
-                && key.degreeOf(root) == 7
-                && alteration == 1
-                && Interval.parse("d5").equals(quality.numbered(5));
-        if (leadingToneChord || alteration == 0) {
-            return "";
+    /**
+     * The degree with its accidental, by ear and not by spelling: diminished chords and the fourth degree are
+     * raised, others lowered; in minor the raised seventh is the ordinary place of vii° and takes no sharp.
+     */
+    private static String degree(int halfSteps, Quality quality, Key key) {
+        for (int i = 1; i <= 7; i++) {
+            if (key.mode().degree(i).semitones() == halfSteps) {
+                return ROMAN[i - 1];
+            }
         }
-        return alteration > 0 ? "♯".repeat(alteration) : "♭".repeat(-alteration);
+        boolean diminished = DIMINISHED_FIFTH.equals(quality.numbered(5));
+        boolean minor = Degrees.isMinor(key);
+        boolean raised = diminished || halfSteps == 6 || minor && halfSteps != 1;
+        String plain = degree(Math.floorMod(halfSteps + (raised ? -1 : 1), 12), quality, key);
+        boolean leadingTone = minor && diminished && halfSteps == 11;
+        return (leadingTone ? "" : raised ? "♯" : "♭") + plain;
     }
 
     private static String sign(Quality quality) {
-        return switch (quality) {
-            case DIMINISHED, DIMINISHED_SEVENTH -> "°";
-            case HALF_DIMINISHED -> "ø";
-            case AUGMENTED, AUGMENTED_SEVENTH -> "+";
-            default -> "";
-        };
+        Interval third = quality.numbered(3);
+        Interval fifth = quality.numbered(5);
+        if (Interval.MINOR_THIRD.equals(third) && DIMINISHED_FIFTH.equals(fifth)) {
+            return MINOR_SEVENTH.equals(quality.numbered(7)) ? "ø" : "°";
+        }
+        return Interval.MAJOR_THIRD.equals(third) && AUGMENTED_FIFTH.equals(fifth) ? "+" : "";
     }
 
     private static String figures(Chord chord, PitchClass bass) {
         Quality quality = chord.quality();
-        int inversion = chord.tones().indexOf(bass);
+        int inversion = Degrees.inversion(chord, bass);
         // A triad over its own seventh, Am/G, is a seventh chord in third inversion to the ear.
         boolean overSeventh =
                 inversion < 0 && bass.letter() == chord.root().letter().plus(6);
         String figured = overSeventh ? FiguredBass.of(3, true) : FiguredBass.of(inversion, quality.hasSeventh());
-        return switch (quality) {
-            case SUSPENDED_SECOND, SUSPENDED_FOURTH, SEVENTH_SUSPENDED_FOURTH, ADDED_NINTH -> quality.suffix();
-            case SIXTH, MINOR_SIXTH -> "add6";
-            case MINOR_ADDED_NINTH -> "add9";
-            case MAJOR_SEVENTH, MINOR_MAJOR_SEVENTH -> inversion == 0 ? "maj7" : figured;
-            case DOMINANT_NINTH, MINOR_NINTH -> inversion == 0 ? "9" : figured;
-            case MAJOR_NINTH -> inversion == 0 ? "maj9" : figured;
-            case DOMINANT_FLAT_NINTH -> inversion == 0 ? "♭9" : figured;
-            default -> figured;
+        String addition = addition(quality);
+        boolean seventhChord = quality.hasSeventh() && quality.numbered(3) != null;
+        return addition.isEmpty() || seventhChord && inversion != 0 ? figured : addition;
+    }
+
+    /** What the symbol adds to a triad or a plain seventh chord: {@code "maj7"}, {@code "sus4"}, {@code "♭9"}. */
+    private static String addition(Quality quality) {
+        String suffix = quality.suffix();
+        return switch (suffix) {
+            case "", "m", "dim", "aug", "7", "m7", "m7b5", "dim7", "7#5" -> "";
+            case "6", "m6" -> "add6";
+            case "mM7", "dimM7", "maj7#5" -> "maj7";
+            case "7b9" -> "♭9";
+            default ->
+                suffix.replaceFirst("^m(?!aj)M?|^dim|^aug", "")
+                        .replace("b", "♭")
+                        .replace("#", "♯");
         };
     }
 

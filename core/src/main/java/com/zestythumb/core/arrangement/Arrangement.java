@@ -1,5 +1,6 @@
 package com.zestythumb.core.arrangement;
 
+import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.sheet.LeadSheet;
 import java.util.List;
 
@@ -11,9 +12,15 @@ import java.util.List;
  * @param chords the sounding chords in the written order
  * @param notes every note in the written order, by onset and then from the lowest
  * @param lostPins pins that fit no chord any more
+ * @param analysis what the progression does, by the same count of chords
  */
 public record Arrangement(
-        LeadSheet sheet, Choices choices, List<ArrangedChord> chords, List<TimedNote> notes, List<Pin> lostPins) {
+        LeadSheet sheet,
+        Choices choices,
+        List<ArrangedChord> chords,
+        List<TimedNote> notes,
+        List<Pin> lostPins,
+        Analysis analysis) {
 
     public Arrangement {
         chords = List.copyOf(chords);

@@ -14,6 +14,7 @@ import com.zestythumb.core.sheet.Fraction;
  * @param pitch the key
  * @param finger the finger on it, 1 to 5
  * @param fingerShown whether the finger is printed: at the first sounding of the note in its chord
+ * @param tied whether it is held over into the next note of the same pitch
  */
 public record TimedNote(
         String id,
@@ -23,4 +24,5 @@ public record TimedNote(
         Fraction duration,
         Pitch pitch,
         int finger,
-        boolean fingerShown) {}
+        boolean fingerShown,
+        boolean tied) {}

@@ -1,8 +1,12 @@
 package com.zestythumb.core.chord;
 
+import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.PitchClass;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.UnaryOperator;
 
 /**
  * A chord as its symbol names it.
@@ -10,13 +14,21 @@ import java.util.Objects;
  * @param root the root
  * @param quality the kind of chord
  * @param bass the note behind the slash; the root itself where there is no slash
+ * @param upper the chord that stands over this one in a polychord, {@code D} in {@code D/C7}; else null
  */
-public record Chord(PitchClass root, Quality quality, PitchClass bass) {
+public record Chord(PitchClass root, Quality quality, PitchClass bass, Chord upper) {
 
     public Chord {
         Objects.requireNonNull(root, "root");
         Objects.requireNonNull(quality, "quality");
         Objects.requireNonNull(bass, "bass");
+        if (upper != null && (upper.upper != null || upper.hasSlash())) {
+            throw new IllegalArgumentException("over a chord stands a plain one, not " + upper);
+        }
+    }
+
+    public Chord(PitchClass root, Quality quality, PitchClass bass) {
+        this(root, quality, bass, null);
     }
 
     public static Chord of(PitchClass root, Quality quality) {
@@ -24,7 +36,7 @@ public record Chord(PitchClass root, Quality quality, PitchClass bass) {
     }
 
     /**
-     * Reads a symbol: {@code "F#m7b5"}, {@code "B♭maj7/D"}.
+     * Reads a symbol: {@code "F#m7b5"}, {@code "B♭maj7/D"}, {@code "D/C7"} for D major over C7.
      *
      * @throws ChordSyntaxException naming the nearest symbols that are right
      */
@@ -34,7 +46,52 @@ public record Chord(PitchClass root, Quality quality, PitchClass bass) {
 
     /** The spelled tones, root first, in thirds order; a foreign bass note is not among them. */
     public List<PitchClass> tones() {
-        return quality.intervals().stream().map(root::plus).toList();
+        List<PitchClass> tones = new ArrayList<>();
+        for (Interval interval : quality.intervals()) {
+            tones.add(root.plus(interval));
+        }
+        if (upper != null) {
+            upper.tones().stream()
+                    .filter(tone -> tones.stream().noneMatch(tone::soundsLike))
+                    .forEach(tones::add);
+        }
+        return List.copyOf(tones);
+    }
+
+    /**
+     * The tones that say most, in thirds order: the fifth is dropped first if it is plain, then ninths and
+     * elevenths below the highest one named, then the root if another note lies in the bass; never the
+     * third, the seventh or an altered tone before these (common practice).
+     *
+     * @param most how many are kept at most, three or more
+     */
+    public List<PitchClass> essentialTones(int most) {
+        List<PitchClass> all = tones();
+        if (all.size() <= most) {
+            return all;
+        }
+        List<PitchClass> byWeight = new ArrayList<>(all);
+        byWeight.sort(Comparator.comparingInt(tone -> -weight(all, tone)));
+        List<PitchClass> kept = byWeight.subList(0, most);
+        return all.stream().filter(kept::contains).toList();
+    }
+
+    private int weight(List<PitchClass> all, PitchClass tone) {
+        int place = all.indexOf(tone);
+        if (tone.equals(bass)) {
+            return 10;
+        }
+        if (place >= quality.intervals().size()) {
+            return 6;
+        }
+        Interval interval = quality.intervals().get(place);
+        boolean highest = place == quality.intervals().size() - 1;
+        return switch (interval.steps()) {
+            case 0 -> hasSlash() ? 4 : 9;
+            case 4 -> interval.equals(Interval.PERFECT_FIFTH) ? 0 : 7;
+            case 1, 2, 3, 5, 6 -> 8;
+            default -> highest ? 7 : List.of(14, 17, 21).contains(interval.semitones()) ? 2 : 5;
+        };
     }
 
     /** Whether the symbol asks for another bass than the root. */
@@ -47,14 +104,33 @@ public record Chord(PitchClass root, Quality quality, PitchClass bass) {
         return tones().indexOf(bass);
     }
 
-    /** With the printed signs: {@code "B♭m7♭5/E"}. */
-    public String pretty() {
-        String suffix = quality.suffix().replace("b5", "♭5").replace("b9", "♭9").replace("#5", "♯5");
-        return root.pretty() + suffix + (hasSlash() ? "/" + bass.pretty() : "");
+    /** The same chord with every note name changed alike, for example transposed. */
+    public Chord with(UnaryOperator<PitchClass> change) {
+        return new Chord(change.apply(root), quality, change.apply(bass), upper == null ? null : upper.with(change));
     }
 
+    /** With the printed signs: {@code "B♭m7♭5/E"}. */
+    public String pretty() {
+        return print(SymbolStyle.LETTERS);
+    }
+
+    /** In a style of printing. */
+    public String print(SymbolStyle style) {
+        return symbol(root.pretty(), style.suffix(quality), bass.pretty(), upper == null ? null : upper.print(style));
+    }
+
+    private String symbol(String rootName, String suffix, String bassName, String over) {
+        String slash = hasSlash() ? "/" + bassName : "";
+        if (over == null) {
+            return rootName + suffix + slash;
+        }
+        // A bare letter behind the slash would be a bass note.
+        return over + "/" + rootName + (suffix.isEmpty() ? "maj" : suffix) + slash;
+    }
+
+    /** The normal form, which {@link #parse} reads back. */
     @Override
     public String toString() {
-        return root + quality.suffix() + (hasSlash() ? "/" + bass : "");
+        return symbol(root.toString(), quality.suffix(), bass.toString(), upper == null ? null : upper.toString());
     }
 }

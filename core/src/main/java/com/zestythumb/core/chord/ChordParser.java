@@ -2,10 +2,8 @@ package com.zestythumb.core.chord;
 
 import com.zestythumb.core.pitch.PitchClass;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -13,41 +11,40 @@ import java.util.regex.Pattern;
 final class ChordParser {
 
     private static final Pattern SYNTAX = Pattern.compile("([A-G])([#♯b♭]?)([^/]*)(?:/(.*))?");
+    private static final Pattern SIX_NINE = Pattern.compile("6/9(?!\\d)");
     private static final int NEAR = 3;
-
-    private static final Map<String, Quality> BY_SUFFIX = new HashMap<>();
-
-    static {
-        for (Quality quality : Quality.values()) {
-            BY_SUFFIX.put(quality.suffix(), quality);
-            quality.aliases().forEach(alias -> BY_SUFFIX.put(alias, quality));
-        }
-    }
 
     private ChordParser() {}
 
     static Chord parse(String symbol) {
-        Matcher m = SYNTAX.matcher(symbol);
+        Matcher m = SYNTAX.matcher(SIX_NINE.matcher(symbol).replaceAll("69").replace("m/maj7", "mM7"));
         if (!m.matches()) {
             throw new ChordSyntaxException(symbol, withRootMended(symbol));
         }
         String suffix = m.group(3);
         PitchClass root = PitchClass.parse(m.group(1) + m.group(2));
-        Quality quality = BY_SUFFIX.get(suffix);
-        if (quality == null) {
-            throw new ChordSyntaxException(symbol, nearest(symbol, root, suffix));
-        }
-        return new Chord(root, quality, m.group(4) == null ? root : bass(symbol, m.group(4)));
+        Quality quality = SuffixReader.read(suffix)
+                .orElseThrow(() -> new ChordSyntaxException(symbol, nearest(symbol, root, suffix)));
+        String behind = m.group(4);
+        return behind == null ? Chord.of(root, quality) : over(symbol, root, quality, behind);
     }
 
-    private static PitchClass bass(String symbol, String text) {
+    /** A single letter behind the slash is a bass note; anything more is a chord of its own. */
+    private static Chord over(String symbol, PitchClass root, Quality quality, String behind) {
+        if (behind.matches("[A-G][#♯b♭]?")) {
+            return new Chord(root, quality, PitchClass.parse(behind));
+        }
         try {
-            return PitchClass.parse(text);
+            Chord lower = parse(behind);
+            if (lower.upper() != null) {
+                throw new IllegalArgumentException("two chords at most are piled up");
+            }
+            return new Chord(lower.root(), lower.quality(), lower.bass(), Chord.of(root, quality));
         } catch (IllegalArgumentException e) {
-            String upper = text.length() > 0 && text.length() < 3 ? capital(text) : "";
+            String upper = behind.length() > 0 && behind.length() < 3 ? capital(behind) : "";
+            String head = symbol.substring(0, symbol.length() - behind.length() - 1);
             boolean mends = upper.matches("[A-G][#b]?");
-            String head = symbol.substring(0, symbol.indexOf('/'));
-            throw new ChordSyntaxException(symbol, mends ? List.of(head + "/" + upper) : List.of(head));
+            throw new ChordSyntaxException(symbol, List.of(mends ? head + "/" + upper : head));
         }
     }
 
@@ -77,7 +74,8 @@ final class ChordParser {
     private static List<String> nearest(String symbol, PitchClass root, String suffix) {
         record Near(Quality quality, boolean asPrinted, int distance) {}
         String tail = symbol.contains("/") ? symbol.substring(symbol.indexOf('/')) : "";
-        return BY_SUFFIX.entrySet().stream()
+        List<Quality> common = Quality.common();
+        return QualityTable.BY_SPELLING.entrySet().stream()
                 .map(known -> new Near(
                         known.getValue(),
                         known.getKey().equals(known.getValue().suffix()),
@@ -85,7 +83,7 @@ final class ChordParser {
                 .filter(near -> near.distance() < NEAR && near.distance() < Math.max(2, suffix.length()))
                 .sorted(Comparator.comparingInt(Near::distance)
                         .thenComparing(Near::asPrinted, Comparator.reverseOrder())
-                        .thenComparing(Near::quality))
+                        .thenComparing(near -> common.indexOf(near.quality())))
                 .map(near -> root + near.quality().suffix() + tail)
                 .distinct()
                 .limit(2)

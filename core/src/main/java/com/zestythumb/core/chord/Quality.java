@@ -2,47 +2,76 @@ package com.zestythumb.core.chord;
 
 import com.zestythumb.core.pitch.Interval;
 import java.util.Arrays;
+import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Collectors;
 
 /**
- * The kinds of chord, one row each: the suffix printed, what it is called, its intervals above the
- * root in thirds order, and other spellings that are read. A new kind is a new row.
+ * The kind of a chord: the suffix printed behind the root, what it is called, and its intervals above
+ * the root in thirds order. Two qualities with the same intervals are one, under one normal suffix.
  */
-public enum Quality {
-    MAJOR("", "major", "P1 M3 P5", "M", "maj"),
-    MINOR("m", "minor", "P1 m3 P5", "min", "mi", "-"),
-    DIMINISHED("dim", "diminished", "P1 m3 d5", "°", "o"),
-    AUGMENTED("aug", "augmented", "P1 M3 A5", "+", "#5"),
-    SUSPENDED_SECOND("sus2", "suspended second", "P1 M2 P5"),
-    SUSPENDED_FOURTH("sus4", "suspended fourth", "P1 P4 P5", "sus"),
-    SIXTH("6", "sixth", "P1 M3 P5 M6", "maj6", "M6"),
-    MINOR_SIXTH("m6", "minor sixth", "P1 m3 P5 M6", "min6", "-6"),
-    ADDED_NINTH("add9", "added ninth", "P1 M3 P5 M9", "add2", "(add9)"),
-    MINOR_ADDED_NINTH("madd9", "minor, added ninth", "P1 m3 P5 M9", "m(add9)", "minadd9"),
-    DOMINANT_SEVENTH("7", "dominant seventh", "P1 M3 P5 m7", "dom7"),
-    MAJOR_SEVENTH("maj7", "major seventh", "P1 M3 P5 M7", "M7", "Δ7", "Δ", "ma7", "j7"),
-    MINOR_SEVENTH("m7", "minor seventh", "P1 m3 P5 m7", "min7", "mi7", "-7"),
-    HALF_DIMINISHED("m7b5", "half-diminished seventh", "P1 m3 d5 m7", "m7♭5", "min7b5", "-7b5", "ø7", "ø", "m7(b5)"),
-    DIMINISHED_SEVENTH("dim7", "diminished seventh", "P1 m3 d5 d7", "°7", "o7"),
-    MINOR_MAJOR_SEVENTH("mM7", "minor, major seventh", "P1 m3 P5 M7", "mmaj7", "m(maj7)", "minmaj7", "-Δ7"),
-    AUGMENTED_SEVENTH("7#5", "augmented seventh", "P1 M3 A5 m7", "aug7", "+7", "7♯5", "7(#5)"),
-    SEVENTH_SUSPENDED_FOURTH("7sus4", "seventh, suspended fourth", "P1 P4 P5 m7", "7sus"),
-    DOMINANT_NINTH("9", "ninth", "P1 M3 P5 m7 M9", "dom9"),
-    DOMINANT_FLAT_NINTH("7b9", "seventh, flat ninth", "P1 M3 P5 m7 m9", "7♭9", "7(b9)"),
-    MAJOR_NINTH("maj9", "major ninth", "P1 M3 P5 M7 M9", "M9", "Δ9", "ma9"),
-    MINOR_NINTH("m9", "minor ninth", "P1 m3 P5 m7 M9", "min9", "mi9", "-9");
+public final class Quality {
+
+    private static final Comparator<Interval> IN_THIRDS =
+            Comparator.comparingInt(Interval::steps).thenComparingInt(Interval::semitones);
+
+    public static final Quality MAJOR = of("", "major", "P1 M3 P5");
+    public static final Quality MINOR = of("m", "minor", "P1 m3 P5");
+    public static final Quality DIMINISHED = of("dim", "diminished", "P1 m3 d5");
+    public static final Quality AUGMENTED = of("aug", "augmented", "P1 M3 A5");
+    public static final Quality SUSPENDED_SECOND = of("sus2", "suspended second", "P1 M2 P5");
+    public static final Quality SUSPENDED_FOURTH = of("sus4", "suspended fourth", "P1 P4 P5");
+    public static final Quality SIXTH = of("6", "sixth", "P1 M3 P5 M6");
+    public static final Quality MINOR_SIXTH = of("m6", "minor sixth", "P1 m3 P5 M6");
+    public static final Quality DOMINANT_SEVENTH = of("7", "dominant seventh", "P1 M3 P5 m7");
+    public static final Quality MAJOR_SEVENTH = of("maj7", "major seventh", "P1 M3 P5 M7");
+    public static final Quality MINOR_SEVENTH = of("m7", "minor seventh", "P1 m3 P5 m7");
+    public static final Quality HALF_DIMINISHED = of("m7b5", "half-diminished seventh", "P1 m3 d5 m7");
+    public static final Quality DIMINISHED_SEVENTH = of("dim7", "diminished seventh", "P1 m3 d5 d7");
 
     private final String suffix;
     private final String description;
     private final List<Interval> intervals;
-    private final List<String> aliases;
 
-    Quality(String suffix, String description, String intervals, String... aliases) {
+    Quality(String suffix, String description, Collection<Interval> intervals) {
         this.suffix = suffix;
         this.description = description;
-        this.intervals =
-                Arrays.stream(intervals.split(" ")).map(Interval::parse).toList();
-        this.aliases = List.of(aliases);
+        this.intervals = intervals.stream().distinct().sorted(IN_THIRDS).toList();
+    }
+
+    static Quality of(String suffix, String description, String intervals) {
+        return new Quality(
+                suffix,
+                description,
+                Arrays.stream(intervals.split(" ")).map(Interval::parse).toList());
+    }
+
+    /**
+     * Reads a suffix in any of its spellings: {@code "m7b5"}, {@code "ø"}, {@code "13(#11,b9)"}.
+     *
+     * @throws IllegalArgumentException if no kind of chord is written so
+     */
+    public static Quality parse(String suffix) {
+        return SuffixReader.read(suffix)
+                .orElseThrow(() -> new IllegalArgumentException("\"" + suffix + "\" is no kind of chord"));
+    }
+
+    /**
+     * The kind with exactly these intervals, named as a teacher would: by the nearest plain kind and what
+     * is altered, added or left out.
+     *
+     * @throws IllegalArgumentException if no symbol says it
+     */
+    public static Quality of(Collection<Interval> intervals) {
+        return SuffixWriter.nameOf(intervals)
+                .orElseThrow(() -> new IllegalArgumentException("no symbol stands for " + intervals));
+    }
+
+    /** The kinds in common use, one row each, simplest first. */
+    public static List<Quality> common() {
+        return QualityTable.ROWS.stream().map(QualityTable.Row::quality).toList();
     }
 
     /** What is printed behind the root: {@code "m7b5"}. */
@@ -60,11 +89,6 @@ public enum Quality {
         return intervals;
     }
 
-    /** Other suffixes that are read as this kind. */
-    public List<String> aliases() {
-        return aliases;
-    }
-
     /** The interval above the root with this number, 3 for the third; null where the kind has none. */
     public Interval numbered(int number) {
         for (Interval interval : intervals) {
@@ -78,5 +102,25 @@ public enum Quality {
     /** Whether the chord has a seventh, and so takes the figures 7, 6/5, 4/3, 4/2. */
     public boolean hasSeventh() {
         return numbered(7) != null;
+    }
+
+    /** Whether the third is minor, and a numeral for the chord lower case. */
+    public boolean hasMinorThird() {
+        return Interval.MINOR_THIRD.equals(numbered(3));
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Quality that && intervals.equals(that.intervals);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(intervals);
+    }
+
+    @Override
+    public String toString() {
+        return suffix + " (" + intervals.stream().map(Interval::toString).collect(Collectors.joining(" ")) + ")";
     }
 }

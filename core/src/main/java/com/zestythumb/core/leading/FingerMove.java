@@ -1,6 +1,7 @@
 package com.zestythumb.core.leading;
 
 import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
 
 /**
@@ -67,8 +68,9 @@ public record FingerMove(int fromFinger, int toFinger, Pitch from, Pitch to) {
     }
 
     /** A whole sentence: {@code "3 up a step to F"}, {@code "3 for 2, stays on E"}. */
-    public String sentence() {
-        String name = to == null ? from.pitchClass().pretty() : to.pitchClass().pretty();
+    public String sentence(NoteNames names) {
+        Pitch note = to == null ? from : to;
+        String name = names.fromEnglish(note.pitchClass().pretty());
         return switch (kind()) {
             case STAYS -> finger() + " stays on " + name;
             case LIFTS -> fromFinger + " lifts from " + name;

@@ -35,8 +35,9 @@ final class LeapRule implements Rule {
         return Optional.of(Places.finding(
                 Finding.Kind.LEAP,
                 chord,
-                "the hand leaps " + shift + " half steps to " + chord.chord().pretty() + " in "
-                        + Math.round(seconds * 10) / 10.0 + " s",
+                "the hand leaps " + shift + " half steps to "
+                        + whole.sheet().heading().print(chord.chord()) + " in " + Math.round(seconds * 10) / 10.0
+                        + " s",
                 "take a nearer inversion, or let go of the chord before early"));
     }
 
@@ -44,12 +45,17 @@ final class LeapRule implements Rule {
     private static double secondsToGetThere(ArrangedChord before, ArrangedChord chord, Arrangement whole) {
         LeadSheet sheet = whole.sheet();
         List<TimedNote> notes = whole.notesOf(before.index());
-        Fraction lastOnset = notes.get(notes.size() - 1).onset();
-        Fraction barLength = sheet.meter().barLength();
-        Fraction from = barLength.times(before.event().bar()).plus(lastOnset);
-        Fraction to = barLength.times(chord.event().bar()).plus(chord.event().start());
-        boolean backAtRepeat = to.compareTo(from) <= 0;
-        Fraction time = backAtRepeat ? barLength.minus(lastOnset) : to.minus(from);
+        TimedNote last = notes.get(notes.size() - 1);
+        Fraction toBarLine = sheet.bars().get(last.bar()).length().minus(last.onset());
+        Fraction time = chord.event().start();
+        if (before.event().bar() == chord.event().bar() && before.index() < chord.index()) {
+            time = time.minus(last.onset());
+        } else {
+            time = time.plus(toBarLine);
+            for (int bar = before.event().bar() + 1; bar < chord.event().bar(); bar++) {
+                time = time.plus(sheet.bars().get(bar).length());
+            }
+        }
         return time.toDouble() * sheet.secondsPerQuarter();
     }
 }

@@ -18,8 +18,11 @@ final class MudRule implements Rule {
         return Optional.of(Places.finding(
                 Finding.Kind.MUD,
                 chord,
-                chord.chord().pretty() + " lies low and close, from "
-                        + chord.voicing().lowest().pretty() + ": it will sound muddy",
+                whole.sheet().heading().print(chord.chord()) + " lies low and close, from "
+                        + whole.sheet()
+                                .heading()
+                                .names()
+                                .fromEnglish(chord.voicing().lowest().pretty()) + ": it will sound muddy",
                 "play it higher, or leave a middle note out"));
     }
 }

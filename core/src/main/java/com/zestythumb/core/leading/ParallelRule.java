@@ -31,7 +31,8 @@ final class ParallelRule implements Rule {
                 fifths ? Finding.Kind.PARALLEL_FIFTHS : Finding.Kind.PARALLEL_OCTAVES,
                 chord,
                 "bass and top go in parallel " + (fifths ? "fifths" : "octaves") + " from "
-                        + before.chord().pretty() + " to " + chord.chord().pretty(),
+                        + whole.sheet().heading().print(before.chord()) + " to "
+                        + whole.sheet().heading().print(chord.chord()),
                 "fine in popular styles; else take another inversion so that one voice stays"));
     }
 

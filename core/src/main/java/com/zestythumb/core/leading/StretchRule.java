@@ -17,7 +17,8 @@ final class StretchRule implements Rule {
         return Optional.of(Places.finding(
                 Finding.Kind.STRETCH,
                 chord,
-                chord.chord().pretty() + " spans " + width + " half steps; this hand reaches " + span,
+                whole.sheet().heading().print(chord.chord()) + " spans " + width + " half steps; this hand reaches "
+                        + span,
                 "take a nearer inversion or leave a note out; never force a stretch, and stop at pain"));
     }
 }

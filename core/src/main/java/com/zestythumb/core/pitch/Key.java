@@ -6,15 +6,14 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * A major or minor key with a printable signature of at most seven sharps or flats.
+ * A major, minor or modal key with a printable signature of at most seven sharps or flats.
  *
  * @param tonic the keynote
- * @param mode major or minor
+ * @param mode major, minor or a church mode
  */
 public record Key(PitchClass tonic, Mode mode) {
 
-    private static final Pattern SYNTAX =
-            Pattern.compile("([A-Ga-g])([#♯b♭]?)\\s*(major|minor|maj|min|m|)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SYNTAX = Pattern.compile("([A-Ga-g])([#♯b♭]?)(?:\\s*|-)([A-Za-z]*)");
 
     public Key {
         Objects.requireNonNull(tonic, "tonic");
@@ -26,17 +25,28 @@ public record Key(PitchClass tonic, Mode mode) {
         }
     }
 
-    /** Reads {@code "Eb major"}, {@code "F#m"}, {@code "A minor"}, {@code "C"}. */
+    /** Reads {@code "Eb major"}, {@code "F#m"}, {@code "A minor"}, {@code "C"}, {@code "D dorian"}. */
     public static Key parse(String text) {
         Matcher m = SYNTAX.matcher(text.strip());
-        if (!m.matches()) {
+        Mode mode = m.matches() ? Mode.named(m.group(3)) : null;
+        if (mode == null) {
             throw new IllegalArgumentException(
-                    "\"" + text.strip() + "\" is not a key; write C major, A minor, Bb or F#m");
+                    "\"" + text.strip() + "\" is not a key; write C major, A minor, Bb, F#m or D dorian");
         }
-        String word = m.group(3);
-        boolean minor = word.equals("m") || word.toLowerCase(Locale.ROOT).startsWith("min");
-        PitchClass tonic = PitchClass.parse(m.group(1).toUpperCase(Locale.ROOT) + m.group(2));
-        return new Key(tonic, minor ? Mode.MINOR : Mode.MAJOR);
+        return new Key(PitchClass.parse(m.group(1).toUpperCase(Locale.ROOT) + m.group(2)), mode);
+    }
+
+    /** The key in a mode that has this signature: −3 and minor is C minor. */
+    public static Key ofSignature(int fifths, Mode mode) {
+        for (Letter letter : Letter.values()) {
+            for (int alteration = -1; alteration <= 1; alteration++) {
+                PitchClass tonic = new PitchClass(letter, alteration);
+                if (tonic.fifths() + mode.fifthsFromMajor() == fifths) {
+                    return new Key(tonic, mode);
+                }
+            }
+        }
+        throw new IllegalArgumentException("no signature has " + Math.abs(fifths) + " accidentals");
     }
 
     /** Sharps (positive) or flats (negative) in the signature. */
@@ -64,9 +74,14 @@ public record Key(PitchClass tonic, Mode mode) {
         return alterationOf(note) == 0;
     }
 
-    /** The key with the same signature and the other mode. */
+    /** The key with the same signature in major or, for a major key, in minor. */
     public Key relative() {
-        return mode == Mode.MAJOR ? new Key(degree(6), Mode.MINOR) : new Key(degree(3), Mode.MAJOR);
+        return ofSignature(signature(), mode == Mode.MAJOR ? Mode.MINOR : Mode.MAJOR);
+    }
+
+    /** What the signature makes of a letter: F in G major is sharp, 1. */
+    public int signatureOf(Letter letter) {
+        return degree(degreeOf(new PitchClass(letter, 0))).alteration();
     }
 
     /** With the printed signs: {@code "E♭ major"}. */

@@ -1,29 +1,87 @@
 package com.zestythumb.core.sheet;
 
+import com.zestythumb.core.pitch.Key;
 import java.util.List;
 
 /**
  * One written bar.
  *
  * @param index place in the written order, from 0
- * @param section name of the section that begins here, or null
- * @param events what sounds in it, in order, filling the bar
- * @param startsRepeat whether a repeat sign stands at its left
- * @param timesPlayed how often the repeat that ends here is played in all; 1 where none ends
- * @param text where it stands in the chart
+ * @param number what a teacher calls it: from 1, and 0 for a pickup
+ * @param key the key in force
+ * @param meter the meter in force
+ * @param length quarter notes; less than the meter's bar in a pickup or a short bar
+ * @param offset quarter notes of the meter's bar that lie before this one; above 0 in a pickup
+ * @param signs repeats, endings, jumps
+ * @param events the chords and silences in it, in order, filling the bar
+ * @param melody the notes and rests of the tune, in order, filling the bar; empty where none is written
+ * @param text section name, notes, words
  */
 public record Bar(
-        int index, String section, List<ChordEvent> events, boolean startsRepeat, int timesPlayed, TextSpan text) {
+        int index,
+        int number,
+        Key key,
+        Meter meter,
+        Fraction length,
+        Fraction offset,
+        BarSigns signs,
+        List<ChordEvent> events,
+        List<MelodyNote> melody,
+        BarText text) {
 
     public Bar {
         events = List.copyOf(events);
+        melody = List.copyOf(melody);
     }
 
-    Bar played(int times) {
-        return new Bar(index, section, events, startsRepeat, times, text);
+    public String section() {
+        return text.section();
+    }
+
+    public boolean startsRepeat() {
+        return signs.startsRepeat();
+    }
+
+    public int timesPlayed() {
+        return signs.timesPlayed();
     }
 
     public boolean endsRepeat() {
-        return timesPlayed > 1;
+        return signs.endsRepeat();
+    }
+
+    /** Whether it is shorter than the meter asks. */
+    public boolean isShort() {
+        return length.compareTo(meter.barLength()) < 0;
+    }
+
+    /** Whether it leads into the next bar, and so ends where a full bar would. */
+    public boolean isPickup() {
+        return offset.compareTo(Fraction.ZERO) > 0;
+    }
+
+    /** The count, from 1, that a place in the bar falls on. */
+    public int countAt(Fraction start) {
+        return meter.countAt(start.plus(offset));
+    }
+
+    public Bar with(BarSigns other) {
+        return new Bar(index, number, key, meter, length, offset, other, events, melody, text);
+    }
+
+    public Bar with(BarText other) {
+        return new Bar(index, number, key, meter, length, offset, signs, events, melody, other);
+    }
+
+    public Bar withEvents(List<ChordEvent> others) {
+        return new Bar(index, number, key, meter, length, offset, signs, others, melody, text);
+    }
+
+    public Bar withMelody(List<MelodyNote> notes) {
+        return new Bar(index, number, key, meter, length, offset, signs, events, notes, text);
+    }
+
+    public Bar withKey(Key other) {
+        return new Bar(index, number, other, meter, length, offset, signs, events, melody, text);
     }
 }

@@ -1,55 +1,89 @@
 package com.zestythumb.core.sheet;
 
-import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.chord.ChordSyntaxException;
+import com.zestythumb.core.pitch.Key;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 
-/** Reads lines of bars, one after another, into {@link Bar}s. */
+/** Reads lines of bars, one after another, into drafts of {@link Bar}s. */
 final class BarReader {
 
-    /** A bar line with its repeat signs, or a word between bar lines. */
-    private static final Pattern TOKEN = Pattern.compile("(:?\\|+[:\\]]?(?:\\s*[x×](\\d+))?)|[^\\s|]+?(?=:?\\||\\s|$)");
+    /** A bar line with its repeat signs and ending, a note in quotes, a direction in braces, or a word. */
+    private static final Pattern TOKEN =
+            Pattern.compile("(:?\\|+[:\\]]?(?:\\s*[x×](\\d+)|(\\d(?:[,\\-]\\d)*)(?=[\\s{\"]|$))?)"
+                    + "|\"([^\"]*)\"?|\\{([^}]*)}?|[^\\s|\"{]+?(?=:?\\||\\s|\"|\\{|$)");
 
     private static final int MAX_TIMES = 9;
 
-    private record Word(String text, int line, int column) {}
-
-    private final Meter meter;
-    private final List<ChartProblem> problems;
-    private final List<Bar> bars = new ArrayList<>();
+    private final Heading heading;
+    private final Problems problems;
+    private final List<BarDraft> bars = new ArrayList<>();
     private final List<Word> words = new ArrayList<>();
+    private final List<String> notes = new ArrayList<>();
+    private final List<Mark> marks = new ArrayList<>();
 
+    private Key key;
+    private Meter meter;
     private String section;
+    private List<String> remarks = new ArrayList<>();
+    private List<Integer> ending = List.of();
     private boolean startsRepeat;
     private boolean full;
+    private Fraction shortLength;
+    private boolean shortIsPickup;
 
-    BarReader(Meter meter, List<ChartProblem> problems) {
-        this.meter = meter;
+    BarReader(Heading heading, Problems problems) {
+        this.heading = heading;
         this.problems = problems;
+        this.key = heading.key();
+        this.meter = heading.meter();
     }
 
     void beginSection(String name) {
         section = name;
     }
 
-    void readLine(String line, int lineNumber) {
+    void remark(String line) {
+        remarks.add(line);
+    }
+
+    /** Reads a line; gives the bars it holds. */
+    List<BarDraft> readLine(String line, int lineNumber) {
+        int first = bars.size();
         Matcher m = TOKEN.matcher(line);
         while (m.find()) {
-            if (m.group(1) == null) {
-                words.add(new Word(m.group(), lineNumber, m.start() + 1));
-            } else {
+            if (m.group(1) != null) {
                 readBarLine(m, lineNumber);
+            } else if (m.group(4) != null) {
+                notes.add(m.group(4).strip());
+            } else if (m.group(5) != null) {
+                readDirection(m, lineNumber);
+            } else {
+                words.add(new Word(m.group(), lineNumber, m.start() + 1));
             }
         }
         close(1);
+        return List.copyOf(bars.subList(Math.min(first, bars.size()), bars.size()));
     }
 
+    /** The bars with their numbers: a pickup completes the bar before it and has its number, 0 at the beginning. */
     List<Bar> finish() {
-        return bars;
+        List<Bar> finished = new ArrayList<>();
+        int number = 0;
+        for (BarDraft draft : bars) {
+            number += draft.isPickup() ? 0 : 1;
+            finished.add(draft.bar(number));
+        }
+        return finished;
+    }
+
+    List<String> remarksLeft() {
+        return remarks;
+    }
+
+    private boolean hasPickup() {
+        return heading.pickup().compareTo(Fraction.ZERO) > 0;
     }
 
     private void readBarLine(Matcher m, int line) {
@@ -58,22 +92,64 @@ final class BarReader {
         if (m.group(2) != null) {
             times = m.group(2).length() > 1 ? MAX_TIMES + 1 : Integer.parseInt(m.group(2));
             if (!sign.startsWith(":") || times < 2 || times > MAX_TIMES) {
-                problem(
+                problems.inLine(
                         line,
                         m.start() + 1,
                         sign.length(),
-                        "line " + line,
                         "a count of times stands behind a repeat and is 2 to 9, as in |: C | F :| x3");
                 times = 1;
             }
         }
         if (words.isEmpty() && times > 1 && !bars.isEmpty()) {
-            bars.add(bars.remove(bars.size() - 1).played(times));
+            bars.get(bars.size() - 1).timesPlayed = times;
         } else {
             close(times);
         }
-        if (sign.contains("|:") || sign.contains("||:")) {
+        if (sign.contains("|:")) {
             startsRepeat = true;
+        }
+        if (m.group(3) != null) {
+            ending = numbers(m.group(3));
+        }
+    }
+
+    /** {@code "1,3"} or {@code "1-3"}. */
+    private static List<Integer> numbers(String text) {
+        List<Integer> numbers = new ArrayList<>();
+        for (String part : text.split(",")) {
+            int from = part.charAt(0) - '0';
+            int to = part.charAt(part.length() - 1) - '0';
+            for (int i = Math.max(1, from); i <= to; i++) {
+                numbers.add(i);
+            }
+        }
+        return numbers;
+    }
+
+    private void readDirection(Matcher m, int line) {
+        String text = m.group(5).strip();
+        try {
+            if (text.startsWith("key")) {
+                key = HeadingReader.key(text.replaceFirst("key\\s*:?\\s*", ""), heading.names());
+            } else if (text.startsWith("meter")) {
+                meter = Meter.parse(text.replaceFirst("meter\\s*:?", ""));
+            } else if (text.matches("(pickup|short)\\b.*")) {
+                shortLength = HeadingReader.pickup(text.replaceFirst("\\w+\\s*:?\\s*", ""), meter);
+                shortIsPickup = text.startsWith("pickup");
+            } else {
+                Mark mark = Mark.parse(text)
+                        .orElseThrow(
+                                () -> new IllegalArgumentException(
+                                        "\"" + text
+                                                + "\" is no direction; write {key G}, {meter 3/4}, {pickup 1}, {short 3}, {segno}, {coda}, {to coda}, {fine}, {D.C. al Fine} or the like"));
+                if (mark.isAtEnd() && words.isEmpty() && !bars.isEmpty()) {
+                    bars.get(bars.size() - 1).marks.add(mark);
+                } else {
+                    marks.add(mark);
+                }
+            }
+        } catch (IllegalArgumentException e) {
+            problems.inLine(line, m.start() + 1, m.group().length(), e.getMessage());
         }
     }
 
@@ -81,50 +157,89 @@ final class BarReader {
         if (words.isEmpty()) {
             return;
         }
-        if (bars.size() >= ChartReader.MAX_BARS) {
-            if (!full) {
-                Word w = words.get(0);
-                problem(
-                        w.line(),
-                        w.column(),
-                        1,
-                        place(0),
-                        "a chart holds " + ChartReader.MAX_BARS + " bars at most; put the rest into a second tune");
-                full = true;
-            }
-            words.clear();
+        boolean twoBars = words.size() == 1 && words.get(0).text().equals("%%");
+        if (bars.size() + (twoBars ? 2 : 1) > ChartReader.MAX_BARS) {
+            tooLong();
             return;
         }
-        bars.add(new Bar(bars.size(), section, events(), startsRepeat, timesPlayed, span()));
+        BarDraft bar = draft();
+        boolean repeats = words.size() == 1 && words.get(0).text().matches("%%?");
+        if (repeats) {
+            repeat(bar, timesPlayed, twoBars ? 2 : 1);
+        } else {
+            bar.events = new SlotReader(bar, words, lastEvent(), heading.names(), place(), problems).read();
+            bar.timesPlayed = timesPlayed;
+            bars.add(bar);
+        }
         words.clear();
-        section = null;
-        startsRepeat = false;
     }
 
-    private List<ChordEvent> events() {
-        int index = bars.size();
-        if (words.size() == 1 && words.get(0).text().equals("%")) {
-            if (index > 0) {
-                return bars.get(index - 1).events().stream()
-                        .map(e -> new ChordEvent(e.chord(), index, e.start(), e.duration()))
-                        .toList();
+    private void tooLong() {
+        if (!full) {
+            problems.at(
+                    words.get(0).span(),
+                    place(),
+                    "a chart holds " + ChartReader.MAX_BARS + " bars at most; put the rest into a second tune");
+            full = true;
+        }
+        words.clear();
+    }
+
+    private BarDraft draft() {
+        boolean first = bars.isEmpty() && hasPickup();
+        Fraction length = shortLength != null ? shortLength : first ? heading.pickup() : meter.barLength();
+        boolean pickup = shortLength != null ? shortIsPickup : first;
+        BarDraft bar = new BarDraft(bars.size(), key, meter, length, pickup, span());
+        shortLength = null;
+        bar.section = section;
+        bar.startsRepeat = startsRepeat;
+        bar.ending = ending;
+        bar.remarks = remarks;
+        bar.marks.addAll(marks);
+        bar.notes.addAll(notes);
+        section = null;
+        startsRepeat = false;
+        ending = List.of();
+        remarks = new ArrayList<>();
+        marks.clear();
+        notes.clear();
+        return bar;
+    }
+
+    /** {@code %} is the bar before once more, {@code %%} the two bars before. */
+    private void repeat(BarDraft first, int timesPlayed, int count) {
+        int from = bars.size() - count;
+        boolean fits = from >= 0 && bars.get(from).length.equals(first.length);
+        if (!fits) {
+            String what = count == 1
+                    ? "% repeats the bar before, and this is the first"
+                    : "%% repeats the two bars before, and there are not two";
+            problems.at(words.get(0).span(), place(), what + " of this length; write its chord");
+        }
+        for (int i = 0; i < count; i++) {
+            BarDraft bar = i == 0 ? first : new BarDraft(bars.size(), key, meter, meter.barLength(), false, first.span);
+            int index = bars.size();
+            bar.shorthand = i == 0 ? words.get(0).text() : "";
+            bar.events = fits
+                    ? bars.get(from + i).events.stream()
+                            .map(e -> e.inBar(index))
+                            .toList()
+                    : SlotReader.silence(bar);
+            bar.timesPlayed = i == count - 1 ? timesPlayed : 1;
+            bars.add(bar);
+            if (bar != first) {
+                first.marks.stream().filter(Mark::isAtEnd).forEach(bar.marks::add);
+                first.marks.removeIf(Mark::isAtEnd);
             }
-            problem(words.get(0), place(0), "% repeats the bar before, and this is the first; write its chord");
-            return silence(index);
         }
-        if (!meter.slotCounts().contains(words.size())) {
-            String counts = meter.slotCounts().stream().map(String::valueOf).collect(Collectors.joining(", "));
-            TextSpan span = span();
-            problem(
-                    span.line(),
-                    span.column(),
-                    span.length(),
-                    place(0),
-                    "has " + words.size() + " slots; in " + meter + " a bar has " + counts
-                            + ". Hold a chord with /, as in " + example());
-            return silence(index);
+    }
+
+    private ChordEvent lastEvent() {
+        if (bars.isEmpty()) {
+            return null;
         }
-        return evenly(index);
+        List<ChordEvent> events = bars.get(bars.size() - 1).events;
+        return events.get(events.size() - 1);
     }
 
     private TextSpan span() {
@@ -134,66 +249,9 @@ final class BarReader {
                 first.line(), first.column(), last.column() + last.text().length() - first.column());
     }
 
-    private String example() {
-        return switch (meter) {
-            case TWO_FOUR -> "| C G7 |";
-            case THREE_FOUR -> "| C / G7 |";
-            case FOUR_FOUR -> "| C / / G7 |";
-            case SIX_EIGHT -> "| C G7 |";
-        };
-    }
-
-    private List<ChordEvent> evenly(int index) {
-        Fraction slot = meter.barLength().times(Fraction.of(1, words.size()));
-        List<ChordEvent> events = new ArrayList<>();
-        for (int i = 0; i < words.size(); i++) {
-            Fraction start = slot.times(i);
-            if (words.get(i).text().equals("/") && !events.isEmpty()) {
-                ChordEvent held = events.remove(events.size() - 1);
-                events.add(new ChordEvent(
-                        held.chord(), index, held.start(), held.duration().plus(slot)));
-            } else {
-                events.add(new ChordEvent(chord(words.get(i), start), index, start, slot));
-            }
-        }
-        return events;
-    }
-
-    private Chord chord(Word word, Fraction start) {
-        String text = word.text();
-        if (text.equals("N.C.") || text.equals("NC")) {
-            return null;
-        }
-        if (text.equals("/")) {
-            if (bars.isEmpty()) {
-                problem(word, place(1), "/ holds a chord on, and there is none yet; write the chord");
-                return null;
-            }
-            List<ChordEvent> before = bars.get(bars.size() - 1).events();
-            return before.get(before.size() - 1).chord();
-        }
-        try {
-            return Chord.parse(text);
-        } catch (ChordSyntaxException e) {
-            String hint = e.suggestions().isEmpty() ? "; write a chord such as C, Am, G7 or F/A" : "";
-            problem(word, place(meter.countAt(start)), e.getMessage() + hint);
-            return null;
-        }
-    }
-
-    private List<ChordEvent> silence(int index) {
-        return List.of(new ChordEvent(null, index, Fraction.ZERO, meter.barLength()));
-    }
-
-    private String place(int beat) {
-        return "bar " + (bars.size() + 1) + (beat > 0 ? ", beat " + beat : "");
-    }
-
-    private void problem(Word word, String place, String message) {
-        problem(word.line(), word.column(), word.text().length(), place, message);
-    }
-
-    private void problem(int line, int column, int length, String place, String message) {
-        problems.add(new ChartProblem(line, column, length, place, message));
+    private String place() {
+        long pickups = bars.stream().filter(BarDraft::isPickup).count();
+        boolean pickup = bars.isEmpty() && hasPickup();
+        return "bar " + (bars.size() + (pickup ? 0 : 1) - pickups);
     }
 }

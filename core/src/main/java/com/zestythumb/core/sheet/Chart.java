@@ -16,10 +16,9 @@ public record Chart(LeadSheet sheet, List<ChartProblem> problems) {
     }
 
     /**
-     * Reads a chart. The notation: header lines {@code title:}, {@code key:}, {@code meter:},
-     * {@code tempo:}; then lines of bars, {@code | C / Am / | F G7 | % | N.C. |}. The slots of a bar
-     * share it evenly; {@code /} holds the chord for another slot, {@code %} repeats the bar before,
-     * {@code |: … :| x3} repeats, {@code [Verse]} names what follows, {@code #} starts a remark.
+     * Reads a chart, in the notation told in docs/chart.md: a heading ({@code title:}, {@code key:},
+     * {@code meter:} and so on); lines of bars, {@code | C / Am / | F G7 | % | N.C. |}, with repeats,
+     * endings and directions; under them lines of melody ({@code m:}) and words ({@code w:}).
      * Never throws: what cannot be read becomes a problem.
      */
     public static Chart read(String text) {

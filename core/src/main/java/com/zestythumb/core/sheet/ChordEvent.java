@@ -1,6 +1,7 @@
 package com.zestythumb.core.sheet;
 
 import com.zestythumb.core.chord.Chord;
+import java.util.List;
 
 /**
  * A chord that sounds for a while, or a silence.
@@ -9,14 +10,65 @@ import com.zestythumb.core.chord.Chord;
  * @param bar index of its bar in the written order, from 0
  * @param start quarter notes after the bar line
  * @param duration quarter notes
+ * @param touch how it is played
+ * @param guess what else it might be, if it was guessed from notes and not yet confirmed; else null
+ * @param heardAs how the teacher hears it, if she said so; else null
+ * @param text where its symbol stands in the chart; null where it has none of its own
  */
-public record ChordEvent(Chord chord, int bar, Fraction start, Fraction duration) {
+public record ChordEvent(
+        Chord chord,
+        int bar,
+        Fraction start,
+        Fraction duration,
+        Touch touch,
+        List<Chord> guess,
+        HeardAs heardAs,
+        TextSpan text) {
+
+    /** How a chord is played. */
+    public enum Touch {
+        PLAIN,
+        /** Struck once and held, whatever the figure. */
+        HELD,
+        /** Struck an eighth before its place and held over. */
+        PUSHED
+    }
+
+    public ChordEvent(Chord chord, int bar, Fraction start, Fraction duration) {
+        this(chord, bar, start, duration, Touch.PLAIN, null, null, null);
+    }
 
     public boolean isSilent() {
         return chord == null;
     }
 
+    public boolean isGuess() {
+        return guess != null;
+    }
+
     public Fraction end() {
         return start.plus(duration);
+    }
+
+    ChordEvent longer(Fraction more) {
+        return new ChordEvent(chord, bar, start, duration.plus(more), touch, guess, heardAs, text);
+    }
+
+    /** The same in another bar, as a repeated bar has it. */
+    ChordEvent inBar(int other) {
+        return new ChordEvent(chord, other, start, duration, touch, guess, heardAs, null);
+    }
+
+    /** Another chord in the same place. */
+    public ChordEvent with(Chord other) {
+        return new ChordEvent(other, bar, start, duration, touch, guess, heardAs, text);
+    }
+
+    public ChordEvent withGuess(List<Chord> others) {
+        return new ChordEvent(chord, bar, start, duration, touch, others, heardAs, text);
+    }
+
+    public ChordEvent with(HeardAs other) {
+        return new ChordEvent(chord, bar, start, duration, touch, guess, other, text);
     }
 }

@@ -1,22 +1,42 @@
 package com.zestythumb.core.sheet;
 
 import com.zestythumb.core.pitch.Key;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * A tune as its chart gives it.
  *
- * @param title what stands at the top
- * @param key the stated key
- * @param meter the meter
- * @param tempo felt beats per minute
+ * @param heading title, key, meter, tempo and the rest
  * @param bars the bars as written, repeats not unfolded
  */
-public record LeadSheet(String title, Key key, Meter meter, int tempo, List<Bar> bars) {
+public record LeadSheet(Heading heading, List<Bar> bars) {
+
+    /** A bar as it comes by in playing: which written bar, and which time it is played. */
+    public record Played(int bar, int time) {}
 
     public LeadSheet {
         bars = List.copyOf(bars);
+    }
+
+    public String title() {
+        return heading.title();
+    }
+
+    public Key key() {
+        return heading.key();
+    }
+
+    public Meter meter() {
+        return heading.meter();
+    }
+
+    public int tempo() {
+        return heading.tempo();
+    }
+
+    public boolean hasMelody() {
+        return bars.stream().anyMatch(bar -> !bar.melody().isEmpty());
     }
 
     /** Every chord event in the written order. */
@@ -24,29 +44,30 @@ public record LeadSheet(String title, Key key, Meter meter, int tempo, List<Bar>
         return bars.stream().flatMap(bar -> bar.events().stream()).toList();
     }
 
-    /** Indices of the written bars in the order in which they are played, repeats unfolded. */
+    /** The bars as they are played: repeats, endings and jumps unfolded. */
+    public List<Played> unfolded() {
+        return new Unfolding(bars).order();
+    }
+
+    /** Indices of the written bars in the order in which they are played. */
     public List<Integer> playingOrder() {
-        List<Integer> order = new ArrayList<>();
-        int from = 0;
-        for (Bar bar : bars) {
-            if (bar.startsRepeat()) {
-                from = bar.index();
-            }
-            order.add(bar.index());
-            for (int pass = 1; pass < bar.timesPlayed(); pass++) {
-                for (int i = from; i <= bar.index(); i++) {
-                    order.add(i);
-                }
-            }
-            if (bar.endsRepeat()) {
-                from = bar.index() + 1;
-            }
-        }
-        return order;
+        return unfolded().stream().map(Played::bar).toList();
+    }
+
+    /** How a teacher calls a bar as it comes by: {@code "bar 7"}, {@code "second time, bar 7"}. */
+    public String call(Played played) {
+        String bar = "bar " + bars.get(played.bar()).number();
+        String[] times = {"", "", "second time, ", "third time, ", "fourth time, "};
+        return (played.time() < times.length ? times[played.time()] : played.time() + "th time, ") + bar;
     }
 
     /** Seconds a quarter note lasts. */
     public double secondsPerQuarter() {
-        return 60.0 / (tempo * meter.beatLength().toDouble());
+        return 60.0 / (tempo() * meter().beatLength().toDouble());
+    }
+
+    /** The same heading over other bars. */
+    public LeadSheet mapBars(UnaryOperator<Bar> change) {
+        return new LeadSheet(heading, bars.stream().map(change).toList());
     }
 }

@@ -38,14 +38,15 @@ final class CloseVoicings {
     }
 
     private static List<List<PitchClass>> toneSets(Chord chord, int notesWanted) {
-        List<PitchClass> all = chord.tones();
-        Interval fifth = chord.quality().numbered(5);
-        boolean fifthIsPlain = Interval.PERFECT_FIFTH.equals(fifth);
-        if (all.size() < 4 || !fifthIsPlain || chord.bass().equals(chord.root().plus(fifth))) {
+        boolean foreignBass = chord.inversion() < 0;
+        int fingers = foreignBass ? FINGERS - 1 : FINGERS;
+        List<PitchClass> all = chord.essentialTones(fingers);
+        PitchClass fifth = chord.root().plus(Interval.PERFECT_FIFTH);
+        if (all.size() < 4 || !all.contains(fifth) || chord.bass().equals(fifth)) {
             return List.of(all);
         }
         List<PitchClass> withoutFifth = new ArrayList<>(all);
-        withoutFifth.remove(chord.root().plus(fifth));
+        withoutFifth.remove(fifth);
         return all.size() > notesWanted ? List.of(withoutFifth) : List.of(all, withoutFifth);
     }
 
@@ -53,9 +54,11 @@ final class CloseVoicings {
         if (chord.hasSlash()) {
             return List.of(chord.bass());
         }
-        return tones.stream()
+        List<PitchClass> allowed = tones.stream()
                 .filter(tone -> way.allowsInBass(chord.tones().indexOf(tone)))
                 .toList();
+        // An open fifth has no second inversion.
+        return allowed.isEmpty() ? List.of(chord.root()) : allowed;
     }
 
     /** The tones in rising order from the bass, within the octave above it. */

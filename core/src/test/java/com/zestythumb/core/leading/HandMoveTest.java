@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
@@ -57,11 +58,18 @@ class HandMoveTest {
     @Test
     void tellsEachFingerWhereItGoes() {
         assertThat(move("C", "C3 E3 G3", "F", "C3 F3 A3").fingers())
-                .extracting(FingerMove::sentence)
+                .extracting(move -> move.sentence(NoteNames.ENGLISH))
                 .containsExactly("5 stays on C", "2 for 3, up a step to F", "1 up a step to A");
         assertThat(move("C", "C3 E3 G3", "F", "F3 A3 C4").fingers())
-                .extracting(FingerMove::sentence)
+                .extracting(move -> move.sentence(NoteNames.ENGLISH))
                 .containsExactly("5 up a fourth to F", "3 up a fourth to A", "1 up a fourth to C");
+    }
+
+    /** Common practice in German and Nordic lands. */
+    @Test
+    void callsNotesAsTheTeacherDoes() {
+        assertThat(move("C", "C3 E3 G3", "G", "B2 D3 G3").fingers().get(0).sentence(NoteNames.GERMAN))
+                .isEqualTo("5 down a step to H");
     }
 
     @Test

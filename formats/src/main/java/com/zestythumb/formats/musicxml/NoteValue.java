@@ -16,13 +16,46 @@ record NoteValue(String type, int dots, Fraction length) {
 
     private static final NoteValue EIGHTH = new NoteValue("eighth", 0, Fraction.of(1, 2));
 
+    /** Left-hand figures run in eighths. */
+    private static final Fraction SHORTEST = Fraction.of(1, 2);
+
     private static final List<NoteValue> ALL = List.of(
+            new NoteValue("whole", 1, Fraction.of(6)),
             new NoteValue("whole", 0, Fraction.of(4)),
             new NoteValue("half", 1, Fraction.of(3)),
             new NoteValue("half", 0, Fraction.of(2)),
             new NoteValue("quarter", 1, Fraction.of(3, 2)),
             new NoteValue("quarter", 0, Fraction.of(1)),
-            EIGHTH);
+            new NoteValue("eighth", 1, Fraction.of(3, 4)),
+            EIGHTH,
+            new NoteValue("16th", 1, Fraction.of(3, 8)),
+            new NoteValue("16th", 0, Fraction.of(1, 4)),
+            new NoteValue("32nd", 1, Fraction.of(3, 16)),
+            new NoteValue("32nd", 0, Fraction.of(1, 8)),
+            new NoteValue("64th", 0, Fraction.of(1, 16)));
+
+    private static final List<String> FLAGGED = List.of("eighth", "16th", "32nd", "64th");
+
+    /** How many flags its stem bears. */
+    int flags() {
+        return FLAGGED.indexOf(type) + 1;
+    }
+
+    /** Writes a length as the composer did: in one head if there is one for it, else in few tied ones. */
+    static List<NoteValue> plain(Fraction length) {
+        List<NoteValue> values = new ArrayList<>();
+        Fraction left = length;
+        while (left.compareTo(Fraction.ZERO) > 0) {
+            Fraction room = left;
+            NoteValue value = ALL.stream()
+                    .filter(v -> v.length().compareTo(room) <= 0)
+                    .findFirst()
+                    .orElseThrow(() -> new IllegalArgumentException(length + " quarter notes cannot be written"));
+            values.add(value);
+            left = left.minus(value.length());
+        }
+        return values;
+    }
 
     /**
      * Writes a length as few tied values, cut where the felt beat or the half bar should be seen: a
@@ -50,7 +83,9 @@ record NoteValue(String type, int dots, Fraction length) {
         Fraction toBeat = beat.times(at.dividedBy(beat).floor() + 1).minus(at);
         Fraction room = onBeat ? left : left.min(toBeat);
         return ALL.stream()
-                .filter(value -> value.length().compareTo(room) <= 0)
+                .filter(value ->
+                        value.length().compareTo(room) <= 0 && value.length().compareTo(SHORTEST) >= 0)
+                .filter(value -> value.dots() == 0 || value.flags() == 0)
                 .filter(value -> !meter.isCompound() || fitsCompound(value, onBeat, left))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(left + " quarter notes cannot be written"));

@@ -9,16 +9,20 @@ import org.audiveris.proxymusic.AboveBelow;
 import org.audiveris.proxymusic.Empty;
 import org.audiveris.proxymusic.EmptyPlacement;
 import org.audiveris.proxymusic.Fingering;
+import org.audiveris.proxymusic.Lyric;
 import org.audiveris.proxymusic.Notations;
 import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.NoteType;
 import org.audiveris.proxymusic.ObjectFactory;
+import org.audiveris.proxymusic.Offset;
 import org.audiveris.proxymusic.Pitch;
 import org.audiveris.proxymusic.Rest;
 import org.audiveris.proxymusic.StartStop;
 import org.audiveris.proxymusic.Stem;
 import org.audiveris.proxymusic.StemValue;
+import org.audiveris.proxymusic.Syllabic;
 import org.audiveris.proxymusic.Technical;
+import org.audiveris.proxymusic.TextElementData;
 import org.audiveris.proxymusic.Tie;
 import org.audiveris.proxymusic.Tied;
 import org.audiveris.proxymusic.TiedType;
@@ -27,8 +31,11 @@ import org.audiveris.proxymusic.YesNo;
 /** Single notes and rests. */
 final class Notes {
 
-    /** MusicXML divisions of a quarter note: enough for eighths, triplets and sixteenths. */
-    static final int DIVISIONS = 12;
+    /** Our type is wider than the one the engraver reckons with, so a word asks for room behind it. */
+    static final String ROOM = "\u00a0";
+
+    /** MusicXML divisions of a quarter note: enough for sixty-fourths and for tuplets of 3, 5, 7 and 9. */
+    static final int DIVISIONS = 10_080;
 
     private static final ObjectFactory FACTORY = new ObjectFactory();
 
@@ -42,26 +49,25 @@ final class Notes {
      * A note, or one of the tied values it is written in.
      *
      * @param chordWithPrevious whether it is struck together with the note written before
+     * @param heldFrom whether a note before is tied to it
      * @param part which of its tied values this is, from 0
      */
     static Note note(
-            TimedNote timed, NoteValue value, String voice, int staff, boolean chordWithPrevious, int part, int parts) {
+            TimedNote timed,
+            NoteValue value,
+            String voice,
+            int staff,
+            boolean chordWithPrevious,
+            boolean heldFrom,
+            int part,
+            int parts) {
         Note note = new Note();
         note.setId(part == 0 ? timed.id() : timed.id() + "-" + part);
         if (chordWithPrevious) {
             note.setChord(new Empty());
         }
         note.setPitch(pitch(timed.pitch().pitchClass(), timed.pitch().octave()));
-        Notations notations = new Notations();
-        if (part > 0) {
-            tie(note, notations, StartStop.STOP, TiedType.STOP);
-        }
-        if (part < parts - 1) {
-            tie(note, notations, StartStop.START, TiedType.START);
-        }
-        if (!notations.getTiedOrSlurOrTuplet().isEmpty()) {
-            note.getNotations().add(notations);
-        }
+        addTies(note, part > 0 || heldFrom, part < parts - 1 || timed.tied());
         return written(note, value, voice, staff);
     }
 
@@ -81,7 +87,35 @@ final class Notes {
         return placed(note, voice, staff);
     }
 
-    private static Note written(Note note, NoteValue value, String voice, int staff) {
+    /** A syllable below a note. */
+    static void addLyric(Note note, Syllabic syllabic, String text, String verse) {
+        Lyric lyric = new Lyric();
+        lyric.setNumber(verse);
+        TextElementData data = new TextElementData();
+        data.setValue(text);
+        lyric.getElisionAndSyllabicAndText().add(syllabic);
+        lyric.getElisionAndSyllabicAndText().add(data);
+        note.getLyric().add(lyric);
+    }
+
+    static void addTies(Note note, boolean fromBefore, boolean toNext) {
+        if (fromBefore) {
+            tie(note, StartStop.STOP, TiedType.STOP);
+        }
+        if (toNext) {
+            tie(note, StartStop.START, TiedType.START);
+        }
+    }
+
+    /** The note's notations, made at the first asking. */
+    static Notations notations(Note note) {
+        if (note.getNotations().isEmpty()) {
+            note.getNotations().add(new Notations());
+        }
+        return note.getNotations().get(0);
+    }
+
+    static Note written(Note note, NoteValue value, String voice, int staff) {
         note.setDuration(divisions(value.length()));
         NoteType type = new NoteType();
         type.setValue(value.type());
@@ -100,7 +134,7 @@ final class Notes {
         return note;
     }
 
-    private static Pitch pitch(com.zestythumb.core.pitch.PitchClass name, int octave) {
+    static Pitch pitch(com.zestythumb.core.pitch.PitchClass name, int octave) {
         Pitch pitch = new Pitch();
         pitch.setStep(ChordSymbols.step(name));
         if (name.alteration() != 0) {
@@ -110,13 +144,13 @@ final class Notes {
         return pitch;
     }
 
-    private static void tie(Note note, Notations notations, StartStop sound, TiedType sign) {
+    private static void tie(Note note, StartStop sound, TiedType sign) {
         Tie tie = new Tie();
         tie.setType(sound);
         note.getTie().add(tie);
         Tied tied = new Tied();
         tied.setType(sign);
-        notations.getTiedOrSlurOrTuplet().add(tied);
+        notations(note).getTiedOrSlurOrTuplet().add(tied);
     }
 
     /** Writes the fingers that are to be shown, the highest note's first, below the staff. */
@@ -131,11 +165,14 @@ final class Notes {
             }
         }
         if (!technical.getUpBowOrDownBowOrHarmonic().isEmpty()) {
-            if (note.getNotations().isEmpty()) {
-                note.getNotations().add(new Notations());
-            }
-            note.getNotations().get(0).getTiedOrSlurOrTuplet().add(technical);
+            notations(note).getTiedOrSlurOrTuplet().add(technical);
         }
+    }
+
+    static Offset offset(Fraction quarters) {
+        Offset offset = new Offset();
+        offset.setValue(divisions(quarters));
+        return offset;
     }
 
     /** Keeps the stem clear of the fingers below the staff. */

@@ -20,12 +20,15 @@ import javax.xml.xpath.XPathConstants;
 import javax.xml.xpath.XPathFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.w3c.dom.Document;
 import org.w3c.dom.NodeList;
 
 /** Read back with the JDK's own XML reader, which knows nothing of the writer. */
 class MusicXmlWriterTest {
+
+    private static final List<Meter> METERS =
+            List.of(Meter.TWO_FOUR, Meter.THREE_FOUR, Meter.FOUR_FOUR, Meter.SIX_EIGHT);
 
     private static Arrangement arrange(String chart, Figure figure) {
         return Arrangement.of(Chart.parse(chart), Choices.USUAL.with(figure));
@@ -83,7 +86,7 @@ class MusicXmlWriterTest {
 
     @Test
     void fillsEveryBarOfEveryMeterAndFigure() throws Exception {
-        for (Meter meter : Meter.values()) {
+        for (Meter meter : METERS) {
             for (Figure figure : Figure.values()) {
                 String bars = meter == Meter.THREE_FOUR ? "| C / G7 | N.C. | Am |" : "| C G7 | N.C. | Am |";
                 Document score = grand("meter: " + meter + "\n" + bars, figure);
@@ -126,8 +129,19 @@ class MusicXmlWriterTest {
         assertThat(texts(score, "//measure[last()]/barline/bar-style")).containsExactly("light-heavy");
     }
 
+    /** MusicXML 4.0: the text of root-step is what is printed in place of its letter. */
+    @Test
+    void writesGermanNamesAsTextOverTheRealNotes() throws Exception {
+        Document score = grand("names: german\n| Hm | B/D | G7/H | C |", Figure.BLOCK);
+        assertThat(texts(score, "//root-step")).containsExactly("B", "B", "G", "C");
+        assertThat(texts(score, "//root-step/@text")).containsExactly("H", "B");
+        assertThat(texts(score, "//root-alter")).containsExactly("-1");
+        assertThat(texts(score, "//root-alter/@print-object")).containsExactly("no");
+        assertThat(texts(score, "//bass-step/@text")).containsExactly("H");
+    }
+
     @ParameterizedTest
-    @EnumSource(Quality.class)
+    @MethodSource("com.zestythumb.core.chord.Quality#common")
     void writesTheSymbolOfEveryChord(Quality quality) throws Exception {
         Document score = grand("| F#" + quality.suffix() + "/E | C |", Figure.BLOCK);
         assertThat(texts(score, "//harmony[1]/root").get(0).strip()).isEqualTo("F1");
@@ -138,13 +152,34 @@ class MusicXmlWriterTest {
 
     @Test
     void writesThePageWithTheLeftHandAlone() throws Exception {
-        String text = new MusicXmlWriter(Staves.LEFT_HAND).writeText(arrange("| C | G7 |\n| C |", Figure.BLOCK));
+        String text = new MusicXmlWriter(Staves.PAGE).writeText(arrange("| C | G7 |\n| C |", Figure.BLOCK));
         Document score = read(text.getBytes(StandardCharsets.UTF_8));
         assertThat(texts(score, "//staves")).isEmpty();
         assertThat(texts(score, "//clef/sign")).containsExactly("F");
         assertThat(texts(score, "//direction[@placement='below']//words")).hasSize(3);
         assertThat(texts(score, "//note[@id='n0-0']//fingering")).containsExactly("1", "3", "5");
         assertThat(texts(score, "//print")).isEmpty();
+    }
+
+    @Test
+    void laysWordsOfASongWithoutTuneBelowItsChords() throws Exception {
+        Arrangement song = arrange("| C | G7 F | N.C. |\nw: low the lamp | burns | and out", Figure.BROKEN_UP);
+        Document score = read(new MusicXmlWriter(Staves.PAGE).write(song));
+        assertThat(texts(score, "//lyric/text")).containsExactly("low the lamp\u00a0", "burns\u00a0");
+        assertThat(texts(score, "//measure[1]/note[1]/lyric")).hasSize(1);
+        assertThat(texts(score, "//measure[3]/direction[@placement='above']//words"))
+                .containsExactly("and out");
+    }
+
+    /** MusicXML 4.0: numeral-root with its text, in a numeral-key, below the staff. */
+    @Test
+    void writesNumeralsInTheKeyInWhichTheyAreHeard() throws Exception {
+        Document score = grand("key: Bb\n| Bb | C7 | F | Bb |", Figure.BLOCK);
+        assertThat(texts(score, "//numeral-root/@text")).first().asString().startsWith("I");
+        assertThat(texts(score, "//numeral-root")).containsExactly("1", "2", "5", "1");
+        assertThat(texts(score, "//numeral-root/@text").get(1)).startsWith("V").endsWith("/V");
+        assertThat(texts(score, "//numeral-fifths")).containsOnly("-2");
+        assertThat(texts(score, "//harmony[numeral]/@placement")).containsOnly("below");
     }
 
     @Test

@@ -1,0 +1,89 @@
+package com.zestythumb.app.bring;
+
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.formats.ImportReport;
+import com.zestythumb.formats.Imported;
+import com.zestythumb.formats.Importer;
+import com.zestythumb.formats.UnreadableFileException;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.List;
+import java.util.concurrent.Semaphore;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ProblemDetail;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Reads music files into charts. */
+@RestController
+@RequestMapping("/api/imports")
+@Tag(name = "Imports")
+class ImportController {
+
+    /** A tune from a file. */
+    @Schema(name = "ImportedTune")
+    record ImportedTune(
+            String title,
+            String format,
+            int bars,
+
+            @Schema(description = "Chords guessed from notes, marked with ? in the chart.")
+            int guesses,
+
+            String chart,
+            List<ImportReport.Line> report) {
+
+        static ImportedTune of(Imported imported) {
+            return new ImportedTune(
+                    imported.sheet().title(),
+                    imported.report().format(),
+                    imported.sheet().bars().size(),
+                    (int) imported.sheet().events().stream()
+                            .filter(ChordEvent::isGuess)
+                            .count(),
+                    imported.chart(),
+                    imported.report().lines());
+        }
+    }
+
+    /** One file at a time, so that large ones do not add up in memory. */
+    private final Semaphore one = new Semaphore(1, true);
+
+    @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @Operation(summary = "The tunes in a file of MusicXML, MIDI, ABC, ChordPro, a chart or chords over words.")
+    @RequestBody(
+            required = true,
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
+                            schema = @Schema(type = "string", format = "binary")))
+    List<ImportedTune> read(
+            @Schema(description = "The file's name; empty for pasted text.") @RequestParam(defaultValue = "")
+                    String name,
+            @Parameter(hidden = true) InputStream file)
+            throws IOException {
+        one.acquireUninterruptibly();
+        try {
+            byte[] bytes = file.readNBytes(Importer.MAX_BYTES + 1);
+            return Importer.read(name, bytes).stream().map(ImportedTune::of).toList();
+        } finally {
+            one.release();
+        }
+    }
+
+    /** What cannot be read is the sender's to mend. */
+    @ExceptionHandler
+    ProblemDetail unreadable(UnreadableFileException e) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+    }
+}

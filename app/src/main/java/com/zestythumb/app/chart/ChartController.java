@@ -1,0 +1,183 @@
+package com.zestythumb.app.chart;
+
+import com.zestythumb.app.arrange.ArrangementRequest;
+import com.zestythumb.core.chord.SymbolStyle;
+import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.NoteNames;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.ChartWriter;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.MelodyEntry;
+import com.zestythumb.core.sheet.Transposition;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Turns charts into other charts. A chart with mistakes is refused, so that nothing typed is lost. */
+@RestController
+@RequestMapping("/api/charts")
+@Tag(name = "Charts")
+class ChartController {
+
+    /** A chart's text. */
+    record ChartText(
+            @NotNull @Size(max = ArrangementRequest.MAX_CHART)
+            String chart) {}
+
+    /** How chords are written. */
+    enum ChordsAs {
+        LETTERS,
+        NUMERALS
+    }
+
+    record FormatRequest(
+            @NotNull @Size(max = ArrangementRequest.MAX_CHART)
+            String chart,
+
+            @NotNull ChordsAs chords) {}
+
+    record PrintingRequest(
+            @NotNull @Size(max = ArrangementRequest.MAX_CHART)
+            String chart,
+
+            @Schema(description = "How B and B flat are called.") @NotNull
+            NoteNames names,
+
+            @Schema(description = "How the kinds of chord are printed.") @NotNull
+            SymbolStyle symbols) {}
+
+    record TransposeRequest(
+            @NotNull @Size(max = ArrangementRequest.MAX_CHART)
+            String chart,
+
+            @Schema(description = "The new key; empty to go by an interval.", example = "Eb major") @NotNull
+            String key,
+
+            @Schema(description = "An interval; empty to go to a key.", example = "M2") @NotNull
+            String interval,
+
+            @Schema(description = "Whether to go down by the interval.")
+            boolean down,
+
+            @Schema(description = "Keep every note on its line and space and change the signature alone.")
+            boolean samePage) {}
+
+    record NoteRequest(
+            @NotNull @Size(max = ArrangementRequest.MAX_CHART)
+            String chart,
+
+            @Schema(description = "Bar as written, from 0.") @Min(0)
+            int bar,
+
+            @Schema(description = "Quarter notes after the bar line, exact.", example = "3/2")
+            @NotNull
+            @Pattern(regexp = FRACTION)
+            String onset,
+
+            @Schema(description = "Quarter notes.", example = "1/2") @NotNull @Pattern(regexp = FRACTION)
+            String duration,
+
+            @Schema(description = "MIDI key; 0 for a letter or a rest.") @Min(0) @Max(127)
+            int midi,
+
+            @Schema(description = "A to G for the nearest such note of the key; empty for a key or a rest.")
+            @NotNull
+            @Pattern(regexp = "[A-G]?")
+            String letter,
+
+            @Schema(description = "Half steps to raise (1) or lower (-1) the letter's note.") @Min(-1) @Max(1)
+            int accidental,
+
+            @Schema(description = "Whether it is tied to the same note before.")
+            boolean tied) {}
+
+    /** The chart with its new note, and where the next one goes. */
+    record NoteResult(
+            String chart,
+            @Schema(description = "Bar as written, from 0.") int bar,
+
+            @Schema(description = "Quarter notes after the bar line, exact.")
+            String onset,
+
+            @Schema(description = "The key that was written; 0 for a rest.")
+            int midi) {}
+
+    private static final String FRACTION = "\\d{1,3}(/[1-9]\\d{0,2})?";
+
+    @PostMapping("/format")
+    @Operation(summary = "The chart written in good order, chords as letters or as numerals.")
+    ChartText format(@Valid @RequestBody FormatRequest request) {
+        LeadSheet sheet = read(request.chart());
+        return new ChartText(
+                request.chords() == ChordsAs.NUMERALS ? ChartWriter.writeNumerals(sheet) : ChartWriter.write(sheet));
+    }
+
+    @PostMapping("/printing")
+    @Operation(summary = "The chart with other note names or another way of printing chords.")
+    ChartText printing(@Valid @RequestBody PrintingRequest request) {
+        LeadSheet sheet = read(request.chart());
+        Heading heading = sheet.heading().withNames(request.names()).withSymbols(request.symbols());
+        return new ChartText(ChartWriter.write(new LeadSheet(heading, sheet.bars())));
+    }
+
+    @PostMapping("/transpose")
+    @Operation(summary = "The tune in another key, or its page under another signature.")
+    ChartText transpose(@Valid @RequestBody TransposeRequest request) {
+        LeadSheet sheet = read(request.chart());
+        if (request.key().isEmpty()) {
+            Interval interval = Interval.parse(request.interval());
+            return new ChartText(ChartWriter.write(
+                    request.down() ? Transposition.down(interval, sheet) : Transposition.up(interval, sheet)));
+        }
+        Key key = Key.parse(request.key());
+        return new ChartText(ChartWriter.write(
+                request.samePage() ? Transposition.samePage(key, sheet) : Transposition.to(key, sheet)));
+    }
+
+    @PostMapping("/notes")
+    @Operation(summary = "The chart with one note or rest of the tune more.")
+    NoteResult addNote(@Valid @RequestBody NoteRequest request) {
+        MelodyEntry entry = new MelodyEntry(read(request.chart()));
+        MelodyEntry.Place place = new MelodyEntry.Place(request.bar(), fraction(request.onset()));
+        Pitch pitch = null;
+        if (!request.letter().isEmpty()) {
+            pitch = entry.nearest(place, request.letter().charAt(0), request.accidental());
+        } else if (request.midi() > 0) {
+            pitch = entry.spelled(place, request.midi());
+        }
+        MelodyEntry.Result result = entry.put(place, pitch, fraction(request.duration()), request.tied());
+        return new NoteResult(
+                ChartWriter.write(result.sheet()),
+                result.next().bar(),
+                result.next().onset().toString(),
+                pitch == null ? 0 : pitch.midi());
+    }
+
+    private static Fraction fraction(String text) {
+        String[] parts = text.split("/");
+        return Fraction.of(Long.parseLong(parts[0]), parts.length > 1 ? Long.parseLong(parts[1]) : 1);
+    }
+
+    private static LeadSheet read(String text) {
+        Chart chart = Chart.read(text);
+        if (!chart.problems().isEmpty()) {
+            throw new IllegalArgumentException("mend this first, so that nothing is lost: "
+                    + chart.problems().get(0));
+        }
+        return chart.sheet();
+    }
+}

@@ -1,0 +1,55 @@
+package com.zestythumb.app.tune;
+
+import com.zestythumb.app.studio.Studio;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.ManyToOne;
+import java.time.Instant;
+
+/** What a tune's chart was before it was changed. */
+@Entity
+class TuneRevision {
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private Long id;
+
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
+    private Studio studio;
+
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
+    private Tune tune;
+
+    private Instant savedAt;
+    private String title;
+    private String chart;
+
+    protected TuneRevision() {}
+
+    TuneRevision(Tune tune, String title, String chart, Instant savedAt) {
+        this.studio = tune.studio();
+        this.tune = tune;
+        this.savedAt = savedAt;
+        this.title = title;
+        this.chart = chart;
+    }
+
+    Long id() {
+        return id;
+    }
+
+    Instant savedAt() {
+        return savedAt;
+    }
+
+    String title() {
+        return title;
+    }
+
+    String chart() {
+        return chart;
+    }
+}

@@ -1,0 +1,219 @@
+package com.zestythumb.core.analysis;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.NoteNames;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.HeardAs;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.MelodyNote;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * What a progression does. Chords are counted among the sounding ones, from 0.
+ *
+ * @param keys the keys in their order, each chord in one of them; none where there are no chords
+ * @param readings a reading for each chord
+ * @param cadences how phrases end
+ * @param progressions known rows of chords
+ * @param weights how much to lean on each chord, 0 to 5
+ * @param leans the chord in each phrase to lean into, and the one in which to let go
+ * @param tune what each note of the tune is against its chord; rests are left out
+ * @param contradiction what speaks against the key that the chart states, in a sentence; or empty
+ */
+public record Analysis(
+        List<KeySpan> keys,
+        List<Reading> readings,
+        List<Cadence> cadences,
+        List<Progression> progressions,
+        List<Double> weights,
+        List<Lean> leans,
+        List<TuneNote> tune,
+        String contradiction) {
+
+    /** Where a phrase is heaviest and where it lets go, as chords. */
+    public record Lean(int into, int release) {}
+
+    /** Below this a key is no more than a guess. */
+    private static final double CLEAR = 0.25;
+
+    private static final double HEAVY = 3;
+    private static final int MOST_OTHERS = 4;
+
+    public Analysis {
+        keys = List.copyOf(keys);
+        readings = List.copyOf(readings);
+        cadences = List.copyOf(cadences);
+        progressions = List.copyOf(progressions);
+        weights = List.copyOf(weights);
+        leans = List.copyOf(leans);
+        tune = List.copyOf(tune);
+    }
+
+    /** Whether a key can be told at all. */
+    public boolean isClear() {
+        return keys.stream().anyMatch(span -> span.confidence() >= CLEAR);
+    }
+
+    /** Analyses a tune; never fails. O(chords). */
+    public static Analysis of(LeadSheet sheet) {
+        List<ChordEvent> events =
+                sheet.events().stream().filter(event -> !event.isSilent()).toList();
+        Places places = new Places(sheet, events);
+        List<KeySpan> keys = KeyPath.find(heard(sheet, events, places));
+        List<Reading> readings = readings(events, keys, sheet.heading().names());
+        List<Double> weights = Weights.of(readings);
+        return new Analysis(
+                keys,
+                readings,
+                new Cadences(sheet, events, readings, places).find(),
+                new Progressions(sheet, events, readings, places).find(),
+                weights,
+                leans(places, events, weights),
+                TuneNotes.of(sheet),
+                contradiction(sheet, events, keys));
+    }
+
+    /** In each phrase the heaviest chord that a lighter one follows; the later of equals. */
+    private static List<Lean> leans(Places places, List<ChordEvent> events, List<Double> weights) {
+        List<Lean> leans = new ArrayList<>();
+        int from = 0;
+        for (int end : places.phraseEnds()) {
+            int heaviest = -1;
+            int i = from;
+            for (; i < events.size() && events.get(i).bar() <= end; i++) {
+                boolean letsGo = i + 1 < events.size() && weights.get(i + 1) < weights.get(i);
+                if (letsGo && (heaviest < 0 || weights.get(i) >= weights.get(heaviest))) {
+                    heaviest = i;
+                }
+            }
+            if (heaviest >= 0 && weights.get(heaviest) >= HEAVY) {
+                leans.add(new Lean(heaviest, heaviest + 1));
+            }
+            from = i;
+        }
+        return leans;
+    }
+
+    private static String contradiction(LeadSheet sheet, List<ChordEvent> events, List<KeySpan> keys) {
+        if (keys.isEmpty() || keys.get(0).confidence() < CLEAR) {
+            return "";
+        }
+        Key stated = sheet.bars().get(events.get(0).bar()).key();
+        Key heard = keys.get(0).key();
+        boolean same = stated.tonic().soundsLike(heard.tonic()) && Degrees.isMinor(stated) == Degrees.isMinor(heard);
+        boolean returns = keys.stream().anyMatch(span -> span.key().equals(stated));
+        return same || returns ? "" : "the chart says " + stated.pretty() + ", but it is heard in " + heard.pretty();
+    }
+
+    private static List<KeyPath.Heard> heard(LeadSheet sheet, List<ChordEvent> events, Places places) {
+        List<KeyPath.Heard> heard = new ArrayList<>();
+        for (int i = 0; i < events.size(); i++) {
+            ChordEvent event = events.get(i);
+            boolean lastInBar = i + 1 == events.size() || events.get(i + 1).bar() != event.bar();
+            Key stated = sheet.bars().get(event.bar()).key();
+            heard.add(new KeyPath.Heard(
+                    event.chord(),
+                    stated,
+                    weight(event),
+                    tune(sheet, event),
+                    lastInBar && places.endsPhrase(event.bar()),
+                    event.heardAs() == null ? null : event.heardAs().key()));
+        }
+        return heard;
+    }
+
+    /** A chord of a beat or more counts once, a shorter one less. */
+    private static double weight(ChordEvent event) {
+        return event.duration().compareTo(Fraction.of(1)) >= 0 ? 1 : 0.6;
+    }
+
+    private static double[] tune(LeadSheet sheet, ChordEvent event) {
+        double[] tones = new double[12];
+        double sum = 0;
+        for (MelodyNote note : sheet.bars().get(event.bar()).melody()) {
+            Fraction from = note.onset().compareTo(event.start()) > 0 ? note.onset() : event.start();
+            double length = note.end().min(event.end()).minus(from).toDouble();
+            if (!note.isRest() && length > 0) {
+                tones[note.pitch().pitchClass().semitone()] += length;
+                sum += length;
+            }
+        }
+        if (sum == 0) {
+            return new double[0];
+        }
+        for (int i = 0; i < tones.length; i++) {
+            tones[i] /= sum;
+        }
+        return tones;
+    }
+
+    private static List<Reading> readings(List<ChordEvent> events, List<KeySpan> keys, NoteNames names) {
+        List<Chord> chords = events.stream().map(ChordEvent::chord).toList();
+        // Neighbours of the same name are one chord to the ear.
+        List<Reading> readings = new ArrayList<>();
+        for (KeySpan span : keys) {
+            boolean blues = isBlues(chords, span);
+            for (int i = span.from(); i < span.to(); i++) {
+                Chord before = neighbour(chords, i, -1);
+                Chord next = neighbour(chords, i, 1);
+                Chord afterNext = next == null ? null : neighbour(chords, indexOfNeighbour(chords, i, 1), 1);
+                HarmonyReader reader = new HarmonyReader(before, chords.get(i), next, afterNext, span.key(), blues);
+                Reading found = reader.read();
+                Reading reading = found.withOthers(others(reader, found, chords.get(i), keys, names));
+                HeardAs heard = events.get(i).heardAs();
+                readings.add(heard == null ? reading : reading.heardAs(heard, names));
+            }
+        }
+        return readings;
+    }
+
+    /** Other names in this key, and what it is in the tune's other keys. */
+    private static List<String> others(
+            HarmonyReader reader, Reading found, Chord chord, List<KeySpan> keys, NoteNames names) {
+        Set<String> others = new LinkedHashSet<>(reader.others());
+        others.remove(found.numeral().toString());
+        keys.stream()
+                .map(KeySpan::key)
+                .distinct()
+                .filter(key -> !key.equals(found.key()))
+                .forEach(key -> {
+                    Numeral there = new HarmonyReader(null, chord, null, null, key, false)
+                            .read()
+                            .numeral();
+                    others.add(new HeardAs(there.toString(), key).write(names));
+                });
+        return others.stream().limit(MOST_OTHERS).toList();
+    }
+
+    private static Chord neighbour(List<Chord> chords, int from, int step) {
+        int at = indexOfNeighbour(chords, from, step);
+        return at < 0 ? null : chords.get(at);
+    }
+
+    private static int indexOfNeighbour(List<Chord> chords, int from, int step) {
+        int at = from + step;
+        while (at >= 0 && at < chords.size() && chords.get(at).equals(chords.get(from))) {
+            at += step;
+        }
+        return at >= 0 && at < chords.size() ? at : -1;
+    }
+
+    /** Tonic and subdominant both with a minor seventh, the tonic more than once (common practice). */
+    private static boolean isBlues(List<Chord> chords, KeySpan span) {
+        int tonics = 0;
+        int subdominants = 0;
+        for (int i = span.from(); i < span.to(); i++) {
+            if (Kind.of(chords.get(i)) == Kind.DOMINANT) {
+                int degree = Degrees.between(span.key().tonic(), chords.get(i).root());
+                tonics += degree == 0 ? 1 : 0;
+                subdominants += degree == 5 ? 1 : 0;
+            }
+        }
+        return tonics > 1 && subdominants > 0;
+    }
+}

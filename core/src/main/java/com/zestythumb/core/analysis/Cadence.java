@@ -1,0 +1,38 @@
+package com.zestythumb.core.analysis;
+
+/**
+ * How a phrase ends.
+ *
+ * @param kind which close it is
+ * @param chord the chord that closes, counted among the sounding chords from 0
+ */
+public record Cadence(Kind kind, int chord) {
+
+    /** The closes of common practice. */
+    public enum Kind {
+        /** V–I, both in root position and the tune on the keynote. */
+        PERFECT("perfect authentic", "a full stop"),
+        AUTHENTIC("authentic", "a full stop, lightly"),
+        HALF("half", "a comma: it waits on the dominant"),
+        PHRYGIAN("Phrygian half", "a comma: the bass sinks a half step onto the dominant"),
+        DECEPTIVE("deceptive", "a surprise: home was expected"),
+        PLAGAL("plagal", "an amen");
+
+        private final String word;
+        private final String meaning;
+
+        Kind(String word, String meaning) {
+            this.word = word;
+            this.meaning = meaning;
+        }
+
+        public String word() {
+            return word;
+        }
+
+        /** What a student hears. */
+        public String meaning() {
+            return meaning;
+        }
+    }
+}

@@ -1,0 +1,140 @@
+package com.zestythumb.core.analysis;
+
+import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.MelodyNote;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Finds where phrases end and how: by form, by the lines of the chart, and in fours where nothing else tells. */
+final class Cadences {
+
+    private static final int PHRASE = 4;
+
+    private final LeadSheet sheet;
+    private final List<ChordEvent> events;
+    private final List<Reading> readings;
+    private final Places places;
+
+    Cadences(LeadSheet sheet, List<ChordEvent> events, List<Reading> readings, Places places) {
+        this.sheet = sheet;
+        this.events = events;
+        this.readings = readings;
+        this.places = places;
+    }
+
+    /** Indices of the bars that end a phrase. */
+    static List<Integer> phraseEnds(LeadSheet sheet) {
+        List<Integer> ends = new ArrayList<>();
+        List<Bar> bars = sheet.bars();
+        int from = 0;
+        for (int i = 0; i < bars.size(); i++) {
+            if (i == bars.size() - 1 || isParted(bars.get(i), bars.get(i + 1), i + 1 - from)) {
+                int length = i + 1 - from;
+                for (int four = from + PHRASE - 1; length % PHRASE == 0 && four < i; four += PHRASE) {
+                    ends.add(four);
+                }
+                ends.add(i);
+                from = i + 1;
+            }
+        }
+        return ends;
+    }
+
+    private static boolean isParted(Bar bar, Bar next, int length) {
+        boolean form = bar.endsRepeat() || next.startsRepeat() || next.section() != null;
+        int line = bar.text().span().line();
+        boolean lineEnds = line != next.text().span().line() && length >= PHRASE;
+        return form && length > 1 || lineEnds;
+    }
+
+    List<Cadence> find() {
+        List<Cadence> found = new ArrayList<>();
+        for (int bar : places.phraseEnds()) {
+            // What comes after the close in its bar leads on to the next phrase.
+            for (int i = places.firstIn(bar);
+                    i >= 0 && i < events.size() && events.get(i).bar() == bar;
+                    i++) {
+                Optional<Cadence> cadence = at(i, isLastIn(i, bar));
+                if (cadence.isPresent()) {
+                    found.add(cadence.get());
+                    break;
+                }
+            }
+        }
+        return found;
+    }
+
+    private boolean isLastIn(int i, int bar) {
+        return i + 1 == events.size() || events.get(i + 1).bar() != bar;
+    }
+
+    private Optional<Cadence> at(int i, boolean last) {
+        Reading now = readings.get(i);
+        Reading before = i == 0 ? null : readings.get(i - 1);
+        int degree = degree(now, now);
+        boolean home = degree == 0 && isConsonant(now);
+        if (before != null && home && isDominant(before, now)) {
+            return Optional.of(
+                    new Cadence(isPerfect(i, before, now) ? Cadence.Kind.PERFECT : Cadence.Kind.AUTHENTIC, i));
+        }
+        if (!last) {
+            return Optional.empty();
+        }
+        if (before != null && home && degree(before, now) == 5 && Kind.of(before.chord()) != Kind.DOMINANT) {
+            return Optional.of(new Cadence(Cadence.Kind.PLAGAL, i));
+        }
+        boolean submediant = degree == (Degrees.isMinor(now.key()) ? 8 : 9) && now.role() == Role.DIATONIC;
+        if (before != null && submediant && isDominant(before, now)) {
+            return Optional.of(new Cadence(Cadence.Kind.DECEPTIVE, i));
+        }
+        if (degree == 7 && Kind.of(now.chord()).canLead() && now.chord().inversion() == 0) {
+            boolean phrygian = before != null
+                    && Degrees.isMinor(now.key())
+                    && degree(before, now) == 5
+                    && before.chord().inversion() == 1;
+            return Optional.of(new Cadence(phrygian ? Cadence.Kind.PHRYGIAN : Cadence.Kind.HALF, i));
+        }
+        return Optional.empty();
+    }
+
+    /** Half steps from the tonic of the one to the root of the other. */
+    private static int degree(Reading of, Reading in) {
+        return Degrees.between(in.key().tonic(), of.chord().root());
+    }
+
+    private static boolean isConsonant(Reading reading) {
+        Kind kind = Kind.of(reading.chord());
+        return kind == Kind.MAJOR || kind == Kind.MINOR || reading.role() == Role.BLUES;
+    }
+
+    private static boolean isDominant(Reading before, Reading in) {
+        int degree = degree(before, in);
+        Kind kind = Kind.of(before.chord());
+        boolean dominant = degree == 7 && (kind.canLead() || kind == Kind.SUSPENDED);
+        boolean leadingTone = degree == 11 && kind.isDiminished();
+        boolean substitute =
+                before.role() == Role.TRITONE_SUBSTITUTE && before.numeral().of() == null;
+        return dominant || leadingTone || substitute;
+    }
+
+    private boolean isPerfect(int i, Reading before, Reading now) {
+        boolean roots = before.chord().inversion() == 0 && now.chord().inversion() == 0 && degree(before, now) == 7;
+        return roots && (!sheet.hasMelody() || endsOn(now.key().tonic(), events.get(i)));
+    }
+
+    /** Whether the tune's last note over a chord is this one. */
+    private boolean endsOn(PitchClass tonic, ChordEvent event) {
+        MelodyNote sung = null;
+        for (MelodyNote note : sheet.bars().get(event.bar()).melody()) {
+            boolean within =
+                    note.onset().compareTo(event.end()) < 0 && note.end().compareTo(event.start()) > 0;
+            sung = within && !note.isRest() && note.duration().compareTo(Fraction.ZERO) > 0 ? note : sung;
+        }
+        return sung == null || sung.pitch().pitchClass().soundsLike(tonic);
+    }
+}

@@ -1,0 +1,57 @@
+package com.zestythumb.core.pitch;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** Names keys of the keyboard as a musician would in a given key of music. */
+public final class Spelling {
+
+    private static final Interval MAJOR_SEVENTH = Interval.parse("M7");
+
+    private Spelling() {}
+
+    /**
+     * The pitch on a key: the note of the scale if there is one, the leading tone in minor, else the name
+     * nearest to the scale on the line of fifths.
+     *
+     * @param midi 12 to 127
+     */
+    public static Pitch of(int midi, Key key) {
+        PitchClass name = of(midi % 12, key, List.of(Interval.UNISON));
+        int octave = Math.floorDiv(midi - name.letter().semitones() - name.alteration(), 12) - 1;
+        return new Pitch(name, octave);
+    }
+
+    /**
+     * The name for the root of a chord, such that all its tones lie nearest to the scale.
+     *
+     * @param semitone 0 (C) to 11 (B)
+     */
+    public static PitchClass of(int semitone, Key key, List<Interval> tones) {
+        PitchClass leadingTone = key.tonic().plus(MAJOR_SEVENTH);
+        boolean leads = key.mode() == Mode.MINOR && leadingTone.semitone() == semitone;
+        if (leads && tones.size() == 1) {
+            return leadingTone;
+        }
+        int centre = key.signature() + 2;
+        return names(semitone).stream()
+                .min(Comparator.comparingInt(name -> tones.stream()
+                        .mapToInt(i -> Math.abs(name.plus(i).fifths() - centre))
+                        .sum()))
+                .orElseThrow();
+    }
+
+    private static List<PitchClass> names(int semitone) {
+        List<PitchClass> names = new ArrayList<>();
+        for (Letter letter : Letter.values()) {
+            for (int alteration = -1; alteration <= 1; alteration++) {
+                PitchClass name = new PitchClass(letter, alteration);
+                if (name.semitone() == semitone) {
+                    names.add(name);
+                }
+            }
+        }
+        return names;
+    }
+}

@@ -1,0 +1,102 @@
+package com.zestythumb.core.sheet;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.chord.SymbolStyle;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.NoteNames;
+import java.util.List;
+
+/**
+ * What stands at the head of a chart.
+ *
+ * @param title the title
+ * @param composer who made it; empty where not told
+ * @param key the key at the beginning
+ * @param meter the meter at the beginning
+ * @param tempo felt beats per minute
+ * @param feel how it goes, such as "swing"; empty where not told
+ * @param pickup quarter notes before the first full bar; 0 for none
+ * @param unit quarter notes of the melody's unit length, an eighth as a rule
+ * @param names how note names are written
+ * @param symbols how chord symbols are printed
+ * @param remarks lines beginning with # that stand behind the last bar
+ */
+public record Heading(
+        String title,
+        String composer,
+        Key key,
+        Meter meter,
+        int tempo,
+        String feel,
+        Fraction pickup,
+        Fraction unit,
+        NoteNames names,
+        SymbolStyle symbols,
+        List<String> remarks) {
+
+    public static final Heading USUAL = new Heading(
+            "Untitled",
+            "",
+            Key.parse("C major"),
+            Meter.FOUR_FOUR,
+            80,
+            "",
+            Fraction.ZERO,
+            Fraction.of(1, 2),
+            NoteNames.ENGLISH,
+            SymbolStyle.LETTERS,
+            List.of());
+
+    public Heading {
+        remarks = List.copyOf(remarks);
+    }
+
+    public Heading withTitle(String other) {
+        return new Heading(other, composer, key, meter, tempo, feel, pickup, unit, names, symbols, remarks);
+    }
+
+    public Heading withComposer(String other) {
+        return new Heading(title, other, key, meter, tempo, feel, pickup, unit, names, symbols, remarks);
+    }
+
+    public Heading withKey(Key other) {
+        return new Heading(title, composer, other, meter, tempo, feel, pickup, unit, names, symbols, remarks);
+    }
+
+    public Heading withMeter(Meter other) {
+        return new Heading(title, composer, key, other, tempo, feel, pickup, unit, names, symbols, remarks);
+    }
+
+    public Heading withTempo(int other) {
+        return new Heading(title, composer, key, meter, other, feel, pickup, unit, names, symbols, remarks);
+    }
+
+    public Heading withFeel(String other) {
+        return new Heading(title, composer, key, meter, tempo, other, pickup, unit, names, symbols, remarks);
+    }
+
+    public Heading withPickup(Fraction other) {
+        return new Heading(title, composer, key, meter, tempo, feel, other, unit, names, symbols, remarks);
+    }
+
+    public Heading withUnit(Fraction other) {
+        return new Heading(title, composer, key, meter, tempo, feel, pickup, other, names, symbols, remarks);
+    }
+
+    public Heading withNames(NoteNames other) {
+        return new Heading(title, composer, key, meter, tempo, feel, pickup, unit, other, symbols, remarks);
+    }
+
+    public Heading withSymbols(SymbolStyle other) {
+        return new Heading(title, composer, key, meter, tempo, feel, pickup, unit, names, other, remarks);
+    }
+
+    /** A chord as this tune prints it. */
+    public String print(Chord chord) {
+        return names.fromEnglish(chord.print(symbols));
+    }
+
+    public Heading withRemarks(List<String> others) {
+        return new Heading(title, composer, key, meter, tempo, feel, pickup, unit, names, symbols, others);
+    }
+}

@@ -1,0 +1,345 @@
+package com.zestythumb.core.sheet;
+
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Letter;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.MelodyNote.Tuplet;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Reads the notes of one bar in ABC notation (standard 2.1, section 4): pitches, lengths, rests, ties,
+ * broken rhythm, tuplets, chord symbols in quotes. Of notes struck together the highest is the tune.
+ * Slurs, grace notes and decorations are passed over.
+ */
+public final class NoteReader {
+
+    /** Something in quotes that stands over a note. */
+    public record Quoted(String text, Fraction onset) {}
+
+    /** What could not be read: where, and what to write. */
+    public record Mistake(int at, int length, String message) {}
+
+    private static final String PASSED_OVER = ".~HLMOPSTuv`\\)y* \t";
+    private static final Fraction HALF = Fraction.of(1, 2);
+
+    private final String text;
+    private final Key key;
+    private final Fraction unit;
+    private final Meter meter;
+    private final boolean allOctaves;
+    private final Map<Integer, Integer> accidentals = new HashMap<>();
+
+    private final List<MelodyNote> notes = new ArrayList<>();
+    private final List<Quoted> quoted = new ArrayList<>();
+    private final List<Mistake> mistakes = new ArrayList<>();
+
+    private int at;
+    private Fraction time = Fraction.ZERO;
+    private Fraction nextFactor = Fraction.of(1);
+    private int tupletActual;
+    private int tupletNormal;
+    private int tupletSize;
+    private int tupletPlace;
+    private boolean reduced;
+
+    /**
+     * Gets ready to read a bar.
+     *
+     * @param unit quarter notes of the unit length
+     * @param allOctaves whether an accidental holds in every octave of its bar, as ABC files have it, or only
+     *     in its own, as on paper
+     */
+    public NoteReader(String text, Key key, Meter meter, Fraction unit, boolean allOctaves) {
+        this.text = text;
+        this.key = key;
+        this.meter = meter;
+        this.unit = unit;
+        this.allOctaves = allOctaves;
+    }
+
+    /** Reads to the end; what cannot be read is passed over and told in {@link #mistakes}. */
+    public NoteReader read() {
+        while (at < text.length()) {
+            int before = at;
+            item();
+            if (at == before) {
+                mistake(at, 1, "\"" + text.charAt(at) + "\" is no note; write notes as C D E c d e, rests as z");
+                at++;
+            }
+        }
+        return this;
+    }
+
+    public List<MelodyNote> notes() {
+        return notes;
+    }
+
+    public List<Quoted> quoted() {
+        return quoted;
+    }
+
+    public List<Mistake> mistakes() {
+        return mistakes;
+    }
+
+    /** Whether notes were struck together and only the highest kept. */
+    public boolean isReduced() {
+        return reduced;
+    }
+
+    /** Quarter notes read. */
+    public Fraction length() {
+        return time;
+    }
+
+    private void item() {
+        char c = text.charAt(at);
+        if (c == '"' || c == '!' || c == '+') {
+            enclosed(c);
+        } else if (c == '{') {
+            at = after('}');
+        } else if (c == '(') {
+            at++;
+            if (at < text.length() && Character.isDigit(text.charAt(at))) {
+                tuplet();
+            }
+        } else if (c == '>' || c == '<') {
+            broken(c);
+        } else if (c == '-') {
+            at++;
+            tie();
+        } else if (c == '[') {
+            together();
+        } else if (c == '&') {
+            // A second voice over the same bar.
+            at = text.length();
+            reduced = true;
+        } else if (PASSED_OVER.indexOf(c) >= 0) {
+            at++;
+        } else {
+            note();
+        }
+    }
+
+    private int after(char closing) {
+        int end = text.indexOf(closing, at + 1);
+        return end < 0 ? text.length() : end + 1;
+    }
+
+    private void enclosed(char mark) {
+        int end = after(mark);
+        if (mark == '"' && end - at > 2) {
+            quoted.add(new Quoted(text.substring(at + 1, text.charAt(end - 1) == '"' ? end - 1 : end), time));
+        }
+        at = end;
+    }
+
+    /** {@code (3} or {@code (p:q:r}: p notes in the time of q for the next r. */
+    private void tuplet() {
+        int start = at;
+        int p = number(3);
+        int q = 0;
+        int r = p;
+        if (at < text.length() && text.charAt(at) == ':') {
+            at++;
+            q = number(0);
+            if (at < text.length() && text.charAt(at) == ':') {
+                at++;
+                r = number(p);
+            }
+        }
+        if (p < 2 || p > 9 || r < 1 || r > 9 || q > 9) {
+            mistake(start, at - start, "a tuplet has 2 to 9 notes, as in (3abc");
+            return;
+        }
+        tupletActual = p;
+        tupletNormal = q > 0 ? q : usualNormal(p);
+        tupletSize = r;
+        tupletPlace = 0;
+    }
+
+    private int usualNormal(int p) {
+        return switch (p) {
+            case 2, 4, 8 -> 3;
+            case 3, 6 -> 2;
+            default -> meter.isCompound() ? 3 : 2;
+        };
+    }
+
+    private int number(int otherwise) {
+        int start = at;
+        while (at < text.length() && at - start < 4 && Character.isDigit(text.charAt(at))) {
+            at++;
+        }
+        return at == start ? otherwise : Integer.parseInt(text.substring(start, at));
+    }
+
+    private void broken(char sign) {
+        int start = at;
+        while (at < text.length() && text.charAt(at) == sign) {
+            at++;
+        }
+        if (notes.isEmpty() || at - start > 3) {
+            mistake(start, at - start, "> and < stand between two notes, as in a>b");
+            return;
+        }
+        Fraction small = Fraction.of(1, 1L << (at - start));
+        Fraction large = Fraction.of(2).minus(small);
+        MelodyNote last = notes.remove(notes.size() - 1);
+        Fraction duration = last.duration().times(sign == '>' ? large : small);
+        time = last.onset().plus(duration);
+        notes.add(new MelodyNote(last.pitch(), last.onset(), duration, last.tied(), last.tuplet(), ""));
+        nextFactor = sign == '>' ? small : large;
+    }
+
+    private void tie() {
+        if (notes.isEmpty() || notes.get(notes.size() - 1).isRest()) {
+            mistake(at - 1, 1, "- ties a note to the next one, and no note stands before it");
+            return;
+        }
+        notes.add(notes.remove(notes.size() - 1).withTie(true));
+    }
+
+    private void together() {
+        int start = at;
+        int end = text.indexOf(']', at);
+        if (end < 0) {
+            mistake(start, 1, "[ wants a ] behind the notes that are struck together");
+            at++;
+            return;
+        }
+        at++;
+        MelodyNote highest = null;
+        while (at < end) {
+            int before = at;
+            note();
+            if (at == before) {
+                at++;
+            } else {
+                MelodyNote one = notes.remove(notes.size() - 1);
+                time = one.onset();
+                boolean higher = highest == null
+                        || highest.isRest()
+                        || !one.isRest() && one.pitch().midi() > highest.pitch().midi();
+                reduced |= highest != null;
+                highest = higher ? one : highest;
+                tupletPlace -= one.tuplet() == null ? 0 : 1;
+            }
+        }
+        at = end + 1;
+        if (highest != null) {
+            Fraction factor = multiplier();
+            add(highest.pitch(), highest.written().times(factor));
+        }
+    }
+
+    private void note() {
+        int start = at;
+        Integer accidental = accidental();
+        char c = at < text.length() ? text.charAt(at) : ' ';
+        boolean rest = "zxZX".indexOf(c) >= 0;
+        boolean letter = c >= 'A' && c <= 'G' || c >= 'a' && c <= 'g';
+        if (!rest && !letter) {
+            at = start;
+            return;
+        }
+        at++;
+        if (c == 'Z' || c == 'X') {
+            number(1);
+            add(null, meter.barLength());
+            return;
+        }
+        int octave = Character.isLowerCase(c) ? 5 : 4;
+        while (at < text.length() && (text.charAt(at) == '\'' || text.charAt(at) == ',')) {
+            octave += text.charAt(at++) == ',' ? -1 : 1;
+        }
+        Pitch pitch = rest ? null : pitch(c, octave, accidental, start);
+        Fraction length = unit.times(multiplier()).times(nextFactor);
+        nextFactor = Fraction.of(1);
+        add(pitch, length);
+    }
+
+    private Integer accidental() {
+        int alteration = 0;
+        int start = at;
+        while (at < text.length() && "^_=".indexOf(text.charAt(at)) >= 0) {
+            alteration += switch (text.charAt(at++)) {
+                case '^' -> 1;
+                case '_' -> -1;
+                default -> 0;
+            };
+        }
+        return at == start ? null : Math.max(-2, Math.min(2, alteration));
+    }
+
+    private Pitch pitch(char c, int octave, Integer written, int start) {
+        Letter letter = Letter.valueOf(String.valueOf(Character.toUpperCase(c)));
+        int place = allOctaves ? letter.ordinal() : letter.ordinal() + 7 * octave;
+        if (written != null) {
+            accidentals.put(place, written);
+        }
+        int alteration = accidentals.getOrDefault(place, key.signatureOf(letter));
+        int midi = 12 * (octave + 1) + letter.semitones() + alteration;
+        if (midi < 21 || midi > 108) {
+            mistake(start, at - start, "this note lies outside the piano; take away some of its , or '");
+            return null;
+        }
+        return new Pitch(new PitchClass(letter, alteration), octave);
+    }
+
+    /** {@code 2}, {@code /}, {@code 3/2}, {@code //}: how many unit lengths. */
+    private Fraction multiplier() {
+        int start = at;
+        int above = number(1);
+        int below = 1;
+        while (at < text.length() && text.charAt(at) == '/') {
+            at++;
+            int typed = number(0);
+            below *= typed == 0 ? 2 : typed;
+        }
+        boolean tooFine = below > 64 || Integer.bitCount(below) != 1;
+        if (above < 1 || above > 64 || tooFine) {
+            mistake(start, at - start, "a length is a whole number of units, its half or quarter: c2, c/2, c3/2");
+            return Fraction.of(1);
+        }
+        return Fraction.of(above, below);
+    }
+
+    private void add(Pitch pitch, Fraction length) {
+        Tuplet tuplet = null;
+        Fraction sounding = length;
+        if (tupletPlace < tupletSize) {
+            tuplet = new Tuplet(tupletActual, tupletNormal, tupletPlace++, tupletSize);
+            sounding = length.times(Fraction.of(tupletNormal, tupletActual));
+        }
+        notes.add(new MelodyNote(pitch, time, sounding, false, tuplet, ""));
+        time = time.plus(sounding);
+    }
+
+    private void mistake(int from, int length, String message) {
+        mistakes.add(new Mistake(from, Math.max(1, length), message));
+    }
+
+    /** Fills a bar that is too short with a rest, where the notes stop; null where it is too long. */
+    static List<MelodyNote> filled(List<MelodyNote> notes, Fraction length) {
+        Fraction end =
+                notes.isEmpty() ? Fraction.ZERO : notes.get(notes.size() - 1).end();
+        if (end.compareTo(length) > 0) {
+            return null;
+        }
+        List<MelodyNote> all = new ArrayList<>(notes);
+        if (end.compareTo(length) < 0) {
+            all.add(new MelodyNote(null, end, length.minus(end)));
+        }
+        return all;
+    }
+
+    /** The shortest value that a melody may have is a sixty-fourth; longer ones are made of those. */
+    static boolean isWritable(Fraction duration) {
+        return duration.times(Fraction.of(16)).isWhole() && duration.compareTo(HALF.times(Fraction.of(1, 8))) >= 0;
+    }
+}

@@ -1,0 +1,86 @@
+package com.zestythumb.core.sheet;
+
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Letter;
+import com.zestythumb.core.pitch.Pitch;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** Writes the notes of a bar in ABC notation (standard 2.1), so that {@link NoteReader} reads them back. */
+public final class NoteWriter {
+
+    private NoteWriter() {}
+
+    /** What is written before a note, for example a chord symbol in quotes; empty for nothing. */
+    public interface Before {
+        String note(MelodyNote note);
+    }
+
+    /** The bar's notes, one space between beats. */
+    public static String write(List<MelodyNote> notes, Key key, Meter meter, Fraction unit) {
+        return write(notes, key, meter, unit, Fraction.ZERO, note -> "");
+    }
+
+    /**
+     * The bar's notes.
+     *
+     * @param offset quarter notes of the meter's bar that lie before this one, in a pickup
+     */
+    public static String write(
+            List<MelodyNote> notes, Key key, Meter meter, Fraction unit, Fraction offset, Before before) {
+        StringBuilder out = new StringBuilder();
+        Map<Integer, Integer> inForce = new HashMap<>();
+        for (MelodyNote note : notes) {
+            boolean onBeat =
+                    note.onset().plus(offset).dividedBy(meter.beatLength()).isWhole();
+            boolean inTuplet = note.tuplet() != null && note.tuplet().place() > 0;
+            if (!out.isEmpty() && onBeat && !inTuplet) {
+                out.append(' ');
+            }
+            out.append(before.note(note));
+            if (note.tuplet() != null && note.tuplet().place() == 0) {
+                out.append(tuplet(note.tuplet(), meter));
+            }
+            out.append(note.isRest() ? "z" : pitch(note.pitch(), key, inForce));
+            out.append(length(note.written().dividedBy(unit)));
+            if (note.tied()) {
+                out.append('-');
+            }
+        }
+        return out.toString();
+    }
+
+    private static String tuplet(MelodyNote.Tuplet tuplet, Meter meter) {
+        return "(" + tuplet.actual() + ":" + tuplet.normal() + ":" + tuplet.size();
+    }
+
+    /** An accidental is written unless the signature or the bar already has it, in any octave. */
+    private static String pitch(Pitch pitch, Key key, Map<Integer, Integer> inForce) {
+        Letter letter = pitch.pitchClass().letter();
+        int alteration = pitch.pitchClass().alteration();
+        int place = letter.ordinal() + 7 * pitch.octave();
+        boolean otherwise = inForce.entrySet().stream()
+                .anyMatch(e -> e.getKey() % 7 == letter.ordinal() && e.getValue() != alteration);
+        boolean plain = inForce.getOrDefault(place, key.signatureOf(letter)) == alteration && !otherwise;
+        String sign = "";
+        if (!plain) {
+            inForce.put(place, alteration);
+            sign = alteration == 0 ? "=" : alteration > 0 ? "^".repeat(alteration) : "_".repeat(-alteration);
+        }
+        String name = pitch.octave() >= 5
+                ? letter.name().toLowerCase(Locale.ROOT) + "'".repeat(pitch.octave() - 5)
+                : letter.name() + ",".repeat(4 - pitch.octave());
+        return sign + name;
+    }
+
+    private static String length(Fraction units) {
+        if (units.equals(Fraction.of(1))) {
+            return "";
+        }
+        return units.isWhole()
+                ? units.toString()
+                : (units.numerator() == 1 ? "" : units.numerator()) + "/" + units.denominator();
+    }
+}

@@ -1,0 +1,201 @@
+package com.zestythumb.core.sheet;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.chord.ChordSyntaxException;
+import com.zestythumb.core.chord.NumeralSymbol;
+import com.zestythumb.core.pitch.NoteNames;
+import com.zestythumb.core.sheet.ChordEvent.Touch;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+
+/** Shares a bar among the chords written in it, by even slots or by counts. */
+final class SlotReader {
+
+    /** Pushed, symbol, held, guess with its alternatives, how it is heard, counts. */
+    private static final Pattern CHORD =
+            Pattern.compile("(>?)([^!?:>=]+)(!?)(\\?([^:=]*))?(?:=([^:]*))?(?::(\\d{1,2}(?:\\.5)?))?");
+
+    private final BarDraft bar;
+    private final List<Word> words;
+    private final ChordEvent before;
+    private final NoteNames names;
+    private final String place;
+    private final Problems problems;
+
+    /**
+     * Gets ready to read a bar.
+     *
+     * @param before what sounded last in the bar before, or null in the first
+     * @param place how the bar is called in a problem
+     */
+    SlotReader(BarDraft bar, List<Word> words, ChordEvent before, NoteNames names, String place, Problems problems) {
+        this.bar = bar;
+        this.words = words;
+        this.before = before;
+        this.names = names;
+        this.place = place;
+        this.problems = problems;
+    }
+
+    static List<ChordEvent> silence(BarDraft bar) {
+        return List.of(new ChordEvent(null, bar.index, Fraction.ZERO, bar.length));
+    }
+
+    List<ChordEvent> read() {
+        boolean byCounts = words.stream().anyMatch(word -> word.text().matches(".*:\\d.*"));
+        List<Fraction> lengths = byCounts ? counted() : evenly();
+        return lengths.isEmpty() ? silence(bar) : events(lengths);
+    }
+
+    private List<Fraction> evenly() {
+        List<Integer> allowed = bar.meter.slotCounts(bar.length);
+        if (!allowed.contains(words.size())) {
+            String counts = allowed.stream().map(String::valueOf).collect(Collectors.joining(", "));
+            problems.at(
+                    bar.span,
+                    place,
+                    "has " + words.size() + " slots; in " + bar.meter + " a bar has " + counts
+                            + ". Hold a chord with /, as in " + example());
+            return List.of();
+        }
+        Fraction slot = bar.length.times(Fraction.of(1, words.size()));
+        return words.stream().map(word -> slot).toList();
+    }
+
+    private String example() {
+        int slots = bar.meter.slotCounts(bar.length).stream()
+                .filter(n -> n > 1)
+                .skip(bar.meter.equals(Meter.FOUR_FOUR) ? 1 : 0)
+                .findFirst()
+                .orElse(1);
+        return slots == 1 ? "| C |" : "| C " + "/ ".repeat(slots - 2) + "G7 |";
+    }
+
+    /** Each chord lasts the counts behind its colon, one count without it; the last one fills the bar. */
+    private List<Fraction> counted() {
+        List<Fraction> lengths = new ArrayList<>();
+        Fraction sum = Fraction.ZERO;
+        for (int i = 0; i < words.size(); i++) {
+            String text = words.get(i).text();
+            int colon = text.indexOf(':');
+            Fraction length = colon >= 0
+                    ? half(text.substring(colon + 1)).times(bar.meter.countLength())
+                    : i == words.size() - 1 ? bar.length.minus(sum) : bar.meter.countLength();
+            lengths.add(length);
+            sum = sum.plus(length);
+        }
+        boolean fine = lengths.stream().allMatch(l -> l.times(2).isWhole() && l.compareTo(Fraction.ZERO) > 0);
+        if (!fine || !sum.equals(bar.length)) {
+            Fraction counts = bar.length.dividedBy(bar.meter.countLength());
+            problems.at(
+                    bar.span,
+                    place,
+                    "its chords last " + counts(sum) + " counts and the bar " + counts
+                            + "; the numbers behind the colons must add up, in half counts at the finest, as in | C:"
+                            + counts.minus(Fraction.of(1)) + " G7 |");
+            return List.of();
+        }
+        return lengths;
+    }
+
+    private String counts(Fraction quarters) {
+        double counts = quarters.dividedBy(bar.meter.countLength()).toDouble();
+        return counts == Math.rint(counts) ? String.valueOf((long) counts) : String.valueOf(counts);
+    }
+
+    private static Fraction half(String number) {
+        return number.matches("\\d{1,2}(\\.5)?")
+                ? Fraction.of(Math.round(Double.parseDouble(number) * 2), 2)
+                : Fraction.ZERO;
+    }
+
+    private List<ChordEvent> events(List<Fraction> lengths) {
+        List<ChordEvent> events = new ArrayList<>();
+        Fraction at = Fraction.ZERO;
+        for (int i = 0; i < words.size(); i++) {
+            Word word = words.get(i);
+            if (word.text().replaceAll(":.*", "").equals("/")) {
+                hold(word, lengths.get(i), at, events);
+            } else {
+                events.add(event(word, at, lengths.get(i)));
+            }
+            at = at.plus(lengths.get(i));
+        }
+        return events;
+    }
+
+    private void hold(Word word, Fraction length, Fraction at, List<ChordEvent> events) {
+        if (!events.isEmpty()) {
+            events.add(events.remove(events.size() - 1).longer(length));
+            return;
+        }
+        if (before == null) {
+            problems.at(word.span(), place + ", beat 1", "/ holds a chord on, and there is none yet; write the chord");
+        }
+        events.add(new ChordEvent(before == null ? null : before.chord(), bar.index, at, length));
+    }
+
+    private ChordEvent event(Word word, Fraction at, Fraction length) {
+        String text = word.text();
+        TextSpan span = new TextSpan(
+                word.line(), word.column(), text.replaceAll(":[\\d.]*$", "").length());
+        Matcher m = CHORD.matcher(text);
+        if (text.matches("N\\.?C\\.?(:[\\d.]+)?") || !m.matches()) {
+            if (!text.startsWith("N")) {
+                wrong(word, at, "\"" + text + "\" is not a chord; write a chord such as C, Am, G7 or F/A");
+            }
+            return new ChordEvent(null, bar.index, at, length, Touch.PLAIN, null, null, span);
+        }
+        Chord chord = chord(m.group(2), word, at);
+        Touch touch = !m.group(1).isEmpty() ? Touch.PUSHED : !m.group(3).isEmpty() ? Touch.HELD : Touch.PLAIN;
+        if (touch == Touch.PUSHED && at.equals(Fraction.ZERO) && before == null) {
+            wrong(word, at, "> strikes a chord before its beat, and nothing comes before the first; take it away");
+            touch = Touch.PLAIN;
+        }
+        List<Chord> guess = m.group(4) == null || chord == null ? null : guesses(m.group(5));
+        HeardAs heardAs = m.group(6) == null || chord == null ? null : heardAs(m.group(6), word, at);
+        return new ChordEvent(chord, bar.index, at, length, touch, guess, heardAs, span);
+    }
+
+    private HeardAs heardAs(String text, Word word, Fraction at) {
+        Optional<HeardAs> heard = HeardAs.parse(text, names);
+        if (heard.isEmpty()) {
+            wrong(word, at, "\"" + text + "\" is no numeral; write how you hear the chord, as in D7=V7/V or Am=ii@G");
+        }
+        return heard.orElse(null);
+    }
+
+    private List<Chord> guesses(String texts) {
+        List<Chord> others = new ArrayList<>();
+        for (String text : texts.split("\\?")) {
+            try {
+                others.add(Chord.parse(names.toEnglish(text)));
+            } catch (ChordSyntaxException e) {
+                // A mere thought, of no weight once it cannot be read.
+            }
+        }
+        return others;
+    }
+
+    private Chord chord(String symbol, Word word, Fraction at) {
+        Optional<Chord> numeral = NumeralSymbol.parse(symbol, bar.key);
+        if (numeral.isPresent()) {
+            return numeral.get();
+        }
+        try {
+            return Chord.parse(names.toEnglish(symbol));
+        } catch (ChordSyntaxException e) {
+            String hint = e.suggestions().isEmpty() ? "; write a chord such as C, Am, G7 or F/A" : "";
+            wrong(word, at, e.getMessage() + hint);
+            return null;
+        }
+    }
+
+    private void wrong(Word word, Fraction at, String message) {
+        problems.at(word.span(), place + ", beat " + bar.meter.countAt(at.plus(bar.offset)), message);
+    }
+}

@@ -1,0 +1,72 @@
+package com.zestythumb.core.sheet;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Words laid under notes as the ABC standard has it (2.1, section 5): a blank or a hyphen parts syllables,
+ * {@code _} holds one on, {@code *} leaves a note without, {@code ~} joins words, {@code |} goes on to the
+ * next bar.
+ */
+public final class Syllables {
+
+    private static final Pattern TOKEN = Pattern.compile("[^\\s|\\-_*]+-?|[-_*|]");
+
+    private final List<String> tokens = new ArrayList<>();
+    private int next;
+
+    public Syllables(String line) {
+        Matcher m = TOKEN.matcher(line);
+        while (m.find()) {
+            tokens.add(m.group().replace('~', ' '));
+        }
+        if (!tokens.isEmpty() && tokens.get(0).equals("|")) {
+            tokens.remove(0);
+        }
+    }
+
+    /** The notes of the next bar with their syllables; rests and the ends of ties take none. */
+    public List<MelodyNote> under(List<MelodyNote> bar) {
+        List<MelodyNote> sung = new ArrayList<>();
+        boolean held = false;
+        for (MelodyNote note : bar) {
+            boolean takes = !note.isRest() && !held;
+            held = note.tied();
+            boolean here = takes && next < tokens.size() && !tokens.get(next).equals("|");
+            sung.add(here ? note.withSyllable(syllable(tokens.get(next++))) : note);
+        }
+        while (next < tokens.size() && !tokens.get(next).equals("|") && tokens.contains("|")) {
+            next++;
+        }
+        if (next < tokens.size() && tokens.get(next).equals("|")) {
+            next++;
+        }
+        return sung;
+    }
+
+    private static String syllable(String token) {
+        return token.equals("*") ? "" : token;
+    }
+
+    /** The line that lays these syllables under the bars' notes again. */
+    public static String write(List<List<MelodyNote>> bars) {
+        List<String> parts = new ArrayList<>();
+        for (List<MelodyNote> bar : bars) {
+            List<String> words = new ArrayList<>();
+            boolean held = false;
+            for (MelodyNote note : bar) {
+                if (!note.isRest() && !held) {
+                    words.add(note.syllable().isEmpty() ? "*" : note.syllable().replace(' ', '~'));
+                }
+                held = note.tied();
+            }
+            while (!words.isEmpty() && words.get(words.size() - 1).equals("*")) {
+                words.remove(words.size() - 1);
+            }
+            parts.add(String.join(" ", words));
+        }
+        return String.join(" | ", parts).stripTrailing();
+    }
+}

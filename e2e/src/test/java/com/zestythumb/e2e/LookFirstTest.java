@@ -1,0 +1,111 @@
+package com.zestythumb.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** Looking before playing: what the progression does, and the teacher's own word on it. */
+class LookFirstTest {
+
+    private static RunningApp app;
+
+    private Browser browser;
+
+    @BeforeAll
+    static void startTheApp() {
+        app = RunningApp.withDemo("look");
+    }
+
+    @AfterAll
+    static void stopTheApp() {
+        app.close();
+    }
+
+    @BeforeEach
+    void openTheShelf() {
+        browser = new Browser();
+        browser.open(app.address());
+        browser.see(".tune");
+    }
+
+    @AfterEach
+    void closeTheBrowser() {
+        browser.close();
+    }
+
+    private void newTune(String chart) {
+        browser.clickText(".shelf button", "New tune");
+        browser.see(".cm-content");
+        browser.type(chart);
+        browser.see(".drawing .note");
+    }
+
+    private void awaitChart(String part) {
+        browser.await("\"" + part + "\" in the chart", () -> {
+            Object chart = browser.script(
+                    "return [...document.querySelectorAll('.cm-line')].map(l => l.textContent).join('\\n')");
+            return chart.toString().contains(part) ? true : null;
+        });
+    }
+
+    @Test
+    void aTuneIsLookedAtBeforeItIsPlayed() {
+        newTune("title: Look\n| C | F | G7 | C |\n| Am | D7 | G | D7 |\n| Em | Am D7 | G | G |");
+        browser.await("twelve bars", () -> browser.all(".drawing .measure").size() == 12 ? true : null);
+        browser.clickText(".panels button", "Look first");
+        browser.seeText(".look .sum", "12 bars");
+        browser.seeText(".look .row", "G major");
+        browser.seeText(".look .row", "by way of Am");
+        browser.clickText(".look .row", "bar 4");
+        browser.see("[data-chord='3'].chosen");
+        browser.seeText(".this-chord .why", "authentic cadence, a full stop");
+        browser.click(".look .map li:nth-child(6) button");
+        browser.see("[data-chord='5'].chosen");
+        browser.assertAccessible("looking first");
+        browser.clickText(".schools button", "IIm7");
+        browser.seeText("[data-chord='4'] .lane", "VIm");
+        browser.clickText(".schools button", "T S D");
+        browser.seeText("[data-chord='5'] .lane", "D");
+        browser.clickText(".schools button", "ii");
+        browser.click("[data-chord='5']");
+        browser.await("the row it is part of", () -> browser.all(".chord.row").size() >= 3 ? true : null);
+    }
+
+    @Test
+    void theTeacherOverrulesWithOneKeyAndItStays() {
+        newTune("title: Overruled\n| C | Am | D7 | G7 | C |");
+        browser.click("[data-chord='1']");
+        browser.seeText(".this-chord .numeral", "vi");
+        browser.press("r");
+        awaitChart("Am=");
+        browser.see("[data-chord='1'] .own");
+        browser.seeText(".this-chord .why", "As you hear it; by rule vi.");
+        String own = browser.see(".this-chord .numeral").getText();
+        browser.see(".save");
+        browser.click(".cm-content");
+        browser.press(" F |");
+        browser.await("six bars", () -> browser.all(".drawing .measure").size() == 6 ? true : null);
+        browser.seeText(".save", "saved");
+        browser.open(browser.driver.getCurrentUrl());
+        browser.see("[data-chord='1'] .own");
+        browser.click("[data-chord='1']");
+        assertThat(browser.see(".this-chord .numeral").getText()).isEqualTo(own);
+        browser.clickText(".numeral-choice", "vi");
+        browser.seeNo("[data-chord='1'] .own");
+    }
+
+    @Test
+    void aWrongKeyIsPointedOutAndNoKeyIsAdmitted() {
+        newTune("title: Wrong\nkey: F\n| E | A | B7 | E |\n| E | A | B7 | E |");
+        browser.clickText(".panels button", "Look first");
+        browser.seeText(".look .against", "but it is heard in E major");
+        browser.clickText(".panels button", "The chart");
+        browser.type("title: None\n| Caug | Ddim7 | F#aug | Ebdim7 | G#aug | Bdim7 | Aaug |");
+        browser.clickText(".panels button", "Look first");
+        browser.seeText(".look", "No clear key.");
+    }
+}

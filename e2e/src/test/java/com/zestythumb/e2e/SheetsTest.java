@@ -1,0 +1,354 @@
+package com.zestythumb.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.formats.Importer;
+import com.zestythumb.formats.midi.MidiFileWriter;
+import com.zestythumb.formats.musicxml.MusicXmlWriter;
+import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Keys;
+
+/** Lead sheets and songs in and out again, in a real browser on the packaged app. */
+class SheetsTest {
+
+    private static final String TUNE = """
+            title: Kite String
+            key: F major
+            meter: 3/4
+            |: F | C7 / F | Bb | F :|
+            m: c2 A2 F2 | G3 A B2 | d4 c2 | A6 |
+            w: high the kite | on its string | to-day | up
+            """;
+
+    private static RunningApp app;
+
+    @TempDir
+    Path files;
+
+    private Browser browser;
+
+    @BeforeAll
+    static void startTheApp() {
+        app = RunningApp.withDemo("sheets");
+    }
+
+    @AfterAll
+    static void stopTheApp() {
+        app.close();
+    }
+
+    @BeforeEach
+    void openTheShelf() {
+        browser = new Browser();
+        browser.open(app.address());
+        browser.see(".tune");
+    }
+
+    @AfterEach
+    void closeTheBrowser() {
+        browser.close();
+    }
+
+    private void bring(Path... brought) {
+        browser.clickText(".shelf button", "Bring tunes in");
+        browser.see("#pasted");
+        String names = Stream.of(brought).map(Path::toString).collect(Collectors.joining("\n"));
+        browser.driver.findElement(By.cssSelector("input[type=file]")).sendKeys(names);
+    }
+
+    private void openTune(String title) {
+        browser.clickText(".tune", title);
+        browser.see("[data-chord='0'].chosen");
+        browser.see(".drawing .note");
+    }
+
+    private void newTune(String chart) {
+        browser.clickText(".shelf button", "New tune");
+        browser.see(".cm-content");
+        browser.type(chart);
+    }
+
+    private String chart() {
+        return (String)
+                browser.script("return [...document.querySelectorAll('.cm-line')].map(l => l.textContent).join('\\n')");
+    }
+
+    private void awaitChart(String part) {
+        browser.await("\"" + part + "\" in the chart", () -> chart().contains(part) ? true : null);
+    }
+
+    private void awaitSaved() {
+        browser.seeText(".save", "saved");
+    }
+
+    private Path write(String name, byte[] content) throws IOException {
+        return Files.write(files.resolve(name), content);
+    }
+
+    @Test
+    void manyFilesAreBroughtAtOnceWithAReportOfEach() throws IOException {
+        LeadSheet sheet = Chart.parse(TUNE);
+        Arrangement arrangement = Arrangement.of(sheet, Choices.USUAL);
+        String abc =
+                "X:1\nT:Reel One\nM:4/4\nL:1/8\nK:G\n|:GABc dedB|dedB A4:|\n\nX:2\nT:Jig Two\nM:6/8\nK:D\nd2f a2f|d6|\n";
+        bring(
+                write("kite.musicxml", new MusicXmlWriter(Staves.GRAND).write(arrangement)),
+                write("kite.mid", new MidiFileWriter().write(arrangement)),
+                write("two.abc", abc.getBytes(StandardCharsets.UTF_8)),
+                write(
+                        "song.cho",
+                        "{title: Lamp Song}\n{key: G}\n[G]Lamp on the [D7]quay".getBytes(StandardCharsets.UTF_8)),
+                write("broken.mid", new byte[] {'M', 'T', 'h', 'd', 0, 0}));
+        browser.seeText(".failed", "broken.mid could not be read: the MIDI file breaks off");
+        browser.await("five tunes", () -> browser.all(".report").size() == 5 ? true : null);
+        browser.seeText(".report", "5 chord symbols");
+        browser.seeText(".report dd", "chords, named from the notes (bars 1–8)");
+        browser.assertAccessible("bringing tunes in");
+        // All but the jig.
+        browser.await(
+                        "the jig",
+                        () -> browser.all(".report").stream()
+                                .filter(report -> report.getText().contains("Jig Two"))
+                                .findFirst()
+                                .orElse(null))
+                .findElement(By.cssSelector("input"))
+                .click();
+        browser.clickText("button", "Put 4 on the shelf");
+        browser.seeText(".tune", "Reel One");
+        assertThat(browser.all(".tune").stream().filter(tune -> tune.getText().contains("Kite String")))
+                .hasSize(2);
+        assertThat(browser.all(".tune")).noneMatch(tune -> tune.getText().contains("Jig Two"));
+    }
+
+    @Test
+    void aSongDroppedOnThePageIsPutOnTheShelf() {
+        browser.clickText(".shelf button", "Bring tunes in");
+        browser.see("#pasted");
+        browser.script("""
+                const dropped = new DataTransfer();
+                dropped.items.add(new File(['Am        Dm\\nLow burns the lamp\\n'], 'lamp.txt'));
+                document.querySelector('.drop').dispatchEvent(
+                    new DragEvent('drop', { dataTransfer: dropped, bubbles: true, cancelable: true }));
+                """);
+        browser.seeText(".report .bars", "| Am | Dm |");
+        browser.clickText("button", "Put it on the shelf");
+        browser.await(
+                "the words on the page",
+                () -> browser.all(".drawing .syl").stream()
+                                .anyMatch(words -> words.getText().contains("Low burns"))
+                        ? true
+                        : null);
+    }
+
+    @Test
+    void aPastedPianoPieceHasItsGuessesConfirmedOrMended() {
+        browser.clickText(".shelf button", "Bring tunes in");
+        browser.click("#pasted");
+        browser.press("X:1\nT:Pasted\nM:4/4\nL:1/4\nK:C\nCEGc|FAcA|GBdB|C4|");
+        browser.clickText("button", "Read it");
+        browser.seeText(".report .bars", "| C? | F? |");
+        browser.clickText("button", "Put it on the shelf");
+        browser.see("[data-chord='0'].guess.chosen");
+        browser.press("g");
+        awaitChart("| C | F? |");
+        browser.see("[data-chord='1'].guess.chosen");
+        browser.clickText(".yes", "Yes, F");
+        awaitChart("| C | F |");
+        browser.await("two guesses left", () -> browser.all(".chord.guess").size() == 2 ? true : null);
+        browser.clickText("button", "Change");
+        browser.clickText(".p-popover button", "All are right");
+        browser.seeNo(".chord.guess");
+        awaitSaved();
+    }
+
+    @Test
+    void anotherNameForAGuessIsOneKeyAway() {
+        openTune("Copper Kettle");
+        browser.click("[data-chord='1']");
+        browser.press("o");
+        awaitChart("Bbmaj7?Gm/Bb");
+        browser.press("g");
+        awaitChart("| Bbmaj7 |");
+    }
+
+    @Test
+    void theTuneIsWrittenByLettersOnTheDrawnKeysAndOnAMidiKeyboard() {
+        newTune("title: By hand\nkey: D major\nmeter: 3/4\n| D | A7 | D |");
+        browser.see(".drawing .note");
+        browser.press(Keys.TAB);
+        browser.clickText("button", "Write the tune");
+        browser.see(".entry:focus");
+        browser.press("fg");
+        awaitChart("m: f2 g2");
+        browser.press("]");
+        browser.press("a");
+        // A half note over the bar line is tied.
+        awaitChart("m: f2 g2 a2- | a2");
+        browser.press(Keys.BACK_SPACE);
+        browser.await("the note taken back", () -> chart().contains("a2-") ? null : true);
+        browser.press("[");
+        browser.click("[data-key='70']");
+        awaitChart("m: f2 g2 ^A2 |");
+        browser.choose("Play it on a MIDI keyboard", "Number keys 1 to 8");
+        browser.press("13");
+        awaitChart("| =C2 E2");
+        browser.clickText(".entry button", "rest");
+        browser.clickText(".entry button", "show the count");
+        browser.await("counts", () -> browser.all(".drawing .syl").size() >= 5 ? true : null);
+        browser.assertAccessible("writing the tune");
+        awaitSaved();
+        browser.open(browser.driver.getCurrentUrl());
+        browser.see(".drawing .note");
+        awaitChart("m: f2 g2 ^A2 |");
+    }
+
+    @Test
+    void undoOutlivesAReload() {
+        newTune("title: Twice\n| C | F |");
+        browser.see(".drawing .note");
+        browser.press(" G7 |");
+        browser.await("three bars", () -> browser.all(".drawing .measure").size() == 3 ? true : null);
+        awaitSaved();
+        browser.open(browser.driver.getCurrentUrl());
+        browser.see(".drawing .note");
+        browser.click(".cm-content");
+        browser.pressWithControl("z");
+        browser.await("the bar gone", () -> chart().contains("G7") ? null : true);
+        browser.pressWithControl("y");
+        awaitChart("G7 |");
+    }
+
+    @Test
+    void theTuneMovesToAnotherKeyOrChangesItsSignature() {
+        newTune(TUNE.replace("Kite String", "Moved about"));
+        browser.see(".drawing .note");
+        browser.clickText("button", "Change");
+        browser.choose("The new key", "D major");
+        browser.clickText(".p-popover button", "Move there");
+        browser.seeText(".p-popover", "The tune is moved.");
+        awaitChart("|: D | A7 / D | G | D :|");
+        awaitChart("m: A2 F2 D2 |");
+        browser.choose("By an interval", "a minor third");
+        browser.clickText(".p-popover button", "Up");
+        awaitChart("|: F | C7 / F | Bb | F :|");
+        browser.clickText(".p-popover button", "Down");
+        awaitChart("|: D | A7 / D | G | D :|");
+        browser.choose("The new key", "D minor");
+        browser.clickText(".p-popover button", "Same page");
+        awaitChart("|: Dm | Am7 / Dm | Gm | Dm :|");
+        awaitChart("m: A2 F2 D2 |");
+        browser.clickText(".p-popover button", "Chords as numerals");
+        awaitChart("|: i | v7 / i | iv | i :|");
+        browser.clickText(".p-popover button", "As letters");
+        awaitChart("|: Dm | Am7 / Dm | Gm | Dm :|");
+    }
+
+    @Test
+    void chordsArePrintedAndNamedAsTheTeacherIsUsedTo() {
+        newTune("title: Named\nkey: B minor\n| Bm7b5 | F#7 | Bb |");
+        browser.see(".drawing .note");
+        browser.clickText("button", "Change");
+        browser.choose("How B is called", "H and B");
+        awaitChart("| Hm7b5 | F#7 | B |");
+        browser.choose("How chords are printed", "Cø7, CΔ7");
+        browser.seeText(".this-chord h2", "Hø7");
+        browser.open(app.address());
+        browser.see(".tune");
+        browser.clickText(".shelf button", "New tune");
+        awaitChart("names: german");
+    }
+
+    @Test
+    void anEarlierStateIsTakenUpAgain() {
+        newTune("title: Before\n| C | F | G7 | C |");
+        awaitSaved();
+        browser.type("title: After\n| Am |");
+        awaitSaved();
+        browser.open(browser.driver.getCurrentUrl());
+        browser.see(".drawing .note");
+        browser.clickText("button", "Change");
+        browser.clickText(".p-popover li button", "Take this");
+        browser.await("the old text", () -> chart().contains("Am") ? null : true);
+    }
+
+    @Test
+    void everyFormatIsTakenAwayAndReadAgain() throws IOException {
+        newTune(TUNE.replace("Kite String", "Taken away"));
+        browser.await("four bars", () -> browser.all(".drawing .measure").size() == 4 ? true : null);
+        for (String format : List.of("MusicXML", "MIDI", "ABC", "ChordPro", "The chart", "SVG", "PDF")) {
+            browser.clickText(".tools button", "Take away");
+            browser.clickText("[role=menuitem]", format);
+            browser.seeNo("[role=menuitem]");
+        }
+        assertThat(chords("Taken away.musicxml")).isEqualTo("F | C7 F | Bb | F");
+        assertThat(chords("Taken away.abc")).isEqualTo("F | C7 F | Bb | F");
+        assertThat(chords("Taken away.txt")).isEqualTo("F | C7 F | Bb | F");
+        assertThat(Files.readString(browser.downloaded("Taken away.cho"))).contains("[F]high the kite");
+        assertThat(Importer.read("", Files.readAllBytes(browser.downloaded("Taken away.mid"))))
+                .hasSize(1);
+        assertThat(Files.readString(browser.downloaded("Taken away.svg"))).contains("<svg", "C7");
+        byte[] pdf = Files.readAllBytes(browser.downloaded("Taken away.pdf"));
+        assertThat(new String(pdf, 0, 5, StandardCharsets.ISO_8859_1)).isEqualTo("%PDF-");
+        assertThat(pdf.length).isGreaterThan(5_000);
+    }
+
+    private String chords(String name) throws IOException {
+        byte[] file = Files.readAllBytes(browser.downloaded(name));
+        return Importer.read(name, file).get(0).sheet().bars().stream()
+                .map(bar -> bar.events().stream().map(e -> e.chord().toString()).collect(Collectors.joining(" ")))
+                .collect(Collectors.joining(" | "));
+    }
+
+    @Test
+    void theShelfIsSearchedSortedAndLabelled() {
+        browser.click("[type=search]");
+        browser.press("wren");
+        browser.await("Wren's tunes", () -> browser.all(".tune").size() == 2 ? true : null);
+        browser.click("[aria-label='Label The Tin Rooster']");
+        browser.press("march");
+        browser.press(Keys.ENTER);
+        browser.clickText(".find .tag", "march");
+        browser.await("one tune", () -> browser.all(".tune").size() == 1 ? true : null);
+        browser.clickText(".find .tag", "march");
+        browser.script(
+                "const s = document.querySelector('[type=search]'); s.value = ''; s.dispatchEvent(new Event('input'))");
+        browser.choose("Order of the shelf", "easiest first");
+        browser.await(
+                "Paper Boats first", () -> browser.all(".tune").get(0).getText().contains("Paper Boats") ? true : null);
+        browser.assertAccessible("the shelf with labels");
+    }
+
+    @Test
+    void aBackupIsSavedAndRestored() throws IOException {
+        browser.clickText("footer button", "Backup");
+        Path backup = browser.downloaded("zesty-thumb-backup.json");
+        assertThat(Files.readString(backup)).contains("title: Paper Boats");
+        browser.driver
+                .findElement(By.cssSelector("[aria-label='Backup to restore']"))
+                .sendKeys(backup.toString());
+        browser.seeText(".said", "0 put back");
+        Path wrong = write("wrong.json", "{not json".getBytes(StandardCharsets.UTF_8));
+        browser.driver
+                .findElement(By.cssSelector("[aria-label='Backup to restore']"))
+                .sendKeys(wrong.toString());
+        browser.seeText(".trouble", "this file is no backup");
+    }
+}

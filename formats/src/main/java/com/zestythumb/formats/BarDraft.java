@@ -1,0 +1,82 @@
+package com.zestythumb.formats;
+
+import com.zestythumb.core.analysis.ChordNaming.Sounding;
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Mark;
+import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.Meter;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeMap;
+
+/** A bar while a file is read: whatever the format tells of it, in the file's own order. */
+public final class BarDraft {
+
+    public final Key key;
+    public final Meter meter;
+
+    /** Quarter notes; the meter's bar unless the file says otherwise. */
+    public Fraction length;
+
+    /** Whether it ends where a full bar would. */
+    boolean pickup;
+
+    public String section;
+    public String words = "";
+    public boolean startsRepeat;
+    public int timesPlayed = 1;
+    public List<Integer> ending = List.of();
+    /** A new line begins here. */
+    public boolean beginsLine;
+
+    public final Set<Mark> marks = EnumSet.noneOf(Mark.class);
+    public final List<String> notes = new ArrayList<>();
+    /** Chord symbols by their place; a null chord is a silence. */
+    public final TreeMap<Fraction, Symbol> symbols = new TreeMap<>(Fraction::compareTo);
+    /** The tune, in order and without overlap; gaps are rests. */
+    public final List<MelodyNote> melody = new ArrayList<>();
+    /** Everything that sounds and might tell the chords; read it, but add by {@link #sound}. */
+    public final List<Sounding> sounding = new ArrayList<>();
+
+    /** More than ten fingers strike in sixty-fourths; what goes beyond is left aside. */
+    private static final int MOST_SOUNDING = 400;
+
+    /** A chord symbol, or silence where the chord is null. */
+    public record Symbol(Chord chord) {}
+
+    public BarDraft(Key key, Meter meter) {
+        this.key = key;
+        this.meter = meter;
+        this.length = meter.barLength();
+    }
+
+    /** Adds a note that helps to tell the chords. */
+    public void sound(int midi, Fraction onset, Fraction duration) {
+        if (sounding.size() < MOST_SOUNDING) {
+            sounding.add(new Sounding(midi, onset, duration));
+        }
+    }
+
+    /** The same bar in another key. */
+    public BarDraft inKey(Key other) {
+        BarDraft bar = new BarDraft(other, meter);
+        bar.length = length;
+        bar.pickup = pickup;
+        bar.section = section;
+        bar.words = words;
+        bar.startsRepeat = startsRepeat;
+        bar.timesPlayed = timesPlayed;
+        bar.ending = ending;
+        bar.beginsLine = beginsLine;
+        bar.marks.addAll(marks);
+        bar.notes.addAll(notes);
+        bar.symbols.putAll(symbols);
+        bar.melody.addAll(melody);
+        bar.sounding.addAll(sounding);
+        return bar;
+    }
+}

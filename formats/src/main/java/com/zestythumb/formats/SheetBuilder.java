@@ -1,0 +1,350 @@
+package com.zestythumb.formats;
+
+import com.zestythumb.core.analysis.ChordNaming;
+import com.zestythumb.core.analysis.ChordNaming.Found;
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.BarSigns;
+import com.zestythumb.core.sheet.BarText;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.ChordEvent.Touch;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.MelodyNote.Tuplet;
+import com.zestythumb.core.sheet.TextSpan;
+import com.zestythumb.formats.ImportReport.Fate;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Makes a lead sheet of what a file told: chords between their symbols, a pickup, a melody that fills its
+ * bars, and names for chords where no symbol is written.
+ */
+public final class SheetBuilder {
+
+    /** Bars a chart holds. */
+    public static final int MAX_BARS = 1000;
+
+    private static final String LATER_BARS = "what comes after bar " + MAX_BARS + ", for a tune holds no more";
+
+    private static final int BARS_IN_A_LINE = 4;
+    private static final Fraction EIGHTH = Fraction.of(1, 2);
+    private static final Fraction FINEST = Fraction.of(1, 16);
+
+    private final ImportReport.Builder report;
+    private final List<BarDraft> drafts = new ArrayList<>();
+    private Heading heading;
+
+    public SheetBuilder(Heading heading, ImportReport.Builder report) {
+        this.heading = heading;
+        this.report = report;
+    }
+
+    /** Adds the next bar; false once the tune is as long as it may be. */
+    public boolean add(BarDraft bar) {
+        if (drafts.size() == MAX_BARS) {
+            report.add(Fate.LEFT_OUT, LATER_BARS);
+            return false;
+        }
+        drafts.add(bar);
+        return true;
+    }
+
+    /** Whether nothing more fits; a reader may then stop, and the report says so. */
+    public boolean isFull() {
+        boolean full = drafts.size() == MAX_BARS;
+        if (full) {
+            report.add(Fate.LEFT_OUT, LATER_BARS);
+        }
+        return full;
+    }
+
+    public List<BarDraft> bars() {
+        return drafts;
+    }
+
+    public Heading heading() {
+        return heading;
+    }
+
+    public void setHeading(Heading other) {
+        heading = other;
+    }
+
+    /** Puts the whole tune into one key. */
+    public void setKey(Key key) {
+        drafts.replaceAll(bar -> bar.inKey(key));
+        heading = heading.withKey(key);
+    }
+
+    /** The sheet and the report. */
+    public Imported build(String format) {
+        repairLengths();
+        List<List<ChordEvent>> chords = chords();
+        List<Bar> bars = new ArrayList<>();
+        int line = 0;
+        int number = 0;
+        int inLine = BARS_IN_A_LINE;
+        for (int i = 0; i < drafts.size(); i++) {
+            BarDraft draft = drafts.get(i);
+            boolean breaks = draft.beginsLine || draft.section != null || inLine == BARS_IN_A_LINE;
+            line += breaks ? 1 : 0;
+            inLine = breaks ? 1 : inLine + 1;
+            inLine -= draft.pickup ? 1 : 0;
+            number += draft.pickup ? 0 : 1;
+            bars.add(bar(i, draft, chords.get(i), number, line));
+        }
+        reportWhatWasRead(bars);
+        return new Imported(new LeadSheet(heading, tiesMended(bars)), report.build(format));
+    }
+
+    private Bar bar(int i, BarDraft draft, List<ChordEvent> chords, int number, int line) {
+        return new Bar(
+                i,
+                number,
+                draft.key,
+                draft.meter,
+                draft.length,
+                draft.pickup ? draft.meter.barLength().minus(draft.length) : Fraction.ZERO,
+                new BarSigns(draft.startsRepeat, draft.timesPlayed, draft.ending, draft.marks),
+                chords,
+                melody(draft, number),
+                new BarText(
+                        draft.section,
+                        draft.notes.stream()
+                                .map(note -> note.replace("\"", "'"))
+                                .toList(),
+                        draft.words.replace("|", " "),
+                        List.of(),
+                        "",
+                        new TextSpan(line, 1, 1)));
+    }
+
+    /** What a teacher calls a bar: a pickup completes the bar before it. */
+    private int number(int i) {
+        int pickups = 0;
+        for (int before = 0; before <= i; before++) {
+            pickups += drafts.get(before).pickup ? 1 : 0;
+        }
+        return i + 1 - pickups;
+    }
+
+    /**
+     * A short first bar is a pickup. Where a repeat or a section parts a bar in two, both parts stay short,
+     * and so does a last bar that completes the pickup; any other bar is brought to its meter.
+     */
+    private void repairLengths() {
+        for (int i = 0; i < drafts.size(); i++) {
+            BarDraft bar = drafts.get(i);
+            Fraction full = bar.meter.barLength();
+            BarDraft next = i + 1 < drafts.size() ? drafts.get(i + 1) : null;
+            boolean writable = bar.length.times(2).isWhole() && bar.length.compareTo(Fraction.ZERO) > 0;
+            if (bar.pickup || bar.length.equals(full)) {
+                continue;
+            }
+            if (bar.length.compareTo(full) > 0) {
+                report.add(Fate.LEFT_OUT, "what goes beyond the meter, in bars that are too long", number(i));
+                bar.length = full;
+            } else if (i == 0 && next != null && writable) {
+                bar.pickup = true;
+                heading = heading.withPickup(bar.length);
+            } else if (writable
+                    && next != null
+                    && completes(bar, next)
+                    && next.length.times(2).isWhole()) {
+                next.pickup = true;
+            } else if (writable && closesARound(bar, i)) {
+                // Short on purpose: the pickup follows when it is played again.
+                continue;
+            } else {
+                report.add(Fate.REPAIRED, "bars that are too short, filled up with a rest", number(i));
+                bar.length = full;
+            }
+        }
+    }
+
+    private static boolean completes(BarDraft bar, BarDraft next) {
+        boolean parted = bar.timesPlayed > 1 || next.startsRepeat || next.section != null;
+        return parted && bar.length.plus(next.length).equals(bar.meter.barLength());
+    }
+
+    private boolean closesARound(BarDraft bar, int i) {
+        boolean ends = bar.timesPlayed > 1 || i == drafts.size() - 1;
+        Fraction lacking = bar.meter.barLength().minus(bar.length);
+        boolean anyPickup = drafts.stream().limit(i).anyMatch(b -> b.pickup && b.length.equals(lacking));
+        return ends && anyPickup;
+    }
+
+    private List<List<ChordEvent>> chords() {
+        boolean written = drafts.stream().anyMatch(bar -> !bar.symbols.isEmpty());
+        boolean sounding = drafts.stream().anyMatch(bar -> !bar.sounding.isEmpty());
+        if (written || !sounding) {
+            return written();
+        }
+        return guessed();
+    }
+
+    /** Symbols last until the next one, also over bar lines; before the first nothing sounds. */
+    private List<List<ChordEvent>> written() {
+        List<List<ChordEvent>> all = new ArrayList<>();
+        Chord current = null;
+        for (int i = 0; i < drafts.size(); i++) {
+            BarDraft bar = drafts.get(i);
+            List<ChordEvent> events = new ArrayList<>();
+            Fraction at = Fraction.ZERO;
+            for (var entry : bar.symbols.entrySet()) {
+                Fraction start = toEighth(entry.getKey());
+                if (start.compareTo(bar.length) >= 0) {
+                    report.add(Fate.LEFT_OUT, "chord symbols behind the end of their bar", number(i));
+                    continue;
+                }
+                addUntil(events, current, i, at, start);
+                at = at.compareTo(start) > 0 ? at : start;
+                current = entry.getValue().chord();
+            }
+            addUntil(events, current, i, at, bar.length);
+            all.add(events);
+        }
+        return all;
+    }
+
+    private static Fraction toEighth(Fraction time) {
+        return Fraction.of(time.dividedBy(EIGHTH).floor()).times(EIGHTH);
+    }
+
+    private static void addUntil(List<ChordEvent> events, Chord chord, int bar, Fraction from, Fraction to) {
+        if (from.compareTo(to) < 0) {
+            // A span of its own keeps a repeated chord from being written as held.
+            events.add(
+                    new ChordEvent(chord, bar, from, to.minus(from), Touch.PLAIN, null, null, new TextSpan(1, 1, 1)));
+        }
+    }
+
+    private List<List<ChordEvent>> guessed() {
+        List<List<Found>> named = ChordNaming.name(drafts.stream()
+                .map(bar -> new ChordNaming.Source(bar.sounding, bar.length, bar.meter, bar.key))
+                .toList());
+        List<List<ChordEvent>> all = new ArrayList<>();
+        for (int i = 0; i < named.size(); i++) {
+            List<ChordEvent> events = new ArrayList<>();
+            for (Found found : named.get(i)) {
+                boolean silent = found.names().isEmpty();
+                List<Chord> others =
+                        silent ? null : found.names().subList(1, found.names().size());
+                Chord chord = silent ? null : found.names().get(0);
+                events.add(new ChordEvent(
+                        chord, i, found.start(), found.duration(), Touch.PLAIN, others, null, new TextSpan(1, 1, 1)));
+                if (!silent) {
+                    report.add(Fate.GUESSED, "chords, named from the notes", number(i));
+                }
+            }
+            all.add(events);
+        }
+        return all;
+    }
+
+    /** The bar's tune with rests in its gaps; what reaches over its end is cut. */
+    private List<MelodyNote> melody(BarDraft bar, int number) {
+        List<MelodyNote> filled = new ArrayList<>();
+        Fraction at = Fraction.ZERO;
+        for (MelodyNote note : bar.melody) {
+            if (note.onset().compareTo(at) < 0 || note.onset().compareTo(bar.length) >= 0) {
+                report.add(Fate.LEFT_OUT, "melody notes that overlap others or lie behind the bar's end", number);
+                continue;
+            }
+            addRest(filled, at, note.onset());
+            MelodyNote fitting = note;
+            if (note.end().compareTo(bar.length) > 0) {
+                fitting = new MelodyNote(
+                        note.pitch(), note.onset(), bar.length.minus(note.onset()), note.tied(), null, note.syllable());
+            }
+            filled.add(fitting);
+            at = fitting.end();
+        }
+        if (filled.isEmpty()) {
+            return filled;
+        }
+        addRest(filled, at, bar.length);
+        boolean writable =
+                filled.stream().allMatch(n -> n.written().dividedBy(FINEST).isWhole());
+        if (!writable) {
+            report.add(Fate.LEFT_OUT, "melody in rhythms finer than a sixty-fourth", number);
+            return List.of();
+        }
+        return tupletsMended(filled);
+    }
+
+    /** A tuplet that was cut has as many notes as are left of it. */
+    private static List<MelodyNote> tupletsMended(List<MelodyNote> notes) {
+        List<MelodyNote> mended = new ArrayList<>();
+        for (int from = 0; from < notes.size(); ) {
+            int to = from + 1;
+            while (to < notes.size() && goesOn(notes.get(to - 1), notes.get(to))) {
+                to++;
+            }
+            for (int i = from; i < to; i++) {
+                MelodyNote n = notes.get(i);
+                Tuplet old = n.tuplet();
+                Tuplet tuplet = old == null ? null : new Tuplet(old.actual(), old.normal(), i - from, to - from);
+                mended.add(new MelodyNote(n.pitch(), n.onset(), n.duration(), n.tied(), tuplet, n.syllable()));
+            }
+            from = to;
+        }
+        return mended;
+    }
+
+    private static boolean goesOn(MelodyNote note, MelodyNote next) {
+        Tuplet a = note.tuplet();
+        Tuplet b = next.tuplet();
+        return a != null && b != null && b.place() == a.place() + 1 && a.actual() == b.actual();
+    }
+
+    private static void addRest(List<MelodyNote> notes, Fraction from, Fraction to) {
+        if (from.compareTo(to) < 0) {
+            notes.add(new MelodyNote(null, from, to.minus(from)));
+        }
+    }
+
+    /** A tie leads to a note of the same pitch, or it is none. */
+    private static List<Bar> tiesMended(List<Bar> bars) {
+        List<Bar> mended = new ArrayList<>();
+        for (int i = 0; i < bars.size(); i++) {
+            List<MelodyNote> notes = bars.get(i).melody();
+            List<MelodyNote> all = new ArrayList<>();
+            for (int n = 0; n < notes.size(); n++) {
+                MelodyNote note = notes.get(n);
+                MelodyNote next = n + 1 < notes.size()
+                        ? notes.get(n + 1)
+                        : i + 1 < bars.size() && !bars.get(i + 1).melody().isEmpty()
+                                ? bars.get(i + 1).melody().get(0)
+                                : null;
+                boolean leads =
+                        next != null && note.pitch() != null && note.pitch().equals(next.pitch());
+                all.add(note.tied() && !leads ? note.withTie(false) : note);
+            }
+            mended.add(bars.get(i).withMelody(all));
+        }
+        return mended;
+    }
+
+    private void reportWhatWasRead(List<Bar> bars) {
+        long chords = bars.stream()
+                .flatMap(bar -> bar.events().stream())
+                .filter(e -> !e.isSilent() && !e.isGuess())
+                .count();
+        long notes = bars.stream()
+                .flatMap(bar -> bar.melody().stream())
+                .filter(note -> !note.isRest())
+                .count();
+        report.add(Fate.READ, bars.size() + (bars.size() == 1 ? " bar" : " bars"));
+        if (chords > 0) {
+            report.add(Fate.READ, chords + (chords == 1 ? " chord symbol" : " chord symbols"));
+        }
+        if (notes > 0) {
+            report.add(Fate.READ, notes + " melody notes");
+        }
+    }
+}

@@ -1,0 +1,213 @@
+package com.zestythumb.formats.abc;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Mark;
+import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.NoteReader;
+import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.ImportReport;
+import com.zestythumb.formats.ImportReport.Fate;
+import com.zestythumb.formats.SheetBuilder;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BiConsumer;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Parts lines of ABC music at their bar lines and reads each bar. */
+final class AbcBars {
+
+    /** A bar line with repeats and ending; an inline field; what must not be parted; any letter else. */
+    private static final Pattern TOKEN = Pattern.compile("(:*\\[?\\|+\\]?:*|::+|:\\|)(?:\\s*\\[?(\\d[\\d,\\-]*))?"
+            + "|\\[(\\d[\\d,\\-]*)|\\[([A-Za-z]):\\s*([^\\]]*)\\]|(\"[^\"]*\"?|![^!]*!|\\{[^}]*\\}?|\\[[^\\]]*\\]?|.)");
+
+    private final SheetBuilder sheet;
+    private final ImportReport.Builder report;
+
+    private Key key = Key.parse("C");
+    private Meter meter = Meter.FOUR_FOUR;
+    private Fraction unit = Fraction.of(1, 2);
+    private final StringBuilder text = new StringBuilder();
+    private String section;
+    private boolean startsRepeat;
+    private List<Integer> ending = List.of();
+    private boolean beginsLine;
+
+    AbcBars(SheetBuilder sheet, ImportReport.Builder report) {
+        this.sheet = sheet;
+        this.report = report;
+    }
+
+    void setKey(Key other) {
+        key = other;
+    }
+
+    void setMeter(Meter other) {
+        meter = other;
+    }
+
+    Meter meter() {
+        return meter;
+    }
+
+    void setUnit(Fraction other) {
+        unit = other;
+    }
+
+    void beginSection(String name) {
+        close(1);
+        section = name;
+    }
+
+    void line(String line, BiConsumer<String, String> field) {
+        beginsLine = text.toString().isBlank();
+        boolean goesOn = line.endsWith("\\");
+        Matcher m = TOKEN.matcher(goesOn ? line.substring(0, line.length() - 1) : line);
+        while (m.find()) {
+            if (m.group(1) != null) {
+                barLine(m.group(1));
+                beginEnding(m.group(2));
+            } else if (m.group(3) != null) {
+                close(1);
+                beginEnding(m.group(3));
+            } else if (m.group(4) != null) {
+                field.accept(m.group(4), m.group(5));
+            } else {
+                text.append(m.group());
+            }
+        }
+        text.append(' ');
+    }
+
+    void finish() {
+        close(1);
+    }
+
+    private void barLine(String sign) {
+        boolean ends = sign.startsWith(":");
+        close(ends ? 2 : 1);
+        startsRepeat |= sign.endsWith(":");
+    }
+
+    private void beginEnding(String numbers) {
+        if (numbers == null) {
+            return;
+        }
+        List<Integer> read = new ArrayList<>();
+        for (String part : numbers.split(",")) {
+            if (part.isEmpty()) {
+                continue;
+            }
+            int from = part.charAt(0) - '0';
+            int to = Math.max(from, part.charAt(part.length() - 1) - '0');
+            for (int i = Math.max(1, from); i <= Math.min(9, to); i++) {
+                read.add(i);
+            }
+        }
+        ending = read;
+    }
+
+    private void close(int timesPlayed) {
+        String music = text.toString();
+        text.setLength(0);
+        if (!music.isBlank() && sheet.isFull()) {
+            return;
+        }
+        if (music.isBlank()) {
+            if (timesPlayed > 1 && !sheet.bars().isEmpty()) {
+                sheet.bars().get(sheet.bars().size() - 1).timesPlayed = timesPlayed;
+            }
+            return;
+        }
+        Matcher rests = Pattern.compile("\\s*[ZX](\\d{1,3})\\s*").matcher(music);
+        int times = rests.matches() ? Integer.parseInt(rests.group(1)) : 1;
+        for (int i = 1; i < times; i++) {
+            bar("Z", 1);
+        }
+        bar(times > 1 ? "Z" : music, timesPlayed);
+    }
+
+    private void bar(String music, int timesPlayed) {
+        NoteReader reader = new NoteReader(music, key, meter, unit, true).read();
+        BarDraft bar = new BarDraft(key, meter);
+        int number = sheet.bars().size() + 1;
+        bar.section = section;
+        bar.startsRepeat = startsRepeat;
+        bar.timesPlayed = timesPlayed;
+        bar.ending = ending;
+        bar.beginsLine = beginsLine;
+        if (reader.length().compareTo(Fraction.ZERO) > 0) {
+            bar.length = reader.length();
+        }
+        bar.melody.addAll(reader.notes());
+        for (MelodyNote note : reader.notes()) {
+            if (!note.isRest()) {
+                bar.sound(note.pitch().midi(), note.onset(), note.duration());
+            }
+        }
+        reader.quoted().forEach(quoted -> quoted(quoted, bar, number));
+        marks(music, bar);
+        if (!reader.mistakes().isEmpty()) {
+            report.add(Fate.LEFT_OUT, "signs that are no notes", number);
+        }
+        if (reader.isReduced()) {
+            report.add(Fate.LEFT_OUT, "the lower of notes struck together", number);
+        }
+        boolean empty = reader.notes().isEmpty() && bar.symbols.isEmpty() && bar.notes.isEmpty();
+        if (!empty && sheet.add(bar)) {
+            section = null;
+            startsRepeat = false;
+            ending = List.of();
+            beginsLine = false;
+        }
+    }
+
+    private void quoted(NoteReader.Quoted quoted, BarDraft bar, int number) {
+        String words = quoted.text().strip();
+        if (words.isEmpty()) {
+            return;
+        }
+        if ("^_<>@".indexOf(words.charAt(0)) >= 0) {
+            String note = words.substring(1).strip();
+            if (note.matches("[3-9]x") && bar.timesPlayed > 1) {
+                bar.timesPlayed = note.charAt(0) - '0';
+                return;
+            }
+            Optional<Mark> mark = Mark.parse(note);
+            mark.ifPresent(bar.marks::add);
+            if (mark.isEmpty() && !note.isEmpty()) {
+                bar.notes.add(note);
+            }
+        } else if (words.matches("(?i)n\\.?c\\.?")) {
+            bar.symbols.put(quoted.onset(), new BarDraft.Symbol(null));
+        } else {
+            try {
+                // Another chord may stand behind it in brackets.
+                bar.symbols.put(quoted.onset(), new BarDraft.Symbol(Chord.parse(words.replaceFirst("\\s.*", ""))));
+            } catch (IllegalArgumentException e) {
+                report.add(Fate.LEFT_OUT, "chord symbols that have no chord here", number);
+            }
+        }
+    }
+
+    private static void marks(String music, BarDraft bar) {
+        Matcher m = Pattern.compile("!([^!]*)!").matcher(music);
+        while (m.find()) {
+            switch (m.group(1)) {
+                case "segno" -> bar.marks.add(Mark.SEGNO);
+                case "coda" -> bar.marks.add(Mark.CODA);
+                case "fine" -> bar.marks.add(Mark.FINE);
+                case "dacoda" -> bar.marks.add(Mark.TO_CODA);
+                case "D.C.", "dacapo" -> bar.marks.add(Mark.DA_CAPO);
+                case "D.S." -> bar.marks.add(Mark.DAL_SEGNO);
+                default -> {
+                    // Trills, fingers, dynamics.
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,68 @@
+package com.zestythumb.formats.abc;
+
+import com.zestythumb.formats.Imported;
+import com.zestythumb.formats.ScoreReader;
+import com.zestythumb.formats.Texts;
+import com.zestythumb.formats.UnreadableFileException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** Reads files of one or several tunes in ABC notation (standard 2.1). */
+public final class AbcReader implements ScoreReader {
+
+    private static final Pattern KEY_FIELD = Pattern.compile("(?m)^K:");
+    private static final Pattern FIRST_FIELD = Pattern.compile("(?m)^[XTML]:");
+    private static final int MOST_BARS = 20_000;
+
+    @Override
+    public String format() {
+        return "ABC";
+    }
+
+    @Override
+    public boolean recognises(String name, byte[] file) {
+        if (!Texts.isText(file)) {
+            return false;
+        }
+        String text = Texts.decode(file);
+        boolean fields =
+                KEY_FIELD.matcher(text).find() && FIRST_FIELD.matcher(text).find();
+        return name.endsWith(".abc") || text.startsWith("%abc") || fields;
+    }
+
+    @Override
+    public List<Imported> read(byte[] file) {
+        List<Imported> tunes = new ArrayList<>();
+        List<String> lines = new ArrayList<>();
+        for (String line : Texts.decode(file).split("\\R")) {
+            if (line.startsWith("X:")) {
+                addTune(lines, tunes);
+                lines.clear();
+            }
+            lines.add(line);
+        }
+        addTune(lines, tunes);
+        if (tunes.isEmpty()) {
+            throw new UnreadableFileException(
+                    "the ABC file holds no tune; a tune begins with X:1, has a key line such as K:G and then notes");
+        }
+        return tunes;
+    }
+
+    /** What stands before the first tune is the file's own heading. */
+    private static void addTune(List<String> lines, List<Imported> tunes) {
+        boolean hasKey = lines.stream().anyMatch(line -> line.startsWith("K:"));
+        if (!hasKey) {
+            return;
+        }
+        AbcTune tune = new AbcTune();
+        lines.forEach(tune::line);
+        tune.finish().ifPresent(tunes::add);
+        int bars = tunes.stream().mapToInt(one -> one.sheet().bars().size()).sum();
+        if (bars > MOST_BARS) {
+            throw new UnreadableFileException(
+                    "the ABC file holds more than " + MOST_BARS + " bars; cut it in parts and bring these");
+        }
+    }
+}

@@ -1,0 +1,199 @@
+package com.zestythumb.formats.abc;
+
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.Syllables;
+import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.ImportReport;
+import com.zestythumb.formats.ImportReport.Fate;
+import com.zestythumb.formats.Imported;
+import com.zestythumb.formats.SheetBuilder;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** One tune of an ABC file, read line by line: fields here, music in {@link AbcBars}. */
+final class AbcTune {
+
+    private static final Pattern FIELD = Pattern.compile("([A-Za-z+]):\\s*(.*?)\\s*");
+    private static final Pattern KEY = Pattern.compile("([A-G][#b]?)\\s*([A-Za-z]*).*");
+    private static final Pattern TEMPO =
+            Pattern.compile("(?:\"[^\"]*\"\\s*)?(?:(\\d{1,2})/(\\d{1,2})[^=]*=)?\\s*(\\d{1,4}).*");
+
+    private final ImportReport.Builder report = new ImportReport.Builder();
+    private final SheetBuilder sheet = new SheetBuilder(Heading.USUAL.withTitle(""), report);
+    private final AbcBars bars = new AbcBars(sheet, report);
+
+    private Fraction unit;
+    private boolean inBody;
+    private String firstVoice;
+    private boolean otherVoice;
+    private int lineStart;
+    private String tempo = "";
+
+    void line(String raw) {
+        String line = raw.replaceFirst("(?<!\\\\)%.*", "").stripTrailing();
+        if (line.isBlank()) {
+            return;
+        }
+        Matcher field = FIELD.matcher(line);
+        // A body line such as "G:|" is music: fields of the body are few.
+        boolean isField = field.matches() && (!inBody || "KLMPQTVWwrsNI+".contains(field.group(1)));
+        if (isField) {
+            field(field.group(1), field.group(2));
+        } else if (inBody) {
+            music(line);
+        }
+    }
+
+    private void music(String line) {
+        if (otherVoice) {
+            report.add(Fate.LEFT_OUT, "all voices but the first");
+            return;
+        }
+        lineStart = sheet.bars().size();
+        if (sheet.isFull()) {
+            return;
+        }
+        bars.line(line, this::inlineField);
+    }
+
+    private void inlineField(String name, String value) {
+        if (name.equals("V")) {
+            voice(value);
+        } else {
+            field(name, value);
+        }
+    }
+
+    private void field(String name, String value) {
+        switch (name) {
+            case "T" ->
+                sheet.setHeading(
+                        sheet.heading().title().isEmpty() ? sheet.heading().withTitle(value) : sheet.heading());
+            case "C" -> sheet.setHeading(sheet.heading().withComposer(value));
+            case "R" -> sheet.setHeading(sheet.heading().withFeel(value));
+            case "M" -> meter(value);
+            case "L" -> unit(value);
+            case "Q" -> tempo = value;
+            case "K" -> key(value);
+            case "V" -> voice(value);
+            case "P" -> {
+                if (inBody) {
+                    bars.beginSection(value.length() == 1 ? "Part " + value : value);
+                }
+            }
+            case "w" -> words(value);
+            case "W" -> report.add(Fate.LEFT_OUT, "words that stand below the tune");
+            default -> {
+                // Source, history, notation and the like.
+            }
+        }
+    }
+
+    private void voice(String value) {
+        String id = value.split("\\s")[0];
+        if (inBody && firstVoice == null) {
+            firstVoice = id;
+        }
+        otherVoice = inBody && !id.equals(firstVoice);
+    }
+
+    private void meter(String value) {
+        try {
+            Meter meter = value.equals("none") ? Meter.FOUR_FOUR : Meter.parse(value.replaceAll("[()]", ""));
+            bars.setMeter(meter);
+            if (!inBody) {
+                sheet.setHeading(sheet.heading().withMeter(meter));
+            }
+        } catch (IllegalArgumentException e) {
+            report.add(Fate.REPAIRED, "the meter " + value + ", which is not known here, read as " + bars.meter());
+        }
+    }
+
+    private void unit(String value) {
+        Matcher m = Pattern.compile("(\\d{1,2})/(\\d{1,3})").matcher(value);
+        int below = m.lookingAt() ? Integer.parseInt(m.group(2)) : 0;
+        if (below > 0) {
+            unit = Fraction.of(4L * Integer.parseInt(m.group(1)), below);
+            bars.setUnit(unit);
+        }
+    }
+
+    private void key(String value) {
+        Key key = Key.parse("C");
+        Matcher m = KEY.matcher(value);
+        try {
+            if (value.startsWith("HP") || value.startsWith("Hp")) {
+                key = Key.parse("A mixolydian");
+            } else if (m.matches()) {
+                String mode = m.group(2).toLowerCase(Locale.ROOT);
+                boolean isMode = mode.matches("m|min.*|maj.*|aeo.*|ion.*|dor.*|phr.*|lyd.*|mix.*|loc.*");
+                key = Key.parse(m.group(1) + " " + (isMode ? mode.length() > 3 ? mode.substring(0, 3) : mode : ""));
+            }
+        } catch (IllegalArgumentException e) {
+            report.add(Fate.REPAIRED, "the key " + value + ", which is not known here, read as " + key.pretty());
+        }
+        bars.setKey(key);
+        if (!inBody) {
+            inBody = true;
+            sheet.setHeading(sheet.heading().withKey(key));
+            if (unit == null) {
+                // Standard 2.1, section 3.1.7: below three quarters of a whole note a sixteenth, else an eighth.
+                boolean small = bars.meter().barLength().compareTo(Fraction.of(3)) < 0;
+                bars.setUnit(small ? Fraction.of(1, 4) : Fraction.of(1, 2));
+            }
+        }
+    }
+
+    private void words(String line) {
+        Syllables syllables = new Syllables(line);
+        List<BarDraft> under = sheet.bars()
+                .subList(Math.min(lineStart, sheet.bars().size()), sheet.bars().size());
+        for (BarDraft bar : under) {
+            boolean hasWords =
+                    bar.melody.stream().anyMatch(note -> !note.syllable().isEmpty());
+            if (hasWords) {
+                report.add(Fate.LEFT_OUT, "verses after the first");
+                return;
+            }
+            var sung = new ArrayList<>(syllables.under(bar.melody));
+            bar.melody.clear();
+            bar.melody.addAll(sung);
+        }
+    }
+
+    Optional<Imported> finish() {
+        bars.finish();
+        if (sheet.bars().isEmpty()) {
+            return Optional.empty();
+        }
+        if (sheet.heading().title().isEmpty()) {
+            sheet.setHeading(sheet.heading().withTitle("Untitled"));
+        }
+        tempo();
+        boolean sings =
+                sheet.bars().stream().flatMap(bar -> bar.melody.stream()).anyMatch(note -> !note.isRest());
+        if (!sings) {
+            sheet.bars().forEach(bar -> bar.melody.clear());
+        }
+        return Optional.of(sheet.build("ABC"));
+    }
+
+    /** Standard 2.1, section 3.1.8: {@code 1/4=120}; an older file's plain number counts unit lengths or beats. */
+    private void tempo() {
+        Matcher m = TEMPO.matcher(tempo);
+        if (m.matches()) {
+            Fraction beat = sheet.heading().meter().beatLength();
+            int below = m.group(2) == null ? 0 : Integer.parseInt(m.group(2));
+            Fraction counted = below > 0 ? Fraction.of(4L * Integer.parseInt(m.group(1)), below) : beat;
+            double beats = Integer.parseInt(m.group(3)) * counted.toDouble() / beat.toDouble();
+            sheet.setHeading(sheet.heading().withTempo((int) Math.max(20, Math.min(300, Math.round(beats)))));
+        }
+    }
+}

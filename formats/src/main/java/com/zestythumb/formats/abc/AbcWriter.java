@@ -1,0 +1,169 @@
+package com.zestythumb.formats.abc;
+
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Mark;
+import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.NoteWriter;
+import com.zestythumb.core.sheet.Syllables;
+import com.zestythumb.formats.SheetWriter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/**
+ * Writes ABC notation (standard 2.1): tune, chord symbols, words, repeats. A chord that changes beneath a
+ * long note parts it in two tied ones, for a symbol can only stand over the beginning of a note.
+ */
+public final class AbcWriter implements SheetWriter {
+
+    @Override
+    public String mediaType() {
+        return "text/vnd.abc";
+    }
+
+    @Override
+    public String extension() {
+        return "abc";
+    }
+
+    @Override
+    public String write(LeadSheet sheet) {
+        StringBuilder out = new StringBuilder("%abc-2.1\nX:1\n");
+        out.append("T:").append(sheet.title()).append('\n');
+        if (!sheet.heading().composer().isEmpty()) {
+            out.append("C:").append(sheet.heading().composer()).append('\n');
+        }
+        if (!sheet.heading().feel().isEmpty()) {
+            out.append("R:").append(sheet.heading().feel()).append('\n');
+        }
+        Fraction beat = sheet.meter().beatLength().dividedBy(Fraction.of(4));
+        out.append("M:").append(sheet.meter()).append("\nL:1/8\n");
+        out.append("Q:").append(beat).append('=').append(sheet.tempo()).append('\n');
+        out.append("K:").append(sheet.key().toString().replace(" ", "")).append('\n');
+        Bar before = null;
+        for (List<Bar> line : lines(sheet)) {
+            if (line.get(0).section() != null) {
+                out.append("P:").append(line.get(0).section()).append('\n');
+            }
+            boolean lastRepeats = before != null && before.endsRepeat();
+            for (Bar bar : line) {
+                out.append(opening(bar, lastRepeats, bar == line.get(0)));
+                out.append(music(bar, before, sheet)).append(' ');
+                out.append(bar.endsRepeat() ? ":|" : "");
+                lastRepeats = bar.endsRepeat();
+                before = bar;
+            }
+            out.append(lastRepeats ? "\n" : "|\n");
+            addWords(line, out);
+        }
+        return out.toString();
+    }
+
+    private static List<List<Bar>> lines(LeadSheet sheet) {
+        List<List<Bar>> lines = new ArrayList<>();
+        int line = -1;
+        for (Bar bar : sheet.bars()) {
+            int here = bar.text().span().line();
+            if (lines.isEmpty() || here != line || bar.section() != null) {
+                lines.add(new ArrayList<>());
+            }
+            lines.get(lines.size() - 1).add(bar);
+            line = here;
+        }
+        return lines;
+    }
+
+    private static String opening(Bar bar, boolean lastRepeats, boolean first) {
+        String numbers = bar.signs().ending().stream().map(String::valueOf).collect(Collectors.joining(","));
+        if (!numbers.isEmpty()) {
+            return (lastRepeats && !first ? "" : "|") + numbers + " ";
+        }
+        if (bar.startsRepeat()) {
+            return "|: ";
+        }
+        return lastRepeats || first ? " " : "| ";
+    }
+
+    private static String music(Bar bar, Bar before, LeadSheet sheet) {
+        StringBuilder out = new StringBuilder();
+        boolean newKey = before != null && !before.key().equals(bar.key());
+        boolean newMeter = before != null && !before.meter().equals(bar.meter());
+        out.append(newMeter ? "[M:" + bar.meter() + "]" : "");
+        out.append(newKey ? "[K:" + bar.key().toString().replace(" ", "") + "]" : "");
+        bar.signs().marks().stream().sorted().forEach(mark -> out.append(mark(mark)));
+        out.append(bar.timesPlayed() > 2 ? "\"^" + bar.timesPlayed() + "x\"" : "");
+        bar.text().notes().forEach(note -> out.append("\"^").append(note).append('"'));
+        TreeMap<Fraction, ChordEvent> chords = new TreeMap<>();
+        bar.events().stream().filter(e -> !continues(e, bar, sheet)).forEach(e -> chords.put(e.start(), e));
+        List<MelodyNote> notes =
+                bar.melody().isEmpty() ? List.of(new MelodyNote(null, Fraction.ZERO, bar.length())) : bar.melody();
+        String written = NoteWriter.write(
+                parted(notes, chords.keySet()),
+                bar.key(),
+                bar.meter(),
+                Fraction.of(1, 2),
+                bar.offset(),
+                note -> chords.containsKey(note.onset()) ? symbol(chords.get(note.onset())) : "");
+        // Rests where no tune is written are not to be seen.
+        return out + (bar.melody().isEmpty() ? written.replaceAll("z(?=[0-9/ ]|$)", "x") : written);
+    }
+
+    /** The same chord going on over the bar line needs no second symbol. */
+    private static boolean continues(ChordEvent event, Bar bar, LeadSheet sheet) {
+        if (!event.start().equals(Fraction.ZERO) || bar.index() == 0 || event.text() != null) {
+            return false;
+        }
+        List<ChordEvent> last = sheet.bars().get(bar.index() - 1).events();
+        ChordEvent before = last.get(last.size() - 1);
+        return !event.isSilent() && event.chord().equals(before.chord());
+    }
+
+    private static String symbol(ChordEvent event) {
+        return "\"" + (event.isSilent() ? "N.C." : event.chord()) + "\"";
+    }
+
+    private static String mark(Mark mark) {
+        return switch (mark) {
+            case SEGNO -> "!segno!";
+            case CODA -> "!coda!";
+            case FINE -> "!fine!";
+            default -> "\"^" + mark.words() + "\"";
+        };
+    }
+
+    /** Notes in which a chord changes, parted there and tied. */
+    private static List<MelodyNote> parted(List<MelodyNote> notes, Set<Fraction> changes) {
+        List<MelodyNote> all = new ArrayList<>();
+        for (MelodyNote note : notes) {
+            Fraction at = note.onset();
+            for (Fraction change : changes) {
+                boolean inside = change.compareTo(at) > 0 && change.compareTo(note.end()) < 0;
+                if (inside && note.tuplet() == null) {
+                    all.add(new MelodyNote(
+                            note.pitch(),
+                            at,
+                            change.minus(at),
+                            !note.isRest(),
+                            null,
+                            at.equals(note.onset()) ? note.syllable() : ""));
+                    at = change;
+                }
+            }
+            boolean whole = at.equals(note.onset());
+            all.add(whole ? note : new MelodyNote(note.pitch(), at, note.end().minus(at), note.tied(), null, ""));
+        }
+        return all;
+    }
+
+    private static void addWords(List<Bar> line, StringBuilder out) {
+        String words = Syllables.write(line.stream().map(Bar::melody).toList());
+        if (!words.replaceAll("[|\\s]", "").isEmpty()) {
+            out.append("w: ").append(words).append('\n');
+        }
+    }
+}

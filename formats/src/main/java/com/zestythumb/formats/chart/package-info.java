@@ -1,0 +1,2 @@
+/** Zesty Thumb's own charts as text files. */
+package com.zestythumb.formats.chart;

@@ -1,0 +1,253 @@
+package com.zestythumb.formats.chordpro;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.ImportReport;
+import com.zestythumb.formats.ImportReport.Fate;
+import com.zestythumb.formats.Imported;
+import com.zestythumb.formats.Keys;
+import com.zestythumb.formats.ScoreReader;
+import com.zestythumb.formats.SheetBuilder;
+import com.zestythumb.formats.Texts;
+import com.zestythumb.formats.UnreadableFileException;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Reads ChordPro 6: directives in braces, chords in brackets within the words, grids. Words tell no time, so
+ * each chord over them is given a bar, and the report says so; a grid has its own bars and beats.
+ */
+public final class ChordProReader implements ScoreReader {
+
+    private static final Pattern DIRECTIVE =
+            Pattern.compile("\\s*\\{\\s*([A-Za-z_]+)\\s*(?:[:\\s]\\s*(.*?))?\\s*}\\s*");
+    private static final Pattern KNOWN = Pattern.compile(
+            "(?im)^\\s*\\{\\s*(title|t|subtitle|st|key|artist|comment|c|soc|sov|sog|start_of_\\w+|capo|time|tempo|meta)\\b");
+    private static final Pattern LABEL = Pattern.compile("label=\"([^\"]*)\"");
+    private static final Pattern CHORD = Pattern.compile("\\[([^\\]]*)]");
+
+    @Override
+    public String format() {
+        return "ChordPro";
+    }
+
+    @Override
+    public boolean recognises(String name, byte[] file) {
+        if (!Texts.isText(file)) {
+            return false;
+        }
+        boolean named = name.endsWith(".cho")
+                || name.endsWith(".chordpro")
+                || name.endsWith(".chopro")
+                || name.endsWith(".crd");
+        return named || KNOWN.matcher(Texts.decode(file)).find() || hasChordsInWords(Texts.decode(file));
+    }
+
+    /** Brackets beside letters: {@code [G]morning}; a section name in brackets stands alone on its line. */
+    private static boolean hasChordsInWords(String text) {
+        return Pattern.compile("\\[[A-G][^\\]\\s]{0,10}][^\\s\\[]|\\w ?\\[[A-G][^\\]\\s]{0,10}]")
+                .matcher(text)
+                .find();
+    }
+
+    @Override
+    public List<Imported> read(byte[] file) {
+        Song song = new Song();
+        Texts.decode(file).lines().forEach(song::line);
+        return List.of(song.finish());
+    }
+
+    /** A song while it is read. */
+    private static final class Song {
+
+        private final ImportReport.Builder report = new ImportReport.Builder();
+        private final SheetBuilder sheet = new SheetBuilder(Heading.USUAL, report);
+        private final StringBuilder grid = new StringBuilder();
+        private boolean inGrid;
+        private boolean inTab;
+        private boolean keyGiven;
+        private String section;
+        private String wordsAhead = "";
+
+        void line(String line) {
+            Matcher directive = DIRECTIVE.matcher(line);
+            if (line.startsWith("#")) {
+                return;
+            }
+            if (directive.matches()) {
+                String value = directive.group(2) == null ? "" : directive.group(2);
+                directive(directive.group(1).toLowerCase(Locale.ROOT), value);
+            } else if (inTab) {
+                report.add(Fate.LEFT_OUT, "tablature");
+            } else if (inGrid) {
+                grid.append(line.strip()).append('\n');
+            } else if (!line.isBlank()) {
+                words(line);
+            }
+        }
+
+        private void directive(String name, String value) {
+            switch (name) {
+                case "title", "t" -> sheet.setHeading(sheet.heading().withTitle(value.isEmpty() ? "Untitled" : value));
+                case "composer", "artist" -> sheet.setHeading(sheet.heading().withComposer(value));
+                case "key" -> {
+                    sheet.setHeading(sheet.heading()
+                            .withKey(value(
+                                    "key", value, Key::parse, sheet.heading().key())));
+                    keyGiven = true;
+                }
+                case "time" ->
+                    sheet.setHeading(sheet.heading()
+                            .withMeter(value(
+                                    "meter",
+                                    value,
+                                    Meter::parse,
+                                    sheet.heading().meter())));
+                case "tempo" -> {
+                    int tempo = value.matches("\\d{2,3}") ? Integer.parseInt(value) : 0;
+                    if (tempo >= 20 && tempo <= 300) {
+                        sheet.setHeading(sheet.heading().withTempo(tempo));
+                    }
+                }
+                case "meta" -> {
+                    String[] parts = value.split("\\s+", 2);
+                    if (parts.length == 2 && !parts[0].equals("meta")) {
+                        directive(parts[0].toLowerCase(Locale.ROOT), parts[1]);
+                    }
+                }
+                case "comment", "c", "ci", "cb", "comment_italic", "comment_box" -> section = value;
+                case "feel" -> sheet.setHeading(sheet.heading().withFeel(value));
+                case "start_of_chorus", "soc" -> section = label(value, "Chorus");
+                case "start_of_verse", "sov" -> section = label(value, "Verse");
+                case "start_of_bridge", "sob" -> section = label(value, "Bridge");
+                case "start_of_grid", "sog" -> inGrid = true;
+                case "end_of_grid", "eog" -> endGrid();
+                case "start_of_tab", "sot" -> inTab = true;
+                case "end_of_tab", "eot" -> inTab = false;
+                case "capo" ->
+                    report.add(
+                            Fate.LEFT_OUT,
+                            "capo " + value + ": the chords stay as written; move the tune up to sound as recorded");
+                case "chorus" -> report.add(Fate.LEFT_OUT, "\"chorus again\", for you to set as a repeat");
+                default -> {
+                    // Fonts, colours, columns, diagrams.
+                }
+            }
+        }
+
+        /** {@code Verse 1} or {@code label="Verse 1"}. */
+        private static String label(String value, String otherwise) {
+            Matcher quoted = LABEL.matcher(value);
+            String label = quoted.find() ? quoted.group(1) : value;
+            return label.isBlank() ? otherwise : label;
+        }
+
+        private <T> T value(String what, String text, Function<String, T> parser, T otherwise) {
+            try {
+                return parser.apply(text);
+            } catch (IllegalArgumentException e) {
+                report.add(Fate.REPAIRED, "the " + what + " \"" + text + "\", not known here, read as " + otherwise);
+                return otherwise;
+            }
+        }
+
+        /** A grid's cells are slots of the bar: {@code | C . G7 . |}. */
+        private void endGrid() {
+            inGrid = false;
+            String bars = grid.toString()
+                    .replaceAll("(?m)^[^|\\n]*(?=\\|)", "")
+                    .replaceAll("(?m)(?<=\\|)[^|\\n]*$", "")
+                    .replaceAll("(?<=[\\s|])\\.(?=[\\s|])", "/")
+                    .replaceAll("\\|\\.", "||");
+            grid.setLength(0);
+            Heading heading = sheet.heading();
+            Chart chart = Chart.read("key: " + heading.key() + "\nmeter: " + heading.meter() + "\n" + bars);
+            chart.problems().forEach(problem -> report.add(Fate.LEFT_OUT, "in the grid, " + problem));
+            for (var bar : chart.sheet().bars()) {
+                BarDraft draft = newBar();
+                draft.startsRepeat = bar.startsRepeat();
+                draft.timesPlayed = bar.timesPlayed();
+                bar.events().forEach(e -> draft.symbols.put(e.start(), new BarDraft.Symbol(e.chord())));
+            }
+        }
+
+        private BarDraft newBar() {
+            BarDraft bar = new BarDraft(sheet.heading().key(), sheet.heading().meter());
+            bar.section = section == null || section.isBlank() ? null : section.replaceAll("[\\[\\]]", "");
+            section = null;
+            sheet.add(bar);
+            return bar;
+        }
+
+        private void words(String line) {
+            if (sheet.isFull()) {
+                return;
+            }
+            Matcher m = CHORD.matcher(line);
+            int from = 0;
+            BarDraft bar = null;
+            boolean first = true;
+            while (m.find()) {
+                addWords(bar, line.substring(from, m.start()));
+                from = m.end();
+                String symbol = m.group(1).strip();
+                if (symbol.startsWith("*") || symbol.isEmpty()) {
+                    continue;
+                }
+                Chord chord = chord(symbol);
+                if (chord != null || symbol.matches("(?i)n\\.?c\\.?")) {
+                    bar = newBar();
+                    bar.beginsLine = first;
+                    first = false;
+                    bar.symbols.put(Fraction.ZERO, new BarDraft.Symbol(chord));
+                    report.add(Fate.GUESSED, "one bar for each chord, for the words tell no time");
+                    addWords(bar, wordsAhead);
+                    wordsAhead = "";
+                }
+            }
+            addWords(bar, line.substring(from));
+        }
+
+        private void addWords(BarDraft bar, String words) {
+            if (bar == null) {
+                wordsAhead = (wordsAhead + " " + words).stripLeading();
+            } else {
+                bar.words = (bar.words + words).replaceAll("\\s+", " ").stripLeading();
+            }
+        }
+
+        private Chord chord(String symbol) {
+            try {
+                return Chord.parse(symbol);
+            } catch (IllegalArgumentException e) {
+                if (!symbol.matches("(?i)n\\.?c\\.?")) {
+                    report.add(Fate.LEFT_OUT, "[" + symbol + "], which is no chord here");
+                }
+                return null;
+            }
+        }
+
+        Imported finish() {
+            if (inGrid) {
+                endGrid();
+            }
+            if (sheet.bars().isEmpty()) {
+                throw new UnreadableFileException(
+                        "no chords were found; in ChordPro they stand in brackets, [C] or [Am7]");
+            }
+            sheet.bars().forEach(bar -> bar.words = bar.words.strip());
+            if (!keyGiven) {
+                Keys.guess(sheet, report);
+            }
+            return sheet.build("ChordPro");
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** ChordPro: chords within the words. */
+package com.zestythumb.formats.chordpro;

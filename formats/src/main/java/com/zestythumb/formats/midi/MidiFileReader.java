@@ -1,0 +1,224 @@
+package com.zestythumb.formats.midi;
+
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Mode;
+import com.zestythumb.core.pitch.Spelling;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.ImportReport;
+import com.zestythumb.formats.ImportReport.Fate;
+import com.zestythumb.formats.Imported;
+import com.zestythumb.formats.Importer;
+import com.zestythumb.formats.Keys;
+import com.zestythumb.formats.ScoreReader;
+import com.zestythumb.formats.SheetBuilder;
+import com.zestythumb.formats.UnreadableFileException;
+import com.zestythumb.formats.midi.MidiEvents.Fact;
+import com.zestythumb.formats.midi.MidiEvents.Struck;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * Reads Standard MIDI Files of type 0 and 1. The tune is a track that is named so, else the upper line of
+ * all that sounds; rhythm is rounded to sixteenths or, beat by beat, to triplets; chords are named from the
+ * notes.
+ */
+public final class MidiFileReader implements ScoreReader {
+
+    private static final int DRUMS = 9;
+    private static final int LOWEST = 21;
+    private static final int HIGHEST = 108;
+    /** Bars through which a held note counts for the chords. */
+    private static final int LONGEST_NOTE = 16;
+
+    @Override
+    public String format() {
+        return "MIDI";
+    }
+
+    @Override
+    public int maxBytes() {
+        return Importer.MAX_BYTES;
+    }
+
+    @Override
+    public boolean recognises(String name, byte[] file) {
+        return file.length > 3 && new String(file, 0, 4, StandardCharsets.ISO_8859_1).equals("MThd");
+    }
+
+    @Override
+    public List<Imported> read(byte[] file) {
+        ImportReport.Builder report = new ImportReport.Builder();
+        MidiEvents events = new MidiEvents(file, report).read();
+        List<Struck> notes = playable(events, report);
+        if (notes.isEmpty()) {
+            throw new UnreadableFileException("the MIDI file holds no notes that a piano has; choose another");
+        }
+        SheetBuilder sheet = new SheetBuilder(heading(events), report);
+        layBars(events, notes, sheet);
+        sound(events, notes, sheet);
+        boolean keyTold = events.facts.stream().anyMatch(fact -> fact.type() == MidiEvents.KEY);
+        if (!keyTold) {
+            Keys.guess(sheet, report);
+        }
+        new TuneFinder(events, notes).tune(sheet);
+        report.add(Fate.GUESSED, "the rhythm, rounded to sixteenths or triplets");
+        return List.of(sheet.build("MIDI"));
+    }
+
+    private static List<Struck> playable(MidiEvents events, ImportReport.Builder report) {
+        List<Struck> notes = new ArrayList<>();
+        for (Struck note : events.notes) {
+            if (note.channel() == DRUMS) {
+                report.add(Fate.LEFT_OUT, "drums");
+            } else if (note.midi() < LOWEST || note.midi() > HIGHEST) {
+                report.add(Fate.LEFT_OUT, "notes that no piano has");
+            } else {
+                notes.add(note);
+            }
+        }
+        notes.sort(Comparator.comparingLong(Struck::on).thenComparingInt(Struck::midi));
+        return notes;
+    }
+
+    private static Heading heading(MidiEvents events) {
+        Heading heading = Heading.USUAL;
+        boolean meterRead = false;
+        boolean keyRead = false;
+        double quarters = 120;
+        for (Fact fact : events.facts) {
+            if (fact.type() == MidiEvents.NAME
+                    && fact.track() == 0
+                    && heading.title().equals("Untitled")) {
+                String name = new String(fact.data(), StandardCharsets.UTF_8)
+                        .replaceAll("\\p{Cntrl}", " ")
+                        .strip();
+                heading = name.isEmpty() ? heading : heading.withTitle(name);
+            } else if (fact.type() == MidiEvents.TEMPO && fact.tick() == 0 && fact.data().length == 3) {
+                int micros = (fact.data()[0] & 0xFF) << 16 | (fact.data()[1] & 0xFF) << 8 | fact.data()[2] & 0xFF;
+                quarters = micros > 0 ? 60_000_000.0 / micros : quarters;
+            } else if (fact.type() == MidiEvents.METER && !meterRead) {
+                heading = heading.withMeter(meter(fact, heading.meter()));
+                meterRead = true;
+            } else if (fact.type() == MidiEvents.KEY && !keyRead) {
+                heading = heading.withKey(key(fact, heading.key()));
+                keyRead = true;
+            }
+        }
+        double beats = quarters / heading.meter().beatLength().toDouble();
+        return heading.withTempo((int) Math.max(20, Math.min(300, Math.round(beats))));
+    }
+
+    private static Meter meter(Fact fact, Meter otherwise) {
+        try {
+            return new Meter(fact.data()[0] & 0xFF, 1 << Math.min(6, fact.data()[1] & 0xFF));
+        } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException e) {
+            return otherwise;
+        }
+    }
+
+    private static Key key(Fact fact, Key otherwise) {
+        try {
+            return Key.ofSignature(fact.data()[0], fact.data()[1] == 1 ? Mode.MINOR : Mode.MAJOR);
+        } catch (IllegalArgumentException | ArrayIndexOutOfBoundsException e) {
+            return otherwise;
+        }
+    }
+
+    /** Bars in the meters and keys of the file, up to the last note. */
+    private static void layBars(MidiEvents events, List<Struck> notes, SheetBuilder sheet) {
+        long last = notes.stream().mapToLong(Struck::off).max().orElse(0);
+        Meter meter = sheet.heading().meter();
+        Key key = sheet.heading().key();
+        List<Fact> changes = events.facts.stream()
+                .filter(fact -> fact.type() == MidiEvents.METER || fact.type() == MidiEvents.KEY)
+                .sorted(Comparator.comparingLong(Fact::tick))
+                .toList();
+        int change = 0;
+        double tick = 0;
+        // A last note that is held a little over the bar line makes no new bar.
+        double enough = last - events.ticksPerQuarter / 4.0;
+        while (tick < enough || sheet.bars().isEmpty()) {
+            while (change < changes.size() && changes.get(change).tick() <= tick + events.ticksPerQuarter / 8.0) {
+                Fact fact = changes.get(change++);
+                meter = fact.type() == MidiEvents.METER ? meter(fact, meter) : meter;
+                key = fact.type() == MidiEvents.KEY ? key(fact, key) : key;
+            }
+            if (!sheet.add(new BarDraft(key, meter))) {
+                return;
+            }
+            tick += meter.barLength().toDouble() * events.ticksPerQuarter;
+        }
+    }
+
+    private static void sound(MidiEvents events, List<Struck> notes, SheetBuilder sheet) {
+        BarFinder bars = new BarFinder(sheet.bars());
+        for (Struck note : notes) {
+            Fraction on = Grid.sixteenths(note.on(), events.ticksPerQuarter);
+            Fraction off = Grid.sixteenths(note.off(), events.ticksPerQuarter);
+            if (off.compareTo(on) <= 0) {
+                off = on.plus(Fraction.of(1, 4));
+            }
+            for (int bar = bars.at(on);
+                    bar < sheet.bars().size() && bars.start(bar).compareTo(off) < 0;
+                    bar++) {
+                Fraction from = on.minus(bars.start(bar));
+                from = from.compareTo(Fraction.ZERO) < 0 ? Fraction.ZERO : from;
+                Fraction to = off.minus(bars.start(bar)).min(sheet.bars().get(bar).length);
+                if (from.compareTo(to) < 0) {
+                    sheet.bars().get(bar).sound(note.midi(), from, to.minus(from));
+                }
+            }
+        }
+    }
+
+    /** Where bars begin. */
+    static final class BarFinder {
+
+        private final List<Fraction> starts = new ArrayList<>();
+
+        BarFinder(List<BarDraft> bars) {
+            Fraction at = Fraction.ZERO;
+            for (BarDraft bar : bars) {
+                starts.add(at);
+                at = at.plus(bar.length);
+            }
+        }
+
+        Fraction start(int bar) {
+            return starts.get(bar);
+        }
+
+        /** The bar that a time lies in. O(log bars). */
+        int at(Fraction time) {
+            int low = 0;
+            int high = starts.size() - 1;
+            while (low < high) {
+                int middle = (low + high + 1) / 2;
+                if (starts.get(middle).compareTo(time) <= 0) {
+                    low = middle;
+                } else {
+                    high = middle - 1;
+                }
+            }
+            return low;
+        }
+    }
+
+    /** Whether a track's name says that it holds the tune. */
+    static boolean namesTheTune(String name) {
+        String lower = name.toLowerCase(Locale.ROOT);
+        return List.of("melod", "vocal", "voice", "tune", "lead", "right").stream()
+                .anyMatch(lower::contains);
+    }
+
+    static MelodyNote note(int midi, Fraction onset, Fraction duration, boolean tied, Key key) {
+        return new MelodyNote(Spelling.of(midi, key), onset, duration, tied, null, "");
+    }
+}

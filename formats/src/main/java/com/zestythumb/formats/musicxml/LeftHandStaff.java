@@ -1,0 +1,232 @@
+package com.zestythumb.formats.musicxml;
+
+import com.zestythumb.core.analysis.Reading;
+import com.zestythumb.core.arrangement.ArrangedChord;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Meter;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.audiveris.proxymusic.Harmony;
+import org.audiveris.proxymusic.Note;
+import org.audiveris.proxymusic.Syllabic;
+
+/** Writes the left hand with its chord symbols: each bar as moments in time, some notes struck or a rest. */
+final class LeftHandStaff {
+
+    private static final String VOICE = "5";
+
+    /** Notes struck together, or a rest where there are none. */
+    private record Moment(Fraction onset, Fraction duration, List<TimedNote> notes) {
+
+        Fraction end() {
+            return onset.plus(duration);
+        }
+    }
+
+    private final boolean page;
+    private final int staff;
+    private final boolean symbolsWithTune;
+    private final ChordSymbols chordSymbols;
+    private final List<Reading> readings;
+    private final Map<Integer, List<TimedNote>> notesByBar;
+    private final Map<Integer, List<ArrangedChord>> chordsByBar;
+    private final Set<String> heldFrom = new HashSet<>();
+
+    LeftHandStaff(Arrangement arrangement, boolean page, int staff) {
+        this.page = page;
+        this.staff = staff;
+        this.symbolsWithTune = arrangement.sheet().hasMelody();
+        this.readings = arrangement.analysis().readings();
+        this.chordSymbols = new ChordSymbols(arrangement.sheet().heading(), page);
+        this.notesByBar = arrangement.notes().stream().collect(Collectors.groupingBy(TimedNote::bar));
+        this.chordsByBar = arrangement.chords().stream()
+                .collect(Collectors.groupingBy(chord -> chord.event().bar()));
+        findTies(arrangement.notes());
+    }
+
+    private void findTies(List<TimedNote> notes) {
+        Map<Integer, TimedNote> open = new HashMap<>();
+        for (TimedNote note : notes) {
+            if (open.remove(note.pitch().midi()) != null) {
+                heldFrom.add(note.id());
+            }
+            if (note.tied()) {
+                open.put(note.pitch().midi(), note);
+            }
+        }
+    }
+
+    /** The symbols of a bar, to be written at its beginning above the tune; none where there is no tune. */
+    List<Harmony> symbolsAbove(Bar bar) {
+        if (!symbolsWithTune) {
+            return List.of();
+        }
+        List<Harmony> symbols = new ArrayList<>();
+        for (ChordEvent event : bar.events()) {
+            if (!event.isSilent() || !page) {
+                Harmony symbol = event.isSilent() ? ChordSymbols.silence() : chordSymbols.symbol(event.chord());
+                symbol.setStaff(BigInteger.ONE);
+                symbol.setOffset(Notes.offset(event.start()));
+                symbols.add(symbol);
+            }
+        }
+        return symbols;
+    }
+
+    List<Object> bar(Bar bar) {
+        List<Object> content = new ArrayList<>();
+        List<Moment> moments = moments(bar);
+        Map<Fraction, ArrangedChord> symbols = new TreeMap<>();
+        chordsByBar
+                .getOrDefault(bar.index(), List.of())
+                .forEach(chord -> symbols.put(chord.event().start(), chord));
+        if (moments.size() == 1 && moments.get(0).notes().isEmpty()) {
+            addSilence(bar, Fraction.ZERO, content);
+            content.add(Notes.barRest(bar.length(), VOICE, staff));
+            layWords(bar, content);
+            return content;
+        }
+        Meter meter = bar.meter();
+        Beams beams = new Beams(meter.isCompound() ? meter.beatLength() : meter.figureGroup());
+        for (Moment moment : moments) {
+            symbols.forEach((start, chord) -> {
+                if (isIn(moment, start)) {
+                    addSymbol(chord, start.minus(moment.onset()), content);
+                }
+            });
+            addSilence(bar, moment.onset(), content);
+            write(moment, bar, content, beams);
+        }
+        beams.close();
+        layWords(bar, content);
+        return content;
+    }
+
+    /** Words of a bar without tune stand on the page below its first chord, or above its rest. */
+    private void layWords(Bar bar, List<Object> content) {
+        String words = bar.text().words();
+        if (!page || words.isEmpty()) {
+            return;
+        }
+        content.stream()
+                .filter(item -> item instanceof Note note && note.getRest() == null)
+                .findFirst()
+                .ifPresentOrElse(
+                        note -> Notes.addLyric((Note) note, Syllabic.SINGLE, words + Notes.ROOM, "1"),
+                        () -> content.add(0, Headings.words(words)));
+    }
+
+    private static boolean isIn(Moment moment, Fraction start) {
+        return start.compareTo(moment.onset()) >= 0 && start.compareTo(moment.end()) < 0;
+    }
+
+    /** A pushed chord sounds before its symbol, which keeps its place over the beat. */
+    private void addSymbol(ArrangedChord chord, Fraction late, List<Object> content) {
+        Harmony harmony = chordSymbols.symbol(chord.chord());
+        harmony.setStaff(BigInteger.ONE);
+        if (late.compareTo(Fraction.ZERO) > 0) {
+            harmony.setOffset(Notes.offset(late));
+        }
+        if (!symbolsWithTune) {
+            content.add(harmony);
+        }
+        if (page) {
+            content.add(Headings.room(Math.max(1, staff)));
+            return;
+        }
+        Harmony numeral = chordSymbols.numeral(
+                readings.get(chord.index()), chord.numeral().toString());
+        numeral.setStaff(BigInteger.valueOf(staff));
+        numeral.setOffset(harmony.getOffset());
+        content.add(numeral);
+    }
+
+    private void addSilence(Bar bar, Fraction onset, List<Object> content) {
+        boolean silent =
+                bar.events().stream().anyMatch(e -> e.isSilent() && e.start().equals(onset));
+        if (silent && !page && !symbolsWithTune) {
+            Harmony none = ChordSymbols.silence();
+            none.setStaff(BigInteger.ONE);
+            content.add(none);
+        }
+    }
+
+    private void write(Moment moment, Bar bar, List<Object> content, Beams beams) {
+        Fraction at = moment.onset().plus(bar.offset());
+        List<NoteValue> values = NoteValue.split(at, moment.duration(), bar.meter());
+        for (int i = 0; i < values.size(); i++) {
+            NoteValue value = values.get(i);
+            List<Note> written = moment.notes().isEmpty()
+                    ? List.of(Notes.rest(value, VOICE, staff))
+                    : struck(moment.notes(), value, i, values.size());
+            content.addAll(written);
+            beams.add(at, value, moment.notes().isEmpty() ? null : written.get(0));
+            at = at.plus(value.length());
+        }
+    }
+
+    /** Notes struck together; on the page their fingers stand in one column, the thumb on top. */
+    private List<Note> struck(List<TimedNote> notes, NoteValue value, int part, int parts) {
+        List<Note> written = new ArrayList<>();
+        for (TimedNote note : notes) {
+            boolean held = part == 0 && heldFrom.contains(note.id());
+            Note one = Notes.note(note, value, VOICE, staff, !written.isEmpty(), held, part, parts);
+            if (part == 0 && !page) {
+                Notes.addFingers(one, List.of(note));
+            }
+            if (notes.size() > 1 && !value.type().equals("whole")) {
+                Notes.stemUp(one);
+            }
+            written.add(one);
+        }
+        if (part == 0 && page) {
+            Notes.addFingers(written.get(0), notes);
+        }
+        return written;
+    }
+
+    /** The bar as struck moments with rests between, filling it. */
+    private List<Moment> moments(Bar bar) {
+        Map<Fraction, List<TimedNote>> byOnset = notesByBar.getOrDefault(bar.index(), List.of()).stream()
+                .collect(Collectors.groupingBy(TimedNote::onset, TreeMap::new, Collectors.toList()));
+        // Silences are written apart, so that each has its place.
+        List<Fraction> silences = bar.events().stream()
+                .filter(ChordEvent::isSilent)
+                .map(ChordEvent::start)
+                .toList();
+        List<Moment> moments = new ArrayList<>();
+        Fraction at = Fraction.ZERO;
+        for (var entry : byOnset.entrySet()) {
+            addRest(moments, at, entry.getKey(), silences);
+            Moment moment = new Moment(entry.getKey(), entry.getValue().get(0).duration(), entry.getValue());
+            moments.add(moment);
+            at = moment.end();
+        }
+        addRest(moments, at, bar.length(), silences);
+        return moments;
+    }
+
+    private static void addRest(List<Moment> moments, Fraction from, Fraction to, List<Fraction> cuts) {
+        Fraction at = from;
+        for (Fraction cut : cuts) {
+            if (cut.compareTo(at) > 0 && cut.compareTo(to) < 0) {
+                moments.add(new Moment(at, cut.minus(at), List.of()));
+                at = cut;
+            }
+        }
+        if (at.compareTo(to) < 0) {
+            moments.add(new Moment(at, to.minus(at), List.of()));
+        }
+    }
+}

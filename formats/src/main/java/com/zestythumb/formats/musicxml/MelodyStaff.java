@@ -1,0 +1,135 @@
+package com.zestythumb.formats.musicxml;
+
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.Counting;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.MelodyNote;
+import java.math.BigInteger;
+import java.util.ArrayList;
+import java.util.List;
+import org.audiveris.proxymusic.Extend;
+import org.audiveris.proxymusic.Lyric;
+import org.audiveris.proxymusic.Note;
+import org.audiveris.proxymusic.Rest;
+import org.audiveris.proxymusic.StartStop;
+import org.audiveris.proxymusic.StartStopContinue;
+import org.audiveris.proxymusic.Syllabic;
+import org.audiveris.proxymusic.TimeModification;
+import org.audiveris.proxymusic.Tuplet;
+import org.audiveris.proxymusic.YesNo;
+
+/** Writes the tune on the upper staff: notes, ties, tuplets, syllables and, if wished, the count below. */
+final class MelodyStaff {
+
+    private static final String VOICE = "1";
+
+    private final boolean page;
+    private final boolean counts;
+    private boolean held;
+    private boolean midWord;
+
+    MelodyStaff(boolean page, boolean counts) {
+        this.page = page;
+        this.counts = counts;
+    }
+
+    /** The id of a melody note in the engraving: bar and place in it, from 0. */
+    static String id(int bar, int place) {
+        return "m" + bar + "-" + place;
+    }
+
+    List<Note> bar(Bar bar) {
+        List<MelodyNote> melody = bar.melody();
+        if (melody.isEmpty() || melody.size() == 1 && melody.get(0).isRest()) {
+            held = false;
+            return List.of(Notes.barRest(bar.length(), VOICE, 1));
+        }
+        List<Note> written = new ArrayList<>();
+        Beams beams = new Beams(bar.meter().beatLength());
+        for (int i = 0; i < melody.size(); i++) {
+            MelodyNote note = melody.get(i);
+            List<Note> heads = heads(bar, note, i, beams);
+            if (!note.isRest()) {
+                addSyllable(heads.get(0), note);
+                held = note.tied();
+            }
+            if (counts) {
+                Notes.addLyric(heads.get(0), Syllabic.SINGLE, Counting.syllable(bar, note.onset()), "2");
+            }
+            written.addAll(heads);
+        }
+        beams.close();
+        return written;
+    }
+
+    private List<Note> heads(Bar bar, MelodyNote melody, int place, Beams beams) {
+        List<NoteValue> values = NoteValue.plain(melody.written());
+        List<Note> heads = new ArrayList<>();
+        Fraction at = melody.onset().plus(bar.offset());
+        Fraction factor = melody.duration().dividedBy(melody.written());
+        for (int part = 0; part < values.size(); part++) {
+            NoteValue value = values.get(part);
+            Note note = new Note();
+            note.setId(id(bar.index(), place) + (part == 0 ? "" : "-" + part));
+            if (melody.isRest()) {
+                note.setRest(new Rest());
+            } else {
+                note.setPitch(
+                        Notes.pitch(melody.pitch().pitchClass(), melody.pitch().octave()));
+                Notes.addTies(note, part > 0 || held, part < values.size() - 1 || melody.tied());
+            }
+            Notes.written(note, value, VOICE, 1);
+            Fraction sounding = value.length().times(factor);
+            note.setDuration(Notes.divisions(sounding));
+            if (melody.tuplet() != null) {
+                addTuplet(note, melody.tuplet(), part == 0, part == values.size() - 1);
+            }
+            beams.add(at, value, melody.isRest() ? null : note);
+            at = at.plus(sounding);
+            heads.add(note);
+        }
+        return heads;
+    }
+
+    private static void addTuplet(Note note, MelodyNote.Tuplet tuplet, boolean first, boolean last) {
+        TimeModification time = new TimeModification();
+        time.setActualNotes(BigInteger.valueOf(tuplet.actual()));
+        time.setNormalNotes(BigInteger.valueOf(tuplet.normal()));
+        note.setTimeModification(time);
+        if (first && tuplet.place() == 0) {
+            addBracket(note, StartStop.START);
+        }
+        if (last && tuplet.place() == tuplet.size() - 1) {
+            addBracket(note, StartStop.STOP);
+        }
+    }
+
+    private static void addBracket(Note note, StartStop type) {
+        Tuplet bracket = new Tuplet();
+        bracket.setType(type);
+        bracket.setBracket(YesNo.YES);
+        Notes.notations(note).getTiedOrSlurOrTuplet().add(bracket);
+    }
+
+    private void addSyllable(Note note, MelodyNote melody) {
+        String syllable = melody.syllable();
+        if (syllable.isEmpty()) {
+            return;
+        }
+        if (syllable.equals("_")) {
+            Extend extend = new Extend();
+            extend.setType(StartStopContinue.STOP);
+            Lyric lyric = new Lyric();
+            lyric.setNumber("1");
+            lyric.setExtend(extend);
+            note.getLyric().add(lyric);
+            return;
+        }
+        boolean goesOn = syllable.endsWith("-") && syllable.length() > 1;
+        Syllabic syllabic =
+                midWord ? goesOn ? Syllabic.MIDDLE : Syllabic.END : goesOn ? Syllabic.BEGIN : Syllabic.SINGLE;
+        midWord = goesOn;
+        String word = syllable + (page ? Notes.ROOM : "");
+        Notes.addLyric(note, syllabic, goesOn ? syllable.substring(0, syllable.length() - 1) : word, "1");
+    }
+}

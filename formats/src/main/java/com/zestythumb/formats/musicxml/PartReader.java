@@ -1,0 +1,248 @@
+package com.zestythumb.formats.musicxml;
+
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Mode;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.ImportReport;
+import com.zestythumb.formats.ImportReport.Fate;
+import com.zestythumb.formats.SheetBuilder;
+import com.zestythumb.formats.TuneLine;
+import java.util.Arrays;
+
+/**
+ * Reads the measures of one part into the bars of the tune. The tune is the highest note of the first voice
+ * on the upper staff of the first part; everything that sounds helps to name the chords.
+ */
+final class PartReader {
+
+    private static final int LOWEST = 21;
+    private static final int HIGHEST = 108;
+    private static final int MOST_DIVISIONS = 100_000;
+
+    private final boolean first;
+    private final SheetBuilder sheet;
+    private final ImportReport.Builder report;
+
+    private int divisions = 1;
+    private Key key = Key.parse("C");
+    private Meter meter = Meter.FOUR_FOUR;
+    private boolean modeMissing;
+    private boolean lowerNotes;
+    private String tuneVoice;
+    private int measures;
+
+    private BarDraft bar;
+    private TuneLine tune;
+    private Fraction time;
+    private Fraction end;
+    private Fraction chordOnset;
+    private int number;
+
+    PartReader(boolean first, SheetBuilder sheet, ImportReport.Builder report) {
+        this.first = first;
+        this.sheet = sheet;
+        this.report = report;
+    }
+
+    int measuresRead() {
+        return measures;
+    }
+
+    boolean isModeMissing() {
+        return modeMissing;
+    }
+
+    boolean hasLowerNotes() {
+        return lowerNotes;
+    }
+
+    void measure(XmlNode measure, int index) {
+        measures = index + 1;
+        number = index + 1;
+        measure.all("attributes").findFirst().ifPresent(this::attributes);
+        if (index < sheet.bars().size()) {
+            bar = sheet.bars().get(index);
+        } else {
+            bar = new BarDraft(key, meter);
+            sheet.add(bar);
+        }
+        tune = new TuneLine(bar.melody);
+        time = Fraction.ZERO;
+        end = Fraction.ZERO;
+        chordOnset = Fraction.ZERO;
+        boolean any = false;
+        for (XmlNode child : measure.children()) {
+            element(child);
+            any = true;
+        }
+        tune.finish();
+        if (first && any && end.compareTo(Fraction.ZERO) > 0) {
+            bar.length = end;
+        }
+    }
+
+    private void element(XmlNode child) {
+        switch (child.name()) {
+            case "note" -> note(child);
+            case "backup" -> move(child, -1);
+            case "forward" -> move(child, 1);
+            case "harmony" -> harmony(child);
+            case "attributes" -> divisions(child);
+            case "direction" -> {
+                if (first) {
+                    Directions.read(child, bar, sheet, number);
+                }
+            }
+            case "sound" -> {
+                if (first) {
+                    Directions.sound(child, bar, sheet, number);
+                }
+            }
+            case "barline" -> {
+                if (first) {
+                    Directions.barline(child, bar);
+                }
+            }
+            case "print" ->
+                bar.beginsLine |= first
+                        && (child.attribute("new-system").equals("yes")
+                                || child.attribute("new-page").equals("yes"));
+            default -> {
+                // Figured bass, links and the like: nothing of a lead sheet.
+            }
+        }
+    }
+
+    private void attributes(XmlNode attributes) {
+        divisions(attributes);
+        if (attributes.child("key").has("fifths")) {
+            int fifths = attributes.child("key").number("fifths", 0);
+            if (Math.abs(fifths) > 7) {
+                report.add(Fate.REPAIRED, "a signature of more than seven signs", number);
+                fifths = Math.max(-7, Math.min(7, fifths));
+            }
+            key = Key.ofSignature(fifths, mode(attributes.child("key").text("mode")));
+        }
+        XmlNode time = attributes.child("time");
+        if (time.has("beats")) {
+            try {
+                int beats = Arrays.stream(time.text("beats").split("\\+"))
+                        .mapToInt(part -> XmlNode.parse(part, 4))
+                        .sum();
+                meter = new Meter(beats, time.number("beat-type", 4));
+            } catch (IllegalArgumentException e) {
+                report.add(Fate.REPAIRED, "a meter that is not known here, read as " + meter, number);
+            }
+        }
+    }
+
+    private void divisions(XmlNode attributes) {
+        int stated = attributes.number("divisions", divisions);
+        divisions = stated > 0 && stated <= MOST_DIVISIONS ? stated : divisions;
+    }
+
+    private Mode mode(String word) {
+        for (Mode mode : Mode.values()) {
+            if (mode.toString().equals(word)) {
+                return mode;
+            }
+        }
+        modeMissing = word.isEmpty() || word.equals("none");
+        return word.equals("aeolian") ? Mode.MINOR : Mode.MAJOR;
+    }
+
+    private Fraction duration(XmlNode node) {
+        int units = node.number("duration", 0);
+        return units <= 0 || units > 64 * divisions ? Fraction.ZERO : Fraction.of(units, divisions);
+    }
+
+    private void move(XmlNode node, int direction) {
+        time = time.plus(duration(node).times(direction));
+        time = time.compareTo(Fraction.ZERO) < 0 ? Fraction.ZERO : time;
+        end = time.compareTo(end) > 0 ? time : end;
+    }
+
+    private void note(XmlNode note) {
+        if (note.has("grace") || note.has("cue")) {
+            report.add(Fate.LEFT_OUT, "grace notes and cue notes", number);
+            return;
+        }
+        Fraction duration = duration(note);
+        Fraction onset = note.has("chord") ? chordOnset : time;
+        if (!note.has("chord")) {
+            chordOnset = time;
+            time = time.plus(duration);
+            end = time.compareTo(end) > 0 ? time : end;
+        }
+        if (duration.equals(Fraction.ZERO)) {
+            return;
+        }
+        Pitch pitch = pitch(note);
+        if (pitch != null) {
+            bar.sound(pitch.midi(), onset, duration);
+        }
+        if (isTune(note)) {
+            boolean tied = note.all("tie").anyMatch(tie -> tie.attribute("type").equals("start"));
+            tune.add(pitch, onset, duration, tied, Directions.syllable(note), tuplet(note));
+        } else {
+            lowerNotes |= pitch != null;
+        }
+    }
+
+    private boolean isTune(XmlNode note) {
+        boolean upper = note.number("staff", 1) == 1;
+        if (!first || !upper) {
+            return false;
+        }
+        String voice = note.text("voice");
+        if (tuneVoice == null) {
+            tuneVoice = voice;
+        }
+        return voice.equals(tuneVoice) || voice.isEmpty();
+    }
+
+    private static TuneLine.InTuplet tuplet(XmlNode note) {
+        XmlNode time = note.child("time-modification");
+        int actual = time.number("actual-notes", 1);
+        int normal = time.number("normal-notes", 1);
+        boolean usual = actual > 1 && actual <= 9 && normal >= 1 && normal <= 9;
+        return usual ? new TuneLine.InTuplet(actual, normal) : null;
+    }
+
+    private Pitch pitch(XmlNode note) {
+        if (!note.has("pitch")) {
+            return null;
+        }
+        XmlNode pitch = note.child("pitch");
+        try {
+            int alter = Math.max(-2, Math.min(2, pitch.number("alter", 0)));
+            PitchClass name = PitchClass.parse(pitch.text("step"));
+            Pitch read = new Pitch(new PitchClass(name.letter(), alter), pitch.number("octave", 4));
+            if (read.midi() >= LOWEST && read.midi() <= HIGHEST) {
+                return read;
+            }
+        } catch (IllegalArgumentException e) {
+            // Told below, with the notes that lie off the keyboard.
+        }
+        report.add(Fate.LEFT_OUT, "notes that no piano has", number);
+        return null;
+    }
+
+    private void harmony(XmlNode harmony) {
+        if (harmony.has("numeral")) {
+            // Numerals are found anew from the symbols.
+            return;
+        }
+        Fraction at = time.plus(Fraction.of(harmony.number("offset", 0), divisions));
+        at = at.compareTo(Fraction.ZERO) < 0 ? Fraction.ZERO : at;
+        try {
+            bar.symbols.put(at, new BarDraft.Symbol(HarmonyReader.read(harmony)));
+        } catch (IllegalArgumentException e) {
+            report.add(Fate.LEFT_OUT, "chord symbols that have no chord here", number);
+        }
+    }
+}

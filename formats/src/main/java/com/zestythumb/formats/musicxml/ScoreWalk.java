@@ -1,0 +1,163 @@
+package com.zestythumb.formats.musicxml;
+
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Mode;
+import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.ImportReport;
+import com.zestythumb.formats.ImportReport.Fate;
+import com.zestythumb.formats.Imported;
+import com.zestythumb.formats.SheetBuilder;
+import com.zestythumb.formats.UnreadableFileException;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import javax.xml.stream.XMLStreamConstants;
+import javax.xml.stream.XMLStreamException;
+import javax.xml.stream.XMLStreamReader;
+
+/** Goes through a score part by part, or measure by measure, and lays the parts over one another. */
+final class ScoreWalk {
+
+    private final XMLStreamReader in;
+    private final boolean timewise;
+    private final ImportReport.Builder report = new ImportReport.Builder();
+    private final SheetBuilder sheet = new SheetBuilder(Heading.USUAL, report);
+    private final Map<String, PartReader> parts = new LinkedHashMap<>();
+
+    private String title = "";
+    private String composer = "";
+
+    ScoreWalk(XMLStreamReader in, boolean timewise) {
+        this.in = in;
+        this.timewise = timewise;
+    }
+
+    Imported read() throws XMLStreamException {
+        while (in.hasNext()) {
+            if (in.next() == XMLStreamConstants.START_ELEMENT) {
+                topLevel();
+            }
+        }
+        if (sheet.bars().isEmpty()) {
+            throw new UnreadableFileException("the score has no measures; export it once more");
+        }
+        Heading heading = sheet.heading();
+        BarDraft first = sheet.bars().get(0);
+        sheet.setHeading(heading.withTitle(title.isEmpty() ? "Untitled" : title)
+                .withComposer(composer)
+                .withKey(first.key)
+                .withMeter(first.meter));
+        dropSilentMelody();
+        reportParts();
+        return sheet.build("MusicXML");
+    }
+
+    private void topLevel() throws XMLStreamException {
+        switch (in.getLocalName()) {
+            case "part", "measure" -> {
+                if (timewise) {
+                    timewiseMeasure();
+                } else {
+                    partwisePart();
+                }
+            }
+            case "work" -> title = XmlNode.read(in).text("work-title");
+            case "movement-title" -> {
+                String movement = XmlNode.read(in).text();
+                title = title.isEmpty() ? movement : title;
+            }
+            case "identification" ->
+                composer = XmlNode.read(in)
+                        .all("creator")
+                        .filter(creator -> creator.attribute("type").equals("composer"))
+                        .map(XmlNode::text)
+                        .findFirst()
+                        .orElse("");
+            default -> XmlNode.read(in);
+        }
+    }
+
+    private void partwisePart() throws XMLStreamException {
+        PartReader part = part(in.getAttributeValue(null, "id"));
+        int index = 0;
+        while (in.next() != XMLStreamConstants.END_ELEMENT) {
+            if (in.isStartElement()) {
+                measure(part, index++);
+            }
+        }
+    }
+
+    private void timewiseMeasure() throws XMLStreamException {
+        int index =
+                parts.values().stream().mapToInt(PartReader::measuresRead).max().orElse(0);
+        while (in.next() != XMLStreamConstants.END_ELEMENT) {
+            if (in.isStartElement()) {
+                measure(part(in.getAttributeValue(null, "id")), index);
+            }
+        }
+    }
+
+    private PartReader part(String id) {
+        return parts.computeIfAbsent(id == null ? "" : id, name -> new PartReader(parts.isEmpty(), sheet, report));
+    }
+
+    private void measure(PartReader part, int index) throws XMLStreamException {
+        if (index >= SheetBuilder.MAX_BARS) {
+            report.add(Fate.LEFT_OUT, "what comes after bar " + SheetBuilder.MAX_BARS + ", for a tune holds no more");
+            skip();
+            return;
+        }
+        part.measure(XmlNode.read(in), index);
+    }
+
+    private void skip() throws XMLStreamException {
+        for (int depth = 1; depth > 0; ) {
+            int event = in.next();
+            depth += event == XMLStreamConstants.START_ELEMENT ? 1 : event == XMLStreamConstants.END_ELEMENT ? -1 : 0;
+        }
+    }
+
+    private void dropSilentMelody() {
+        boolean sings =
+                sheet.bars().stream().flatMap(bar -> bar.melody.stream()).anyMatch(note -> !note.isRest());
+        if (!sings) {
+            sheet.bars().forEach(bar -> bar.melody.clear());
+        }
+    }
+
+    private void reportParts() {
+        if (parts.size() > 1) {
+            report.add(Fate.LEFT_OUT, "the notes of all parts but the first, beyond what they tell of the chords");
+        } else if (parts.values().iterator().next().hasLowerNotes()) {
+            report.add(Fate.LEFT_OUT, "the notes below the tune, beyond what they tell of the chords");
+        }
+        if (parts.values().iterator().next().isModeMissing()) {
+            guessMode();
+        }
+    }
+
+    /** Without a mode in the file the last low note tells major from minor. */
+    private void guessMode() {
+        Key key = sheet.heading().key();
+        Key minor = key.relative();
+        BarDraft end = sheet.bars().get(sheet.bars().size() - 1);
+        int lowest = end.sounding.stream().mapToInt(n -> n.midi()).min().orElse(-1);
+        boolean endsInMinor = key.mode() == Mode.MAJOR
+                && lowest >= 0
+                && lowest % 12 == minor.tonic().semitone();
+        if (endsInMinor) {
+            report.add(Fate.GUESSED, "the key " + minor.pretty() + ", for the file tells only its signature");
+            replaceKey(key, minor);
+        }
+    }
+
+    private void replaceKey(Key from, Key to) {
+        for (int i = 0; i < sheet.bars().size(); i++) {
+            BarDraft bar = sheet.bars().get(i);
+            if (bar.key.equals(from)) {
+                sheet.bars().set(i, bar.inKey(to));
+            }
+        }
+        sheet.setHeading(sheet.heading().withKey(to));
+    }
+}

@@ -1,0 +1,235 @@
+package com.zestythumb.formats.words;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.ImportReport;
+import com.zestythumb.formats.ImportReport.Fate;
+import com.zestythumb.formats.Imported;
+import com.zestythumb.formats.Keys;
+import com.zestythumb.formats.ScoreReader;
+import com.zestythumb.formats.SheetBuilder;
+import com.zestythumb.formats.Texts;
+import com.zestythumb.formats.UnreadableFileException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Reads text in which a line of chords stands over each line of words, as songs are shared in messages. */
+public final class ChordsOverWordsReader implements ScoreReader {
+
+    private static final Pattern WORD = Pattern.compile("\\S+");
+    private static final Pattern SECTION = Pattern.compile(
+            "\\s*(?:\\[([^\\]]+)]|((?i:verse|chorus|bridge|intro|outro|refrain|pre-chorus|coda|solo)[ \\w]*):?)\\s*");
+    private static final Pattern FACT =
+            Pattern.compile("\\s*(?i)(title|key|time|meter|tempo|capo)\\s*[:=]\\s*(.+?)\\s*");
+    private static final double MOSTLY = 0.6;
+
+    @Override
+    public String format() {
+        return "text";
+    }
+
+    @Override
+    public boolean recognises(String name, byte[] file) {
+        return Texts.isText(file);
+    }
+
+    @Override
+    public List<Imported> read(byte[] file) {
+        return List.of(new Song(Texts.decode(file).replace("\t", "    ").lines().toList()).read());
+    }
+
+    /** A chord and the column it stands in. */
+    private record Placed(Chord chord, int column) {}
+
+    /** The chords of a line, if that is what it mostly holds. */
+    private static Optional<List<Placed>> chords(String line) {
+        List<Placed> placed = new ArrayList<>();
+        int others = 0;
+        Matcher m = WORD.matcher(line);
+        while (m.find()) {
+            String word = m.group().replaceAll("^[|(]+|[|),]+$", "");
+            if (word.isEmpty() || word.matches("[-–/%*.x]|x\\d|\\d+x|N\\.?C\\.?")) {
+                continue;
+            }
+            try {
+                placed.add(new Placed(Chord.parse(word), m.start()));
+            } catch (IllegalArgumentException e) {
+                others++;
+            }
+        }
+        boolean mostly = placed.size() >= MOSTLY * (placed.size() + others);
+        return placed.isEmpty() || !mostly ? Optional.empty() : Optional.of(placed);
+    }
+
+    /** A song while it is read. */
+    private static final class Song {
+
+        private final List<String> lines;
+        private final ImportReport.Builder report = new ImportReport.Builder();
+        private final SheetBuilder sheet = new SheetBuilder(Heading.USUAL, report);
+        private String section;
+        private boolean keyGiven;
+        private boolean titled;
+
+        Song(List<String> lines) {
+            this.lines = lines;
+        }
+
+        Imported read() {
+            for (int i = 0; i < lines.size(); i++) {
+                String line = lines.get(i);
+                if (!line.isBlank() && sheet.isFull()) {
+                    break;
+                }
+                Matcher sectionName = SECTION.matcher(line);
+                Matcher fact = FACT.matcher(line);
+                Optional<List<Placed>> chords = chords(line);
+                if (chords.isPresent()) {
+                    boolean wordsFollow = i + 1 < lines.size() && isWords(lines.get(i + 1));
+                    bars(line, chords.get(), wordsFollow ? lines.get(++i) : "");
+                } else if (fact.matches()) {
+                    fact(fact.group(1).toLowerCase(Locale.ROOT), fact.group(2));
+                } else if (sectionName.matches()) {
+                    section = sectionName.group(1) != null
+                            ? sectionName.group(1)
+                            : sectionName.group(2).strip();
+                } else if (!line.isBlank()) {
+                    loose(line.strip());
+                }
+            }
+            if (sheet.bars().isEmpty()) {
+                throw new UnreadableFileException(
+                        "no chords were found; write them in a line over the words, or as bars: | C | F | G7 | C |");
+            }
+            report.add(Fate.GUESSED, "one bar for each chord, where no bar lines tell otherwise");
+            if (!keyGiven) {
+                Keys.guess(sheet, report);
+            }
+            return sheet.build("text");
+        }
+
+        private static boolean isWords(String line) {
+            return !line.isBlank()
+                    && chords(line).isEmpty()
+                    && !SECTION.matcher(line).matches()
+                    && !FACT.matcher(line).matches();
+        }
+
+        private void loose(String line) {
+            if (!titled && sheet.bars().isEmpty()) {
+                sheet.setHeading(sheet.heading().withTitle(line.length() > 80 ? line.substring(0, 80) : line));
+                titled = true;
+            } else {
+                report.add(
+                        Fate.LEFT_OUT,
+                        "words without chords: \"" + (line.length() > 40 ? line.substring(0, 40) + "…" : line) + "\"");
+            }
+        }
+
+        private void fact(String name, String value) {
+            try {
+                switch (name) {
+                    case "title" -> {
+                        sheet.setHeading(sheet.heading().withTitle(value));
+                        titled = true;
+                    }
+                    case "key" -> {
+                        sheet.setHeading(sheet.heading().withKey(Key.parse(value)));
+                        keyGiven = true;
+                    }
+                    case "time", "meter" -> sheet.setHeading(sheet.heading().withMeter(Meter.parse(value)));
+                    case "tempo" -> {
+                        int tempo = Integer.parseInt(value.replaceAll("\\D", ""));
+                        sheet.setHeading(sheet.heading().withTempo(Math.max(20, Math.min(300, tempo))));
+                    }
+                    default ->
+                        report.add(
+                                Fate.LEFT_OUT,
+                                "capo " + value
+                                        + ": the chords stay as written; move the tune up to sound as recorded");
+                }
+            } catch (IllegalArgumentException e) {
+                report.add(Fate.LEFT_OUT, name + " \"" + value + "\", which is not known here");
+            }
+        }
+
+        /** Bars by their lines if there are any, else one for each chord; words by the columns they stand in. */
+        private void bars(String line, List<Placed> chords, String words) {
+            boolean byLines = line.strip().startsWith("|")
+                    || line.chars().filter(c -> c == '|').count() > 1;
+            boolean first = true;
+            for (int i = 0; i < chords.size(); i++) {
+                int from = i == 0 ? 0 : chords.get(i).column();
+                int next = i + 1 < chords.size() ? chords.get(i + 1).column() : Math.max(words.length(), from);
+                BarDraft bar = newBar(first);
+                first = false;
+                List<Chord> inBar = new ArrayList<>(List.of(chords.get(i).chord()));
+                while (byLines
+                        && i + 1 < chords.size()
+                        && !line.substring(
+                                        chords.get(i).column(),
+                                        chords.get(i + 1).column())
+                                .contains("|")) {
+                    inBar.add(chords.get(++i).chord());
+                    next = i + 1 < chords.size() ? chords.get(i + 1).column() : Math.max(words.length(), from);
+                }
+                place(inBar, bar);
+                bar.words = cut(words, from, next);
+            }
+        }
+
+        private BarDraft newBar(boolean beginsLine) {
+            BarDraft bar = new BarDraft(sheet.heading().key(), sheet.heading().meter());
+            bar.beginsLine = beginsLine;
+            bar.section = section;
+            section = null;
+            sheet.add(bar);
+            return bar;
+        }
+
+        /** Two chords share a bar in halves, more have a count each, the last one the rest. */
+        private void place(List<Chord> chords, BarDraft bar) {
+            Fraction step = bar.length.dividedBy(Fraction.of(chords.size()));
+            boolean even = bar.meter.slotCounts().contains(chords.size());
+            Fraction each = even ? step : bar.meter.countLength();
+            for (int i = 0; i < chords.size(); i++) {
+                Fraction at = each.times(i);
+                if (at.compareTo(bar.length) < 0) {
+                    bar.symbols.put(at, new BarDraft.Symbol(chords.get(i)));
+                }
+            }
+        }
+
+        /** A word that a chord stands in the middle of is parted there by a hyphen. */
+        private static String cut(String words, int from, int to) {
+            int begin = beginning(words, from);
+            int end = beginning(words, to);
+            boolean parted = isInside(words, end);
+            return words.substring(begin, Math.max(begin, end)).strip() + (parted ? "-" : "");
+        }
+
+        /** A chord that is off a word's beginning or end by one letter is meant to stand there. */
+        private static int beginning(String words, int column) {
+            int at = Math.min(column, words.length());
+            if (isInside(words, at) && !isInside(words, at - 1)) {
+                return at - 1;
+            }
+            return isInside(words, at) && !isInside(words, at + 1) ? at + 1 : at;
+        }
+
+        private static boolean isInside(String words, int at) {
+            return at > 0
+                    && at < words.length()
+                    && Character.isLetter(words.charAt(at))
+                    && Character.isLetter(words.charAt(at - 1));
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/** Plain text with chords over words. */
+package com.zestythumb.formats.words;

@@ -1,0 +1,315 @@
+package com.zestythumb.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Mark;
+import com.zestythumb.formats.ImportReport.Fate;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+
+class ReadersTest {
+
+    private static List<Imported> read(String text) {
+        return Importer.read("", text.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static String chords(LeadSheet sheet) {
+        return sheet.bars().stream()
+                .map(bar -> bar.events().stream()
+                        .map(e -> String.valueOf(e.chord()))
+                        .collect(Collectors.joining(" ")))
+                .collect(Collectors.joining(" | "));
+    }
+
+    private static String melody(Bar bar) {
+        return bar.melody().stream()
+                .map(n -> n.isRest() ? "z" : n.pitch().toString())
+                .collect(Collectors.joining(" "));
+    }
+
+    /** ABC standard 2.1, section 2.2.1 and 3: a file of two tunes, with the standard's own first example. */
+    @Test
+    void readsAnAbcFileOfSeveralTunes() {
+        List<Imported> tunes = read("""
+                %abc-2.1
+                X:1
+                T:Speed the Plough
+                M:4/4
+                C:Trad.
+                K:G
+                |:GABc dedB|dedB dedB|c2ec B2dB|c2A2 A2BA|
+                  GABc dedB|dedB dedB|c2ec B2dB|A2F2 G4:|
+                |:g2gf gdBd|g2f2 e2d2|c2ec B2dB|c2A2 A2df|
+                  g2gf g2Bd|g2f2 e2d2|c2ec B2dB|A2F2 G4:|
+
+                X:2
+                T:Another
+                M:6/8
+                L:1/8
+                Q:3/8=100
+                K:Ador
+                E|"Am"A2A "G"B2B|"Am"c2d e2:|
+                """);
+        assertThat(tunes).hasSize(2);
+        LeadSheet plough = tunes.get(0).sheet();
+        assertThat(plough.title()).isEqualTo("Speed the Plough");
+        assertThat(plough.heading().composer()).isEqualTo("Trad.");
+        assertThat(plough.bars()).hasSize(16);
+        assertThat(plough.playingOrder()).hasSize(32);
+        assertThat(melody(plough.bars().get(0))).isEqualTo("G4 A4 B4 C5 D5 E5 D5 B4");
+        assertThat(melody(plough.bars().get(7))).isEqualTo("A4 F#4 G4");
+        assertThat(plough.events()).allMatch(e -> e.isGuess());
+        LeadSheet other = tunes.get(1).sheet();
+        assertThat(other.key()).isEqualTo(Key.parse("A dorian"));
+        assertThat(other.tempo()).isEqualTo(100);
+        assertThat(other.bars().get(0).number()).isZero();
+        assertThat(other.bars().get(2).length().toDouble()).isEqualTo(2.5);
+        assertThat(chords(other)).isEqualTo("null | Am G | Am");
+    }
+
+    /** ABC standard 2.1, sections 4.9 and 4.10: repeats, first and second endings in their several spellings. */
+    @Test
+    void readsAbcEndings() {
+        for (String ending : List.of("|1 GABc:|2 dedB|]", "[1 GABc:|[2 dedB|]", "|[1 GABc:|[2 dedB|]")) {
+            LeadSheet sheet =
+                    read("X:1\nL:1/4\nM:4/4\nK:G\n|:cdef" + ending).get(0).sheet();
+            assertThat(sheet.playingOrder()).as(ending).containsExactly(0, 1, 0, 2);
+        }
+        assertThat(read("X:1\nL:1/4\nM:4/4\nK:G\n|:cdef::GABc:|").get(0).sheet().playingOrder())
+                .containsExactly(0, 0, 1, 1);
+    }
+
+    /** ABC standard 2.1, section 5.1: words under notes; and a second verse, which is left out. */
+    @Test
+    void readsAbcWordsVoicesAndAccidentals() {
+        Imported tune = read("""
+                X:1
+                M:4/4
+                L:1/4
+                K:F
+                V:1
+                [V:1] "F"A B ^c =B|"^softly"d4 |
+                w:one two three-ee|four
+                w:other words here now|end
+                V:2
+                F,4|D,4|
+                """).get(0);
+        Bar first = tune.sheet().bars().get(0);
+        assertThat(melody(first)).isEqualTo("A4 Bb4 C#5 B4");
+        assertThat(first.melody()).extracting(n -> n.syllable()).containsExactly("one", "two", "three-", "ee");
+        assertThat(tune.sheet().bars().get(1).text().notes()).containsExactly("softly");
+        assertThat(tune.report().lines())
+                .extracting(ImportReport.Line::what)
+                .contains("all voices but the first", "verses after the first");
+    }
+
+    /** ChordPro 6: its published directives for the heading, environments, comments, grids, capo. */
+    @Test
+    void readsChordPro() {
+        Imported song = read("""
+                # made up
+                {title: Lamp on the Quay}
+                {composer: A. Maker}
+                {key: G}
+                {time: 3/4}
+                {tempo: 84}
+                {capo: 2}
+                {start_of_verse: label="First verse"}
+                [G]Lamp on the [D7]quay, [*softly]burn [G]low
+                {end_of_verse}
+                {soc}
+                The [C]boats come [G/B]home
+                {eoc}
+                {sog}
+                | Am . D7 | G . . |
+                {eog}
+                """).get(0);
+        LeadSheet sheet = song.sheet();
+        assertThat(sheet.title()).isEqualTo("Lamp on the Quay");
+        assertThat(sheet.heading().composer()).isEqualTo("A. Maker");
+        assertThat(sheet.meter().toString()).isEqualTo("3/4");
+        assertThat(sheet.tempo()).isEqualTo(84);
+        assertThat(chords(sheet)).isEqualTo("G | D7 | G | C | G/B | Am D7 | G");
+        assertThat(sheet.bars().get(0).section()).isEqualTo("First verse");
+        assertThat(sheet.bars().get(3).section()).isEqualTo("Chorus");
+        assertThat(sheet.bars().get(1).text().words()).isEqualTo("quay, burn");
+        assertThat(sheet.bars().get(3).text().words()).isEqualTo("The boats come");
+        assertThat(song.report().lines())
+                .anyMatch(line -> line.fate() == Fate.GUESSED && line.what().startsWith("one bar for each chord"))
+                .anyMatch(line -> line.what().startsWith("capo 2"));
+    }
+
+    /** Common practice: a chord stands over the syllable it falls on, in pasted text often a letter beside it. */
+    @Test
+    void laysAChordThatIsALetterOffOverItsWord() {
+        String text = "Am         Dm\nLow burns the lamp on the quay\nF           C\nAll the gulls sleep\n";
+        List<String> words = read(text).get(0).sheet().bars().stream()
+                .map(bar -> bar.text().words())
+                .toList();
+        assertThat(words).containsExactly("Low burns", "the lamp on the quay", "All the gulls", "sleep");
+        assertThat(read("C    G\nhometown light\n")
+                        .get(0)
+                        .sheet()
+                        .bars()
+                        .get(0)
+                        .text()
+                        .words())
+                .isEqualTo("homet-");
+    }
+
+    @Test
+    void readsChordsOverWords() {
+        Imported song = read("""
+                Lamp on the Quay
+                Key: Em
+
+                [Verse]
+                Em            Am
+                Lamp on the quay burn low
+                B7       Em
+                Boats come home
+                Chorus:
+                | C  G | Am  B7 |
+                Home, come home, come home
+                """).get(0);
+        LeadSheet sheet = song.sheet();
+        assertThat(sheet.title()).isEqualTo("Lamp on the Quay");
+        assertThat(sheet.key()).isEqualTo(Key.parse("E minor"));
+        assertThat(chords(sheet)).isEqualTo("Em | Am | B7 | Em | C G | Am B7");
+        assertThat(sheet.bars().get(0).text().words()).isEqualTo("Lamp on the qu-");
+        assertThat(sheet.bars().get(1).text().words()).isEqualTo("ay burn low");
+        assertThat(sheet.bars().get(4).section()).isEqualTo("Chorus");
+    }
+
+    @Test
+    void findsTheKeyWhereNoneIsTold() {
+        Imported song =
+                read("Am   Dm  E7  Am\nla la la la\nF  C  E7  Am\nla la la la").get(0);
+        assertThat(song.sheet().key()).isEqualTo(Key.parse("A minor"));
+        assertThat(song.report().lines()).anyMatch(line -> line.what().startsWith("the key A minor"));
+    }
+
+    private static final String NOTES = """
+            <attributes><divisions>2</divisions><key><fifths>%d</fifths></key>
+            <time><beats>4</beats><beat-type>4</beat-type></time><staves>2</staves></attributes>
+            <note><pitch><step>%s</step><octave>5</octave></pitch><duration>8</duration><voice>1</voice><staff>1</staff></note>
+            <backup><duration>8</duration></backup>""";
+
+    private static String left(String... steps) {
+        StringBuilder out = new StringBuilder();
+        for (String step : steps) {
+            String name = step.substring(0, 1);
+            String alter = step.contains("#") ? "<alter>1</alter>" : step.contains("b") ? "<alter>-1</alter>" : "";
+            out.append("<note><pitch><step>")
+                    .append(name)
+                    .append("</step>")
+                    .append(alter)
+                    .append("<octave>")
+                    .append(step.charAt(step.length() - 1))
+                    .append("</octave></pitch><duration>1</duration><voice>5</voice><staff>2</staff></note>");
+        }
+        return out.toString();
+    }
+
+    private static String score(boolean timewise, String... measures) {
+        StringBuilder out = new StringBuilder("<?xml version='1.0'?><!DOCTYPE score-partwise PUBLIC "
+                + "'-//Recordare//DTD MusicXML 2.0 Partwise//EN' 'http://www.musicxml.org/dtds/partwise.dtd'>");
+        String root = timewise ? "score-timewise" : "score-partwise";
+        out.append("<")
+                .append(root)
+                .append(" version='2.0'><work><work-title>Study</work-title></work>")
+                .append("<part-list><score-part id='P1'><part-name>Piano</part-name></score-part></part-list>");
+        out.append(timewise ? "" : "<part id='P1'>");
+        for (int i = 0; i < measures.length; i++) {
+            out.append("<measure number='").append(i + 1).append("'>");
+            out.append(timewise ? "<part id='P1'>" + measures[i] + "</part>" : measures[i])
+                    .append("</measure>");
+        }
+        return out.append(timewise ? "" : "</part>")
+                .append("</")
+                .append(root)
+                .append(">")
+                .toString();
+    }
+
+    private static final String[] STUDY = {
+        NOTES.formatted(0, "E") + left("C3", "G3", "E3", "G3", "C3", "G3", "E3", "G3"),
+        NOTES.formatted(0, "F") + left("D3", "A3", "F3", "A3", "B2", "G3", "D3", "G3"),
+        NOTES.formatted(0, "D") + left("B2", "G3", "D3", "F3", "B2", "G3", "D3", "F3"),
+        NOTES.formatted(0, "C") + left("C3", "G3", "E3", "G3", "C3", "E3", "C3", "G2")
+    };
+
+    /** A written-out Alberti bass: the chords are named from the broken figures, inversions and all. */
+    @Test
+    void namesTheChordsOfAWrittenOutPianoPiece() {
+        Imported study = read(score(false, STUDY)).get(0);
+        assertThat(chords(study.sheet())).isEqualTo("C | Dm G7/B | G7/B | C");
+        assertThat(melody(study.sheet().bars().get(1))).isEqualTo("F5");
+        assertThat(study.chart()).contains("C?");
+        assertThat(study.report().lines())
+                .anyMatch(line -> line.fate() == Fate.GUESSED && line.bars().equals("1–4"))
+                .anyMatch(line -> line.fate() == Fate.LEFT_OUT && line.what().startsWith("the notes below the tune"));
+    }
+
+    @Test
+    void readsTimewiseAndCompressedScoresAlike() throws Exception {
+        Imported partwise = read(score(false, STUDY)).get(0);
+        assertThat(read(score(true, STUDY)).get(0).chart()).isEqualTo(partwise.chart());
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out)) {
+            zip.putNextEntry(new ZipEntry("META-INF/container.xml"));
+            zip.write(
+                    "<container><rootfiles><rootfile full-path='inner/score.xml'/></rootfiles></container>".getBytes());
+            zip.putNextEntry(new ZipEntry("a-cover.xml"));
+            zip.write("<cover/>".getBytes());
+            zip.putNextEntry(new ZipEntry("inner/score.xml"));
+            zip.write(score(false, STUDY).getBytes());
+        }
+        assertThat(Importer.read("study.mxl", out.toByteArray()).get(0).chart()).isEqualTo(partwise.chart());
+    }
+
+    @Test
+    void readsSymbolsRepeatsAndWordsOfMusicXml() {
+        Imported tune = read(score(
+                        false,
+                        "<attributes><divisions>1</divisions><key><fifths>-3</fifths><mode>minor</mode></key>"
+                                + "<time><beats>2</beats><beat-type>4</beat-type></time></attributes>"
+                                + "<barline location='left'><repeat direction='forward'/></barline>"
+                                + "<direction><direction-type><rehearsal>A</rehearsal></direction-type></direction>"
+                                + "<harmony><root><root-step>C</root-step></root><kind>minor-seventh</kind>"
+                                + "<bass><bass-step>E</bass-step><bass-alter>-1</bass-alter></bass></harmony>"
+                                + "<note><pitch><step>C</step><octave>5</octave></pitch><duration>1</duration></note>"
+                                + "<harmony><root><root-step>G</root-step></root><kind>dominant</kind>"
+                                + "<degree><degree-value>9</degree-value><degree-alter>-1</degree-alter>"
+                                + "<degree-type>add</degree-type></degree></harmony>"
+                                + "<note><rest/><duration>1</duration></note>",
+                        "<direction><direction-type><words>D.C. al Fine</words></direction-type></direction>"
+                                + "<note><rest measure='yes'/><duration>2</duration></note>"
+                                + "<barline location='right'><repeat direction='backward' times='3'/></barline>"))
+                .get(0);
+        assertThat(tune.sheet().key()).isEqualTo(Key.parse("C minor"));
+        assertThat(chords(tune.sheet())).isEqualTo("Cm7/Eb G7b9 | G7b9");
+        assertThat(tune.sheet().bars().get(0).section()).isEqualTo("A");
+        assertThat(tune.sheet().bars().get(1).timesPlayed()).isEqualTo(3);
+        assertThat(tune.sheet().bars().get(1).signs().marks()).containsExactly(Mark.DA_CAPO_AL_FINE);
+    }
+
+    @Test
+    void tellsMinorFromTheLastBassNoteWhereTheModeIsMissing() {
+        Imported piece = read(score(
+                        false,
+                        NOTES.formatted(1, "G") + left("E3", "B3", "G3", "B3", "E3", "B3", "G3", "B3"),
+                        NOTES.formatted(1, "E") + left("E2", "B2", "G2", "B2", "E2", "B2", "E2", "E2")))
+                .get(0);
+        assertThat(piece.sheet().key()).isEqualTo(Key.parse("E minor"));
+        assertThat(chords(piece.sheet())).isEqualTo("Em | Em");
+    }
+}

@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Arrangement, BarEntry } from '../api/client';
+
+/** How much there is to learn: which bars are new, and which come again and how. */
+const props = defineProps<{ tune: Arrangement; bar: number }>();
+const emit = defineEmits<{ chooseBar: [bar: number] }>();
+
+const analysis = computed(() => props.tune.analysis);
+const number = (bar: number) => props.tune.bars[bar]?.number ?? bar + 1;
+
+const SIGNS: Record<BarEntry['kind'], string> = {
+  NEW: '',
+  SAME: '=',
+  MOVED: '↕',
+  NEARLY: '≈',
+  SILENT: '–',
+};
+function words(entry: BarEntry) {
+  const like = number(entry.like);
+  return {
+    NEW: 'new',
+    SAME: `the same as bar ${like}`,
+    MOVED: `the shape of bar ${like} from another note`,
+    NEARLY: `nearly bar ${like}: count ${entry.counts.join(', ')} differs`,
+    SILENT: 'silence',
+  }[entry.kind];
+}
+const told = (entry: BarEntry, bar: number) => `Bar ${number(bar)}: ${words(entry)}`;
+const here = computed(() => {
+  const entry = analysis.value.bars[props.bar];
+  return entry ? told(entry, props.bar) : '';
+});
+const learnFirst = computed(() => analysis.value.order.slice(0, 4).map(number).join(', '));
+</script>
+
+<template>
+  <div>
+    <p class="sum">
+      <b>{{ tune.bars.length }}</b> {{ tune.bars.length === 1 ? 'bar' : 'bars' }},
+      <b>{{ analysis.toLearn }}</b> to learn
+    </p>
+    <ol class="map">
+      <li v-for="(entry, i) in analysis.bars" :key="i">
+        <button
+          class="plain-button"
+          :class="[entry.kind.toLowerCase(), { here: i === bar }]"
+          :title="told(entry, i)"
+          @click="emit('chooseBar', i)"
+        >
+          <span class="only-heard">bar</span> {{ number(i) }}
+          <small v-if="entry.kind !== 'NEW'" aria-hidden="true"
+            >{{ SIGNS[entry.kind] }}{{ entry.kind === 'SILENT' ? '' : number(entry.like) }}</small
+          >
+          <span class="only-heard">{{ words(entry) }}</span>
+        </button>
+      </li>
+    </ol>
+    <p class="now" aria-live="polite">{{ here }}.</p>
+    <p v-if="analysis.toLearn > 1" class="soft">Learn first: bars {{ learnFirst }}</p>
+  </div>
+</template>
+
+<style scoped>
+.sum {
+  margin: 0 0 8px;
+  font: 400 20px var(--titles);
+}
+.map {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.map {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 4px;
+}
+.map button {
+  width: 100%;
+  height: 40px;
+  border-radius: 8px;
+  border: 2px solid transparent;
+  background: var(--zest-wash);
+  font-weight: 600;
+  text-align: center;
+}
+.map button.same,
+.map button.moved,
+.map button.silent {
+  background: none;
+  border-color: var(--line);
+  font-weight: 400;
+}
+.map button.nearly {
+  background: none;
+  border: 2px dashed var(--caution);
+}
+.map button.here {
+  outline: 3px solid var(--zest);
+  outline-offset: -1px;
+}
+.map small {
+  font-size: 15px;
+  color: var(--ink-soft);
+}
+.now {
+  margin: 8px 0 0;
+}
+.soft {
+  color: var(--ink-soft);
+  margin: 0;
+}
+</style>

@@ -1,0 +1,90 @@
+import { computed, ref } from 'vue';
+import { api, Away, type ImportedTune, type Setting } from '../api/client';
+
+/** The usual way to play a tune that is new on the shelf. */
+export const USUAL: Setting = {
+  name: 'Any hand',
+  choices: {
+    way: 'NEAREST',
+    figure: 'BLOCK',
+    hand: { span: 12, lowest: 'E2', highest: 'E4' },
+    pins: [],
+  },
+};
+
+export interface Brought {
+  key: number;
+  file: string;
+  tune: ImportedTune;
+  wanted: boolean;
+  /** Its number on the shelf, once it stands there. */
+  id?: number;
+}
+
+export interface Failed {
+  file: string;
+  why: string;
+}
+
+/** Reads files one after another and puts what is wanted of them on the shelf. */
+export function useBringing() {
+  const tunes = ref<Brought[]>([]);
+  const failed = ref<Failed[]>([]);
+  const waiting = ref<{ name: string; blob: Blob }[]>([]);
+  const done = ref(0);
+  const trouble = ref('');
+  const busy = ref(false);
+  let stopped = false;
+  let count = 0;
+
+  const total = computed(() => done.value + waiting.value.length);
+  const wanted = computed(() => tunes.value.filter((one) => one.wanted && !one.id));
+
+  async function read(files: { name: string; blob: Blob }[]) {
+    waiting.value.push(...files);
+    if (busy.value) return;
+    busy.value = true;
+    stopped = false;
+    done.value = 0;
+    while (waiting.value.length && !stopped) {
+      const { name, blob } = waiting.value[0]!;
+      await readOne(name, blob);
+      waiting.value.shift();
+      done.value++;
+    }
+    waiting.value = [];
+    busy.value = false;
+  }
+
+  async function readOne(name: string, blob: Blob) {
+    const file = name || 'the text';
+    try {
+      for (const tune of await api.bring(name, blob)) {
+        tunes.value.push({ key: ++count, file, tune, wanted: true });
+      }
+    } catch (error) {
+      const again = error instanceof Away ? '; bring it once more in a moment' : '';
+      failed.value.push({ file, why: (error as Error).message + again });
+    }
+  }
+
+  const stop = () => (stopped = true);
+
+  /** Puts the wanted tunes on the shelf; what is there stays there if one fails. */
+  async function shelve() {
+    trouble.value = '';
+    busy.value = true;
+    try {
+      for (const one of wanted.value) {
+        const draft = { version: 0, chart: one.tune.chart, settings: [USUAL] };
+        one.id = (await api.addTune(draft)).id;
+      }
+    } catch (error) {
+      trouble.value = `${(error as Error).message}; what is missing can be put there again.`;
+    } finally {
+      busy.value = false;
+    }
+  }
+
+  return { tunes, failed, done, total, busy, trouble, wanted, read, stop, shelve };
+}

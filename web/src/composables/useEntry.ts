@@ -1,0 +1,100 @@
+import { computed, onScopeDispose, ref, watch, type Ref } from 'vue';
+import { api, type Arrangement } from '../api/client';
+import { midiKeyboards, type MidiKeyboard } from '../player/midi-input';
+
+/** Lengths in quarter notes, as the server takes them, from short to long. */
+export const LENGTHS = [
+  { name: 'sixteenth', plain: '1/4', dotted: '3/8' },
+  { name: 'eighth', plain: '1/2', dotted: '3/4' },
+  { name: 'quarter', plain: '1', dotted: '3/2' },
+  { name: 'half', plain: '2', dotted: '3' },
+  { name: 'whole', plain: '4', dotted: '6' },
+] as const;
+
+export interface Entered {
+  letter?: string;
+  midi?: number;
+}
+
+/** Enters the tune note by note: each key pressed is one note more in the chart, at the place of entry. */
+export function useEntry(chart: Ref<string>, tune: Ref<Arrangement | undefined>) {
+  const length = ref(2);
+  const dotted = ref(false);
+  const tied = ref(false);
+  const accidental = ref(0);
+  const place = ref({ bar: 0, onset: '0' });
+  const trouble = ref('');
+  const last = ref(0);
+  const back: { chart: string; place: { bar: number; onset: string } }[] = [];
+  let queue: Promise<void> = Promise.resolve();
+
+  const duration = computed(() => LENGTHS[length.value]![dotted.value ? 'dotted' : 'plain']);
+  const isAtEnd = computed(() => place.value.bar >= (tune.value?.bars.length ?? 0));
+
+  /** One after another: the next key waits until the note before it is written. */
+  const enter = (entered: Entered) => (queue = queue.then(() => write(entered)));
+
+  async function write({ letter = '', midi = 0 }: Entered) {
+    const before = { chart: chart.value, place: { ...place.value } };
+    try {
+      const answer = await api.addNote({
+        chart: chart.value,
+        ...place.value,
+        duration: duration.value,
+        midi,
+        letter,
+        accidental: letter ? accidental.value : 0,
+        tied: tied.value,
+      });
+      back.push(before);
+      chart.value = answer.chart;
+      place.value = { bar: answer.bar, onset: answer.onset };
+      last.value = answer.midi;
+      trouble.value = '';
+      tied.value = false;
+      accidental.value = 0;
+    } catch (error) {
+      trouble.value = (error as Error).message;
+    }
+  }
+
+  function takeBack() {
+    const before = back.pop();
+    if (!before) return;
+    chart.value = before.chart;
+    place.value = before.place;
+    trouble.value = '';
+  }
+
+  const goTo = (bar: number) => (place.value = { bar, onset: '0' });
+
+  const keyboards = ref<MidiKeyboard[]>([]);
+  const chosenKeyboard = ref('');
+  let stop = () => {};
+  watch(chosenKeyboard, (id) => {
+    stop();
+    const keyboard = keyboards.value.find((one) => one.id === id);
+    stop = keyboard?.listen((midi) => void enter({ midi })) ?? (() => {});
+  });
+  async function findKeyboards() {
+    keyboards.value = await midiKeyboards();
+  }
+  onScopeDispose(() => stop());
+
+  return {
+    length,
+    dotted,
+    tied,
+    accidental,
+    place,
+    last,
+    trouble,
+    isAtEnd,
+    enter,
+    takeBack,
+    goTo,
+    keyboards,
+    chosenKeyboard,
+    findKeyboards,
+  };
+}

@@ -1,0 +1,2 @@
+/** Stands for a library that is not needed. */
+export default undefined;

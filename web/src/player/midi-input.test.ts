@@ -1,0 +1,28 @@
+import { describe, expect, it } from 'vitest';
+import { PracticeKeyboard, struck } from './midi-input';
+
+describe('struck', () => {
+  /** MIDI 1.0: status 9n is note-on in channel n; force 0 lifts the key. */
+  it('knows a key struck from one lifted and from other messages', () => {
+    expect(struck([0x90, 60, 64])).toBe(60);
+    expect(struck([0x95, 72, 1])).toBe(72);
+    expect(struck([0x90, 60, 0])).toBeNull();
+    expect(struck([0x80, 60, 64])).toBeNull();
+    expect(struck([0xb0, 64, 127])).toBeNull();
+    expect(struck([])).toBeNull();
+  });
+});
+
+describe('PracticeKeyboard', () => {
+  it('plays the scale of C on the number keys until no one listens', () => {
+    const keyboard = new PracticeKeyboard();
+    const heard: number[] = [];
+    const stop = keyboard.listen((midi) => heard.push(midi));
+    for (const key of ['1', '3', '8', 'x']) {
+      window.dispatchEvent(new KeyboardEvent('keydown', { key }));
+    }
+    stop();
+    window.dispatchEvent(new KeyboardEvent('keydown', { key: '1' }));
+    expect(heard).toEqual([60, 64, 72]);
+  });
+});

@@ -34,6 +34,7 @@ export function useTune(id: number) {
   const isLoaded = computed(() => settings.value.length > 0);
   let version = 0;
   let changes = 0;
+  let isSaving = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
 
   function take(draft: Draft) {
@@ -82,7 +83,10 @@ export function useTune(id: number) {
     timer = setTimeout(save, ms);
   }
 
+  /** One save at a time: a second one sent before the first is answered would carry an old version. */
   async function save() {
+    if (isSaving) return;
+    isSaving = true;
     const sent = changes;
     try {
       const tune = await api.saveTune(id, draftNow());
@@ -97,6 +101,9 @@ export function useTune(id: number) {
     } catch (error) {
       report(error);
       if (error instanceof Away) later(TRY_AGAIN_AFTER);
+      else if (sent !== changes && state.value !== 'changed elsewhere') later(SAVE_AFTER);
+    } finally {
+      isSaving = false;
     }
   }
 

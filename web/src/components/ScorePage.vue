@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import type { Arrangement } from '../api/client';
+import { useChordMarks } from '../composables/useChordMarks';
 import { useEngraver } from '../composables/useEngraver';
 import {
   chordBoxes,
@@ -27,12 +28,16 @@ const scaleFor = (pageWidth: number) => Math.max(46, Math.min(66, pageWidth / 12
 const page = ref<HTMLElement>();
 const boxes = ref<ChordBox[]>([]);
 const sections = ref<SectionName[]>([]);
-const { drawing, engrave } = useEngraver<Arrangement>();
+const { drawing, trouble, engrave } = useEngraver<Arrangement>();
 /** The tune as it stands drawn, which may be a moment behind the text. */
 const drawn = computed(() => drawing.value?.source);
 let width = 0;
 
-const flagged = computed(() => new Set(drawn.value?.findings.map((finding) => finding.chord)));
+const { flagged, inLoop, inRow, closes, name } = useChordMarks(
+  drawn,
+  () => props.chosen,
+  () => props.loop,
+);
 
 function draw() {
   if (!props.tune || width === 0) return;
@@ -80,44 +85,13 @@ watch(
   },
 );
 
-const inLoop = (chord: number) => {
-  const bar = drawn.value?.chords[chord]?.bar;
-  return props.loop && bar !== undefined && bar >= props.loop.from && bar <= props.loop.to;
-};
-
-/** The chords of the known row that the chosen one is part of. */
-const inRow = computed(() => {
-  const chords = new Set<number>();
-  for (const { from, to } of drawn.value?.analysis.progressions ?? []) {
-    if (from > props.chosen || props.chosen >= to) continue;
-    for (let chord = from; chord < to; chord++) chords.add(chord);
-  }
-  return chords;
-});
-
 /** Pixels: numeral, word and a mark side by side. */
 const ROOM_FOR_A_CLOSE = 128;
-
-/** The last word of a close, by its chord: "half", "authentic". */
-const closes = computed(
-  () =>
-    new Map(
-      drawn.value?.analysis.cadences.map(({ chord, word }) => [chord, word.split(' ').at(-1)!]),
-    ),
-);
-
-const name = (chord: number) => {
-  const c = drawn.value?.chords[chord];
-  if (!c) return '';
-  const { roman, figures, of } = c.numeral;
-  const bar = drawn.value?.bars[c.bar]?.number ?? c.bar + 1;
-  const guess = c.guess ? ', a guess' : '';
-  return `Bar ${bar}, count ${c.count}: ${c.symbol}${guess}, ${roman}${figures}${of ? ` of ${of}` : ''}`;
-};
 </script>
 
 <template>
   <section class="score" aria-label="The music">
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="!tune?.bars.length" class="empty">Type <b>| C | F | G7 | C |</b> and see it here</p>
     <div ref="page" class="page">
       <div class="drawing" aria-hidden="true" v-html="drawing?.svg" />
@@ -189,6 +163,10 @@ const name = (chord: number) => {
   margin: 15vh 0 0;
   font: 400 24px var(--titles);
   color: var(--ink-soft);
+}
+.trouble {
+  margin: 8px 0;
+  color: var(--caution);
 }
 .page {
   position: relative;

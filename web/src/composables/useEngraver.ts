@@ -1,48 +1,66 @@
-import { onScopeDispose, shallowRef } from 'vue';
+import { onScopeDispose, ref, shallowRef } from 'vue';
 import type { EngraveRequest, EngraveResult } from '../engraver/messages';
+
+interface Job<Source> {
+  source: Source;
+  request: EngraveRequest;
+  /** Whether an engraver has failed on it already. */
+  again: boolean;
+}
 
 /**
  * Engraves MusicXML in a worker; while one page is drawn only the newest request waits. Each drawing
- * comes with what it was drawn from, so that nothing else is read into it.
+ * comes with what it was drawn from, so that nothing else is read into it. An engraver that fails is
+ * replaced by a fresh one, which tries the same page once more; then the trouble is said.
  */
 export function useEngraver<Source>() {
   const drawing = shallowRef<{ svg: string; source: Source }>();
-  const sources = new Map<number, Source>();
+  const trouble = ref('');
   // Started at once: the engraver loads while the tune is still fetched.
-  const worker = start();
+  let worker = start();
   let count = 0;
-  let busy = false;
-  let waiting: EngraveRequest | undefined;
-
-  function send(request: EngraveRequest) {
-    busy = true;
-    worker.postMessage(request);
-  }
+  let drawn: Job<Source> | undefined;
+  let waiting: Job<Source> | undefined;
 
   function start() {
     const made = new Worker(new URL('../engraver/worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = (event: MessageEvent<EngraveResult>) => {
-      busy = false;
-      const { id, svg } = event.data;
-      drawing.value = { svg, source: sources.get(id)! };
-      sources.delete(id);
-      if (waiting) {
-        const next = waiting;
-        waiting = undefined;
-        send(next);
-      }
+      if ('failed' in event.data) return fail();
+      drawing.value = { svg: event.data.svg, source: drawn!.source };
+      trouble.value = '';
+      next();
     };
+    made.onerror = fail;
     return made;
   }
 
-  function engrave(source: Source, { musicXml, width, scale, braced }: Omit<EngraveRequest, 'id'>) {
-    const request = { id: ++count, musicXml, width, scale, braced };
-    if (waiting) sources.delete(waiting.id);
-    sources.set(request.id, source);
-    if (busy) waiting = request;
-    else send(request);
+  function send(job: Job<Source>) {
+    drawn = job;
+    worker.postMessage(job.request);
+  }
+
+  function next() {
+    drawn = undefined;
+    const job = waiting;
+    waiting = undefined;
+    if (job) send(job);
+  }
+
+  function fail() {
+    worker.terminate();
+    worker = start();
+    const job = drawn;
+    if (job && !job.again && !waiting) return send({ ...job, again: true });
+    if (!waiting) trouble.value = 'The music could not be drawn; reload the page to try again.';
+    next();
+  }
+
+  function engrave(source: Source, request: Omit<EngraveRequest, 'id'>) {
+    const job = { source, request: { ...request, id: ++count }, again: false };
+    if (drawn) waiting = job;
+    else send(job);
   }
 
   onScopeDispose(() => worker.terminate());
-  return { drawing, engrave };
+  return { drawing, trouble, engrave };
 }

@@ -9,7 +9,5 @@ export interface EngraveRequest {
   braced: boolean;
 }
 
-export interface EngraveResult {
-  id: number;
-  svg: string;
-}
+/** The drawing, or what kept the engraver from drawing it. */
+export type EngraveResult = { id: number; svg: string } | { id: number; failed: string };

@@ -6,7 +6,17 @@ import type { EngraveRequest, EngraveResult } from './messages';
 const ready = createVerovioModule().then((module: unknown) => new VerovioToolkit(module));
 
 self.onmessage = async (event: MessageEvent<EngraveRequest>) => {
-  const { id, musicXml, width, scale, braced } = event.data;
+  const { id } = event.data;
+  let result: EngraveResult;
+  try {
+    result = { id, svg: await engraved(event.data) };
+  } catch (error) {
+    result = { id, failed: String(error) };
+  }
+  self.postMessage(result);
+};
+
+async function engraved({ musicXml, width, scale, braced }: EngraveRequest): Promise<string> {
   const toolkit = await ready;
   toolkit.setOptions({
     scale,
@@ -31,6 +41,5 @@ self.onmessage = async (event: MessageEvent<EngraveRequest>) => {
     svgRemoveXlink: true,
   });
   toolkit.loadData(musicXml);
-  const result: EngraveResult = { id, svg: toolkit.renderToSVG(1) };
-  self.postMessage(result);
-};
+  return toolkit.renderToSVG(1);
+}

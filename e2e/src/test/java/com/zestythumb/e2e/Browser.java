@@ -61,6 +61,10 @@ final class Browser implements AutoCloseable {
                 .build();
         driver = new ChromeDriver(service, options);
         size(1280, 800);
+        // Lists that open at once are where a click meets them.
+        driver.executeCdpCommand(
+                "Emulation.setEmulatedMedia",
+                Map.of("features", List.of(Map.of("name", "prefers-reduced-motion", "value", "reduce"))));
     }
 
     /** Sets the size of the page itself, whatever frame the window has. */

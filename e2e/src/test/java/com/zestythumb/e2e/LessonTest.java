@@ -7,58 +7,11 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 
 /** A lesson from end to end, in a real browser on the packaged app. */
-class LessonTest {
-
-    private static RunningApp app;
-
-    private Browser browser;
-
-    @BeforeAll
-    static void startTheApp() {
-        app = RunningApp.withDemo("lesson");
-    }
-
-    @AfterAll
-    static void stopTheApp() {
-        app.close();
-    }
-
-    @BeforeEach
-    void openTheShelf() {
-        browser = new Browser();
-        browser.open(app.address());
-        browser.see(".tune");
-    }
-
-    @AfterEach
-    void closeTheBrowser() {
-        browser.close();
-    }
-
-    private void openTune(String title) {
-        browser.clickText(".tune", title);
-        browser.see(".drawing .note");
-        browser.see("[data-chord='0'].chosen");
-    }
-
-    /** A new tune with this text, saved. */
-    private void newTune(String chart) {
-        browser.clickText(".shelf button", "New tune");
-        browser.see(".cm-content");
-        browser.type(chart);
-    }
-
-    private int bars() {
-        return browser.all(".drawing .measure").size();
-    }
+class LessonTest extends InTheBrowser {
 
     @Test
     void theThinnestSlice() {
@@ -105,7 +58,7 @@ class LessonTest {
 
     @Test
     void anotherFigureAndAnotherHandChangeTheNotes() {
-        openTune("Long Way Home");
+        openCopyOf("Long Way Home");
         String before = browser.engravedNotes();
         browser.clickText(".figure", "Alberti");
         browser.await("other notes", () -> browser.engravedNotes().equals(before) ? null : true);
@@ -126,7 +79,7 @@ class LessonTest {
 
     @Test
     void aStretchIsFlaggedAndCleared() {
-        openTune("Long Way Home");
+        openCopyOf("Long Way Home");
         browser.clickText(".finding[data-kind=STRETCH]", "Bar 3");
         browser.see("[data-chord='2'].chosen");
         browser.see("[data-chord='2'] .wedge");
@@ -153,14 +106,14 @@ class LessonTest {
     @Test
     void aTuneIsSavedAndStillThereAfterReloading() {
         newTune("title: Kept\n| C | Am | Dm | G7 | C |");
-        browser.await("five bars", () -> bars() == 5 ? true : null);
+        awaitBars(5);
         browser.clickText(".figure", "Broken up");
         browser.click("[data-chord='1']");
         browser.clickText(".this-chord .pin", "Fix it");
         browser.see("[data-chord='1'] .pin");
         browser.see(".save[data-state=saved]");
         browser.driver.navigate().refresh();
-        browser.await("five bars", () -> bars() == 5 ? true : null);
+        awaitBars(5);
         browser.see("[data-chord='1'] .pin");
         assertThat(browser.see("h1").getText()).isEqualTo("Kept");
         // No draft is left behind on this device.
@@ -174,7 +127,7 @@ class LessonTest {
 
     @Test
     void aStudentMoreGetsASettingOfHisOwn() {
-        openTune("Lantern Walk");
+        openCopyOf("Lantern Walk");
         browser.click("[aria-label='Add a setting for another student']");
         browser.see("input[aria-label='Name of this setting']");
         browser.press("Mira, 7" + Keys.ENTER);

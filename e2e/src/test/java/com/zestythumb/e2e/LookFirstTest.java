@@ -2,60 +2,15 @@ package com.zestythumb.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** Looking before playing: what the progression does, and the teacher's own word on it. */
-class LookFirstTest {
-
-    private static RunningApp app;
-
-    private Browser browser;
-
-    @BeforeAll
-    static void startTheApp() {
-        app = RunningApp.withDemo("look");
-    }
-
-    @AfterAll
-    static void stopTheApp() {
-        app.close();
-    }
-
-    @BeforeEach
-    void openTheShelf() {
-        browser = new Browser();
-        browser.open(app.address());
-        browser.see(".tune");
-    }
-
-    @AfterEach
-    void closeTheBrowser() {
-        browser.close();
-    }
-
-    private void newTune(String chart) {
-        browser.clickText(".shelf button", "New tune");
-        browser.see(".cm-content");
-        browser.type(chart);
-        browser.see(".drawing .note");
-    }
-
-    private void awaitChart(String part) {
-        browser.await("\"" + part + "\" in the chart", () -> {
-            Object chart = browser.script(
-                    "return [...document.querySelectorAll('.cm-line')].map(l => l.textContent).join('\\n')");
-            return chart.toString().contains(part) ? true : null;
-        });
-    }
+class LookFirstTest extends InTheBrowser {
 
     @Test
     void aTuneIsLookedAtBeforeItIsPlayed() {
         newTune("title: Look\n| C | F | G7 | C |\n| Am | D7 | G | D7 |\n| Em | Am D7 | G | G |");
-        browser.await("twelve bars", () -> browser.all(".drawing .measure").size() == 12 ? true : null);
+        awaitBars(12);
         browser.clickText(".panels button", "Look first");
         browser.seeText(".look .sum", "12 bars");
         browser.seeText(".look .row", "G major");
@@ -88,7 +43,7 @@ class LookFirstTest {
         browser.see(".save");
         browser.click(".cm-content");
         browser.press(" F |");
-        browser.await("six bars", () -> browser.all(".drawing .measure").size() == 6 ? true : null);
+        awaitBars(6);
         browser.seeText(".save", "saved");
         browser.open(browser.driver.getCurrentUrl());
         browser.see("[data-chord='1'] .own");

@@ -2,6 +2,8 @@ package com.zestythumb.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
@@ -9,10 +11,21 @@ import org.openqa.selenium.interactions.Actions;
 /** The server goes away in the middle of a word. */
 class LostServerTest {
 
+    private static RunningApp app;
+
+    @BeforeAll
+    static void startTheApp() {
+        app = RunningApp.withDemo("lost");
+    }
+
+    @AfterAll
+    static void stopTheApp() {
+        app.close();
+    }
+
     @Test
     void nothingTypedIsLost() {
-        try (RunningApp app = RunningApp.withDemo("lost");
-                Browser browser = new Browser()) {
+        try (Browser browser = new Browser()) {
             browser.open(app.address());
             browser.clickText(".tune", "Paper Boats");
             browser.see(".drawing .note");
@@ -40,8 +53,7 @@ class LostServerTest {
 
     @Test
     void aDraftLeftBehindByAClosedPageIsSentWhenTheTuneIsOpenedAgain() {
-        try (RunningApp app = RunningApp.withDemo("draft");
-                Browser browser = new Browser()) {
+        try (Browser browser = new Browser()) {
             browser.open(app.address());
             browser.clickText(".tune", "Lantern Walk");
             browser.see(".drawing .note");
@@ -62,12 +74,11 @@ class LostServerTest {
 
     @Test
     void whoSavedFirstIsNotOverwrittenUnasked() {
-        try (RunningApp app = RunningApp.withDemo("conflict");
-                Browser mine = new Browser();
+        try (Browser mine = new Browser();
                 Browser theirs = new Browser()) {
             for (Browser browser : new Browser[] {mine, theirs}) {
                 browser.open(app.address());
-                browser.clickText(".tune", "Lantern Walk");
+                browser.clickText(".tune", "Harbour Lights");
                 browser.see(".drawing .note");
             }
             theirs.type("title: Theirs\n| C |");

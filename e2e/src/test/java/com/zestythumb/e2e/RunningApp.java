@@ -23,6 +23,8 @@ final class RunningApp implements AutoCloseable {
     private static final Path JAR = ROOT.resolve("app/target/zesty-thumb.jar");
     private static final Duration PATIENCE = Duration.ofSeconds(90);
 
+    private static boolean isLaidOut;
+
     private final String database;
     private final int port;
     private Process process;
@@ -68,10 +70,11 @@ final class RunningApp implements AutoCloseable {
     void start() {
         Path log = ROOT.resolve("e2e/target/app-" + port + ".log");
         ProcessBuilder builder = new ProcessBuilder(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                java(),
                 "-XX:+UseParallelGC",
+                "-XX:TieredStopAtLevel=1",
                 "-jar",
-                JAR.toString(),
+                laidOut().toString(),
                 "--server.port=" + port,
                 "--zesty.demo=true");
         builder.environment().put("ZESTY_DB_URL", database);
@@ -83,6 +86,43 @@ final class RunningApp implements AutoCloseable {
             throw new UncheckedIOException(e);
         }
         awaitAnswer(log);
+    }
+
+    /** The jar beside its libraries, as the start command runs it: it starts sooner. */
+    private static synchronized Path laidOut() {
+        Path folder = ROOT.resolve("e2e/target/laid-out");
+        if (isLaidOut) {
+            return folder.resolve(JAR.getFileName());
+        }
+        try {
+            int failed = new ProcessBuilder(
+                            java(),
+                            "-Djarmode=tools",
+                            "-jar",
+                            JAR.toString(),
+                            "extract",
+                            "--force",
+                            "--destination",
+                            folder.toString())
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .redirectError(ProcessBuilder.Redirect.INHERIT)
+                    .start()
+                    .waitFor();
+            if (failed != 0) {
+                throw new IllegalStateException("the app's jar could not be laid out; is it built?");
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+        isLaidOut = true;
+        return folder.resolve(JAR.getFileName());
+    }
+
+    private static String java() {
+        return Path.of(System.getProperty("java.home"), "bin", "java").toString();
     }
 
     private void awaitAnswer(Path log) {

@@ -17,17 +17,14 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
 
 /** Lead sheets and songs in and out again, in a real browser on the packaged app. */
-class SheetsTest {
+class SheetsTest extends InTheBrowser {
 
     private static final String TUNE = """
             title: Kite String
@@ -38,65 +35,14 @@ class SheetsTest {
             w: high the kite | on its string | to-day | up
             """;
 
-    private static RunningApp app;
-
     @TempDir
     Path files;
-
-    private Browser browser;
-
-    @BeforeAll
-    static void startTheApp() {
-        app = RunningApp.withDemo("sheets");
-    }
-
-    @AfterAll
-    static void stopTheApp() {
-        app.close();
-    }
-
-    @BeforeEach
-    void openTheShelf() {
-        browser = new Browser();
-        browser.open(app.address());
-        browser.see(".tune");
-    }
-
-    @AfterEach
-    void closeTheBrowser() {
-        browser.close();
-    }
 
     private void bring(Path... brought) {
         browser.clickText(".shelf button", "Bring tunes in");
         browser.see("#pasted");
         String names = Stream.of(brought).map(Path::toString).collect(Collectors.joining("\n"));
         browser.driver.findElement(By.cssSelector("input[type=file]")).sendKeys(names);
-    }
-
-    private void openTune(String title) {
-        browser.clickText(".tune", title);
-        browser.see("[data-chord='0'].chosen");
-        browser.see(".drawing .note");
-    }
-
-    private void newTune(String chart) {
-        browser.clickText(".shelf button", "New tune");
-        browser.see(".cm-content");
-        browser.type(chart);
-    }
-
-    private String chart() {
-        return (String)
-                browser.script("return [...document.querySelectorAll('.cm-line')].map(l => l.textContent).join('\\n')");
-    }
-
-    private void awaitChart(String part) {
-        browser.await("\"" + part + "\" in the chart", () -> chart().contains(part) ? true : null);
-    }
-
-    private void awaitSaved() {
-        browser.seeText(".save", "saved");
     }
 
     private Path write(String name, byte[] content) throws IOException {
@@ -181,7 +127,7 @@ class SheetsTest {
 
     @Test
     void anotherNameForAGuessIsOneKeyAway() {
-        openTune("Copper Kettle");
+        openCopyOf("Copper Kettle");
         browser.click("[data-chord='1']");
         browser.press("o");
         awaitChart("Bbmaj7?Gm/Bb");
@@ -225,7 +171,7 @@ class SheetsTest {
         newTune("title: Twice\n| C | F |");
         browser.see(".drawing .note");
         browser.press(" G7 |");
-        browser.await("three bars", () -> browser.all(".drawing .measure").size() == 3 ? true : null);
+        awaitBars(3);
         awaitSaved();
         browser.open(browser.driver.getCurrentUrl());
         browser.see(".drawing .note");
@@ -292,7 +238,7 @@ class SheetsTest {
     @Test
     void everyFormatIsTakenAwayAndReadAgain() throws IOException {
         newTune(TUNE.replace("Kite String", "Taken away"));
-        browser.await("four bars", () -> browser.all(".drawing .measure").size() == 4 ? true : null);
+        awaitBars(4);
         for (String format : List.of("MusicXML", "MIDI", "ABC", "ChordPro", "The chart", "SVG", "PDF")) {
             browser.clickText(".tools button", "Take away");
             browser.clickText("[role=menuitem]", format);
@@ -321,7 +267,13 @@ class SheetsTest {
     void theShelfIsSearchedSortedAndLabelled() {
         browser.click("[type=search]");
         browser.press("wren");
-        browser.await("Wren's tunes", () -> browser.all(".tune").size() == 2 ? true : null);
+        browser.await("Wren's tunes alone", () -> {
+            List<WebElement> tunes = browser.all(".tune");
+            return !tunes.isEmpty()
+                            && tunes.stream().allMatch(tune -> tune.getText().contains("Wren"))
+                    ? true
+                    : null;
+        });
         browser.click("[aria-label='Label The Tin Rooster']");
         browser.press("march");
         browser.press(Keys.ENTER);

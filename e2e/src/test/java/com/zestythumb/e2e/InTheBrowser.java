@@ -1,0 +1,104 @@
+package com.zestythumb.e2e;
+
+import java.time.Duration;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.extension.BeforeAllCallback;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.openqa.selenium.By;
+
+/**
+ * A lesson in a real browser. All these tests share one app with the demo tunes; a test that changes a tune
+ * takes a copy, so that the others find the demo as it was.
+ */
+abstract class InTheBrowser {
+
+    /** Started for the first of these classes, closed after the last. */
+    @RegisterExtension
+    static final BeforeAllCallback SHARED = context -> app = context.getRoot()
+            .getStore(ExtensionContext.Namespace.create(InTheBrowser.class))
+            .computeIfAbsent("app", key -> RunningApp.withDemo("lessons"), RunningApp.class);
+
+    static RunningApp app;
+
+    Browser browser;
+
+    @BeforeEach
+    void openTheShelf() {
+        browser = new Browser();
+        browser.open(app.address());
+        browser.see(".tune");
+    }
+
+    @AfterEach
+    void closeTheBrowser() {
+        browser.close();
+    }
+
+    /** A demo tune, only to be looked at. */
+    void openTune(String title) {
+        browser.await(title + " on the shelf", () -> browser.driver.findElement(titled(title)))
+                .click();
+        awaitMusic();
+    }
+
+    private static By titled(String title) {
+        return By.xpath("//a[contains(@class, 'tune')][h2 = '" + title + "']");
+    }
+
+    /** A copy of a demo tune with all its settings, for this test alone. */
+    void openCopyOf(String title) {
+        String lesson = browser.await(title, () -> browser.driver.findElement(titled(title)))
+                .getDomAttribute("href");
+        browser.driver.manage().timeouts().scriptTimeout(Duration.ofSeconds(30));
+        Object id = browser.driver.executeAsyncScript("""
+                const [tune, done] = arguments;
+                (async () => {
+                  const {chart, settings} = await (await fetch('/api/tunes/' + tune)).json();
+                  const copy = await fetch('/api/tunes', {
+                    method: 'POST',
+                    headers: {'Content-Type': 'application/json'},
+                    body: JSON.stringify({version: 0, chart: chart.replace(/^title: .*/m, 'title: A copy'), settings}),
+                  });
+                  done((await copy.json()).id);
+                })();
+                """, lesson.replaceAll(".*/", ""));
+        browser.open(app.address() + "tunes/" + id);
+        awaitMusic();
+    }
+
+    private void awaitMusic() {
+        browser.see("[data-chord='0'].chosen");
+        browser.see(".drawing .note");
+    }
+
+    /** A new tune with this text. */
+    void newTune(String chart) {
+        browser.clickText(".shelf button", "New tune");
+        browser.see(".cm-content");
+        browser.type(chart);
+    }
+
+    int bars() {
+        return browser.all(".drawing .measure").size();
+    }
+
+    void awaitBars(int count) {
+        browser.await(count + " bars", () -> bars() == count ? true : null);
+    }
+
+    /** The chart's text as it stands in the editor. */
+    String chart() {
+        return (String)
+                browser.script("return [...document.querySelectorAll('.cm-line')].map(l => l.textContent).join('\\n')");
+    }
+
+    void awaitChart(String part) {
+        browser.await("\"" + part + "\" in the chart", () -> chart().contains(part) ? true : null);
+    }
+
+    void awaitSaved() {
+        browser.see(".save[data-state=saved]");
+    }
+}

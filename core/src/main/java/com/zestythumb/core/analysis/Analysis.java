@@ -66,7 +66,7 @@ public record Analysis(
         Places places = new Places(sheet, events);
         List<KeySpan> keys = KeyPath.find(heard(sheet, events, places));
         List<Reading> readings = readings(events, keys, sheet.heading().names());
-        List<Double> weights = Weights.of(readings);
+        List<Double> weights = Weights.of(readings, sheet, events, places);
         return new Analysis(
                 keys,
                 readings,
@@ -107,7 +107,11 @@ public record Analysis(
         Key heard = keys.get(0).key();
         boolean same = stated.tonic().soundsLike(heard.tonic()) && Degrees.isMinor(stated) == Degrees.isMinor(heard);
         boolean returns = keys.stream().anyMatch(span -> span.key().equals(stated));
-        return same || returns ? "" : "the chart says " + stated.pretty() + ", but it is heard in " + heard.pretty();
+        NoteNames names = sheet.heading().names();
+        return same || returns
+                ? ""
+                : "the chart says " + names.fromEnglish(stated.pretty()) + ", but it is heard in "
+                        + names.fromEnglish(heard.pretty());
     }
 
     private static List<KeyPath.Heard> heard(LeadSheet sheet, List<ChordEvent> events, Places places) {
@@ -162,7 +166,8 @@ public record Analysis(
                 Chord before = neighbour(chords, i, -1);
                 Chord next = neighbour(chords, i, 1);
                 Chord afterNext = next == null ? null : neighbour(chords, indexOfNeighbour(chords, i, 1), 1);
-                HarmonyReader reader = new HarmonyReader(before, chords.get(i), next, afterNext, span.key(), blues);
+                HarmonyReader reader = new HarmonyReader(
+                        new Neighbourhood(before, chords.get(i), next, afterNext, span.key()), blues, names);
                 Reading found = reader.read();
                 Reading reading = found.withOthers(others(reader, found, chords.get(i), keys, names));
                 HeardAs heard = events.get(i).heardAs();
@@ -182,7 +187,7 @@ public record Analysis(
                 .distinct()
                 .filter(key -> !key.equals(found.key()))
                 .forEach(key -> {
-                    Numeral there = new HarmonyReader(null, chord, null, null, key, false)
+                    Numeral there = new HarmonyReader(Neighbourhood.alone(chord, key), false, names)
                             .read()
                             .numeral();
                     others.add(new HeardAs(there.toString(), key).write(names));

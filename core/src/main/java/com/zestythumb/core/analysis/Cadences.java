@@ -1,7 +1,6 @@
 package com.zestythumb.core.analysis;
 
 import com.zestythumb.core.pitch.PitchClass;
-import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -10,10 +9,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Finds where phrases end and how: by form, by the lines of the chart, and in fours where nothing else tells. */
+/** Finds how phrases end. */
 final class Cadences {
-
-    private static final int PHRASE = 4;
 
     private final LeadSheet sheet;
     private final List<ChordEvent> events;
@@ -25,31 +22,6 @@ final class Cadences {
         this.events = events;
         this.readings = readings;
         this.places = places;
-    }
-
-    /** Indices of the bars that end a phrase. */
-    static List<Integer> phraseEnds(LeadSheet sheet) {
-        List<Integer> ends = new ArrayList<>();
-        List<Bar> bars = sheet.bars();
-        int from = 0;
-        for (int i = 0; i < bars.size(); i++) {
-            if (i == bars.size() - 1 || isParted(bars.get(i), bars.get(i + 1), i + 1 - from)) {
-                int length = i + 1 - from;
-                for (int four = from + PHRASE - 1; length % PHRASE == 0 && four < i; four += PHRASE) {
-                    ends.add(four);
-                }
-                ends.add(i);
-                from = i + 1;
-            }
-        }
-        return ends;
-    }
-
-    private static boolean isParted(Bar bar, Bar next, int length) {
-        boolean form = bar.endsRepeat() || next.startsRepeat() || next.section() != null;
-        int line = bar.text().span().line();
-        boolean lineEnds = line != next.text().span().line() && length >= PHRASE;
-        return form && length > 1 || lineEnds;
     }
 
     List<Cadence> find() {

@@ -3,8 +3,10 @@ package com.zestythumb.core.analysis;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.PitchClass;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
@@ -20,39 +22,36 @@ final class HarmonyReader {
     private static final double OPEN = 0.6;
     private static final double DOUBTFUL = 0.35;
 
-    private static final boolean[] MAJOR_SCALE = Degrees.scale(Key.parse("C"));
-    private static final boolean[] MINOR_SCALE = Degrees.scale(Key.parse("Cm"));
+    /** What a diminished chord is above the root of its dominant. */
+    private static final Map<Kind, String> DOMINANTS =
+            Map.of(Kind.DIMINISHED, "7", Kind.HALF_DIMINISHED, "9", Kind.DIMINISHED_SEVENTH, "7b9");
 
-    private final Chord before;
+    private final Neighbourhood here;
     private final Chord chord;
     private final Chord next;
-    private final Chord afterNext;
     private final Key key;
     private final boolean minor;
-    private final boolean blues;
     private final Kind kind;
     private final int degree;
-    private final boolean[] scale;
-    private final int inversion;
+    private final boolean blues;
+    private final NoteNames names;
 
     /**
      * Gets ready to read a chord.
      *
-     * @param before the chord before, or null; likewise those behind
      * @param blues whether minor sevenths are at rest in this tune
+     * @param names how the teacher calls the notes
      */
-    HarmonyReader(Chord before, Chord chord, Chord next, Chord afterNext, Key key, boolean blues) {
-        this.before = before;
-        this.chord = chord;
-        this.next = next;
-        this.afterNext = afterNext;
-        this.key = key;
-        this.minor = Degrees.isMinor(key);
+    HarmonyReader(Neighbourhood here, boolean blues, NoteNames names) {
+        this.here = here;
+        this.chord = here.chord();
+        this.next = here.next();
+        this.key = here.key();
+        this.minor = here.isMinor();
+        this.kind = here.kind();
+        this.degree = here.degree();
         this.blues = blues;
-        this.kind = Kind.of(chord);
-        this.degree = degreeOf(chord);
-        this.scale = Degrees.scale(key);
-        this.inversion = Degrees.inversion(chord, chord.bass());
+        this.names = names;
     }
 
     Reading read() {
@@ -64,6 +63,7 @@ final class HarmonyReader {
                         this::augmentedSixth,
                         this::neapolitan,
                         this::tritoneSubstitute,
+                        this::rootlessNinth,
                         this::diatonic,
                         this::appliedDominant,
                         this::related,
@@ -83,15 +83,20 @@ final class HarmonyReader {
                         Optional.of(plain(Role.DIATONIC, "", SURE)),
                         appliedDominant(),
                         appliedTwo(),
-                        tritoneSubstitute())
+                        tritoneSubstitute(),
+                        dominantWithoutRoot())
                 .flatMap(Optional::stream)
                 .map(reading -> reading.numeral().toString())
                 .distinct()
                 .toList();
     }
 
-    private int degreeOf(Chord other) {
-        return Degrees.between(key.tonic(), other.root());
+    private String name(Key named) {
+        return names.fromEnglish(named.pretty());
+    }
+
+    private String name(PitchClass note) {
+        return names.fromEnglish(note.pretty());
     }
 
     private Reading plain(Role role, String reason, double confidence) {
@@ -113,22 +118,8 @@ final class HarmonyReader {
         };
     }
 
-    private boolean isTonicTriad(Chord other) {
-        Kind its = Kind.of(other);
-        return degreeOf(other) == 0 && !other.quality().hasSeventh() && (its == Kind.MAJOR || its == Kind.MINOR);
-    }
-
-    private boolean isCadential(Chord other, Chord behind) {
-        return behind != null
-                && isTonicTriad(other)
-                && Degrees.inversion(other, other.bass()) == 2
-                && degreeOf(behind) == 7
-                && (Kind.of(behind).canLead() || Kind.of(behind) == Kind.SUSPENDED)
-                && behind.bass().soundsLike(other.bass());
-    }
-
     private Optional<Reading> cadential() {
-        if (!isCadential(chord, next)) {
+        if (!here.isCadential()) {
             return Optional.empty();
         }
         return Optional.of(reading(
@@ -140,26 +131,16 @@ final class HarmonyReader {
     }
 
     private Optional<Reading> overMovingOrHeldBass() {
-        boolean sixFour = inversion == 2 && !chord.quality().hasSeventh();
-        if (!sixFour || before == null || next == null) {
+        if (!here.isSixFourBetween()) {
             return Optional.empty();
         }
-        boolean held = before.bass().soundsLike(chord.bass()) && next.bass().soundsLike(chord.bass());
-        if (held) {
+        if (here.isBassHeld()) {
             return Optional.of(
                     plain(Role.PEDAL, "the upper notes step away and come back while the bass stays", LIKELY));
         }
-        int in = step(before.bass(), chord.bass());
-        int out = step(chord.bass(), next.bass());
-        return in != 0 && Integer.signum(in) == Integer.signum(out)
+        return here.isBassPassing()
                 ? Optional.of(plain(Role.PASSING, "its bass passes by step from one chord to the next", LIKELY))
                 : Optional.empty();
-    }
-
-    /** Half steps of a step up or down; 0 for anything wider. */
-    private static int step(PitchClass from, PitchClass to) {
-        int up = Math.floorMod(to.semitone() - from.semitone(), 12);
-        return up == 1 || up == 2 ? up : up == 10 || up == 11 ? up - 12 : 0;
     }
 
     private Optional<Reading> suspended() {
@@ -182,13 +163,9 @@ final class HarmonyReader {
                 : Optional.empty();
     }
 
-    private boolean goesToDominant() {
-        return next != null && (degreeOf(next) == 7 && Kind.of(next).canLead() || isCadential(next, afterNext));
-    }
-
     private Optional<Reading> augmentedSixth() {
         boolean onFlatSix = degree == 8 && kind == Kind.DOMINANT;
-        if (!onFlatSix || !goesToDominant()) {
+        if (!onFlatSix || !here.goesToDominant()) {
             return Optional.empty();
         }
         boolean french = chord.quality().numbered(5) != null
@@ -204,7 +181,7 @@ final class HarmonyReader {
 
     private Optional<Reading> neapolitan() {
         boolean flatTwo = degree == 1 && kind == Kind.MAJOR && !chord.quality().hasSeventh();
-        if (!flatTwo || !(goesToDominant() || minor || inversion == 1)) {
+        if (!flatTwo || !(here.goesToDominant() || minor || here.inversion() == 1)) {
             return Optional.empty();
         }
         String figures = Numeral.plain(chord, key).figures();
@@ -213,7 +190,7 @@ final class HarmonyReader {
                 Role.NEAPOLITAN,
                 Function.SUBDOMINANT,
                 "the Neapolitan: a major chord a half step above home, on its way to the dominant",
-                goesToDominant() ? SURE : LIKELY));
+                here.goesToDominant() ? SURE : LIKELY));
     }
 
     private Optional<Reading> tritoneSubstitute() {
@@ -221,9 +198,9 @@ final class HarmonyReader {
             return Optional.empty();
         }
         int goal = Math.floorMod(degree - 1, 12);
-        boolean slides = degreeOf(next) == goal && (goal == 0 || Degrees.target(goal, key) != null);
-        boolean ordinary = isDiatonicRoot() && degree != 5 || goal == 7;
-        if (!slides || ordinary || inversion > 0) {
+        boolean slides = here.degreeOf(next) == goal && (goal == 0 || Degrees.target(goal, key) != null);
+        boolean ordinary = here.isDiatonicRoot() && degree != 5 || goal == 7;
+        if (!slides || ordinary || here.inversion() > 0) {
             return Optional.empty();
         }
         String of = goal == 0 ? null : Degrees.target(goal, key);
@@ -235,69 +212,55 @@ final class HarmonyReader {
                 LIKELY));
     }
 
-    private boolean isDiatonicRoot() {
-        return Fit.price(degree, kind, minor) < 2.3;
-    }
-
     private Optional<Reading> diatonic() {
         boolean raised = minor && (degree == 7 || degree == 11 && kind.isDiminished());
-        boolean inKey = isWithin(scale);
+        boolean inKey = here.isInKey();
         boolean plainDominant = degree == 7 && kind.canLead();
         boolean leading = minor && degree == 11 && kind.isDiminished()
                 || !minor && degree == 11 && (kind == Kind.DIMINISHED || kind == Kind.HALF_DIMINISHED);
         boolean melodicMinor = minor
-                && !goesToFifthBelow()
+                && !here.goesToFifthBelow()
                 && (degree == 5 && kind == Kind.MAJOR
                         || degree == 2 && kind == Kind.MINOR
                         || degree == 9 && kind.isDiminished() && kind != Kind.DIMINISHED_SEVENTH);
         boolean augmentedMediant = minor && degree == 3 && kind == Kind.AUGMENTED;
-        boolean leadsAway = kind == Kind.DOMINANT && degree != 7 && goesToFifthBelow();
+        boolean leadsAway = kind == Kind.DOMINANT && degree != 7 && here.goesToFifthBelow();
         if (leadsAway || !(inKey || plainDominant || leading || melodicMinor || augmentedMediant)) {
             return Optional.empty();
         }
         Function function = augmentedMediant ? Function.DOMINANT : function(degree);
         String reason = degree == 0
-                ? "home: the chord of rest in " + key.pretty()
+                ? "home: the chord of rest in " + name(key)
                 : switch (function) {
-                    case TONIC -> "a chord of " + key.pretty() + " that is nearly at rest";
-                    case SUBDOMINANT -> "a chord of " + key.pretty() + " that leads away from home";
-                    case DOMINANT -> "it wants to go home to " + key.tonic().pretty();
+                    case TONIC -> "a chord of " + name(key) + " that is nearly at rest";
+                    case SUBDOMINANT -> "a chord of " + name(key) + " that leads away from home";
+                    case DOMINANT ->
+                        (leading && kind.isDiminished() ? withoutRoot(key.tonic()) + ": " : "")
+                                + "it wants to go home to " + name(key.tonic());
                 };
         String form = raised && kind != Kind.MINOR
                 ? ", with the raised seventh of the minor scale"
-                : melodicMinor ? ", with the raised sixth of the minor scale" : "";
+                : melodicMinor
+                        ? ", with the raised sixth of the minor scale"
+                        : kind == Kind.OPEN ? ", without its third; the scale tells which" : "";
         return Optional.of(reading(Numeral.plain(chord, key), Role.DIATONIC, function, reason + form, SURE));
-    }
-
-    /** All tones in a scale on the tonic. */
-    private boolean isWithin(boolean[] degrees) {
-        for (Interval tone : chord.quality().intervals()) {
-            if (!degrees[(degree + tone.semitones()) % 12]) {
-                return false;
-            }
-        }
-        return (chord.upper() == null
-                || chord.upper().tones().stream().allMatch(tone -> degrees[Degrees.between(key.tonic(), tone)]));
-    }
-
-    private boolean goesToFifthBelow() {
-        return next != null && degreeOf(next) == Math.floorMod(degree + 5, 12);
     }
 
     private Optional<Reading> appliedDominant() {
         int goal = Math.floorMod(degree + 5, 12);
         String target = Degrees.target(goal, key);
-        boolean major = kind == Kind.DOMINANT || kind == Kind.MAJOR && !hasMajorSeventh() || kind == Kind.AUGMENTED;
-        boolean rootFits = scale[degree] || goesToFifthBelow();
+        boolean major =
+                kind == Kind.DOMINANT || kind == Kind.MAJOR && !here.hasMajorSeventh() || kind == Kind.AUGMENTED;
+        boolean rootFits = here.isRootInScale() || here.goesToFifthBelow();
         // The major tonic that closes a minor tune leads nowhere.
-        boolean closes = minor && degree == 0 && kind == Kind.MAJOR && !goesToFifthBelow();
-        boolean plainTriad = closes || kind == Kind.MAJOR && !goesToFifthBelow() && degree == (minor ? 5 : 10);
-        if (target == null || !major || !rootFits || plainTriad || minor && degree == 8 && !goesToFifthBelow()) {
+        boolean closes = minor && degree == 0 && kind == Kind.MAJOR && !here.goesToFifthBelow();
+        boolean plainTriad = closes || kind == Kind.MAJOR && !here.goesToFifthBelow() && degree == (minor ? 5 : 10);
+        if (target == null || !major || !rootFits || plainTriad || minor && degree == 8 && !here.goesToFifthBelow()) {
             return Optional.empty();
         }
-        boolean resolves = goesToFifthBelow();
+        boolean resolves = here.goesToFifthBelow();
         String goalName =
-                Degrees.noteOf(target, key).pretty() + (Character.isLowerCase(target.charAt(0)) ? " minor" : " major");
+                name(Degrees.noteOf(target, key)) + (Character.isLowerCase(target.charAt(0)) ? " minor" : " major");
         return Optional.of(reading(
                 Numeral.applied("V" + (kind == Kind.AUGMENTED ? "+" : ""), chord, target),
                 Role.APPLIED,
@@ -307,25 +270,20 @@ final class HarmonyReader {
                 resolves ? SURE : OPEN));
     }
 
-    private boolean hasMajorSeventh() {
-        return chord.quality().numbered(7) != null
-                && chord.quality().numbered(7).semitones() == 11;
-    }
-
     /** A diminished chord leads up a half step into the next one, or shares a note with it. */
     private Optional<Reading> diminished() {
         if (!kind.isDiminished()) {
             return Optional.empty();
         }
-        Chord goal = isCadentialNext() ? afterNext : next;
-        if (kind == Kind.DIMINISHED_SEVENTH && next != null && !isCadentialNext()) {
-            boolean shares = chord.tones().stream().anyMatch(tone -> tone.soundsLike(next.root()));
+        Chord goal = here.goal();
+        if (kind == Kind.DIMINISHED_SEVENTH && next != null && !here.isNextCadential()) {
+            boolean shares = here.sharesRootOfNext();
             if (shares) {
                 return Optional.of(reading(
                         new Numeral("ct°", "7", null),
                         Role.COMMON_TONE,
-                        function(degreeOf(next)),
-                        "it shares " + next.root().pretty() + " with the next chord and only colours it",
+                        function(here.degreeOf(next)),
+                        "it shares " + name(next.root()) + " with the next chord and only colours it",
                         LIKELY));
             }
         }
@@ -333,7 +291,7 @@ final class HarmonyReader {
         List<PitchClass> roots = anyRoot ? chord.tones() : List.of(chord.root());
         for (PitchClass root : roots) {
             int target = Math.floorMod(Degrees.between(key.tonic(), root) + 1, 12);
-            boolean resolves = goal != null && degreeOf(goal) == target;
+            boolean resolves = goal != null && here.degreeOf(goal) == target;
             boolean home = target == 0;
             String of = home ? "" : Degrees.target(target, key);
             if (of != null && (resolves || !anyRoot)) {
@@ -347,22 +305,43 @@ final class HarmonyReader {
         return of == null ? Optional.empty() : Optional.of(leading(chord.root(), of, false));
     }
 
-    private boolean isCadentialNext() {
-        return next != null && isCadential(next, afterNext);
-    }
-
     private Reading leading(PitchClass root, String of, boolean resolves) {
         Chord asRoot = kind == Kind.DIMINISHED_SEVENTH ? renamed(root) : chord;
         String roman = "vii" + (kind == Kind.HALF_DIMINISHED ? "ø" : "°");
         Role role = of.isEmpty() ? minor ? Role.DIATONIC : Role.BORROWED : Role.APPLIED;
-        String goal =
-                of.isEmpty() ? key.tonic().pretty() : Degrees.noteOf(of, key).pretty();
+        PitchClass goal = of.isEmpty() ? key.tonic() : Degrees.noteOf(of, key);
         return reading(
                 Numeral.applied(roman, asRoot, of.isEmpty() ? null : of),
                 role,
                 Function.DOMINANT,
-                "a leading-tone chord: it is a dominant without its root and pulls up to " + goal,
+                "a leading-tone chord: " + withoutRoot(goal) + ", and it pulls up to " + name(goal),
                 resolves ? SURE : OPEN);
+    }
+
+    /** The dominant of which a diminished chord is the upper part: "G7 without its root". */
+    private String withoutRoot(PitchClass goal) {
+        return name(goal.plus(Interval.PERFECT_FIFTH)) + DOMINANTS.get(kind).replace('b', '♭') + " without its root";
+    }
+
+    /** The same with its numeral: {@code "V9"} for a half-diminished seventh on the leading tone. */
+    private Optional<Reading> dominantWithoutRoot() {
+        return kind.isDiminished() && here.isLeadingTone()
+                ? Optional.of(
+                        reading(Numeral.parse("V" + DOMINANTS.get(kind)), Role.DIATONIC, Function.DOMINANT, "", OPEN))
+                : Optional.empty();
+    }
+
+    /** Dm6 before C holds all of G9 but its root (common practice). */
+    private Optional<Reading> rootlessNinth() {
+        boolean six = kind == Kind.MINOR && "m6".equals(chord.quality().suffix());
+        return six && degree == 2 && next != null && here.degreeOf(next) == 0
+                ? Optional.of(reading(
+                        Numeral.plain(chord, key),
+                        Role.DIATONIC,
+                        Function.DOMINANT,
+                        "the notes of " + name(key.degree(5)) + "9 without its root, so it can go home as that does",
+                        LIKELY))
+                : Optional.empty();
     }
 
     /** A diminished seventh by another of its notes, on the same bass. */
@@ -372,7 +351,7 @@ final class HarmonyReader {
 
     /** Without its dominant it is a chord for itself. */
     private Optional<Reading> related() {
-        return goesToFifthBelow() && Kind.of(next) == Kind.DOMINANT ? appliedTwo() : Optional.empty();
+        return here.goesToFifthBelow() && Kind.of(next) == Kind.DOMINANT ? appliedTwo() : Optional.empty();
     }
 
     /** The ii of an applied dominant. */
@@ -390,7 +369,7 @@ final class HarmonyReader {
     }
 
     private Optional<Reading> backdoor() {
-        boolean flatSeven = !minor && degree == 10 && kind == Kind.DOMINANT && next != null && degreeOf(next) == 0;
+        boolean flatSeven = !minor && degree == 10 && kind == Kind.DOMINANT && next != null && here.degreeOf(next) == 0;
         return flatSeven
                 ? Optional.of(reading(
                         Numeral.plain(chord, key),
@@ -402,14 +381,14 @@ final class HarmonyReader {
     }
 
     private Optional<Reading> borrowed() {
-        boolean fits = isWithin(minor ? MAJOR_SCALE : MINOR_SCALE);
+        boolean fits = here.isInOtherMode();
         if (!fits) {
             return Optional.empty();
         }
         String mode = minor ? "major" : "minor";
         String reason = minor && degree == 0
                 ? "the major chord at the end of a minor tune"
-                : "borrowed from " + key.tonic().pretty() + " " + mode;
+                : "borrowed from " + name(key.tonic()) + " " + mode;
         return Optional.of(plain(Role.BORROWED, reason, LIKELY));
     }
 }

@@ -48,7 +48,10 @@ public record Numeral(String roman, String figures, String of) {
     /** The numeral of a chord for itself, applied to nothing. */
     static Numeral plain(Chord chord, Key key) {
         Key plain = Degrees.majorOrMinor(key);
-        return new Numeral(roman(chord.root(), chord.quality(), plain), figures(chord, chord.bass()), null);
+        boolean minorThird = Kind.of(chord) == Kind.OPEN
+                ? hasMinorThird(chord.root(), plain)
+                : chord.quality().hasMinorThird();
+        return new Numeral(roman(chord.root(), chord.quality(), minorThird, plain), figures(chord, chord.bass()), null);
     }
 
     /** A chord that belongs to the key of another chord of this one: {@code V7/ii}, {@code vii°7/V}. */
@@ -56,8 +59,14 @@ public record Numeral(String roman, String figures, String of) {
         return new Numeral(roman, figures(chord, chord.bass()), of);
     }
 
-    private static String roman(PitchClass root, Quality quality, Key key) {
-        boolean minorThird = quality.hasMinorThird();
+    /** Where a chord leaves its third out, the scale gives it; the dominant's is major. */
+    private static boolean hasMinorThird(PitchClass root, Key key) {
+        boolean[] scale = Degrees.scale(key);
+        int degree = Degrees.between(key.tonic(), root);
+        return degree != 7 && scale[(degree + 3) % 12] && !scale[(degree + 4) % 12];
+    }
+
+    private static String roman(PitchClass root, Quality quality, boolean minorThird, Key key) {
         String degree = degree(Degrees.between(key.tonic(), root), quality, key);
         return (minorThird ? degree.toLowerCase(Locale.ROOT) : degree) + sign(quality);
     }

@@ -1,12 +1,16 @@
 package com.zestythumb.core.analysis;
 
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.LeadSheet;
 import java.util.ArrayList;
 import java.util.List;
 
 /**
  * How much to lean on each chord, 0 to 5: least on the tonic, then other stable chords, subdominants,
- * dominants, applied dominants and diminished sevenths; a resolution is always lighter than what it
- * resolves (common practice).
+ * dominants, applied dominants and diminished sevenths; heavier on the first beat and towards the end of the
+ * phrase; a resolution is always lighter than what it resolves (common practice).
  */
 final class Weights {
 
@@ -15,20 +19,48 @@ final class Weights {
 
     private Weights() {}
 
-    static List<Double> of(List<Reading> readings) {
+    static List<Double> of(List<Reading> readings, LeadSheet sheet, List<ChordEvent> events, Places places) {
         List<Double> weights = new ArrayList<>();
         for (int i = 0; i < readings.size(); i++) {
             Reading reading = readings.get(i);
-            double weight = base(reading) + dissonance(reading);
-            boolean resolution = i > 0
-                    && reading.function() == Function.TONIC
-                    && readings.get(i - 1).function() == Function.DOMINANT;
-            if (resolution) {
+            ChordEvent event = events.get(i);
+            double weight = base(reading)
+                    + dissonance(reading)
+                    + meter(sheet.bars().get(event.bar()), event)
+                    + place(reading, places.inPhrase(event.bar()));
+            if (i > 0 && resolves(readings.get(i - 1), reading)) {
                 weight = Math.min(weight, weights.get(i - 1) - LIGHTER);
             }
             weights.add(Math.max(0, Math.min(MOST, weight)));
         }
         return weights;
+    }
+
+    /** A dominant into its goal, a six-four into its dominant, a suspension into its chord. */
+    private static boolean resolves(Reading before, Reading now) {
+        return switch (before.role()) {
+            case CADENTIAL -> true;
+            case SUSPENDED -> before.chord().root().soundsLike(now.chord().root());
+            default ->
+                before.function() == Function.DOMINANT
+                        && (before.numeral().of() == null
+                                ? now.function() == Function.TONIC
+                                : now.numeral().roman().equals(before.numeral().of()));
+        };
+    }
+
+    /** The first chord of a bar is a little heavier, one off the beat lighter. */
+    private static double meter(Bar bar, ChordEvent event) {
+        Fraction at = event.start().plus(bar.offset());
+        if (at.compareTo(Fraction.ZERO) == 0) {
+            return 0.2;
+        }
+        return at.dividedBy(bar.meter().beatLength()).isWhole() ? 0 : -0.2;
+    }
+
+    /** Whatever is not home grows towards the end of the phrase; home is lightest there. */
+    private static double place(Reading reading, double inPhrase) {
+        return reading.function() == Function.TONIC ? -0.2 * inPhrase : 0.4 * inPhrase;
     }
 
     private static double base(Reading reading) {

@@ -14,8 +14,9 @@ import java.util.stream.Collectors;
  * again but for a note or two, are told from new ones.
  *
  * @param bars what each written bar is, in their order
+ * @param again stretches that come a second time, in their order, none within another
  */
-public record BarMap(List<Entry> bars) {
+public record BarMap(List<Entry> bars, List<Again> again) {
 
     /** What a bar is to one who learns the tune from the beginning. */
     public enum Kind {
@@ -37,12 +38,24 @@ public record BarMap(List<Entry> bars) {
      */
     public record Entry(Kind kind, int like, List<Integer> counts) {}
 
+    /**
+     * A stretch of bars that is an earlier one again.
+     *
+     * @param from its first bar
+     * @param to the bar behind its last
+     * @param like the first bar of the earlier stretch
+     * @param but the bars in it that differ from theirs
+     */
+    public record Again(int from, int to, int like, List<Integer> but) {}
+
     private record Struck(Fraction onset, Fraction duration, int midi) {}
 
     private static final int FEW = 3;
+    private static final int SECTION = 4;
 
     public BarMap {
         bars = List.copyOf(bars);
+        again = List.copyOf(again);
     }
 
     /** How many bars there are to learn. */
@@ -87,7 +100,57 @@ public record BarMap(List<Entry> bars) {
             }
             entries.add(entry);
         }
-        return new BarMap(entries);
+        return new BarMap(entries, again(entries));
+    }
+
+    /** From the left the longest stretch of four bars or more that came before. O(bars²), a bar being a number. */
+    private static List<Again> again(List<Entry> entries) {
+        List<Again> found = new ArrayList<>();
+        int at = SECTION;
+        while (at + SECTION <= entries.size()) {
+            Again best = null;
+            for (int like = 0; like + SECTION <= at; like++) {
+                Again here = stretch(entries, at, like);
+                best = here != null && (best == null || here.to() > best.to()) ? here : best;
+            }
+            if (best != null) {
+                found.add(best);
+            }
+            at = best == null ? at + 1 : best.to();
+        }
+        return found;
+    }
+
+    /** As far as the bars go on being alike, one in four being allowed to differ a little; or null. */
+    private static Again stretch(List<Entry> entries, int at, int like) {
+        List<Integer> but = new ArrayList<>();
+        int same = 0;
+        int to = at;
+        for (int i = 0; like + i < at && at + i < entries.size(); i++) {
+            Entry here = entries.get(at + i);
+            boolean equal = content(entries, at + i) == content(entries, like + i);
+            boolean nearly = here.kind() == Kind.NEARLY && here.like() == content(entries, like + i);
+            if (!equal && !(nearly && (but.size() + 1) * SECTION <= i + SECTION)) {
+                break;
+            }
+            if (!equal) {
+                but.add(at + i);
+            } else if (here.kind() != Kind.SILENT) {
+                same++;
+            }
+            to = at + i + 1;
+        }
+        return to - at >= SECTION && same >= FEW ? new Again(at, to, like, but) : null;
+    }
+
+    /** The first bar with the same notes; silence is −1. */
+    private static int content(List<Entry> entries, int bar) {
+        Entry entry = entries.get(bar);
+        return switch (entry.kind()) {
+            case SILENT -> -1;
+            case SAME -> entry.like();
+            default -> bar;
+        };
     }
 
     private static Entry entry(
@@ -124,27 +187,29 @@ public record BarMap(List<Entry> bars) {
                 .toList();
     }
 
-    /** Counts in which two bars of one rhythm differ; none where they differ in more than a third. */
+    /**
+     * Counts in which two bars differ: in a third of the notes at most where the rhythm is the same, or in the
+     * rhythm alone; none where they differ in more.
+     */
     private static List<Integer> differences(Bar bar, List<Struck> here, List<Struck> there) {
         if (here.size() != there.size() || here.size() < FEW) {
             return List.of();
         }
         List<Integer> counts = new ArrayList<>();
-        int different = 0;
+        int otherNotes = 0;
+        boolean otherRhythm = false;
         for (int i = 0; i < here.size(); i++) {
             Struck a = here.get(i);
             Struck b = there.get(i);
-            if (!a.onset().equals(b.onset()) || !a.duration().equals(b.duration())) {
-                return List.of();
-            }
-            if (a.midi() != b.midi()) {
-                different++;
-                int count = bar.countAt(a.onset());
-                if (!counts.contains(count)) {
-                    counts.add(count);
-                }
+            boolean sameTime = a.onset().equals(b.onset()) && a.duration().equals(b.duration());
+            otherRhythm |= !sameTime;
+            otherNotes += a.midi() == b.midi() ? 0 : 1;
+            int count = bar.countAt(a.onset());
+            if ((!sameTime || a.midi() != b.midi()) && !counts.contains(count)) {
+                counts.add(count);
             }
         }
-        return different * FEW <= here.size() ? counts : List.of();
+        boolean near = otherRhythm ? otherNotes == 0 : otherNotes * FEW <= here.size();
+        return near ? counts : List.of();
     }
 }

@@ -73,7 +73,7 @@ class AnalysisCorpusTest {
     private static List<String> cadences(LeadSheet sheet, Analysis analysis) {
         List<Integer> bars = new ArrayList<>();
         sheet.events().stream().filter(e -> !e.isSilent()).forEach(e -> bars.add(e.bar()));
-        return Cadences.phraseEnds(sheet).stream()
+        return Phrases.ends(sheet).stream()
                 .map(end -> analysis.cadences().stream()
                         .filter(c -> bars.get(c.chord()).equals(end))
                         .map(c -> c.kind().name().toLowerCase(Locale.ROOT))

@@ -60,6 +60,66 @@ class AnalysisTest {
         assertThat(order).isSorted();
     }
 
+    /** Common practice: the first beat is heavier, the way to the close grows, a delay leans on what follows. */
+    @Test
+    void weighsByPlaceToo() {
+        List<Double> split = of("| C F |").weights();
+        List<Double> apart = of("| C | F |").weights();
+        assertThat(split.get(1)).isLessThan(apart.get(1));
+        List<Double> growing = of("| C | Dm | F | Dm | F |").weights().subList(1, 5);
+        assertThat(growing).isSorted().doesNotHaveDuplicates();
+        List<Double> delayed = of("| C | C/G G | Gsus4 G | A7 Dm | G7 C |").weights();
+        for (int resolution : new int[] {2, 4, 6, 8}) {
+            assertThat(delayed.get(resolution)).isLessThan(delayed.get(resolution - 1));
+        }
+    }
+
+    /** Common practice: a diminished chord on the leading tone is the dominant seventh without its root. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "| C | Bdim | C |; 1; G7 without its root; V7",
+                "| C | Bm7b5 | C |; 1; G9 without its root; V9",
+                "| Cm | Bdim7 | Cm |; 1; G7♭9 without its root; V7b9",
+                "| C | C#dim7 | Dm | G7 | C |; 1; A7♭9 without its root; ",
+                "| C | Dm6 | C |; 1; the notes of G9 without its root; ",
+                "| C | G5 | C |; 1; without its third; "
+            })
+    void namesIncompleteChordsByContext(String bars, int chord, String reason, String other) {
+        String key = bars.startsWith("| Cm") ? "key: C minor\n" : "key: C\n";
+        Reading reading = of(key + bars).readings().get(chord);
+        assertThat(reading.reason()).contains(reason);
+        if (other != null) {
+            assertThat(reading.others()).contains(other);
+        }
+    }
+
+    /** A fifth without its third is minor where the scale makes it so; the dominant of minor is major. */
+    @Test
+    void anOpenFifthTakesItsThirdFromTheScale() {
+        assertThat(of("key: C\n| C5 | A5 | D5 | G5 | C5 |").readings())
+                .extracting(reading -> reading.numeral().roman())
+                .containsExactly("I", "vi", "ii", "V", "I");
+        assertThat(of("key: A minor\n| Am | D5 | E5 | A5 |").readings())
+                .extracting(reading -> reading.numeral().roman())
+                .containsExactly("i", "iv", "V", "i");
+    }
+
+    @Test
+    void speaksInTheTeachersNoteNames() {
+        Analysis german = of("key: C\nnames: german\n| E | A | H7 | E |\n| E | A | H7 | E |");
+        assertThat(german.readings().get(2).reason()).isEqualTo("it wants to go home to E");
+        assertThat(of("names: german\nkey: H minor\n| Hm | Em | F#7 | Hm |")
+                        .readings()
+                        .get(0)
+                        .reason())
+                .isEqualTo("home: the chord of rest in H minor");
+        assertThat(of("names: german\nkey: C\n| B | Es | F7 | B |\n| B | Es | F7 | B |")
+                        .contradiction())
+                .isEqualTo("the chart says C major, but it is heard in B major");
+    }
+
     @Test
     void pointsOutAKeyThatContradictsTheChart() {
         Analysis wrong = of("key: F\n| E | A | B7 | E |\n| E | A | B7 | E |");

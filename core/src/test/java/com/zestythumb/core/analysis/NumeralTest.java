@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.PitchClass;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -18,7 +19,9 @@ class NumeralTest {
 
     /** Alone, without neighbours. */
     private static Numeral read(Chord chord, Key key) {
-        return new HarmonyReader(null, chord, null, null, key, false).read().numeral();
+        return new HarmonyReader(Neighbourhood.alone(chord, key), false, NoteNames.ENGLISH)
+                .read()
+                .numeral();
     }
 
     /** Diatonic chords and inversions: common practice, any textbook of harmony. */

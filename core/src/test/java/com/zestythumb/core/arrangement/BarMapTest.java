@@ -2,12 +2,15 @@ package com.zestythumb.core.arrangement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.zestythumb.core.arrangement.BarMap.Again;
 import com.zestythumb.core.arrangement.BarMap.Entry;
 import com.zestythumb.core.arrangement.BarMap.Kind;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voicing.Way;
 import java.util.List;
+import java.util.Random;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** Looking before playing, as in a first lesson on a tune (common practice). */
@@ -44,5 +47,59 @@ class BarMapTest {
         BarMap map = map(eight.repeat(4), Figure.ALBERTI);
         assertThat(map.bars()).hasSize(32);
         assertThat(map.toLearn()).isLessThanOrEqualTo(2);
+    }
+
+    @Test
+    void tellsWhichStretchesComeAgain() {
+        String eight = "| C | F | C | G |\n| Am | F | Dm | G |\n";
+        assertThat(map(eight + "| Em | Am | Em | Am |\n" + eight + "| C |", Figure.ALBERTI)
+                        .again())
+                .containsExactly(new Again(12, 20, 0, List.of()));
+        assertThat(map("| C | F | C | G |\n| C | F | Cm | G |\n| C |", Figure.BROKEN_UP)
+                        .again())
+                .containsExactly(new Again(4, 8, 0, List.of(6)));
+        assertThat(map("| C | F | G | C |\n| Dm | G | Am | C |", Figure.BLOCK).again())
+                .isEmpty();
+    }
+
+    @Test
+    void silenceAloneIsNoSectionAgain() {
+        assertThat(map("| N.C. |".repeat(12), Figure.BLOCK).again()).isEmpty();
+        assertThat(map("| C | N.C. | N.C. | N.C. | C | N.C. | N.C. | N.C. |", Figure.BLOCK)
+                        .again())
+                .isEmpty();
+    }
+
+    /** Property: a stretch lies behind the one it repeats, and what is not named differs in nothing. */
+    @Test
+    void stretchesHoldBarForBar() {
+        Random random = new Random(7);
+        String[] chords = {"C", "F", "G7", "Am"};
+        for (int tune = 0; tune < 60; tune++) {
+            String bars = random.ints(24, 0, chords.length)
+                    .mapToObj(i -> "| " + chords[i] + " ")
+                    .collect(Collectors.joining("", "", "|"));
+            BarMap map = map(bars, Figure.BROKEN_UP);
+            for (Again again : map.again()) {
+                assertThat(again.like() + again.to() - again.from()).isLessThanOrEqualTo(again.from());
+                for (int bar = again.from(); bar < again.to(); bar++) {
+                    if (!again.but().contains(bar)) {
+                        assertThat(first(map, bar)).isEqualTo(first(map, again.like() + bar - again.from()));
+                    }
+                }
+            }
+        }
+    }
+
+    private static int first(BarMap map, int bar) {
+        Entry entry = map.bars().get(bar);
+        return entry.kind() == Kind.SAME ? entry.like() : bar;
+    }
+
+    @Test
+    void theSameNotesInAnotherRhythmAreNearlyTheSame() {
+        BarMap map = map("meter: 4/4\n| C / F / | C / / F |", Figure.BLOCK);
+        assertThat(map.bars().get(1).kind()).isEqualTo(Kind.NEARLY);
+        assertThat(map.bars().get(1).like()).isZero();
     }
 }

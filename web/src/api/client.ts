@@ -24,6 +24,7 @@ export type NoteRequest = Schemas['NoteRequest'];
 export type NoteResult = Schemas['NoteResult'];
 export type ShelfLabels = Schemas['ShelfLabels'];
 export type Backup = Schemas['Backup'];
+export type TimedNote = Schemas['TimedNote'];
 export type Tune = Schemas['Tune'];
 export type TuneDraft = Schemas['TuneDraft'];
 export type TuneSummary = Schemas['TuneSummary'];

@@ -31,6 +31,17 @@ const here = computed(() => {
   const entry = analysis.value.bars[props.bar];
   return entry ? told(entry, props.bar) : '';
 });
+/** "bars 9–16 are bars 1–8 again, but for bar 12". */
+const stretch = (from: number, to: number) => `${number(from)}–${number(to - 1)}`;
+const again = computed(() =>
+  analysis.value.again.map(({ from, to, like, but }) => ({
+    from,
+    to,
+    told:
+      `Bars ${stretch(from, to)} are ${stretch(like, like + to - from)} again` +
+      (but.length ? `, but for bar ${but.map(number).join(', ')}` : ''),
+  })),
+);
 const learnFirst = computed(() => analysis.value.order.slice(0, 4).map(number).join(', '));
 </script>
 
@@ -57,6 +68,17 @@ const learnFirst = computed(() => analysis.value.order.slice(0, 4).map(number).j
       </li>
     </ol>
     <p class="now" aria-live="polite">{{ here }}.</p>
+    <ul v-if="again.length" class="again">
+      <li v-for="part in again" :key="part.from">
+        <button
+          class="plain-button"
+          :class="{ here: part.from <= bar && bar < part.to }"
+          @click="emit('chooseBar', part.from)"
+        >
+          {{ part.told }}
+        </button>
+      </li>
+    </ul>
     <p v-if="analysis.toLearn > 1" class="soft">Learn first: bars {{ learnFirst }}</p>
   </div>
 </template>
@@ -103,6 +125,23 @@ const learnFirst = computed(() => analysis.value.order.slice(0, 4).map(number).j
 .map small {
   font-size: 15px;
   color: var(--ink-soft);
+}
+.again {
+  list-style: none;
+  margin: 4px 0;
+  padding: 0;
+}
+.again button {
+  width: 100%;
+  min-height: 36px;
+  padding: 2px 6px;
+  margin-left: -6px;
+  border-radius: 8px;
+  text-align: left;
+}
+.again button:hover,
+.again button.here {
+  background: var(--zest-wash);
 }
 .now {
   margin: 8px 0 0;

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Alternative, Analysis, ArrangedChord } from '../api/client';
+import type { Alternative, Analysis, ArrangedChord, TimedNote } from '../api/client';
 import NumeralSign from './NumeralSign.vue';
 
 /** The chosen chord: what it is and why, how else it could lie, and whether the teacher fixed it. */
 const props = defineProps<{
   chord: ArrangedChord | undefined;
   analysis: Analysis | undefined;
+  melody: TimedNote[];
   bar: number;
 }>();
 const emit = defineEmits<{
@@ -16,8 +17,12 @@ const emit = defineEmits<{
   hear: [numeral: string];
 }>();
 
-/** "ii in G" for what the chart writes as ii@G. */
-const shown = (numeral: string) => numeral.replace('@', ' in ');
+/** "V in B♭" for what the chart writes as V@Bb. */
+const shown = (numeral: string) =>
+  numeral
+    .replace(/^b(?=[IViv])|(?<=@[A-H])b/g, '♭')
+    .replace(/#/g, '♯')
+    .replace('@', ' in ');
 
 const reading = computed(() => props.chord && props.analysis?.readings[props.chord.index]);
 /** Where the rules are not sure, the tune has another key, or the teacher has spoken. */
@@ -37,10 +42,24 @@ const rows = computed(() => {
   return [...new Set(known.filter((row) => row.from <= here && here < row.to).map((r) => r.name))];
 });
 
+/** What the tune does over it, once for each kind of foreign note. */
+const foreign = computed(() => [
+  ...new Set(
+    (props.analysis?.tune ?? [])
+      .filter(
+        ({ kind }, i) => kind !== 'CHORD_TONE' && props.melody[i]?.chord === props.chord?.index,
+      )
+      .map(
+        ({ words, stressed }) => `the tune has a note ${words}${stressed ? ': bring it out' : ''}`,
+      ),
+  ),
+]);
+
 const why = computed(() => {
   const sentences = [reading.value?.reason];
   if (cadence.value) sentences.push(`${cadence.value.word} cadence, ${cadence.value.meaning}`);
   if (rows.value.length) sentences.push(`part of: ${rows.value.join(', ')}`);
+  sentences.push(...foreign.value);
   return sentences.map((one) => (one ? `${one[0]!.toUpperCase()}${one.slice(1)}.` : '')).join(' ');
 });
 

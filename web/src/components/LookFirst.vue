@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Arrangement } from '../api/client';
 import { useNumerals, type NumeralSchool } from '../composables/useNumerals';
 import BarsToLearn from './BarsToLearn.vue';
+import KeyPlan from './KeyPlan.vue';
 import WeightCurve from './WeightCurve.vue';
 
 /** What to see before playing: how much there is to learn, the keys, the phrases, known rows of chords. */
@@ -54,6 +55,12 @@ const range = (from: number, to: number) => {
     <h3>Keys</h3>
     <p v-if="!analysis.clear" class="soft">No clear key.</p>
     <p v-if="analysis.contradiction" class="against">{{ analysis.contradiction }}.</p>
+    <KeyPlan
+      v-if="analysis.clear && analysis.keys.length > 1"
+      :tune="tune"
+      :chord="chord"
+      @choose="emit('choose', $event)"
+    />
     <ul v-if="analysis.clear">
       <li v-for="key in analysis.keys" :key="key.from">
         <button

@@ -6,9 +6,11 @@ import { useEngraver } from '../composables/useEngraver';
 import {
   chordBoxes,
   lowerWords,
+  markForeignNotes,
   markOwnWords,
   sectionNames,
   type ChordBox,
+  type Lean,
   type SectionName,
 } from '../engraver/geometry';
 import { systemStarts, withSystems } from '../engraver/lines';
@@ -28,12 +30,13 @@ const scaleFor = (pageWidth: number) => Math.max(46, Math.min(66, pageWidth / 12
 const page = ref<HTMLElement>();
 const boxes = ref<ChordBox[]>([]);
 const sections = ref<SectionName[]>([]);
+const leans = ref<Lean[]>([]);
 const { drawing, trouble, engrave } = useEngraver<Arrangement>();
 /** The tune as it stands drawn, which may be a moment behind the text. */
 const drawn = computed(() => drawing.value?.source);
 let width = 0;
 
-const { flagged, inLoop, inRow, closes, name } = useChordMarks(
+const { flagged, inLoop, inRow, closes, foreign, name } = useChordMarks(
   drawn,
   () => props.chosen,
   () => props.loop,
@@ -65,6 +68,7 @@ watch(drawing, async (now) => {
     lowerWords(page.value);
     boxes.value = chordBoxes(page.value, now.source);
     sections.value = sectionNames(page.value);
+    leans.value = markForeignNotes(page.value, foreign.value);
   }
   light(props.sounding);
 });
@@ -102,6 +106,13 @@ const ROOM_FOR_A_CLOSE = 128;
         :style="{ left: `${section.left}px`, top: `${section.top}px` }"
         >{{ section.name }}</span
       >
+      <span
+        v-for="lean in leans"
+        :key="lean.note"
+        class="lean"
+        title="a note to bring out"
+        :style="{ left: `${lean.left}px`, top: `${lean.top}px` }"
+      />
       <button
         v-for="box in boxes"
         :key="box.chord"
@@ -269,6 +280,19 @@ const ROOM_FOR_A_CLOSE = 128;
   z-index: 1;
   font: 600 19px/1.2 var(--titles);
   white-space: nowrap;
+  pointer-events: none;
+}
+/* A foreign note of the tune is in softer ink; one to bring out has a stroke above. */
+.drawing :deep(.note.foreign .notehead) {
+  color: var(--ink-soft);
+  fill: var(--ink-soft);
+}
+.lean {
+  position: absolute;
+  z-index: 2;
+  width: 15px;
+  border-top: 4px solid var(--zest);
+  border-radius: 2px;
   pointer-events: none;
 }
 .wedge {

@@ -34,6 +34,17 @@ export function useChordMarks(
       ),
   );
 
+  /** The notes of the tune that are foreign to their chord, by their ids; those to bring out are true. */
+  const foreign = computed(
+    () =>
+      new Map(
+        (drawn.value?.analysis.tune ?? []).flatMap(({ kind, stressed }, i) => {
+          const note = drawn.value?.melody[i];
+          return note && kind !== 'CHORD_TONE' ? [[note.id, stressed] as const] : [];
+        }),
+      ),
+  );
+
   const name = (chord: number) => {
     const c = drawn.value?.chords[chord];
     if (!c) return '';
@@ -43,5 +54,5 @@ export function useChordMarks(
     return `Bar ${bar}, count ${c.count}: ${c.symbol}${guess}, ${roman}${figures}${of ? ` of ${of}` : ''}`;
   };
 
-  return { flagged, inLoop, inRow, closes, name };
+  return { flagged, inLoop, inRow, closes, foreign, name };
 }

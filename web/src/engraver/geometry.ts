@@ -129,3 +129,30 @@ export function sectionNames(page: HTMLElement): SectionName[] {
     };
   });
 }
+
+/** Above the head of a note to bring out, in CSS pixels from the page's corner. */
+export interface Lean {
+  note: string;
+  left: number;
+  top: number;
+}
+
+const LEAN_ABOVE = 9;
+
+/**
+ * Draws foreign notes of the tune in softer ink, and tells where the mark of those to bring out belongs: above
+ * the head, or above the stem where that points up.
+ */
+export function markForeignNotes(page: HTMLElement, foreign: Map<string, boolean>): Lean[] {
+  const origin = page.getBoundingClientRect();
+  return [...foreign].flatMap(([note, stressed]) => {
+    const drawn = page.querySelector(`[id="${note}"]`);
+    const head = drawn?.querySelector('.notehead')?.getBoundingClientRect();
+    if (!drawn || !head) return [];
+    drawn.classList.add('foreign');
+    if (!stressed) return [];
+    const stem = drawn.querySelector('.stem')?.getBoundingClientRect();
+    const top = Math.min(head.top, stem && stem.top < head.top ? stem.top : head.top);
+    return [{ note, left: head.left - origin.left, top: top - origin.top - LEAN_ABOVE }];
+  });
+}

@@ -217,6 +217,7 @@ useShortcuts(shortcuts);
       <ChordPanel
         :chord="chosen.chord.value"
         :analysis="arrangement?.analysis"
+        :melody="arrangement?.melody ?? []"
         :bar="barNumber"
         @pin="pin"
         @unpin="pin(null)"

@@ -31,6 +31,26 @@ class LookFirstTest extends InTheBrowser {
     }
 
     @Test
+    void theKeysAreDrawnAndTheTuneMarkedWhereItLeans() {
+        newTune("title: Plan\nkey: C\n| C | F | G7 | C |\nm: c4 d4 | c2 B2 A4 | c4 B4 | c8 |\n"
+                + "| D7 | G | Em | Am |\n| D7 | G | D7 | G |\n| C | F | G7 | C |\n| C | F | G7 | C |\n| F | C |");
+        awaitBars(22);
+        browser.clickText(".panels button", "Look first");
+        assertThat(browser.see(".look .plan").getDomAttribute("aria-label"))
+                .isEqualTo("Plan of the keys: C major, then G major, then C major");
+        browser.click("[data-chord='1']");
+        browser.seeText(".this-chord .why", "The tune has a note");
+        // A suspension over G7 is drawn in softer ink, with a stroke above it.
+        assertThat(browser.all(".drawing .note.foreign")).hasSizeGreaterThan(1);
+        browser.see(".lean");
+        browser.choose("way", "Root position");
+        browser.seeText(".again", "Bars 17–20 are 1–4 again");
+        browser.clickText(".again button", "13–16");
+        browser.see("[data-chord='12'].chosen");
+        browser.assertAccessible("the plan of keys");
+    }
+
+    @Test
     void theTeacherOverrulesWithOneKeyAndItStays() {
         newTune("title: Overruled\n| C | Am | D7 | G7 | C |");
         browser.click("[data-chord='1']");

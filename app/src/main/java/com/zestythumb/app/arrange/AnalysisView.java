@@ -38,6 +38,9 @@ record AnalysisView(
 
         @Schema(description = "One for each written bar.") List<BarMap.Entry> bars,
 
+        @Schema(description = "Stretches that are an earlier one again; bars by index, the end behind the last.")
+        List<BarMap.Again> again,
+
         @Schema(description = "How many bars the left hand has to learn.")
         int toLearn,
 
@@ -47,6 +50,10 @@ record AnalysisView(
     @Schema(name = "KeySpan")
     record KeySpanView(
             @Schema(example = "E♭ major") String key,
+
+            @Schema(description = "Sharps of its signature, flats below 0.")
+            int signature,
+
             @Schema(description = "Its first chord.") int from,
 
             @Schema(description = "The first chord that is no longer in it.")
@@ -112,13 +119,19 @@ record AnalysisView(
                 analysis.leans(),
                 analysis.tune().stream().map(AnalysisView::note).toList(),
                 map.bars(),
+                map.again(),
                 map.toLearn(),
                 map.inOrderOfUse());
     }
 
     private static KeySpanView key(KeySpan span, NoteNames names) {
         return new KeySpanView(
-                names.fromEnglish(span.key().pretty()), span.from(), span.to(), span.pivot(), span.confidence());
+                names.fromEnglish(span.key().pretty()),
+                span.key().signature(),
+                span.from(),
+                span.to(),
+                span.pivot(),
+                span.confidence());
     }
 
     private static ReadingView reading(Reading reading, double weight) {

@@ -19,6 +19,9 @@ final class Directions {
     private Directions() {}
 
     static void read(XmlNode direction, BarDraft bar, SheetBuilder sheet, int number) {
+        if (direction.attribute("id").startsWith(Headings.CLOSE)) {
+            return;
+        }
         for (XmlNode type : direction.all("direction-type").toList()) {
             type.all("rehearsal").findFirst().ifPresent(sign -> bar.section = plain(sign.text()));
             if (type.has("segno")) {

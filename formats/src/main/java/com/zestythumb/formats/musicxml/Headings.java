@@ -28,6 +28,9 @@ import org.audiveris.proxymusic.YesNo;
 /** What stands at the head of the music: clefs, key, meter, tempo, section names. */
 final class Headings {
 
+    /** Begins the id of a direction that tells how a phrase ends. */
+    static final String CLOSE = "close-";
+
     private static final ObjectFactory FACTORY = new ObjectFactory();
     private static final int SECONDS_PER_MINUTE = 60;
 
@@ -92,7 +95,6 @@ final class Headings {
         };
     }
 
-    /** The teacher's words to a bar, in italics above it. */
     /** Words at the beginning that say how the whole tune goes. */
     static Direction feel(String words) {
         Direction direction = words(words);
@@ -100,6 +102,16 @@ final class Headings {
         return direction;
     }
 
+    /** How a phrase ends, below the left hand; its id tells it from words that someone wrote. */
+    static Direction close(String words, int chord, int staff) {
+        Direction direction = words(words);
+        direction.setPlacement(AboveBelow.BELOW);
+        direction.setStaff(BigInteger.valueOf(staff));
+        direction.setId(CLOSE + chord);
+        return direction;
+    }
+
+    /** The teacher's words to a bar, in italics above it. */
     static Direction words(String words) {
         FormattedTextId text = new FormattedTextId();
         text.setValue(words);

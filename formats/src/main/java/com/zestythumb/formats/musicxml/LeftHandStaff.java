@@ -1,5 +1,6 @@
 package com.zestythumb.formats.musicxml;
 
+import com.zestythumb.core.analysis.Cadence;
 import com.zestythumb.core.analysis.Reading;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
@@ -16,7 +17,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.audiveris.proxymusic.Direction;
 import org.audiveris.proxymusic.Harmony;
 import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.Syllabic;
@@ -39,6 +42,7 @@ final class LeftHandStaff {
     private final boolean symbolsWithTune;
     private final ChordSymbols chordSymbols;
     private final List<Reading> readings;
+    private final Map<Integer, Cadence> closes;
     private final Map<Integer, List<TimedNote>> notesByBar;
     private final Map<Integer, List<ArrangedChord>> chordsByBar;
     private final Set<String> heldFrom = new HashSet<>();
@@ -48,6 +52,8 @@ final class LeftHandStaff {
         this.staff = staff;
         this.symbolsWithTune = arrangement.sheet().hasMelody();
         this.readings = arrangement.analysis().readings();
+        this.closes = arrangement.analysis().cadences().stream()
+                .collect(Collectors.toMap(Cadence::chord, Function.identity(), (first, second) -> first));
         this.chordSymbols = new ChordSymbols(arrangement.sheet().heading(), page);
         this.notesByBar = arrangement.notes().stream().collect(Collectors.groupingBy(TimedNote::bar));
         this.chordsByBar = arrangement.chords().stream()
@@ -150,6 +156,12 @@ final class LeftHandStaff {
         numeral.setStaff(BigInteger.valueOf(staff));
         numeral.setOffset(harmony.getOffset());
         content.add(numeral);
+        Cadence close = closes.get(chord.index());
+        if (close != null) {
+            Direction direction = Headings.close(close.kind().word() + " cadence", chord.index(), staff);
+            direction.setOffset(harmony.getOffset());
+            content.add(direction);
+        }
     }
 
     private void addSilence(Bar bar, Fraction onset, List<Object> content) {

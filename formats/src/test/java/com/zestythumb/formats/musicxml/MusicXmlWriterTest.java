@@ -8,7 +8,9 @@ import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.formats.Importer;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
@@ -180,6 +182,19 @@ class MusicXmlWriterTest {
         assertThat(texts(score, "//numeral-root/@text").get(1)).startsWith("V").endsWith("/V");
         assertThat(texts(score, "//numeral-fifths")).containsOnly("-2");
         assertThat(texts(score, "//harmony[numeral]/@placement")).containsOnly("below");
+    }
+
+    /** MusicXML 4.0: words of a direction below the staff. They are no words of the tune when it comes back. */
+    @Test
+    void writesHowPhrasesEndAndReadsThemNotAsWords() throws Exception {
+        Arrangement tune = arrange("| C | F | C | G |\n| C | F | G7 | C |", Figure.BLOCK);
+        byte[] file = new MusicXmlWriter(Staves.GRAND).write(tune);
+        Document score = read(file);
+        assertThat(texts(score, "//direction[@placement='below']//words"))
+                .containsExactly("half cadence", "perfect authentic cadence");
+        assertThat(texts(score, "//measure[4]//direction//words")).contains("half cadence");
+        LeadSheet back = Importer.read("closes.musicxml", file).get(0).sheet();
+        assertThat(back.bars()).allMatch(bar -> bar.text().notes().isEmpty());
     }
 
     @Test

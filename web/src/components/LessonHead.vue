@@ -150,12 +150,15 @@ h1 {
     flex-wrap: nowrap;
   }
   .title {
+    /* One line high: the facts stand there whole, or, wrapped out of sight, not at all. */
     flex: 1 1 0;
-    flex-wrap: nowrap;
+    height: 38px;
     white-space: nowrap;
     overflow: hidden;
   }
-  .facts {
+  h1 {
+    max-width: 100%;
+    line-height: 38px;
     overflow: hidden;
     text-overflow: ellipsis;
   }

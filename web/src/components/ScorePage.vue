@@ -36,7 +36,7 @@ const { drawing, trouble, engrave } = useEngraver<Arrangement>();
 const drawn = computed(() => drawing.value?.source);
 let width = 0;
 
-const { flagged, inLoop, inRow, closes, foreign, name } = useChordMarks(
+const { flagged, inLoop, inRow, rowNames, closes, foreign, name } = useChordMarks(
   drawn,
   () => props.chosen,
   () => props.loop,
@@ -152,6 +152,9 @@ const ROOM_FOR_A_CLOSE = 128;
           :style="{ top: `${box.lane - box.top}px` }"
           >{{ closes.get(box.chord) }}</span
         >
+        <span v-if="rowNames.has(box.chord)" class="row-name" aria-hidden="true">{{
+          rowNames.get(box.chord)
+        }}</span>
         <span v-if="drawn?.chords[box.chord]?.guess" class="asks" title="guessed from the notes"
           >?</span
         >
@@ -242,6 +245,18 @@ const ROOM_FOR_A_CLOSE = 128;
   inset: auto -6px 0 0;
   border-bottom: 2px solid var(--ink-soft);
 }
+.row-name {
+  position: absolute;
+  z-index: 1;
+  top: calc(100% + 1px);
+  left: 2px;
+  padding: 0 6px 0 0;
+  background: var(--page);
+  font: italic 400 15px/1.25 var(--titles);
+  color: var(--ink-soft);
+  white-space: nowrap;
+  pointer-events: none;
+}
 .chord.looped {
   box-shadow: inset 0 -4px 0 color-mix(in srgb, var(--zest) 55%, transparent);
 }
@@ -321,6 +336,7 @@ const ROOM_FOR_A_CLOSE = 128;
     box-shadow: none;
   }
   .chord.row::after,
+  .row-name,
   .asks,
   .wedge,
   .pin {

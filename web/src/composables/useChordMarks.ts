@@ -16,14 +16,30 @@ export function useChordMarks(
     return range && bar !== undefined && bar >= range.from && bar <= range.to;
   };
 
-  /** The chords of the known row that the chosen one is part of. */
+  /** The known rows that the chosen chord is part of. */
+  const rows = computed(() =>
+    (drawn.value?.analysis.progressions ?? []).filter(
+      ({ from, to }) => from <= chosen() && chosen() < to,
+    ),
+  );
+
+  /** All chords of these rows. */
   const inRow = computed(() => {
     const chords = new Set<number>();
-    for (const { from, to } of drawn.value?.analysis.progressions ?? []) {
-      if (from > chosen() || chosen() >= to) continue;
+    for (const { from, to } of rows.value) {
       for (let chord = from; chord < to; chord++) chords.add(chord);
     }
     return chords;
+  });
+
+  /** Their names, by the chord at which they begin. */
+  const rowNames = computed(() => {
+    const names = new Map<number, string>();
+    for (const { from, name } of rows.value) {
+      const before = names.get(from);
+      names.set(from, before ? `${before}, ${name}` : name);
+    }
+    return names;
   });
 
   /** The last word of a close, by its chord: "half", "authentic". */
@@ -54,5 +70,5 @@ export function useChordMarks(
     return `Bar ${bar}, count ${c.count}: ${c.symbol}${guess}, ${roman}${figures}${of ? ` of ${of}` : ''}`;
   };
 
-  return { flagged, inLoop, inRow, closes, foreign, name };
+  return { flagged, inLoop, inRow, rowNames, closes, foreign, name };
 }

@@ -28,6 +28,7 @@ class LookFirstTest extends InTheBrowser {
         browser.clickText(".schools button", "ii");
         browser.click("[data-chord='5']");
         browser.await("the row it is part of", () -> browser.all(".chord.row").size() >= 3 ? true : null);
+        browser.see(".chord .row-name");
     }
 
     @Test

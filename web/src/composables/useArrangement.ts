@@ -1,7 +1,7 @@
 import { onScopeDispose, ref, watch, type Ref } from 'vue';
 import { api, Away, type Arrangement, type Choices } from '../api/client';
 
-const AFTER_TYPING = 90;
+const AFTER_TYPING = 40;
 const TRY_AGAIN_AFTER = 2000;
 
 /** The arrangement of a chart as it is typed: the latest wins, and the last good one stays meanwhile. */

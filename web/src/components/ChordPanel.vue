@@ -57,7 +57,10 @@ const foreign = computed(() => [
 
 const why = computed(() => {
   const sentences = [reading.value?.reason];
-  if (cadence.value) sentences.push(`${cadence.value.word} cadence, ${cadence.value.meaning}`);
+  if (cadence.value) {
+    const { word, meaning, reason } = cadence.value;
+    sentences.push(`${word} cadence, ${meaning}`, reason);
+  }
   if (rows.value.length) sentences.push(`part of: ${rows.value.join(', ')}`);
   sentences.push(...foreign.value);
   return sentences.map((one) => (one ? `${one[0]!.toUpperCase()}${one.slice(1)}.` : '')).join(' ');

@@ -70,6 +70,7 @@ const range = (from: number, to: number) => {
         >
           <b>{{ key.key }}</b> {{ range(key.from, key.to) }}
           <span v-if="key.pivot >= 0" class="soft">by way of {{ symbol(key.pivot) }}</span>
+          <span v-if="key.from <= chord && chord < key.to" class="soft">{{ key.reason }}</span>
         </button>
       </li>
     </ul>
@@ -133,6 +134,7 @@ const range = (from: number, to: number) => {
             @click="emit('choose', row.from)"
           >
             <b>{{ row.name }}</b> {{ range(row.from, row.to) }}
+            <span v-if="row.from <= chord && chord < row.to" class="soft">{{ row.reason }}</span>
           </button>
         </li>
       </ul>

@@ -28,7 +28,7 @@ record AnalysisView(
         @Schema(description = "One for each chord.") List<ReadingView> readings,
 
         List<CadenceView> cadences,
-        List<Progression> progressions,
+        List<ProgressionView> progressions,
 
         @Schema(description = "In each phrase the chord to lean into, and the one in which to let go.")
         List<Analysis.Lean> leans,
@@ -62,6 +62,9 @@ record AnalysisView(
             @Schema(description = "The chord before it that belongs to both keys, or −1.")
             int pivot,
 
+            @Schema(example = "11 of 12 chords are its own, its dominant goes home 3 times")
+            String reason,
+
             double confidence) {}
 
     @Schema(name = "Reading")
@@ -89,7 +92,21 @@ record AnalysisView(
             @Schema(example = "half") String word,
 
             @Schema(example = "a comma: it waits on the dominant")
-            String meaning) {}
+            String meaning,
+
+            @Schema(example = "the phrase stops on V") String reason,
+            double confidence) {}
+
+    @Schema(name = "Progression")
+    record ProgressionView(
+            @Schema(example = "ii–V–I") String name,
+            @Schema(description = "Its first chord.") int from,
+
+            @Schema(description = "The chord behind its last.")
+            int to,
+
+            @Schema(example = "each root falls a fifth to the next")
+            String reason) {}
 
     @Schema(name = "TuneNote")
     record TuneNoteView(
@@ -109,13 +126,13 @@ record AnalysisView(
         return new AnalysisView(
                 analysis.isClear(),
                 analysis.contradiction(),
-                analysis.keys().stream().map(span -> key(span, names)).toList(),
+                analysis.keys().stream().map(span -> key(span, analysis, names)).toList(),
                 IntStream.range(0, analysis.readings().size())
                         .mapToObj(i -> reading(
                                 analysis.readings().get(i), analysis.weights().get(i)))
                         .toList(),
                 analysis.cadences().stream().map(AnalysisView::cadence).toList(),
-                analysis.progressions(),
+                analysis.progressions().stream().map(AnalysisView::progression).toList(),
                 analysis.leans(),
                 analysis.tune().stream().map(AnalysisView::note).toList(),
                 map.bars(),
@@ -124,13 +141,18 @@ record AnalysisView(
                 map.inOrderOfUse());
     }
 
-    private static KeySpanView key(KeySpan span, NoteNames names) {
+    private static ProgressionView progression(Progression row) {
+        return new ProgressionView(row.name(), row.from(), row.to(), row.reason());
+    }
+
+    private static KeySpanView key(KeySpan span, Analysis analysis, NoteNames names) {
         return new KeySpanView(
                 names.fromEnglish(span.key().pretty()),
                 span.key().signature(),
                 span.from(),
                 span.to(),
                 span.pivot(),
+                analysis.reason(span),
                 span.confidence());
     }
 
@@ -156,6 +178,8 @@ record AnalysisView(
                 cadence.chord(),
                 cadence.kind(),
                 cadence.kind().word(),
-                cadence.kind().meaning());
+                cadence.kind().meaning(),
+                cadence.reason(),
+                cadence.confidence());
     }
 }

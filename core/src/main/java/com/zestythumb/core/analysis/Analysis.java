@@ -54,6 +54,24 @@ public record Analysis(
         tune = List.copyOf(tune);
     }
 
+    /** What speaks for a key: its own chords, and how often its dominant goes home; without full stop. */
+    public String reason(KeySpan span) {
+        List<Reading> inside = readings.subList(span.from(), span.to());
+        long own = inside.stream()
+                .filter(reading -> reading.role() == Role.DIATONIC)
+                .count();
+        int home = 0;
+        for (int i = 1; i < inside.size(); i++) {
+            boolean plain = inside.get(i - 1).numeral().of() == null;
+            boolean arrives =
+                    Degrees.between(span.key().tonic(), inside.get(i).chord().root()) == 0;
+            home += plain && arrives && inside.get(i - 1).function() == Function.DOMINANT ? 1 : 0;
+        }
+        String chords =
+                own + " of " + inside.size() + (inside.size() == 1 ? " chord is its own" : " chords are its own");
+        return home == 0 ? chords : chords + ", its dominant goes home " + (home == 1 ? "once" : home + " times");
+    }
+
     /** Whether a key can be told at all. */
     public boolean isClear() {
         return keys.stream().anyMatch(span -> span.confidence() >= CLEAR);

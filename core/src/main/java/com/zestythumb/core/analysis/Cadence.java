@@ -5,8 +5,10 @@ package com.zestythumb.core.analysis;
  *
  * @param kind which close it is
  * @param chord the chord that closes, counted among the sounding chords from 0
+ * @param reason which chords make it, in a phrase for a student, without full stop
+ * @param confidence 0 to 1: that of the less certain of these chords
  */
-public record Cadence(Kind kind, int chord) {
+public record Cadence(Kind kind, int chord, String reason, double confidence) {
 
     /** The closes of common practice. */
     public enum Kind {

@@ -51,27 +51,52 @@ final class Cadences {
         int degree = degree(now, now);
         boolean home = degree == 0 && isConsonant(now);
         if (before != null && home && isDominant(before, now)) {
-            return Optional.of(
-                    new Cadence(isPerfect(i, before, now) ? Cadence.Kind.PERFECT : Cadence.Kind.AUTHENTIC, i));
+            return Optional.of(authentic(i, before, now));
         }
         if (!last) {
             return Optional.empty();
         }
         if (before != null && home && degree(before, now) == 5 && Kind.of(before.chord()) != Kind.DOMINANT) {
-            return Optional.of(new Cadence(Cadence.Kind.PLAGAL, i));
+            return Optional.of(close(Cadence.Kind.PLAGAL, i, goes(before, now)));
         }
         boolean submediant = degree == (Degrees.isMinor(now.key()) ? 8 : 9) && now.role() == Role.DIATONIC;
         if (before != null && submediant && isDominant(before, now)) {
-            return Optional.of(new Cadence(Cadence.Kind.DECEPTIVE, i));
+            return Optional.of(close(Cadence.Kind.DECEPTIVE, i, goes(before, now) + " and not home"));
         }
         if (degree == 7 && Kind.of(now.chord()).canLead() && now.chord().inversion() == 0) {
             boolean phrygian = before != null
                     && Degrees.isMinor(now.key())
                     && degree(before, now) == 5
                     && before.chord().inversion() == 1;
-            return Optional.of(new Cadence(phrygian ? Cadence.Kind.PHRYGIAN : Cadence.Kind.HALF, i));
+            return Optional.of(
+                    phrygian
+                            ? close(Cadence.Kind.PHRYGIAN, i, goes(before, now))
+                            : close(Cadence.Kind.HALF, i, "the phrase stops on " + now.numeral()));
         }
         return Optional.empty();
+    }
+
+    private Cadence authentic(int i, Reading before, Reading now) {
+        boolean roots = areRoots(before, now);
+        boolean sung = endsOn(now.key().tonic(), events.get(i));
+        String how = !roots
+                ? ", not both in root position"
+                : !sheet.hasMelody()
+                        ? ", both in root position"
+                        : sung
+                                ? ", in root position, and the tune ends on the keynote"
+                                : ", the tune not on the keynote";
+        boolean perfect = roots && (!sheet.hasMelody() || sung);
+        return close(perfect ? Cadence.Kind.PERFECT : Cadence.Kind.AUTHENTIC, i, goes(before, now) + how);
+    }
+
+    private static String goes(Reading before, Reading now) {
+        return before.numeral() + " goes to " + now.numeral();
+    }
+
+    private Cadence close(Cadence.Kind kind, int i, String reason) {
+        double before = i == 0 ? 1 : readings.get(i - 1).confidence();
+        return new Cadence(kind, i, reason, Math.min(before, readings.get(i).confidence()));
     }
 
     /** Half steps from the tonic of the one to the root of the other. */
@@ -94,9 +119,8 @@ final class Cadences {
         return dominant || leadingTone || substitute;
     }
 
-    private boolean isPerfect(int i, Reading before, Reading now) {
-        boolean roots = before.chord().inversion() == 0 && now.chord().inversion() == 0 && degree(before, now) == 7;
-        return roots && (!sheet.hasMelody() || endsOn(now.key().tonic(), events.get(i)));
+    private static boolean areRoots(Reading before, Reading now) {
+        return before.chord().inversion() == 0 && now.chord().inversion() == 0 && degree(before, now) == 7;
     }
 
     /** Whether the tune's last note over a chord is this one. */

@@ -1,6 +1,7 @@
 package com.zestythumb.core.analysis;
 
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.chord.SymbolStyle;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Mode;
@@ -72,7 +73,7 @@ final class Degrees {
     }
 
     static String functional(Chord chord, Key key, String of) {
-        String suffix = chord.quality().suffix().replaceAll("b(?=\\d)", "♭").replaceAll("#(?=\\d)", "♯");
+        String suffix = SymbolStyle.signs(chord.quality().suffix());
         String head = of == null ? place(chord.root(), key, ROMAN) : "V";
         String behind = of != null
                 ? "/" + of.toUpperCase(Locale.ROOT)
@@ -81,9 +82,9 @@ final class Degrees {
     }
 
     static String counted(Chord chord, Key key) {
-        String suffix = chord.quality().suffix().replaceAll("b(?=\\d)", "♭").replaceAll("#(?=\\d)", "♯");
+        String suffix = SymbolStyle.signs(chord.quality().suffix());
         // A figure right behind a figure would be read as one number.
-        String parted = suffix.matches("\\d.*") ? "(" + suffix + ")" : suffix;
+        String parted = !suffix.isEmpty() && Character.isDigit(suffix.charAt(0)) ? "(" + suffix + ")" : suffix;
         return place(chord.root(), key, COUNTED)
                 + parted
                 + (chord.hasSlash() ? "/" + place(chord.bass(), key, COUNTED) : "");

@@ -1,6 +1,7 @@
 package com.zestythumb.core.chord;
 
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** How chord symbols are printed; all styles are read. */
 public enum SymbolStyle {
@@ -10,6 +11,9 @@ public enum SymbolStyle {
     WORDS(List.of("mM=minmaj", "dim=dim", "maj=maj", "madd=minadd", "m=min")),
     /** {@code C−7, CΔ7, Cø7, C°, C+}. */
     SIGNS(List.of("mM=−Δ", "m7b5=ø7", "dim=°", "aug=+", "maj=Δ", "madd=−add", "m=−"));
+
+    private static final Pattern FLAT = Pattern.compile("b(?=\\d)");
+    private static final Pattern SHARP = Pattern.compile("#(?=\\d)");
 
     private final List<String> heads;
 
@@ -29,7 +33,8 @@ public enum SymbolStyle {
         return signs(plain);
     }
 
-    private static String signs(String suffix) {
-        return suffix.replaceAll("b(?=\\d)", "♭").replaceAll("#(?=\\d)", "♯");
+    /** A suffix with flats and sharps as signs: {@code "m7b5"} gives {@code "m7♭5"}. */
+    public static String signs(String suffix) {
+        return SHARP.matcher(FLAT.matcher(suffix).replaceAll("♭")).replaceAll("♯");
     }
 }

@@ -14,7 +14,12 @@ public record Fraction(long numerator, long denominator) implements Comparable<F
         if (denominator == 0) {
             throw new ArithmeticException("a fraction over zero");
         }
-        if (denominator != 1) {
+        if (denominator > 1 && Long.bitCount(denominator) == 1) {
+            // Halves, quarters, eighths: nearly all that music is counted in.
+            int shift = Math.min(Long.numberOfTrailingZeros(numerator), Long.numberOfTrailingZeros(denominator));
+            numerator >>= shift;
+            denominator >>= shift;
+        } else if (denominator != 1) {
             long divisor = gcd(Math.abs(numerator), Math.abs(denominator)) * Long.signum(denominator);
             numerator /= divisor;
             denominator /= divisor;

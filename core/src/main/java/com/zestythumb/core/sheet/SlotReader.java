@@ -16,6 +16,10 @@ import java.util.stream.Collectors;
 final class SlotReader {
 
     /** Pushed, symbol, held, guess with its alternatives, how it is heard, counts. */
+    private static final Pattern COUNTED = Pattern.compile(":\\d");
+
+    private static final Pattern COUNTS = Pattern.compile(":[\\d.]*$");
+    private static final Pattern SILENCE = Pattern.compile("N\\.?C\\.?(:[\\d.]+)?");
     private static final Pattern CHORD =
             Pattern.compile("(>?)([^!?:>=]+)(!?)(\\?([^:=]*))?(?:=([^:]*))?(?::(\\d{1,2}(?:\\.5)?))?");
 
@@ -46,7 +50,8 @@ final class SlotReader {
     }
 
     List<ChordEvent> read() {
-        boolean byCounts = words.stream().anyMatch(word -> word.text().matches(".*:\\d.*"));
+        boolean byCounts =
+                words.stream().anyMatch(word -> COUNTED.matcher(word.text()).find());
         List<Fraction> lengths = byCounts ? counted() : evenly();
         return lengths.isEmpty() ? silence(bar) : events(lengths);
     }
@@ -118,7 +123,7 @@ final class SlotReader {
         Fraction at = Fraction.ZERO;
         for (int i = 0; i < words.size(); i++) {
             Word word = words.get(i);
-            if (word.text().replaceAll(":.*", "").equals("/")) {
+            if (word.text().equals("/") || word.text().startsWith("/:")) {
                 hold(word, lengths.get(i), at, events);
             } else {
                 events.add(event(word, at, lengths.get(i)));
@@ -142,9 +147,11 @@ final class SlotReader {
     private ChordEvent event(Word word, Fraction at, Fraction length) {
         String text = word.text();
         TextSpan span = new TextSpan(
-                word.line(), word.column(), text.replaceAll(":[\\d.]*$", "").length());
+                word.line(),
+                word.column(),
+                COUNTS.matcher(text).replaceFirst("").length());
         Matcher m = CHORD.matcher(text);
-        if (text.matches("N\\.?C\\.?(:[\\d.]+)?") || !m.matches()) {
+        if (SILENCE.matcher(text).matches() || !m.matches()) {
             if (!text.startsWith("N")) {
                 wrong(word, at, "\"" + text + "\" is not a chord; write a chord such as C, Am, G7 or F/A");
             }

@@ -49,6 +49,19 @@ public final class MusicXmlWriter implements ScoreWriter {
 
     @Override
     public byte[] write(Arrangement arrangement) {
+        return staves == Staves.GRAND
+                ? marshal(score(arrangement))
+                : writeText(arrangement).getBytes(StandardCharsets.UTF_8);
+    }
+
+    /** The same as text. */
+    public String writeText(Arrangement arrangement) {
+        return staves == Staves.GRAND
+                ? new String(write(arrangement), StandardCharsets.UTF_8)
+                : HEADER + PageText.of(score(arrangement));
+    }
+
+    ScorePartwise score(Arrangement arrangement) {
         ScorePart piano = new ScorePart();
         piano.setId("P1");
         PartName name = new PartName();
@@ -65,10 +78,19 @@ public final class MusicXmlWriter implements ScoreWriter {
         ScorePartwise score = new ScorePartwise();
         score.setVersion("4.0");
         if (staves == Staves.GRAND) {
-            Work work = new Work();
-            work.setWorkTitle(arrangement.sheet().title());
-            score.setWork(work);
+            addHead(score, arrangement);
         }
+        PartList parts = new PartList();
+        parts.getPartGroupOrScorePart().add(piano);
+        score.setPartList(parts);
+        score.getPart().add(part);
+        return score;
+    }
+
+    private static void addHead(ScorePartwise score, Arrangement arrangement) {
+        Work work = new Work();
+        work.setWorkTitle(arrangement.sheet().title());
+        score.setWork(work);
         Identification identification = new Identification();
         if (!arrangement.sheet().heading().composer().isEmpty()) {
             TypedText composer = new TypedText();
@@ -77,16 +99,6 @@ public final class MusicXmlWriter implements ScoreWriter {
             identification.getCreator().add(composer);
         }
         score.setIdentification(identification);
-        PartList parts = new PartList();
-        parts.getPartGroupOrScorePart().add(piano);
-        score.setPartList(parts);
-        score.getPart().add(part);
-        return marshal(score);
-    }
-
-    /** The same as text. */
-    public String writeText(Arrangement arrangement) {
-        return new String(write(arrangement), StandardCharsets.UTF_8);
     }
 
     /** The id of a melody note in the engraving: its bar's index and its place in the bar, both from 0. */
@@ -105,7 +117,7 @@ public final class MusicXmlWriter implements ScoreWriter {
     }
 
     /** Through JAXB itself, since the library's own call writes its own version for MusicXML's. */
-    private static byte[] marshal(ScorePartwise score) {
+    static byte[] marshal(ScorePartwise score) {
         ByteArrayOutputStream out = new ByteArrayOutputStream(1 << 16);
         try {
             Marshaller marshaller = Marshalling.getContext(ScorePartwise.class).createMarshaller();

@@ -13,7 +13,8 @@ import {
   type Lean,
   type SectionName,
 } from '../engraver/geometry';
-import { systemStarts, withSystems } from '../engraver/lines';
+import { systemStarts } from '../engraver/lines';
+import { pieces } from '../engraver/pieces';
 import type { BarRange } from '../player/timeline';
 import NumeralSign from './NumeralSign.vue';
 
@@ -46,8 +47,8 @@ function draw() {
   if (!props.tune || width === 0) return;
   const scale = Math.round(scaleFor(width));
   const starts = systemStarts(props.tune, (width * 100) / scale);
-  const musicXml = withSystems(props.tune.musicXml, starts);
-  engrave(props.tune, { musicXml, width, scale, braced: props.tune.melody.length > 0 });
+  const braced = props.tune.melody.length > 0;
+  engrave(props.tune, { pieces: pieces(props.tune.musicXml, starts), width, scale, braced });
 }
 
 const observer = new ResizeObserver(([entry]) => {
@@ -98,7 +99,9 @@ const ROOM_FOR_A_CLOSE = 128;
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="!tune?.bars.length" class="empty">Type <b>| C | F | G7 | C |</b> and see it here</p>
     <div ref="page" class="page">
-      <div class="drawing" aria-hidden="true" v-html="drawing?.svg" />
+      <div class="drawing" aria-hidden="true">
+        <div v-for="(svg, i) in drawing?.svgs" :key="i" class="piece" v-html="svg" />
+      </div>
       <span
         v-for="(section, i) in sections"
         :key="i"

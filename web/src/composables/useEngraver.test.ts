@@ -24,12 +24,12 @@ class TestWorker {
     this.onmessage!(new MessageEvent('message', { data: result }));
   }
   draw() {
-    const { id, musicXml } = this.asked.at(-1)!;
-    this.answer({ id, svg: `<svg>${musicXml}</svg>` });
+    const { id, pieces } = this.asked.at(-1)!;
+    this.answer({ id, svgs: pieces.map((piece) => `<svg>${piece}</svg>`) });
   }
 }
 
-const page = (musicXml: string) => ({ musicXml, width: 800, scale: 50, braced: false });
+const page = (piece: string) => ({ pieces: [piece], width: 800, scale: 50, braced: false });
 const latest = () => TestWorker.made.at(-1)!;
 
 describe('useEngraver', () => {
@@ -45,9 +45,9 @@ describe('useEngraver', () => {
     const { drawing, engrave } = engraver();
     for (const tune of ['one', 'two', 'three']) engrave(tune, page(tune));
     latest().draw();
-    expect(drawing.value).toEqual({ svg: '<svg>one</svg>', source: 'one' });
+    expect(drawing.value).toEqual({ svgs: ['<svg>one</svg>'], source: 'one' });
     latest().draw();
-    expect(drawing.value).toEqual({ svg: '<svg>three</svg>', source: 'three' });
+    expect(drawing.value).toEqual({ svgs: ['<svg>three</svg>'], source: 'three' });
     expect(latest().asked).toHaveLength(2);
   });
 

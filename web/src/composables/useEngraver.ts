@@ -9,12 +9,12 @@ interface Job<Source> {
 }
 
 /**
- * Engraves MusicXML in a worker; while one page is drawn only the newest request waits. Each drawing
+ * Engraves the pieces of a score in a worker; while one page is drawn only the newest request waits. Each drawing
  * comes with what it was drawn from, so that nothing else is read into it. An engraver that fails is
  * replaced by a fresh one, which tries the same page once more; then the trouble is said.
  */
 export function useEngraver<Source>() {
-  const drawing = shallowRef<{ svg: string; source: Source }>();
+  const drawing = shallowRef<{ svgs: string[]; source: Source }>();
   const trouble = ref('');
   // Started at once: the engraver loads while the tune is still fetched.
   let worker = start();
@@ -26,7 +26,7 @@ export function useEngraver<Source>() {
     const made = new Worker(new URL('../engraver/worker.ts', import.meta.url), { type: 'module' });
     made.onmessage = (event: MessageEvent<EngraveResult>) => {
       if ('failed' in event.data) return fail();
-      drawing.value = { svg: event.data.svg, source: drawn!.source };
+      drawing.value = { svgs: event.data.svgs, source: drawn!.source };
       trouble.value = '';
       next();
     };

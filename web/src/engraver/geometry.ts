@@ -145,14 +145,17 @@ const LEAN_ABOVE = 9;
  */
 export function markForeignNotes(page: HTMLElement, foreign: Map<string, boolean>): Lean[] {
   const origin = page.getBoundingClientRect();
-  return [...foreign].flatMap(([note, stressed]) => {
+  const leans = [...foreign].flatMap(([note, stressed]) => {
     const drawn = page.querySelector(`[id="${note}"]`);
     const head = drawn?.querySelector('.notehead')?.getBoundingClientRect();
-    if (!drawn || !head) return [];
-    drawn.classList.add('foreign');
-    if (!stressed) return [];
+    if (!drawn || !head || !stressed) return [];
     const stem = drawn.querySelector('.stem')?.getBoundingClientRect();
     const top = Math.min(head.top, stem && stem.top < head.top ? stem.top : head.top);
     return [{ note, left: head.left - origin.left, top: top - origin.top - LEAN_ABOVE }];
   });
+  // Written after all is read: the browser lays out anew at the next reading.
+  for (const note of page.querySelectorAll('[id^="m"].note')) {
+    note.classList.toggle('foreign', foreign.has(note.id));
+  }
+  return leans;
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Arrangement } from '../api/client';
-import { systemStarts, withSystems } from './lines';
+import { systemStarts } from './lines';
 
 /** Bars on the given lines of the chart, each with this many notes. */
 function tune(lines: number[], notesInBar: number): Arrangement {
@@ -34,15 +34,5 @@ describe('systemStarts', () => {
 
   it('gives each bar its own system on the narrowest page', () => {
     expect(systemStarts(tune([1, 1], 8), 100)).toEqual([0, 1]);
-  });
-});
-
-describe('withSystems', () => {
-  it('breaks before the bars named, never before the first', () => {
-    const score =
-      '<measure implicit="yes" number="0"><note/></measure><measure number="1"><note/></measure>';
-    expect(withSystems(score, [0, 1])).toBe(
-      '<measure implicit="yes" number="0"><note/></measure><measure number="1"><print new-system="yes"/><note/></measure>',
-    );
   });
 });

@@ -44,13 +44,3 @@ export function systemStarts(tune: Arrangement, room: number): number[] {
   }
   return starts;
 }
-
-/** Writes the system breaks into the score. */
-export function withSystems(musicXml: string, starts: number[]): string {
-  const begins = new Set(starts.filter((bar) => bar > 0));
-  let bar = -1;
-  return musicXml.replace(/<measure [^>]*>/g, (measure) => {
-    bar++;
-    return begins.has(bar) ? `${measure}<print new-system="yes"/>` : measure;
-  });
-}

@@ -1,6 +1,7 @@
 export interface EngraveRequest {
   id: number;
-  musicXml: string;
+  /** The score in pieces that can be engraved alone, each a MusicXML document. */
+  pieces: string[];
   /** Width of the page in CSS pixels. */
   width: number;
   /** The engraver's scale in per cent; 50 gives staves 36 pixels high. */
@@ -9,5 +10,5 @@ export interface EngraveRequest {
   braced: boolean;
 }
 
-/** The drawing, or what kept the engraver from drawing it. */
-export type EngraveResult = { id: number; svg: string } | { id: number; failed: string };
+/** A drawing of each piece, or what kept the engraver from drawing them. */
+export type EngraveResult = { id: number; svgs: string[] } | { id: number; failed: string };

@@ -118,20 +118,25 @@ function overlay(page: HTMLElement): Run[] {
   return runs;
 }
 
-/** The drawing with all text set anew; only the systems wanted stay in it. */
-function clean(source: SVGSVGElement, keep: (system: number) => boolean): SVGSVGElement {
-  const copy = source.cloneNode(true) as SVGSVGElement;
-  const texts = [...source.querySelectorAll('text')];
+/** A piece of the drawing where it stands on the page, with all text set anew; only wanted systems stay in it. */
+function clean(piece: SVGSVGElement, page: HTMLElement, wanted: Set<Element>): SVGSVGElement {
+  const copy = piece.cloneNode(true) as SVGSVGElement;
+  const texts = [...piece.querySelectorAll('text')];
   [...copy.querySelectorAll('text')].forEach((text, i) => {
     const group = element('g', {});
     runsOf(texts[i]!).forEach((run) => group.append(drawn(run)));
     text.replaceWith(group);
   });
   copy.querySelectorAll('.dir:not(.own), .reh, style, desc').forEach((hidden) => hidden.remove());
+  const systems = [...piece.querySelectorAll('.system')];
   [...copy.querySelectorAll('.system')].forEach((system, i) => {
-    if (!keep(i)) system.remove();
+    if (!wanted.has(systems[i]!)) system.remove();
   });
   copy.querySelectorAll('.sounds').forEach((note) => note.classList.remove('sounds'));
+  const origin = page.getBoundingClientRect();
+  const place = piece.getBoundingClientRect();
+  copy.setAttribute('x', String(place.left - origin.left));
+  copy.setAttribute('y', String(place.top - origin.top));
   copy.setAttribute('color', INK);
   copy.setAttribute('fill', INK);
   // The engraver colours lines by a style sheet, which went out with its fonts.
@@ -139,12 +144,25 @@ function clean(source: SVGSVGElement, keep: (system: number) => boolean): SVGSVG
   return copy;
 }
 
+const systemsOf = (part: Element) => [...part.querySelectorAll('.system')];
+
+/** The pieces of the drawing that hold any of these systems, and no others. */
+function drawing(page: HTMLElement, systems: Element[]): SVGSVGElement[] {
+  const wanted = new Set(systems);
+  return [...page.querySelectorAll<SVGSVGElement>('.piece > svg')]
+    .filter((piece) => systemsOf(piece).some((system) => wanted.has(system)))
+    .map((piece) => clean(piece, page, wanted));
+}
+
+function sizeOf(page: HTMLElement) {
+  const { width, height } = page.querySelector('.drawing')!.getBoundingClientRect();
+  return { width, height, viewBox: `0 0 ${width} ${height}` };
+}
+
 /** The whole page as one picture, notes as outlines. */
 export function pageAsSvg(page: HTMLElement): Blob {
-  const source = page.querySelector('svg')!;
-  const { width, height } = source.getBoundingClientRect();
-  const outer = element('svg', { xmlns: SVG, width, height, viewBox: `0 0 ${width} ${height}` });
-  outer.append(clean(source, () => true));
+  const outer = element('svg', { xmlns: SVG, ...sizeOf(page) });
+  outer.append(...drawing(page, systemsOf(page)));
   overlay(page).forEach((run) => outer.append(drawn(run)));
   return new Blob([new XMLSerializer().serializeToString(outer)], { type: 'image/svg+xml' });
 }
@@ -152,27 +170,28 @@ export function pageAsSvg(page: HTMLElement): Blob {
 /** Systems that share a sheet of paper, each with where it begins and ends on the page. */
 function sheets(page: HTMLElement, room: number, first: number) {
   const origin = page.getBoundingClientRect().top;
-  const tops = [...page.querySelectorAll('svg .system')].map((system) => {
-    const { top, bottom } = system.getBoundingClientRect();
-    return { top: top - origin, bottom: bottom - origin + 34 };
-  });
-  const parts: { from: number; to: number; top: number; bottom: number }[] = [];
-  tops.forEach(({ top, bottom }, i) => {
+  const parts: { systems: Element[]; top: number; bottom: number }[] = [];
+  for (const system of systemsOf(page)) {
+    const place = system.getBoundingClientRect();
+    const bottom = place.bottom - origin + 34;
     const part = parts.at(-1);
     const left = parts.length === 1 ? room - first : room;
-    if (part && bottom - part.top <= left) Object.assign(part, { to: i, bottom });
-    else parts.push({ from: i, to: i, top: Math.max(0, top - 30), bottom });
-  });
+    if (part && bottom - part.top <= left) {
+      part.systems.push(system);
+      part.bottom = bottom;
+    } else {
+      parts.push({ systems: [system], top: Math.max(0, place.top - origin - 30), bottom });
+    }
+  }
   return parts;
 }
 
 /** The page on sheets of A4, title above, never a system torn in two. */
 export async function pageAsPdf(page: HTMLElement, title: string, facts: string): Promise<Blob> {
-  const source = page.querySelector('svg')!;
-  const { width, height } = source.getBoundingClientRect();
+  const size = sizeOf(page);
   const pdf = new jsPDF({ unit: 'pt', format: 'a4' });
   const inner = PAPER.width - 2 * PAPER.margin;
-  const scale = inner / width;
+  const scale = inner / size.width;
   const head = 70;
   const room = (PAPER.height - 2 * PAPER.margin) / scale;
   const texts = overlay(page);
@@ -181,8 +200,8 @@ export async function pageAsPdf(page: HTMLElement, title: string, facts: string)
     if (sheet > 0) pdf.addPage();
     const top = sheet++ === 0 ? head : 0;
     if (top) heading(pdf, title, facts);
-    const outer = element('svg', { width, height, viewBox: `0 0 ${width} ${height}` });
-    outer.append(clean(source, (i) => i >= part.from && i <= part.to));
+    const outer = element('svg', size);
+    outer.append(...drawing(page, part.systems));
     texts
       .filter((run) => run.y > part.top && run.y <= part.bottom)
       .forEach((run) => outer.append(drawn(run)));
@@ -190,7 +209,7 @@ export async function pageAsPdf(page: HTMLElement, title: string, facts: string)
       x: PAPER.margin,
       y: PAPER.margin + top - part.top * scale,
       width: inner,
-      height: height * scale,
+      height: size.height * scale,
     });
   }
   return pdf.output('blob');

@@ -9,37 +9,54 @@ self.onmessage = async (event: MessageEvent<EngraveRequest>) => {
   const { id } = event.data;
   let result: EngraveResult;
   try {
-    result = { id, svg: await engraved(event.data) };
+    result = { id, svgs: await engraved(event.data) };
   } catch (error) {
     result = { id, failed: String(error) };
   }
   self.postMessage(result);
 };
 
-async function engraved({ musicXml, width, scale, braced }: EngraveRequest): Promise<string> {
+/** The last page's drawings by their pieces: while a teacher types, most of them stay as they are. */
+let drawn = new Map<string, string>();
+let form = '';
+
+async function engraved({ pieces, width, scale, braced }: EngraveRequest): Promise<string[]> {
   const toolkit = await ready;
-  toolkit.setOptions({
-    scale,
-    pageWidth: Math.round((width * 100) / scale),
-    pageHeight: 60000,
-    adjustPageHeight: true,
-    pageMarginLeft: braced ? 34 : 10,
-    pageMarginRight: 10,
-    pageMarginTop: 20,
-    pageMarginBottom: 30,
-    harmDist: 2.5,
-    header: 'none',
-    footer: 'none',
-    breaks: 'encoded',
-    minLastJustification: 0.25,
-    spacingSystem: 8,
-    spacingLinear: 0.28,
-    spacingNonLinear: 0.55,
-    lyricSize: 3.8,
-    lyricWordSpace: 2.8,
-    font: 'Bravura',
-    svgRemoveXlink: true,
+  const wanted = `${width} ${scale} ${braced}`;
+  if (wanted !== form) {
+    toolkit.setOptions(options(width, scale, braced));
+    form = wanted;
+    drawn.clear();
+  }
+  const svgs = pieces.map((piece) => {
+    const known = drawn.get(piece);
+    if (known) return known;
+    toolkit.loadData(piece);
+    return toolkit.renderToSVG(1);
   });
-  toolkit.loadData(musicXml);
-  return toolkit.renderToSVG(1);
+  drawn = new Map(pieces.map((piece, i) => [piece, svgs[i]!]));
+  return svgs;
 }
+
+const options = (width: number, scale: number, braced: boolean) => ({
+  scale,
+  pageWidth: Math.round((width * 100) / scale),
+  pageHeight: 60000,
+  adjustPageHeight: true,
+  pageMarginLeft: braced ? 34 : 10,
+  pageMarginRight: 10,
+  pageMarginTop: 20,
+  pageMarginBottom: 62,
+  harmDist: 2.5,
+  header: 'none',
+  footer: 'none',
+  breaks: 'encoded',
+  minLastJustification: 0.25,
+  spacingSystem: 8,
+  spacingLinear: 0.28,
+  spacingNonLinear: 0.55,
+  lyricSize: 3.8,
+  lyricWordSpace: 2.8,
+  font: 'Bravura',
+  svgRemoveXlink: true,
+});

@@ -34,6 +34,7 @@ final class ChartReader {
         BarReader bars = new BarReader(heading, problems);
         VoiceReader voices = new VoiceReader(heading, problems);
         eachLine(line -> readMusic(line, bars, voices));
+        voices.finish();
         LeadSheet sheet = new LeadSheet(heading.withRemarks(bars.remarksLeft()), bars.finish());
         return new Chart(sheet, problems.inOrder());
     }

@@ -3,13 +3,23 @@ package com.zestythumb.core.sheet;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Lays lines of melody and of sung words under the bars of the line above them. */
+/**
+ * Lays lines of melody and of sung words under the bars of the line above them; under several lines that stand
+ * together where they fill just these.
+ */
 final class VoiceReader {
+
+    /** What stands between two bar lines, and where in its text. */
+    private record Part(String text, int at) {}
+
+    private record VoiceLine(boolean notes, String text, List<Part> parts, int column, int lineNumber) {}
 
     private final Heading heading;
     private final Problems problems;
 
-    private List<BarDraft> line = List.of();
+    private final List<List<BarDraft>> lines = new ArrayList<>();
+    private final List<VoiceLine> voices = new ArrayList<>();
+    private List<BarDraft> met = List.of();
     private List<BarDraft> lastMelody = List.of();
     private int next;
 
@@ -20,46 +30,82 @@ final class VoiceReader {
 
     /** The next lines belong to these bars. */
     void under(List<BarDraft> bars) {
-        line = bars;
-        lastMelody = bars;
-        next = 0;
+        if (!voices.isEmpty()) {
+            finish();
+        }
+        lines.add(bars);
     }
 
     /** A line of notes, bar by bar; a second one goes on where the first stopped. */
     void melody(String text, int column, int lineNumber) {
-        List<BarDraft> met = new ArrayList<>();
-        int at = 0;
-        for (String part : split(text)) {
-            if (!part.isBlank() || at > 0 || met.isEmpty() && text.startsWith("|")) {
-                boolean leading = part.isBlank() && at == 0;
-                if (!leading && !isTrailing(part, at, text)) {
-                    bar(part, column + at, lineNumber, met);
-                }
-            }
-            at += part.length() + 1;
-        }
+        voices.add(new VoiceLine(true, text, parts(text), column, lineNumber));
+    }
+
+    /** A line of syllables for the notes above, or of words for bars without melody. */
+    void words(String text) {
+        voices.add(new VoiceLine(false, text, parts(text), 1, 0));
+    }
+
+    /** Lays what was read since the last bars. */
+    void finish() {
+        met = above();
         lastMelody = met;
+        next = 0;
+        for (VoiceLine voice : voices) {
+            if (voice.notes()) {
+                layNotes(voice);
+            } else {
+                layWords(voice);
+            }
+        }
+        voices.clear();
+        lines.clear();
     }
 
-    private static boolean isTrailing(String part, int at, String text) {
-        return part.isBlank() && at + part.length() >= text.length();
+    /** The last line of bars, or as many of those before it as the voices fill to the last bar. */
+    private List<BarDraft> above() {
+        List<Integer> counts = voices.stream()
+                .filter(VoiceLine::notes)
+                .map(line -> line.parts().size())
+                .toList();
+        int wanted = counts.isEmpty()
+                ? voices.stream().mapToInt(line -> line.parts().size()).max().orElse(0)
+                : counts.stream().mapToInt(Integer::intValue).sum();
+        List<BarDraft> bars = new ArrayList<>();
+        for (int i = lines.size() - 1; i >= 0 && bars.size() < wanted; i--) {
+            bars.addAll(0, lines.get(i));
+        }
+        boolean fills = bars.size() == wanted;
+        return fills || lines.isEmpty() ? bars : lines.get(lines.size() - 1);
     }
 
-    /** Parts between bar lines; bar lines in quotes do not occur in notes. */
-    private static List<String> split(String text) {
-        List<String> parts = new ArrayList<>();
+    /** Parts between bar lines; none before a leading one, none behind the last. */
+    private static List<Part> parts(String text) {
+        List<Part> parts = new ArrayList<>();
         int from = 0;
         for (int i = 0; i <= text.length(); i++) {
             if (i == text.length() || text.charAt(i) == '|') {
-                parts.add(text.substring(from, i));
+                String part = text.substring(from, i);
+                boolean outside = from == 0 || i == text.length();
+                if (!part.isBlank() || !outside) {
+                    parts.add(new Part(part, from));
+                }
                 from = i + 1;
             }
         }
         return parts;
     }
 
-    private void bar(String text, int column, int lineNumber, List<BarDraft> met) {
-        if (next >= line.size()) {
+    private void layNotes(VoiceLine line) {
+        List<BarDraft> laid = new ArrayList<>();
+        for (Part part : line.parts()) {
+            bar(part.text(), line.column() + part.at(), line.lineNumber(), laid);
+        }
+        lastMelody = laid;
+    }
+
+    private void bar(String text, int column, int lineNumber, List<BarDraft> laid) {
+        if (next >= met.size()) {
             problems.inLine(
                     lineNumber,
                     column,
@@ -67,8 +113,8 @@ final class VoiceReader {
                     "there are more bars of melody than of chords above; put a bar of chords to each");
             return;
         }
-        BarDraft bar = line.get(next++);
-        met.add(bar);
+        BarDraft bar = met.get(next++);
+        laid.add(bar);
         if (text.isBlank()) {
             return;
         }
@@ -106,18 +152,16 @@ final class VoiceReader {
         return NoteReader.filled(fitting, length);
     }
 
-    /** A line of syllables for the notes above, or of words for bars without melody. */
-    void words(String text) {
+    private void layWords(VoiceLine line) {
         List<BarDraft> bars = lastMelody;
         if (bars.stream().allMatch(bar -> bar.melody.isEmpty())) {
-            List<String> parts = split(text);
-            int skip = parts.size() > 1 && parts.get(0).isBlank() ? 1 : 0;
-            for (int i = skip; i < parts.size() && i - skip < bars.size(); i++) {
-                bars.get(i - skip).words = parts.get(i).strip();
+            List<Part> parts = line.parts();
+            for (int i = 0; i < parts.size() && i < bars.size(); i++) {
+                bars.get(i).words = parts.get(i).text().strip();
             }
             return;
         }
-        Syllables syllables = new Syllables(text);
+        Syllables syllables = new Syllables(line.text());
         for (BarDraft bar : bars) {
             bar.melody = syllables.under(bar.melody);
         }

@@ -73,6 +73,38 @@ class MelodyTest {
                 .containsExactly("six", "", "_");
     }
 
+    /** Two lines of two bars each: which bars have a tune, by its first note, and which have words. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "m: C8 | D8;- - C D",
+                "m: C8 | D8 | E8 | F8;C D E F",
+                "m: | C8 | D8 | E8 | F8 |;C D E F",
+                "m: C8 | D8 \\n m: E8 | F8;C D E F",
+                "m: C8 | D8 | E8;- - C D",
+                "m: C8 | | E8 | F8;C - E F",
+                "w: one | two;- - one two",
+                "w: one | two | three | four;one two three four",
+                "m: C8 | D8 \\n w: one two \\n m: E8 | F8;C+one D+two E F"
+            })
+    void liesUnderTheLineAboveOrUnderSeveralThatItFills(String voices, String expected) {
+        LeadSheet sheet = Chart.read("| C | F |\n| G | C |\n" + voices.replace("\\n", "\n"))
+                .sheet();
+        String laid = sheet.bars().stream()
+                .map(bar -> bar.melody().isEmpty()
+                        ? bar.text().words()
+                        : first(bar.melody().get(0)))
+                .map(what -> what.isEmpty() ? "-" : what)
+                .collect(Collectors.joining(" "));
+        assertThat(laid).isEqualTo(expected);
+    }
+
+    private static String first(MelodyNote note) {
+        String name = note.pitch().pitchClass().toString();
+        return note.syllable().isEmpty() ? name : name + "+" + note.syllable();
+    }
+
     private static LeadSheet sheet(String key, String bars) {
         return Chart.parse("key: " + key + "\n" + bars);
     }

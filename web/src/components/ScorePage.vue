@@ -1,20 +1,8 @@
 <script setup lang="ts">
-import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { nextTick, ref, watch } from 'vue';
 import type { Arrangement } from '../api/client';
 import { useChordMarks } from '../composables/useChordMarks';
-import { useEngraver } from '../composables/useEngraver';
-import {
-  chordBoxes,
-  lowerWords,
-  markForeignNotes,
-  markOwnWords,
-  sectionNames,
-  type ChordBox,
-  type Lean,
-  type SectionName,
-} from '../engraver/geometry';
-import { systemStarts } from '../engraver/lines';
-import { pieces } from '../engraver/pieces';
+import { useDrawing } from '../composables/useDrawing';
 import type { BarRange } from '../player/timeline';
 import NumeralSign from './NumeralSign.vue';
 
@@ -26,61 +14,17 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ choose: [chord: number]; extend: [chord: number] }>();
 
-/** Larger on a wider page: staves of about 38 pixels beside the chart, 48 without it. */
-const scaleFor = (pageWidth: number) => Math.max(46, Math.min(66, pageWidth / 12.6));
 const page = ref<HTMLElement>();
-const boxes = ref<ChordBox[]>([]);
-const sections = ref<SectionName[]>([]);
-const leans = ref<Lean[]>([]);
-const { drawing, trouble, engrave } = useEngraver<Arrangement>();
-/** The tune as it stands drawn, which may be a moment behind the text. */
-const drawn = computed(() => drawing.value?.source);
-let width = 0;
-
-const { flagged, inLoop, inRow, rowNames, closes, foreign, name } = useChordMarks(
+const { pieces, drawn, boxes, sections, leans, trouble } = useDrawing(
+  page,
+  () => props.tune,
+  () => props.sounding,
+);
+const { flagged, inLoop, inRow, rowNames, closes, name } = useChordMarks(
   drawn,
   () => props.chosen,
   () => props.loop,
 );
-
-function draw() {
-  if (!props.tune || width === 0) return;
-  const scale = Math.round(scaleFor(width));
-  const starts = systemStarts(props.tune, (width * 100) / scale);
-  const braced = props.tune.melody.length > 0;
-  engrave(props.tune, { pieces: pieces(props.tune.musicXml, starts), width, scale, braced });
-}
-
-const observer = new ResizeObserver(([entry]) => {
-  const now = Math.round(entry!.contentRect.width);
-  if (Math.abs(now - width) > 2) {
-    width = now;
-    draw();
-  }
-});
-onMounted(() => observer.observe(page.value!));
-onBeforeUnmount(() => observer.disconnect());
-watch(() => props.tune, draw);
-
-watch(drawing, async (now) => {
-  await nextTick();
-  if (now && page.value) {
-    markOwnWords(page.value);
-    lowerWords(page.value);
-    boxes.value = chordBoxes(page.value, now.source);
-    sections.value = sectionNames(page.value);
-    leans.value = markForeignNotes(page.value, foreign.value);
-  }
-  light(props.sounding);
-});
-
-function light(sounding: Map<string, number>) {
-  page.value?.querySelectorAll('.note.sounds').forEach((note) => note.classList.remove('sounds'));
-  for (const id of sounding.keys()) {
-    page.value?.querySelector(`[id="${id}"]`)?.classList.add('sounds');
-  }
-}
-watch(() => new Map(props.sounding), light);
 
 watch(
   () => [props.chosen, boxes.value] as const,
@@ -100,7 +44,7 @@ const ROOM_FOR_A_CLOSE = 128;
     <p v-if="!tune?.bars.length" class="empty">Type <b>| C | F | G7 | C |</b> and see it here</p>
     <div ref="page" class="page">
       <div class="drawing" aria-hidden="true">
-        <div v-for="(svg, i) in drawing?.svgs" :key="i" class="piece" v-html="svg" />
+        <div v-for="(svg, i) in pieces" :key="i" class="piece" v-html="svg" />
       </div>
       <span
         v-for="(section, i) in sections"

@@ -2,6 +2,20 @@ import { computed, type Ref } from 'vue';
 import type { Arrangement } from '../api/client';
 import type { BarRange } from '../player/timeline';
 
+/** The notes of the tune that are foreign to their chord, by their ids; those to bring out are true. */
+export function foreignNotes({ analysis, melody }: Arrangement): Map<string, boolean> {
+  const notes = analysis.tune.map(({ kind, stressed }, i) => ({
+    id: melody[i]?.id,
+    kind,
+    stressed,
+  }));
+  return new Map(
+    notes.flatMap(({ id, kind, stressed }) =>
+      id && kind !== 'CHORD_TONE' ? [[id, stressed] as const] : [],
+    ),
+  );
+}
+
 /** What the page shows and says at each chord of the tune as it stands drawn. */
 export function useChordMarks(
   drawn: Ref<Arrangement | undefined>,
@@ -50,17 +64,6 @@ export function useChordMarks(
       ),
   );
 
-  /** The notes of the tune that are foreign to their chord, by their ids; those to bring out are true. */
-  const foreign = computed(
-    () =>
-      new Map(
-        (drawn.value?.analysis.tune ?? []).flatMap(({ kind, stressed }, i) => {
-          const note = drawn.value?.melody[i];
-          return note && kind !== 'CHORD_TONE' ? [[note.id, stressed] as const] : [];
-        }),
-      ),
-  );
-
   const name = (chord: number) => {
     const c = drawn.value?.chords[chord];
     if (!c) return '';
@@ -70,5 +73,5 @@ export function useChordMarks(
     return `Bar ${bar}, count ${c.count}: ${c.symbol}${guess}, ${roman}${figures}${of ? ` of ${of}` : ''}`;
   };
 
-  return { flagged, inLoop, inRow, rowNames, closes, foreign, name };
+  return { flagged, inLoop, inRow, rowNames, closes, name };
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watchEffect } from 'vue';
-import type { Choices, Pin } from '../api/client';
+import type { Choices } from '../api/client';
 import ChartEditor from '../components/ChartEditor.vue';
 import ChoicesPanel from '../components/ChoicesPanel.vue';
 import ChordPanel from '../components/ChordPanel.vue';
@@ -15,12 +15,11 @@ import ShortcutList from '../components/ShortcutList.vue';
 import TransportBar from '../components/TransportBar.vue';
 import { useArrangement } from '../composables/useArrangement';
 import { useChosen } from '../composables/useChosen';
+import { useNaming } from '../composables/useNaming';
+import { usePins } from '../composables/usePins';
 import { usePlayer } from '../composables/usePlayer';
-import { useRing } from '../composables/useRing';
 import { useShortcuts, type Shortcut } from '../composables/useShortcuts';
 import { useTune } from '../composables/useTune';
-import { confirmed, nextGuess } from '../editor/guesses';
-import { heardAs } from '../editor/readings';
 
 const props = defineProps<{ id: number }>();
 
@@ -37,7 +36,8 @@ const counts = ref(false);
 const { arrangement, trouble } = useArrangement(tune.chart, choices, counts);
 const chosen = useChosen(arrangement);
 const player = usePlayer(arrangement, chosen);
-const nextWay = useRing();
+const { pin, togglePin, nextAlternative } = usePins(choices, chosen);
+const { confirmGuess, otherGuess, hear } = useNaming(tune.chart, arrangement, chosen);
 const textOpen = ref(window.innerWidth >= 1180);
 const helpOpen = ref(false);
 const looking = ref(false);
@@ -47,50 +47,6 @@ const barNumber = computed(() => arrangement.value?.bars[chosen.bar.value]?.numb
 watchEffect(() => {
   document.title = `${arrangement.value?.title ?? 'Tune'} · Zesty Thumb`;
 });
-
-const isHere = (pin: Pin) =>
-  pin.bar === chosen.bar.value + 1 && pin.start === chosen.chord.value?.start;
-
-function pin(notes: string[] | null) {
-  const chord = chosen.chord.value;
-  if (!choices.value || !chord) return;
-  const others = choices.value.pins.filter((p) => !isHere(p));
-  const mine = notes ? [{ bar: chord.bar + 1, start: chord.start, notes }] : [];
-  choices.value = { ...choices.value, pins: [...others, ...mine] };
-}
-
-function togglePin() {
-  const chord = chosen.chord.value;
-  if (chord) pin(chord.pinned ? null : chord.keys.map((key) => key.pitch));
-}
-
-function nextAlternative() {
-  const chord = chosen.chord.value;
-  if (chord?.alternatives.length) pin(nextWay(chord));
-}
-
-/** Confirms the chosen guess and goes on to the next one. */
-function confirmGuess(name?: string) {
-  const chord = chosen.chord.value;
-  if (!chord?.guess) return;
-  tune.chart.value = confirmed(tune.chart.value, chord, name);
-  const next = arrangement.value?.chords.find((other) => other.guess && other.index > chord.index);
-  if (next) chosen.choose(next.index);
-}
-
-function otherGuess() {
-  const chord = chosen.chord.value;
-  if (chord?.guess) tune.chart.value = nextGuess(tune.chart.value, chord);
-}
-
-/** The teacher's own reading of the chosen chord; without a numeral the next one there is. */
-function hear(numeral?: string) {
-  const chord = chosen.chord.value;
-  const reading = chord && arrangement.value?.analysis.readings[chord.index];
-  const other = numeral ?? reading?.others[0];
-  if (chord && reading && other)
-    tune.chart.value = heardAs(tune.chart.value, chord, reading, other);
-}
 
 function loopTo(chord: number) {
   const bar = arrangement.value?.chords[chord]?.bar ?? 0;

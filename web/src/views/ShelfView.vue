@@ -3,89 +3,29 @@ import Button from 'primevue/button';
 import Select from 'primevue/select';
 import { onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { api, type ShelfLabels, type TuneSummary } from '../api/client';
 import ShelfCard from '../components/ShelfCard.vue';
-import { printingLines } from '../composables/printing';
 import { useAppearance } from '../composables/useAppearance';
-import { USUAL } from '../composables/useBringing';
-import { saveAs } from '../composables/useFiles';
+import { useKeeping } from '../composables/useKeeping';
 import { ORDERS, useShelf } from '../composables/useShelf';
 
 const router = useRouter();
 const { tunes, search, tag, tags, twinsOnly, hasTwins, order, shown } = useShelf();
-const trouble = ref('');
-const said = ref<{ text: string; undo?: () => void }>();
-const off = ref<TuneSummary[]>([]);
+const keeping = useKeeping(tunes);
+const { off, trouble, said, load } = keeping;
 const backupFile = ref<HTMLInputElement>();
 const { appearance, toggle } = useAppearance();
 
-const emptyChart = () =>
-  `title: New tune\nkey: C major\nmeter: 4/4\ntempo: 80\n${printingLines()}\n`;
-
-async function attempt(work: () => Promise<void>) {
-  trouble.value = '';
-  try {
-    await work();
-  } catch (error) {
-    trouble.value = `${(error as Error).message}; try again in a moment.`;
-  }
+async function add() {
+  const tune = await keeping.add();
+  if (tune) await router.push({ name: 'lesson', params: { id: tune.id } });
 }
 
-const load = () =>
-  attempt(async () => {
-    [tunes.value, off.value] = await Promise.all([api.tunes(), api.removedTunes()]);
-  });
-
-const add = () =>
-  attempt(async () => {
-    const tune = await api.addTune({ version: 0, chart: emptyChart(), settings: [USUAL] });
-    await router.push({ name: 'lesson', params: { id: tune.id } });
-  });
-
-const putBack = (tune: TuneSummary) =>
-  attempt(async () => {
-    await api.putBack(tune.id);
-    said.value = undefined;
-    await load();
-  });
-
-const remove = (tune: TuneSummary) =>
-  attempt(async () => {
-    await api.removeTune(tune.id);
-    const text = `${tune.title} was taken off the shelf.`;
-    said.value = { text, undo: () => void putBack(tune) };
-    await load();
-  });
-
-const label = (tune: TuneSummary, labels: ShelfLabels) =>
-  attempt(async () => {
-    await api.label(tune.id, labels);
-    await load();
-  });
-
-const backup = () =>
-  attempt(async () => {
-    const all = JSON.stringify(await api.backup(), null, 1);
-    saveAs('zesty-thumb-backup.json', new Blob([all], { type: 'application/json' }));
-  });
-
-const restore = (event: Event) =>
-  attempt(async () => {
-    const input = event.target as HTMLInputElement;
-    const file = input.files?.[0];
-    if (!file) return;
-    let content: unknown;
-    try {
-      content = JSON.parse(await file.text());
-    } catch {
-      throw new Error('this file is no backup of this app; choose the one saved under Backup');
-    } finally {
-      input.value = '';
-    }
-    const { added, alreadyHere } = await api.restore(content);
-    said.value = { text: `${added} put back, ${alreadyHere} stood here already.` };
-    await load();
-  });
+async function restore(event: Event) {
+  const input = event.target as HTMLInputElement;
+  const file = input.files?.[0];
+  if (file) await keeping.restore(file);
+  input.value = '';
+}
 
 onMounted(() => {
   document.title = 'The shelf · Zesty Thumb';
@@ -168,7 +108,11 @@ onMounted(() => {
     <p v-else-if="tunes && !shown.length" class="empty">No tune is like that.</p>
     <ul class="tunes">
       <li v-for="tune in shown" :key="tune.id">
-        <ShelfCard :tune="tune" @remove="remove(tune)" @label="label(tune, $event)" />
+        <ShelfCard
+          :tune="tune"
+          @remove="keeping.remove(tune)"
+          @label="keeping.label(tune, $event)"
+        />
       </li>
     </ul>
     <footer>
@@ -182,13 +126,13 @@ onMounted(() => {
               size="small"
               variant="text"
               :aria-label="`Put ${tune.title} back`"
-              @click="putBack(tune)"
+              @click="keeping.putBack(tune)"
             />
           </li>
         </ul>
       </details>
       <span class="backup">
-        <Button label="Backup" icon="pi pi-download" variant="text" @click="backup" />
+        <Button label="Backup" icon="pi pi-download" variant="text" @click="keeping.backup" />
         <Button
           label="Restore a backup"
           icon="pi pi-upload"

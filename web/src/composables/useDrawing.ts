@@ -1,0 +1,80 @@
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch, type Ref } from 'vue';
+import type { Arrangement } from '../api/client';
+import {
+  chordBoxes,
+  lowerWords,
+  markForeignNotes,
+  markOwnWords,
+  sectionNames,
+  type ChordBox,
+  type Lean,
+  type SectionName,
+} from '../engraver/geometry';
+import { systemStarts } from '../engraver/lines';
+import { pieces as piecesOf } from '../engraver/pieces';
+import { foreignNotes } from './useChordMarks';
+import { useEngraver } from './useEngraver';
+
+/** Larger on a wider page: staves of about 38 pixels beside the chart, 48 without it. */
+const scaleFor = (pageWidth: number) => Math.max(46, Math.min(66, pageWidth / 12.6));
+
+/**
+ * The tune engraved for a page of any width, anew whenever tune or width changes, and where on the page
+ * everything stands. The notes that sound are lit.
+ */
+export function useDrawing(
+  page: Ref<HTMLElement | undefined>,
+  tune: () => Arrangement | undefined,
+  sounding: () => Map<string, number>,
+) {
+  const boxes = ref<ChordBox[]>([]);
+  const sections = ref<SectionName[]>([]);
+  const leans = ref<Lean[]>([]);
+  const { drawing, trouble, engrave } = useEngraver<Arrangement>();
+  const pieces = computed(() => drawing.value?.svgs ?? []);
+  /** The tune as it stands drawn, which may be a moment behind the text. */
+  const drawn = computed(() => drawing.value?.source);
+  let width = 0;
+
+  function draw() {
+    const now = tune();
+    if (!now || width === 0) return;
+    const scale = Math.round(scaleFor(width));
+    const starts = systemStarts(now, (width * 100) / scale);
+    const braced = now.melody.length > 0;
+    engrave(now, { pieces: piecesOf(now.musicXml, starts), width, scale, braced });
+  }
+
+  const observer = new ResizeObserver(([entry]) => {
+    const now = Math.round(entry!.contentRect.width);
+    if (Math.abs(now - width) > 2) {
+      width = now;
+      draw();
+    }
+  });
+  onMounted(() => observer.observe(page.value!));
+  onBeforeUnmount(() => observer.disconnect());
+  watch(tune, draw);
+
+  watch(drawing, async (now) => {
+    await nextTick();
+    if (now && page.value) {
+      markOwnWords(page.value);
+      lowerWords(page.value);
+      boxes.value = chordBoxes(page.value, now.source);
+      sections.value = sectionNames(page.value);
+      leans.value = markForeignNotes(page.value, foreignNotes(now.source));
+    }
+    light(sounding());
+  });
+
+  function light(notes: Map<string, number>) {
+    page.value?.querySelectorAll('.note.sounds').forEach((note) => note.classList.remove('sounds'));
+    for (const id of notes.keys()) {
+      page.value?.querySelector(`[id="${id}"]`)?.classList.add('sounds');
+    }
+  }
+  watch(() => new Map(sounding()), light);
+
+  return { pieces, drawn, boxes, sections, leans, trouble };
+}

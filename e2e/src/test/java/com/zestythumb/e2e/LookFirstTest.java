@@ -54,6 +54,7 @@ class LookFirstTest extends InTheBrowser {
     @Test
     void theTeacherOverrulesWithOneKeyAndItStays() {
         newTune("title: Overruled\n| C | Am | D7 | G7 | C |");
+        awaitBars(5);
         browser.click("[data-chord='1']");
         browser.seeText(".this-chord .numeral", "vi");
         browser.press("r");

@@ -1,3 +1,4 @@
+import './early';
 import PrimeVue from 'primevue/config';
 import { createApp } from 'vue';
 import App from './App.vue';

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router';
+import { prepareEngraver } from './engraver/start';
 import ShelfView from './views/ShelfView.vue';
 
 export const router = createRouter({
@@ -14,4 +15,8 @@ export const router = createRouter({
     },
     { path: '/:rest(.*)', redirect: '/' },
   ],
+});
+
+router.beforeEach((to, from) => {
+  if (to.name === 'lesson' && from.name !== 'lesson') prepareEngraver();
 });

@@ -1,4 +1,5 @@
 import { onScopeDispose, ref, shallowRef } from 'vue';
+import { takeEngraver } from '../engraver/start';
 import type { EngraveRequest, EngraveResult } from '../engraver/messages';
 
 interface Job<Source> {
@@ -23,7 +24,7 @@ export function useEngraver<Source>() {
   let waiting: Job<Source> | undefined;
 
   function start() {
-    const made = new Worker(new URL('../engraver/worker.ts', import.meta.url), { type: 'module' });
+    const made = takeEngraver();
     made.onmessage = (event: MessageEvent<EngraveResult>) => {
       if ('failed' in event.data) return fail();
       drawing.value = { svgs: event.data.svgs, source: drawn!.source };

@@ -2,8 +2,24 @@ import { VerovioToolkit } from 'verovio/esm';
 import createVerovioModule from 'verovio/wasm';
 import type { EngraveRequest, EngraveResult } from './messages';
 
+/** One bar with what most bars hold. */
+const FIRST =
+  '<score-partwise version="4.0"><part-list><score-part id="P1"><part-name/></score-part></part-list>' +
+  '<part id="P1"><measure number="1"><attributes><divisions>1</divisions><key><fifths>1</fifths></key>' +
+  '<time><beats>2</beats><beat-type>4</beat-type></time><clef><sign>F</sign><line>4</line></clef></attributes>' +
+  '<harmony><function/><kind text="G">major</kind></harmony>' +
+  '<direction placement="below"><direction-type><words>V</words></direction-type></direction>' +
+  '<note><pitch><step>G</step><octave>2</octave></pitch><duration>2</duration><type>half</type>' +
+  '<notations><technical><fingering>5</fingering></technical></notations></note></measure></part></score-partwise>';
+
 /** Engraves in a thread of its own, so that typing never waits for it. */
-const ready = createVerovioModule().then((module: unknown) => new VerovioToolkit(module));
+const ready = createVerovioModule().then((module: unknown) => {
+  const toolkit = new VerovioToolkit(module);
+  // The first drawing takes several times as long as the next; it is made while the tune is still fetched.
+  toolkit.loadData(FIRST);
+  toolkit.renderToSVG(1);
+  return toolkit;
+});
 
 self.onmessage = async (event: MessageEvent<EngraveRequest>) => {
   const { id } = event.data;

@@ -80,11 +80,11 @@ final class Cadences {
         boolean roots = areRoots(before, now);
         boolean sung = endsOn(now.key().tonic(), events.get(i));
         String how = !roots
-                ? ", not both in root position"
+                ? ", not both written in root position"
                 : !sheet.hasMelody()
-                        ? ", both in root position"
+                        ? ", both written in root position"
                         : sung
-                                ? ", in root position, and the tune ends on the keynote"
+                                ? ", written in root position, and the tune ends on the keynote"
                                 : ", the tune not on the keynote";
         boolean perfect = roots && (!sheet.hasMelody() || sung);
         return close(perfect ? Cadence.Kind.PERFECT : Cadence.Kind.AUTHENTIC, i, goes(before, now) + how);

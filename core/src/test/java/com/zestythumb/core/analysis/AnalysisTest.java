@@ -112,7 +112,7 @@ class AnalysisTest {
         Analysis half = of("| C | F | C/G | G |\n| Am | Dm7 | G7 | C |");
         assertThat(half.cadences())
                 .extracting(Cadence::reason)
-                .containsExactly("the phrase stops on V", "V7 goes to I, both in root position");
+                .containsExactly("the phrase stops on V", "V7 goes to I, both written in root position");
         assertThat(half.cadences()).allMatch(cadence -> cadence.confidence() > 0.5 && cadence.confidence() <= 1);
         assertThat(half.reason(half.keys().get(0))).isEqualTo("7 of 8 chords are its own, its dominant goes home once");
         assertThat(of("| C | F | G7 | C |\nm: c2 d2 e2 f2 | a8 | g4 f4 | e8 |")
@@ -121,7 +121,7 @@ class AnalysisTest {
                         .reason())
                 .isEqualTo("V7 goes to I, the tune not on the keynote");
         assertThat(of("| C | F | G7/B | C |").cadences().get(0).reason())
-                .isEqualTo("V6/5 goes to I, not both in root position");
+                .isEqualTo("V6/5 goes to I, not both written in root position");
         assertThat(of("| C | Am | G7 | Am |").cadences().get(0).reason()).isEqualTo("V7 goes to vi and not home");
         assertThat(of("| C | G | F | C |").cadences().get(0).reason()).isEqualTo("IV goes to I");
         assertThat(half.progressions()).allMatch(row -> !row.reason().isEmpty());

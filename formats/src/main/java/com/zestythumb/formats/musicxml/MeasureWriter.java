@@ -112,7 +112,7 @@ final class MeasureWriter {
 
     private void addWords(Bar bar, List<Object> content) {
         if (bar.section() != null) {
-            content.add(Headings.section(bar.section()));
+            content.add(Headings.section(bar.section() + (page ? Notes.ROOM.repeat(2) : "")));
         }
         marks(bar, false).forEach(mark -> content.add(Headings.mark(mark)));
         bar.text().notes().forEach(note -> content.add(Headings.words(note)));

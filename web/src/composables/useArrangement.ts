@@ -1,4 +1,4 @@
-import { onScopeDispose, ref, watch, type Ref } from 'vue';
+import { computed, onScopeDispose, ref, watch, type Ref } from 'vue';
 import { api, Away, type Arrangement, type Choices } from '../api/client';
 
 const AFTER_TYPING = 40;
@@ -11,6 +11,9 @@ export function useArrangement(
   counts: Ref<boolean>,
 ) {
   const arrangement = ref<Arrangement>();
+  const arranged = ref<string>();
+  /** Whether the arrangement is that of the chart as it stands, so that its places in the text hold. */
+  const isCurrent = computed(() => arranged.value === chart.value);
   const trouble = ref('');
   let timer: ReturnType<typeof setTimeout> | undefined;
   let running: AbortController | undefined;
@@ -20,10 +23,12 @@ export function useArrangement(
     running?.abort();
     const mine = new AbortController();
     running = mine;
+    const text = chart.value;
     try {
-      const answer = await api.arrange(chart.value, choices.value, counts.value, mine.signal);
+      const answer = await api.arrange(text, choices.value, counts.value, mine.signal);
       if (running !== mine) return;
       arrangement.value = answer;
+      arranged.value = text;
       trouble.value = '';
     } catch (error) {
       if (mine.signal.aborted) return;
@@ -48,5 +53,5 @@ export function useArrangement(
     clearTimeout(timer);
     running?.abort();
   });
-  return { arrangement, trouble };
+  return { arrangement, isCurrent, trouble };
 }

@@ -1,36 +1,60 @@
-import type { Ref } from 'vue';
-import type { Arrangement } from '../api/client';
+import { nextTick, watch, type Ref } from 'vue';
 import { confirmed, nextGuess } from '../editor/guesses';
 import { heardAs } from '../editor/readings';
+import type { useArrangement } from './useArrangement';
 import type { useChosen } from './useChosen';
 
-/** The teacher's word on the chosen chord, written into the chart: its name where guessed, and its numeral. */
+function until(condition: Ref<boolean>): Promise<void> {
+  return new Promise((resolve) => {
+    const stop = watch(
+      condition,
+      async (holds) => {
+        if (!holds) return;
+        await nextTick();
+        stop();
+        resolve();
+      },
+      { immediate: true },
+    );
+  });
+}
+
+/**
+ * The teacher's word on the chosen chord, written into the chart: its name where guessed, and its numeral.
+ * Each word waits until the one before is arranged: only then is it known where in the text a chord stands.
+ */
 export function useNaming(
   chart: Ref<string>,
-  arrangement: Ref<Arrangement | undefined>,
+  { arrangement, isCurrent }: Pick<ReturnType<typeof useArrangement>, 'arrangement' | 'isCurrent'>,
   chosen: ReturnType<typeof useChosen>,
 ) {
-  /** Confirms the chosen guess and goes on to the next one. */
-  function confirmGuess(name?: string) {
-    const chord = chosen.chord.value;
-    if (!chord?.guess) return;
-    chart.value = confirmed(chart.value, chord, name);
-    const next = arrangement.value?.chords.find((c) => c.guess && c.index > chord.index);
-    if (next) chosen.choose(next.index);
-  }
+  let queue = Promise.resolve();
+  const inTurn = (work: () => void) => (queue = queue.then(() => until(isCurrent)).then(work));
 
-  function otherGuess() {
-    const chord = chosen.chord.value;
-    if (chord?.guess) chart.value = nextGuess(chart.value, chord);
-  }
+  /** Confirms the chosen guess and goes on to the next one. */
+  const confirmGuess = (name?: string) =>
+    inTurn(() => {
+      const chord = chosen.chord.value;
+      if (!chord?.guess) return;
+      const next = arrangement.value?.chords.find((c) => c.guess && c.index > chord.index);
+      chart.value = confirmed(chart.value, chord, name);
+      if (next) chosen.choose(next.index);
+    });
+
+  const otherGuess = () =>
+    inTurn(() => {
+      const chord = chosen.chord.value;
+      if (chord?.guess) chart.value = nextGuess(chart.value, chord);
+    });
 
   /** The teacher's own reading of the chosen chord; without a numeral the next one there is. */
-  function hear(numeral?: string) {
-    const chord = chosen.chord.value;
-    const reading = chord && arrangement.value?.analysis.readings[chord.index];
-    const other = numeral ?? reading?.others[0];
-    if (chord && reading && other) chart.value = heardAs(chart.value, chord, reading, other);
-  }
+  const hear = (numeral?: string) =>
+    inTurn(() => {
+      const chord = chosen.chord.value;
+      const reading = chord && arrangement.value?.analysis.readings[chord.index];
+      const other = numeral ?? reading?.others[0];
+      if (chord && reading && other) chart.value = heardAs(chart.value, chord, reading, other);
+    });
 
   return { confirmGuess, otherGuess, hear };
 }

@@ -33,11 +33,12 @@ const choices = computed<Choices | undefined>({
   },
 });
 const counts = ref(false);
-const { arrangement, trouble } = useArrangement(tune.chart, choices, counts);
+const arranged = useArrangement(tune.chart, choices, counts);
+const { arrangement, trouble } = arranged;
 const chosen = useChosen(arrangement);
 const player = usePlayer(arrangement, chosen);
 const { pin, togglePin, nextAlternative } = usePins(choices, chosen);
-const { confirmGuess, otherGuess, hear } = useNaming(tune.chart, arrangement, chosen);
+const { confirmGuess, otherGuess, hear } = useNaming(tune.chart, arranged, chosen);
 const textOpen = ref(window.innerWidth >= 1180);
 const helpOpen = ref(false);
 const looking = ref(false);

@@ -57,7 +57,7 @@ class ArrangementApiTest {
                 .extractingPath("$.chords[0].toNext.sentence")
                 .isEqualTo("5 stays, 2 (for 3) and 1 up a step");
         assertThat(answer).bodyJson().extractingPath("$.problems").asArray().isEmpty();
-        assertThat(answer).bodyJson().extractingPath("$.musicXml").asString().contains("id=\"n0-0\"");
+        assertThat(answer).bodyJson().extractingPath("$.musicXml").asString().contains("<note id='n0-0'>");
     }
 
     @Test

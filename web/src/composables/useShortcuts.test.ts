@@ -1,0 +1,76 @@
+import { createApp, defineComponent, h } from 'vue';
+import { afterEach, describe, expect, it } from 'vitest';
+import { useShortcuts } from './useShortcuts';
+
+let close = () => {};
+
+/** A page with these elements and two shortcuts; tells what was run. */
+function page(...elements: string[]) {
+  const done: string[] = [];
+  const shortcut = (key: string, does: string) => ({
+    keys: [key],
+    shown: key,
+    does,
+    run: () => done.push(does),
+  });
+  const place = document.body.appendChild(document.createElement('div'));
+  const app = createApp(
+    defineComponent(() => {
+      useShortcuts([shortcut(' ', 'play'), shortcut('f', 'fix')]);
+      return () => h('div', { innerHTML: elements.join('') });
+    }),
+  );
+  app.mount(place);
+  close = () => {
+    app.unmount();
+    place.remove();
+  };
+  const press = (css: string, key: string, rest: KeyboardEventInit = {}) =>
+    document
+      .querySelector(css)!
+      .dispatchEvent(
+        new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true, ...rest }),
+      );
+  return { done, press };
+}
+
+describe('useShortcuts', () => {
+  afterEach(() => close());
+
+  it('does one thing for each key, and keeps the browser from doing its own', () => {
+    const { done, press } = page('<p>text</p>');
+    expect(press('p', 'f')).toBe(false);
+    expect(press('p', ' ')).toBe(false);
+    expect(press('p', 'x')).toBe(true);
+    expect(done).toEqual(['fix', 'play']);
+  });
+
+  it('is silent while someone types', () => {
+    const { done, press } = page('<input />', '<textarea></textarea>', '<select></select>');
+    for (const field of ['input', 'textarea', 'select']) press(field, 'f');
+    expect(done).toEqual([]);
+  });
+
+  it("leaves the browser's own keys alone", () => {
+    const { done, press } = page('<p>text</p>');
+    press('p', 'f', { ctrlKey: true });
+    press('p', 'f', { metaKey: true });
+    expect(done).toEqual([]);
+  });
+
+  it('lets a button take the keys that press it, but not the chords of the page', () => {
+    const { done, press } = page('<button>b</button>', '<button data-chord="0">c</button>');
+    press('button:not([data-chord])', ' ');
+    expect(done).toEqual([]);
+    press('button:not([data-chord])', 'f');
+    press('[data-chord]', ' ');
+    expect(done).toEqual(['fix', 'play']);
+  });
+
+  it('ends with the view', () => {
+    const { done } = page();
+    close();
+    window.dispatchEvent(new KeyboardEvent('keydown', { key: 'f' }));
+    expect(done).toEqual([]);
+  });
+});

@@ -11,10 +11,12 @@ import { keepHistory, stateWithHistory } from '../editor/kept-history';
 
 const props = defineProps<{ id: number; tune: Arrangement | undefined; bar: number }>();
 const text = defineModel<string>({ required: true });
-const emit = defineEmits<{ chooseBar: [bar: number] }>();
+const emit = defineEmits<{ chooseBar: [bar: number]; typedIn: [bar: number] }>();
 
 const place = ref<HTMLElement>();
 let view: EditorView | undefined;
+/** Whether the cursor stands where something was typed: the page then follows as it is arranged. */
+let typed = false;
 
 onMounted(() => {
   view = new EditorView({
@@ -34,8 +36,11 @@ onMounted(() => {
           text.value = update.state.doc.toString();
           keepSoon(update.state);
         }
-        const moved = update.transactions.some((t) => t.isUserEvent('select'));
-        if (moved && update.view.hasFocus) reportBar(update.state);
+        const did = (what: string) => update.transactions.some((t) => t.isUserEvent(what));
+        const moved = did('select');
+        typed = did('input') || did('delete') || (typed && !moved);
+        const bar = moved && update.view.hasFocus && barAtCursor(update.state);
+        if (bar) emit('chooseBar', bar.index);
       }),
     ]),
   });
@@ -59,13 +64,13 @@ defineExpose({
   redo: () => view && redo(view),
 });
 
-function reportBar(state: EditorState) {
+/** The bar at the cursor, or behind the last bar line of a line the bar before it. */
+function barAtCursor(state: EditorState) {
   const head = state.selection.main.head;
-  const found = props.tune?.bars.find((bar) => {
-    const span = offsets(state.doc, bar.text);
-    return span && head >= span.from && head <= span.to;
-  });
-  if (found) emit('chooseBar', found.index);
+  const line = state.doc.lineAt(head).number;
+  const here = (props.tune?.bars ?? []).filter((bar) => bar.text.line === line);
+  const begun = here.filter((bar) => offsets(state.doc, bar.text)!.from <= head);
+  return begun.at(-1) ?? here[0];
 }
 
 function showProblems() {
@@ -98,6 +103,8 @@ function goTo(problem: ChartProblem) {
 watch(
   () => props.tune,
   () => {
+    const bar = typed && view?.hasFocus && barAtCursor(view.state);
+    if (bar) emit('typedIn', bar.index);
     showProblems();
     showChosen();
   },

@@ -34,7 +34,11 @@ const facts = computed(() =>
 
 const take = (format: FileFormat) => props.choices && download(format, chart.value, props.choices);
 const takePage = (format: 'svg' | 'pdf') =>
-  downloadPage(format, props.tune?.title ?? 'tune', facts.value);
+  downloadPage(format, {
+    title: props.tune?.title ?? 'tune',
+    facts: facts.value,
+    composer: props.tune?.composer ?? '',
+  });
 
 const guesses = computed(() => props.tune?.chords.filter((chord) => chord.guess).length ?? 0);
 

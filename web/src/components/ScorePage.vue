@@ -9,6 +9,7 @@ import NumeralSign from './NumeralSign.vue';
 const props = defineProps<{
   tune: Arrangement | undefined;
   chosen: number;
+  typedBar: number | undefined;
   sounding: Map<string, number>;
   loop: BarRange | undefined;
 }>();
@@ -26,13 +27,15 @@ const { flagged, inLoop, inRow, rowNames, closes, name } = useChordMarks(
   () => props.loop,
 );
 
-watch(
-  () => [props.chosen, boxes.value] as const,
-  async () => {
-    await nextTick();
-    page.value?.querySelector('.chord.chosen')?.scrollIntoView({ block: 'nearest' });
-  },
-);
+/** Keeps the chosen chord in view, or while someone types the chords typed. */
+async function scroll() {
+  await nextTick();
+  const typed = drawn.value?.chords.find((chord) => chord.bar === props.typedBar);
+  page.value
+    ?.querySelector(`[data-chord="${typed?.index ?? props.chosen}"]`)
+    ?.scrollIntoView({ block: 'nearest' });
+}
+watch(() => [props.chosen, boxes.value], scroll);
 
 /** Pixels: numeral, word and a mark side by side. */
 const ROOM_FOR_A_CLOSE = 128;

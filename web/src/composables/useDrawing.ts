@@ -71,7 +71,7 @@ export function useDrawing(
   function light(notes: Map<string, number>) {
     page.value?.querySelectorAll('.note.sounds').forEach((note) => note.classList.remove('sounds'));
     for (const id of notes.keys()) {
-      page.value?.querySelector(`[id="${id}"]`)?.classList.add('sounds');
+      page.value?.querySelector(`#${id}`)?.classList.add('sounds');
     }
   }
   watch(() => new Map(sounding()), light);

@@ -1,5 +1,6 @@
 import { ref } from 'vue';
 import { api, type Choices, type FileFormat } from '../api/client';
+import type { Head } from '../engraver/paper';
 
 /** Hands a file to the browser. */
 export function saveAs(name: string, blob: Blob) {
@@ -30,13 +31,13 @@ export function useFiles() {
     });
 
   /** The engraved page as it stands. */
-  const downloadPage = (format: 'svg' | 'pdf', title: string, facts: string) =>
+  const downloadPage = (format: 'svg' | 'pdf', head: Head) =>
     attempt(async () => {
       const { pageAsPdf, pageAsSvg } = await import('../engraver/paper');
       const page = document.querySelector<HTMLElement>('.score .page');
       if (!page?.querySelector('svg')) throw new Error('nothing is engraved yet');
-      const name = title.replace(/[^\p{L}\p{N} ._-]/gu, '').trim() || 'tune';
-      const blob = format === 'svg' ? pageAsSvg(page) : await pageAsPdf(page, title, facts);
+      const name = head.title.replace(/[^\p{L}\p{N} ._-]/gu, '').trim() || 'tune';
+      const blob = format === 'svg' ? pageAsSvg(page) : await pageAsPdf(page, head);
       saveAs(`${name}.${format}`, blob);
     });
 

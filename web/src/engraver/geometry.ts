@@ -88,7 +88,7 @@ export function chordBoxes(page: HTMLElement, tune: Arrangement): ChordBox[] {
     return known;
   };
   const starts = [...firstNotes].flatMap(([chord, id]) => {
-    const note = page.querySelector(`[id="${id}"]`);
+    const note = page.querySelector(`#${id}`);
     const system = note?.closest('.system');
     const measure = note?.closest('.measure');
     if (!note || !system || !measure) return [];
@@ -146,7 +146,7 @@ const LEAN_ABOVE = 9;
 export function markForeignNotes(page: HTMLElement, foreign: Map<string, boolean>): Lean[] {
   const origin = page.getBoundingClientRect();
   const leans = [...foreign].flatMap(([note, stressed]) => {
-    const drawn = page.querySelector(`[id="${note}"]`);
+    const drawn = page.querySelector(`#${note}`);
     const head = drawn?.querySelector('.notehead')?.getBoundingClientRect();
     if (!drawn || !head || !stressed) return [];
     const stem = drawn.querySelector('.stem')?.getBoundingClientRect();

@@ -186,20 +186,27 @@ function sheets(page: HTMLElement, room: number, first: number) {
   return parts;
 }
 
+/** What stands above the music on paper. */
+export interface Head {
+  title: string;
+  facts: string;
+  composer: string;
+}
+
 /** The page on sheets of A4, title above, never a system torn in two. */
-export async function pageAsPdf(page: HTMLElement, title: string, facts: string): Promise<Blob> {
+export async function pageAsPdf(page: HTMLElement, head: Head): Promise<Blob> {
   const size = sizeOf(page);
   const pdf = new jsPDF({ unit: 'pt', format: 'a4' });
   const inner = PAPER.width - 2 * PAPER.margin;
   const scale = inner / size.width;
-  const head = 70;
+  const headRoom = 70;
   const room = (PAPER.height - 2 * PAPER.margin) / scale;
   const texts = overlay(page);
   let sheet = 0;
-  for (const part of sheets(page, room, head / scale)) {
+  for (const part of sheets(page, room, headRoom / scale)) {
     if (sheet > 0) pdf.addPage();
-    const top = sheet++ === 0 ? head : 0;
-    if (top) heading(pdf, title, facts);
+    const top = sheet++ === 0 ? headRoom : 0;
+    if (top) heading(pdf, head);
     const outer = element('svg', size);
     outer.append(...drawing(page, part.systems));
     texts
@@ -215,12 +222,14 @@ export async function pageAsPdf(page: HTMLElement, title: string, facts: string)
   return pdf.output('blob');
 }
 
-function heading(pdf: jsPDF, title: string, facts: string) {
+function heading(pdf: jsPDF, { title, facts, composer }: Head) {
   pdf.setTextColor(INK);
   pdf.setFont('times', 'bold').setFontSize(24);
   pdf.text(onPaper(title), PAPER.width / 2, PAPER.margin + 18, { align: 'center' });
   pdf.setFont('helvetica', 'normal').setFontSize(11);
   pdf.text(onPaper(facts), PAPER.width / 2, PAPER.margin + 38, { align: 'center' });
+  const right = PAPER.width - PAPER.margin;
+  pdf.text(onPaper(composer), right, PAPER.margin + 54, { align: 'right' });
 }
 
 /** The paper's plain fonts write Western letters; accidentals are spelled there. */

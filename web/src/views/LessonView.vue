@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watchEffect } from 'vue';
+import { computed, ref, watch, watchEffect } from 'vue';
 import type { Choices } from '../api/client';
 import ChartEditor from '../components/ChartEditor.vue';
 import ChoicesPanel from '../components/ChoicesPanel.vue';
@@ -36,6 +36,9 @@ const counts = ref(false);
 const arranged = useArrangement(tune.chart, choices, counts);
 const { arrangement, trouble } = arranged;
 const chosen = useChosen(arrangement);
+/** The bar being typed, which the page keeps in view until a chord is chosen. */
+const typedBar = ref<number>();
+watch(chosen.index, () => (typedBar.value = undefined));
 const player = usePlayer(arrangement, chosen);
 const { pin, togglePin, nextAlternative } = usePins(choices, chosen);
 const { confirmGuess, otherGuess, hear } = useNaming(tune.chart, arranged, chosen);
@@ -154,6 +157,7 @@ useShortcuts(shortcuts);
         :tune="arrangement"
         :bar="chosen.bar.value"
         @choose-bar="chosen.chooseBar"
+        @typed-in="(bar) => (typedBar = bar)"
       />
     </aside>
     <main class="music">
@@ -163,6 +167,7 @@ useShortcuts(shortcuts);
       <ScorePage
         :tune="arrangement"
         :chosen="chosen.index.value"
+        :typed-bar="typedBar"
         :sounding="player.sounding"
         :loop="player.loop.value"
         @choose="chosen.choose"

@@ -103,6 +103,29 @@ class LessonTest extends InTheBrowser {
     }
 
     @Test
+    void thePageFollowsWhatIsTypedAndThenWhatIsChosen() {
+        newTune("title: Long" + "\n| C | F | G7 | C |".repeat(8));
+        awaitBars(32);
+        awaitInView(31);
+        browser.press("\n| Am | Dm |");
+        awaitInView(33);
+        browser.seeText(".this-chord h2", "Bar 1: C");
+        // From the text: the cursor put into a bar chooses it.
+        browser.clickText(".cm-line", "Long");
+        browser.press("" + Keys.ARROW_DOWN + Keys.END);
+        browser.seeText(".this-chord h2", "Bar 4: C");
+        awaitInView(3);
+    }
+
+    private void awaitInView(int chord) {
+        browser.await("chord " + chord + " in view", () -> (Boolean) browser.script("""
+                const chord = document.querySelector(`[data-chord='${arguments[0]}']`)?.getBoundingClientRect();
+                const page = document.querySelector('.score').getBoundingClientRect();
+                return Boolean(chord) && chord.bottom <= page.bottom + 1 && chord.top >= page.top - 1;
+                """, chord) ? true : null);
+    }
+
+    @Test
     void aTuneIsSavedAndStillThereAfterReloading() {
         newTune("title: Kept\n| C | Am | Dm | G7 | C |");
         awaitBars(5);

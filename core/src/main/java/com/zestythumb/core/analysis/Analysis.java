@@ -4,13 +4,15 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.sheet.ChordEvent;
-import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.HeardAs;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -72,6 +74,18 @@ public record Analysis(
         return home == 0 ? chords : chords + ", its dominant goes home " + (home == 1 ? "once" : home + " times");
     }
 
+    /** The key that the tune as a whole is in: of its keys the one that most chords are in, the first of equals. */
+    public Optional<Key> home() {
+        Map<Key, Integer> lengths = new LinkedHashMap<>();
+        keys.forEach(span -> lengths.merge(span.key(), span.length(), Integer::sum));
+        return lengths.keySet().stream().max(Comparator.comparingInt(lengths::get));
+    }
+
+    /** The tune under the signature of the key in which it is heard, where nobody told one. */
+    public LeadSheet inItsKey(LeadSheet sheet) {
+        return sheet.heading().keyTold() ? sheet : home().map(sheet::heardIn).orElse(sheet);
+    }
+
     /** Whether a key can be told at all. */
     public boolean isClear() {
         return keys.stream().anyMatch(span -> span.confidence() >= CLEAR);
@@ -82,7 +96,7 @@ public record Analysis(
         List<ChordEvent> events =
                 sheet.events().stream().filter(event -> !event.isSilent()).toList();
         Places places = new Places(sheet, events);
-        List<KeySpan> keys = KeyPath.find(heard(sheet, events, places));
+        List<KeySpan> keys = KeySearch.find(new Listening(sheet, events, places).heard());
         List<Reading> readings = readings(events, keys, sheet.heading().names());
         List<Double> weights = Weights.of(readings, sheet, events, places);
         return new Analysis(
@@ -121,7 +135,10 @@ public record Analysis(
         if (keys.isEmpty() || keys.get(0).confidence() < CLEAR) {
             return "";
         }
-        Key stated = sheet.bars().get(events.get(0).bar()).key();
+        Key stated = sheet.toldKey(sheet.bars().get(events.get(0).bar()));
+        if (stated == null) {
+            return "";
+        }
         Key heard = keys.get(0).key();
         boolean same = stated.tonic().soundsLike(heard.tonic()) && Degrees.isMinor(stated) == Degrees.isMinor(heard);
         boolean returns = keys.stream().anyMatch(span -> span.key().equals(stated));
@@ -130,48 +147,6 @@ public record Analysis(
                 ? ""
                 : "the chart says " + names.fromEnglish(stated.pretty()) + ", but it is heard in "
                         + names.fromEnglish(heard.pretty());
-    }
-
-    private static List<KeyPath.Heard> heard(LeadSheet sheet, List<ChordEvent> events, Places places) {
-        List<KeyPath.Heard> heard = new ArrayList<>();
-        for (int i = 0; i < events.size(); i++) {
-            ChordEvent event = events.get(i);
-            boolean lastInBar = i + 1 == events.size() || events.get(i + 1).bar() != event.bar();
-            Key stated = sheet.bars().get(event.bar()).key();
-            heard.add(new KeyPath.Heard(
-                    event.chord(),
-                    stated,
-                    weight(event),
-                    tune(sheet, event),
-                    lastInBar && places.endsPhrase(event.bar()),
-                    event.heardAs() == null ? null : event.heardAs().key()));
-        }
-        return heard;
-    }
-
-    /** A chord of a beat or more counts once, a shorter one less. */
-    private static double weight(ChordEvent event) {
-        return event.duration().compareTo(Fraction.of(1)) >= 0 ? 1 : 0.6;
-    }
-
-    private static double[] tune(LeadSheet sheet, ChordEvent event) {
-        double[] tones = new double[12];
-        double sum = 0;
-        for (MelodyNote note : sheet.bars().get(event.bar()).melody()) {
-            Fraction from = note.onset().compareTo(event.start()) > 0 ? note.onset() : event.start();
-            double length = note.end().min(event.end()).minus(from).toDouble();
-            if (!note.isRest() && length > 0) {
-                tones[note.pitch().pitchClass().semitone()] += length;
-                sum += length;
-            }
-        }
-        if (sum == 0) {
-            return new double[0];
-        }
-        for (int i = 0; i < tones.length; i++) {
-            tones[i] /= sum;
-        }
-        return tones;
     }
 
     private static List<Reading> readings(List<ChordEvent> events, List<KeySpan> keys, NoteNames names) {

@@ -47,7 +47,7 @@ final class Cadences {
 
     private Optional<Cadence> at(int i, boolean last) {
         Reading now = readings.get(i);
-        Reading before = i == 0 ? null : readings.get(i - 1);
+        Reading before = beforeArrival(i);
         int degree = degree(now, now);
         boolean home = degree == 0 && isConsonant(now);
         if (before != null && home && isDominant(before, now)) {
@@ -63,7 +63,7 @@ final class Cadences {
         if (before != null && submediant && isDominant(before, now)) {
             return Optional.of(close(Cadence.Kind.DECEPTIVE, i, goes(before, now) + " and not home"));
         }
-        if (degree == 7 && Kind.of(now.chord()).canLead() && now.chord().inversion() == 0) {
+        if (degree == 7 && Kind.canLead(now.chord()) && now.chord().inversion() == 0) {
             boolean phrygian = before != null
                     && Degrees.isMinor(now.key())
                     && degree(before, now) == 5
@@ -74,6 +74,15 @@ final class Cadences {
                             : close(Cadence.Kind.HALF, i, "the phrase stops on " + now.numeral()));
         }
         return Optional.empty();
+    }
+
+    /** What the chord was come to from: a chord that is struck again or held on arrived when it first came. */
+    private Reading beforeArrival(int i) {
+        int at = i - 1;
+        while (at >= 0 && readings.get(at).chord().equals(readings.get(i).chord())) {
+            at--;
+        }
+        return at < 0 ? null : readings.get(at);
     }
 
     private Cadence authentic(int i, Reading before, Reading now) {
@@ -112,7 +121,7 @@ final class Cadences {
     private static boolean isDominant(Reading before, Reading in) {
         int degree = degree(before, in);
         Kind kind = Kind.of(before.chord());
-        boolean dominant = degree == 7 && (kind.canLead() || kind == Kind.SUSPENDED);
+        boolean dominant = degree == 7 && (Kind.canLead(before.chord()) || kind == Kind.SUSPENDED);
         boolean leadingTone = degree == 11 && kind.isDiminished();
         boolean substitute =
                 before.role() == Role.TRITONE_SUBSTITUTE && before.numeral().of() == null;

@@ -20,6 +20,11 @@ final class Fit {
     private static final double STRANGE = 4.5;
     private static final double[][] IN_MAJOR = table();
     private static final double[][] IN_MINOR = table();
+    private static final double[][] IN_DORIAN = table();
+    private static final double[][] IN_MIXOLYDIAN = table();
+    private static final double[][] IN_PHRYGIAN = table();
+    private static final double[][] IN_LYDIAN = table();
+    private static final double[][][] IN_ALL = {IN_MAJOR, IN_MINOR, IN_DORIAN, IN_MIXOLYDIAN, IN_PHRYGIAN, IN_LYDIAN};
 
     static {
         set(IN_MAJOR, MAJOR, "0=1.0 5=1.5 7=1.4 2=2.8 4=2.8 9=2.8 10=3.0 8=3.1 3=3.2 1=3.3 11=3.1");
@@ -36,7 +41,27 @@ final class Fit {
         set(IN_MINOR, HALF_DIMINISHED, "2=1.7 9=2.7 6=3.0 11=3.2");
         set(IN_MINOR, DIMINISHED_SEVENTH, "11=1.7 2=1.8 5=1.8 8=1.8 6=2.7 9=2.9 0=2.9 3=2.9 4=2.9 7=2.9 10=2.9 1=2.9");
         set(IN_MINOR, AUGMENTED, "3=2.3 7=1.8");
-        for (double[][] table : new double[][][] {IN_MAJOR, IN_MINOR}) {
+        set(IN_DORIAN, MINOR, "0=1.0 2=1.7 7=2.0 9=3.0");
+        set(IN_DORIAN, MAJOR, "5=1.4 10=1.9 3=1.8 7=2.9 8=3.2");
+        set(IN_DORIAN, DOMINANT, "5=1.4 7=2.9 10=2.4 0=3.0");
+        set(IN_DORIAN, DIMINISHED, "9=2.2 2=3.2");
+        set(IN_DORIAN, HALF_DIMINISHED, "9=2.2 2=3.2");
+        set(IN_MIXOLYDIAN, MAJOR, "0=1.0 10=1.4 5=1.6 7=3.6 3=3.4");
+        set(IN_MIXOLYDIAN, DOMINANT, "0=1.4 10=2.4 5=2.4 7=3.8");
+        set(IN_MIXOLYDIAN, MINOR, "7=1.7 2=1.9 9=1.9");
+        set(IN_MIXOLYDIAN, DIMINISHED, "4=2.3");
+        set(IN_MIXOLYDIAN, HALF_DIMINISHED, "4=2.3");
+        set(IN_PHRYGIAN, MINOR, "0=1.0 10=1.8 5=2.0");
+        set(IN_PHRYGIAN, MAJOR, "1=1.4 3=1.9 8=1.9 0=1.4 7=3.4");
+        set(IN_PHRYGIAN, DOMINANT, "3=2.4 0=2.2 7=3.4");
+        set(IN_PHRYGIAN, DIMINISHED, "7=2.4");
+        set(IN_PHRYGIAN, HALF_DIMINISHED, "7=2.4");
+        set(IN_LYDIAN, MAJOR, "0=1.0 2=1.4 7=1.7");
+        set(IN_LYDIAN, MINOR, "9=2.0 11=2.0 4=2.0");
+        set(IN_LYDIAN, DOMINANT, "2=1.8");
+        set(IN_LYDIAN, DIMINISHED, "6=2.5");
+        set(IN_LYDIAN, HALF_DIMINISHED, "6=2.5");
+        for (double[][] table : IN_ALL) {
             for (int degree = 0; degree < 12; degree++) {
                 double[] kinds = table[degree];
                 kinds[Kind.OPEN.ordinal()] = Math.min(kinds[MAJOR.ordinal()], kinds[MINOR.ordinal()]);
@@ -58,6 +83,16 @@ final class Fit {
             String[] parts = price.split("=");
             table[Integer.parseInt(parts[0])][kind.ordinal()] = Double.parseDouble(parts[1]);
         }
+    }
+
+    /**
+     * The price of a chord in a mode.
+     *
+     * @param degree half steps from the tonic up to its root
+     * @param mode its place among {@link KeyState#MODES}
+     */
+    static double price(int degree, Kind kind, int mode) {
+        return IN_ALL[mode][degree][kind.ordinal()];
     }
 
     /**

@@ -215,7 +215,7 @@ final class HarmonyReader {
     private Optional<Reading> diatonic() {
         boolean raised = minor && (degree == 7 || degree == 11 && kind.isDiminished());
         boolean inKey = here.isInKey();
-        boolean plainDominant = degree == 7 && kind.canLead();
+        boolean plainDominant = degree == 7 && Kind.canLead(chord);
         boolean leading = minor && degree == 11 && kind.isDiminished()
                 || !minor && degree == 11 && (kind == Kind.DIMINISHED || kind == Kind.HALF_DIMINISHED);
         boolean melodicMinor = minor

@@ -19,6 +19,7 @@ enum Kind {
     OPEN;
 
     private static final Interval MINOR_SEVENTH = Interval.parse("m7");
+    private static final Interval DIMINISHED_SEVENTH_TONE = Interval.parse("d7");
     private static final Interval DIMINISHED_FIFTH = Interval.parse("d5");
 
     static Kind of(Chord chord) {
@@ -35,7 +36,9 @@ enum Kind {
             if (!DIMINISHED_FIFTH.equals(fifth)) {
                 return MINOR;
             }
-            return seventh == null ? DIMINISHED : seventh.equals(MINOR_SEVENTH) ? HALF_DIMINISHED : DIMINISHED_SEVENTH;
+            return MINOR_SEVENTH.equals(seventh)
+                    ? HALF_DIMINISHED
+                    : DIMINISHED_SEVENTH_TONE.equals(seventh) ? DIMINISHED_SEVENTH : DIMINISHED;
         }
         if (MINOR_SEVENTH.equals(seventh)) {
             return DOMINANT;
@@ -47,6 +50,16 @@ enum Kind {
     /** Whether it can act as a dominant: a major triad or dominant seventh. */
     boolean canLead() {
         return this == MAJOR || this == DOMINANT || this == AUGMENTED;
+    }
+
+    /** Whether a chord can act as a dominant: a major seventh is at rest and leads nowhere. */
+    static boolean canLead(Chord chord) {
+        return of(chord).canLead() && !hasMajorSeventh(chord);
+    }
+
+    static boolean hasMajorSeventh(Chord chord) {
+        Interval seventh = chord.quality().numbered(7);
+        return seventh != null && seventh.semitones() == 11;
     }
 
     boolean isDiminished() {

@@ -106,8 +106,7 @@ final class Neighbourhood {
     }
 
     boolean hasMajorSeventh() {
-        Interval seventh = chord.quality().numbered(7);
-        return seventh != null && seventh.semitones() == 11;
+        return Kind.hasMajorSeventh(chord);
     }
 
     boolean goesToFifthBelow() {
@@ -115,7 +114,7 @@ final class Neighbourhood {
     }
 
     boolean goesToDominant() {
-        return next != null && (degreeOf(next) == 7 && Kind.of(next).canLead() || isNextCadential());
+        return next != null && (degreeOf(next) == 7 && Kind.canLead(next) || isNextCadential());
     }
 
     boolean isCadential() {
@@ -136,7 +135,7 @@ final class Neighbourhood {
                 && isTonicTriad(other)
                 && Degrees.inversion(other, other.bass()) == 2
                 && degreeOf(behind) == 7
-                && (Kind.of(behind).canLead() || Kind.of(behind) == Kind.SUSPENDED)
+                && (Kind.canLead(behind) || Kind.of(behind) == Kind.SUSPENDED)
                 && behind.bass().soundsLike(other.bass());
     }
 

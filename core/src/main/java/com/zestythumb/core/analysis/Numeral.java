@@ -104,10 +104,12 @@ public record Numeral(String roman, String figures, String of) {
         // A triad over its own seventh, Am/G, is a seventh chord in third inversion to the ear.
         boolean overSeventh =
                 inversion < 0 && bass.letter() == chord.root().letter().plus(6);
-        String figured = overSeventh ? FiguredBass.of(3, true) : FiguredBass.of(inversion, quality.hasSeventh());
+        // Over a foreign bass the chord itself stands as in root position, its seventh told.
+        String figured =
+                overSeventh ? FiguredBass.of(3, true) : FiguredBass.of(Math.max(0, inversion), quality.hasSeventh());
         String addition = addition(quality);
         boolean seventhChord = quality.hasSeventh() && quality.numbered(3) != null;
-        return addition.isEmpty() || seventhChord && inversion != 0 ? figured : addition;
+        return addition.isEmpty() || seventhChord && (inversion > 0 || overSeventh) ? figured : addition;
     }
 
     /** What the symbol adds to a triad or a plain seventh chord: {@code "maj7"}, {@code "sus4"}, {@code "♭9"}. */

@@ -29,10 +29,10 @@ final class Arranger {
     private final Analysis analysis;
 
     Arranger(LeadSheet sheet, Choices choices) {
-        this.sheet = sheet;
+        this.analysis = Analysis.of(sheet);
+        this.sheet = analysis.inItsKey(sheet);
         this.choices = choices;
         this.events = sheet.events().stream().filter(e -> !e.isSilent()).toList();
-        this.analysis = Analysis.of(sheet);
     }
 
     Arrangement arrange() {

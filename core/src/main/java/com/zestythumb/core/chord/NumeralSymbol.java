@@ -31,8 +31,16 @@ public final class NumeralSymbol {
 
     private NumeralSymbol() {}
 
-    /** Reads a numeral; empty where the text is none. */
+    /** Reads a numeral; empty where the text is none, or names notes that cannot be written. */
     public static Optional<Chord> parse(String text, Key key) {
+        try {
+            return read(text, key).filter(chord -> !chord.tones().isEmpty());
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<Chord> read(String text, Key key) {
         Matcher m = SYNTAX.matcher(text);
         if (!m.matches()) {
             return Optional.empty();

@@ -41,6 +41,7 @@ final class QualityTable {
             row("6add9", "sixth, added ninth", "P1 M3 P5 M6 M9", "69", "6(9)", "M69", "maj69"),
             row("m6add9", "minor sixth, added ninth", "P1 m3 P5 M6 M9", "m69", "min69", "-69"),
             row("9", "ninth", "P1 M3 P5 m7 M9", "dom9"),
+            row("9#5", "augmented ninth", "P1 M3 A5 m7 M9", "+9", "aug9", "9+"),
             row("7b9", "seventh, flat ninth", "P1 M3 P5 m7 m9"),
             row("7#9", "seventh, sharp ninth", "P1 M3 P5 m7 A9"),
             row("maj9", "major ninth", "P1 M3 P5 M7 M9", "M9", "Maj9", "Δ9", "ma9", "△9"),

@@ -30,6 +30,7 @@ final class BarReader {
     private List<Integer> ending = List.of();
     private boolean startsRepeat;
     private boolean full;
+    private boolean numerals;
     private Fraction shortLength;
     private boolean shortIsPickup;
 
@@ -76,6 +77,11 @@ final class BarReader {
             finished.add(draft.bar(number));
         }
         return finished;
+    }
+
+    /** Whether any chord is written as a numeral. */
+    boolean hasNumerals() {
+        return numerals;
     }
 
     List<String> remarksLeft() {
@@ -167,7 +173,9 @@ final class BarReader {
         if (repeats) {
             repeat(bar, timesPlayed, twoBars ? 2 : 1);
         } else {
-            bar.events = new SlotReader(bar, words, lastEvent(), heading.names(), place(), problems).read();
+            SlotReader reader = new SlotReader(bar, words, lastEvent(), heading.names(), place(), problems);
+            bar.events = reader.read();
+            numerals |= reader.hasNumerals();
             bar.timesPlayed = timesPlayed;
             bars.add(bar);
         }

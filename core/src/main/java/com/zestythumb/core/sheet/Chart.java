@@ -8,11 +8,13 @@ import java.util.List;
  *
  * @param sheet as much of the tune as could be read
  * @param problems in the order of the text
+ * @param taken what was read in the usual way though the text might mean another; no mistakes
  */
-public record Chart(LeadSheet sheet, List<ChartProblem> problems) {
+public record Chart(LeadSheet sheet, List<ChartProblem> problems, List<ChartProblem> taken) {
 
     public Chart {
         problems = List.copyOf(problems);
+        taken = List.copyOf(taken);
     }
 
     /**

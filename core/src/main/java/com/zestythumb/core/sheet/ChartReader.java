@@ -35,8 +35,10 @@ final class ChartReader {
         VoiceReader voices = new VoiceReader(heading, problems);
         eachLine(line -> readMusic(line, bars, voices));
         voices.finish();
-        LeadSheet sheet = new LeadSheet(heading.withRemarks(bars.remarksLeft()), bars.finish());
-        return new Chart(sheet, problems.inOrder());
+        Heading whole = heading.withRemarks(bars.remarksLeft());
+        // Numerals are of some key: where none is told they are of C.
+        Heading spoken = bars.hasNumerals() ? whole.withKey(whole.key()) : whole;
+        return new Chart(new LeadSheet(spoken, bars.finish()), problems.inOrder(), problems.quietInOrder());
     }
 
     private void eachLine(Consumer<String> use) {

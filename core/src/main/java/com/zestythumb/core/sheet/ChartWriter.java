@@ -58,8 +58,10 @@ public final class ChartWriter {
         Heading heading = sheet.heading();
         line("title", heading.title());
         line("composer", heading.composer());
-        line("key", heading.names().fromEnglish(heading.key().toString()));
-        line("meter", heading.meter().toString());
+        line(
+                "key",
+                heading.keyTold() ? heading.names().fromEnglish(heading.key().toString()) : "");
+        line("meter", heading.meterTold() ? heading.meter().toString() : "");
         line("tempo", String.valueOf(heading.tempo()));
         line("feel", heading.feel());
         if (heading.pickup().compareTo(Fraction.ZERO) > 0) {
@@ -214,7 +216,7 @@ public final class ChartWriter {
 
     private String word(ChordEvent event, Bar bar) {
         if (event.isSilent()) {
-            return "N.C.";
+            return event.unread().isEmpty() ? "N.C." : event.unread();
         }
         if (event.text() == null && isHeldOver(event, bar)) {
             return "/";
@@ -266,7 +268,9 @@ public final class ChartWriter {
     }
 
     private String notes(Bar bar) {
+        // Where nobody told a key the notes are written without signature, as they will be read again.
+        Key signature = sheet.toldKey(bar) == null ? Heading.USUAL.key() : bar.key();
         return NoteWriter.write(
-                bar.melody(), bar.key(), bar.meter(), sheet.heading().unit(), bar.offset(), note -> "");
+                bar.melody(), signature, bar.meter(), sheet.heading().unit(), bar.offset(), note -> "");
     }
 }

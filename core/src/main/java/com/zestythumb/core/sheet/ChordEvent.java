@@ -14,6 +14,7 @@ import java.util.List;
  * @param guess what else it might be, if it was guessed from notes and not yet confirmed; else null
  * @param heardAs how the teacher hears it, if she said so; else null
  * @param text where its symbol stands in the chart; null where it has none of its own
+ * @param unread the symbol as it was written, if it could not be read and so is silent; else empty
  */
 public record ChordEvent(
         Chord chord,
@@ -23,7 +24,8 @@ public record ChordEvent(
         Touch touch,
         List<Chord> guess,
         HeardAs heardAs,
-        TextSpan text) {
+        TextSpan text,
+        String unread) {
 
     /** How a chord is played. */
     public enum Touch {
@@ -36,6 +38,23 @@ public record ChordEvent(
 
     public ChordEvent(Chord chord, int bar, Fraction start, Fraction duration) {
         this(chord, bar, start, duration, Touch.PLAIN, null, null, null);
+    }
+
+    public ChordEvent(
+            Chord chord,
+            int bar,
+            Fraction start,
+            Fraction duration,
+            Touch touch,
+            List<Chord> guess,
+            HeardAs heardAs,
+            TextSpan text) {
+        this(chord, bar, start, duration, touch, guess, heardAs, text, "");
+    }
+
+    /** A symbol that could not be read: it is silent and stays as it was written. */
+    public static ChordEvent unread(String symbol, int bar, Fraction start, Fraction duration, TextSpan text) {
+        return new ChordEvent(null, bar, start, duration, Touch.PLAIN, null, null, text, symbol);
     }
 
     public boolean isSilent() {
@@ -51,12 +70,12 @@ public record ChordEvent(
     }
 
     ChordEvent longer(Fraction more) {
-        return new ChordEvent(chord, bar, start, duration.plus(more), touch, guess, heardAs, text);
+        return new ChordEvent(chord, bar, start, duration.plus(more), touch, guess, heardAs, text, unread);
     }
 
     /** The same in another bar, as a repeated bar has it. */
     ChordEvent inBar(int other) {
-        return new ChordEvent(chord, other, start, duration, touch, guess, heardAs, null);
+        return new ChordEvent(chord, other, start, duration, touch, guess, heardAs, null, unread);
     }
 
     /** Another chord in the same place. */

@@ -20,6 +20,8 @@ import java.util.List;
  * @param names how note names are written
  * @param symbols how chord symbols are printed
  * @param remarks lines beginning with # that stand behind the last bar
+ * @param keyTold whether somebody said which key it is; else it is to be heard
+ * @param meterTold whether somebody said which meter it is; else it is taken to be the usual one
  */
 public record Heading(
         String title,
@@ -32,7 +34,9 @@ public record Heading(
         Fraction unit,
         NoteNames names,
         SymbolStyle symbols,
-        List<String> remarks) {
+        List<String> remarks,
+        boolean keyTold,
+        boolean meterTold) {
 
     public static final Heading USUAL = new Heading(
             "Untitled",
@@ -45,50 +49,68 @@ public record Heading(
             Fraction.of(1, 2),
             NoteNames.ENGLISH,
             SymbolStyle.LETTERS,
-            List.of());
+            List.of(),
+            false,
+            false);
 
     public Heading {
         remarks = List.copyOf(remarks);
     }
 
     public Heading withTitle(String other) {
-        return new Heading(other, composer, key, meter, tempo, feel, pickup, unit, names, symbols, remarks);
+        return new Heading(
+                other, composer, key, meter, tempo, feel, pickup, unit, names, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withComposer(String other) {
-        return new Heading(title, other, key, meter, tempo, feel, pickup, unit, names, symbols, remarks);
+        return new Heading(
+                title, other, key, meter, tempo, feel, pickup, unit, names, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withKey(Key other) {
-        return new Heading(title, composer, other, meter, tempo, feel, pickup, unit, names, symbols, remarks);
+        return new Heading(
+                title, composer, other, meter, tempo, feel, pickup, unit, names, symbols, remarks, true, meterTold);
+    }
+
+    /** In the key in which it is heard where nobody said which it is. */
+    public Heading heardIn(Key other) {
+        return new Heading(
+                title, composer, other, meter, tempo, feel, pickup, unit, names, symbols, remarks, false, meterTold);
     }
 
     public Heading withMeter(Meter other) {
-        return new Heading(title, composer, key, other, tempo, feel, pickup, unit, names, symbols, remarks);
+        return new Heading(
+                title, composer, key, other, tempo, feel, pickup, unit, names, symbols, remarks, keyTold, true);
     }
 
     public Heading withTempo(int other) {
-        return new Heading(title, composer, key, meter, other, feel, pickup, unit, names, symbols, remarks);
+        return new Heading(
+                title, composer, key, meter, other, feel, pickup, unit, names, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withFeel(String other) {
-        return new Heading(title, composer, key, meter, tempo, other, pickup, unit, names, symbols, remarks);
+        return new Heading(
+                title, composer, key, meter, tempo, other, pickup, unit, names, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withPickup(Fraction other) {
-        return new Heading(title, composer, key, meter, tempo, feel, other, unit, names, symbols, remarks);
+        return new Heading(
+                title, composer, key, meter, tempo, feel, other, unit, names, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withUnit(Fraction other) {
-        return new Heading(title, composer, key, meter, tempo, feel, pickup, other, names, symbols, remarks);
+        return new Heading(
+                title, composer, key, meter, tempo, feel, pickup, other, names, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withNames(NoteNames other) {
-        return new Heading(title, composer, key, meter, tempo, feel, pickup, unit, other, symbols, remarks);
+        return new Heading(
+                title, composer, key, meter, tempo, feel, pickup, unit, other, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withSymbols(SymbolStyle other) {
-        return new Heading(title, composer, key, meter, tempo, feel, pickup, unit, names, other, remarks);
+        return new Heading(
+                title, composer, key, meter, tempo, feel, pickup, unit, names, other, remarks, keyTold, meterTold);
     }
 
     /** A chord as this tune prints it. */
@@ -97,6 +119,7 @@ public record Heading(
     }
 
     public Heading withRemarks(List<String> others) {
-        return new Heading(title, composer, key, meter, tempo, feel, pickup, unit, names, symbols, others);
+        return new Heading(
+                title, composer, key, meter, tempo, feel, pickup, unit, names, symbols, others, keyTold, meterTold);
     }
 }

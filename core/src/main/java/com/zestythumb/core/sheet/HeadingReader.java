@@ -34,7 +34,10 @@ final class HeadingReader {
                 key = m;
                 keyLine = line;
             }
-            case "meter", "time" -> heading = heading.withMeter(value(m, line, Meter::parse, heading.meter()));
+            case "meter", "time" -> {
+                Meter meter = value(m, line, Meter::parse, null);
+                heading = meter == null ? heading : heading.withMeter(meter);
+            }
             case "tempo" -> heading = heading.withTempo(value(m, line, HeadingReader::tempo, heading.tempo()));
             case "unit" -> heading = heading.withUnit(value(m, line, HeadingReader::unit, heading.unit()));
             case "names" -> heading = heading.withNames(value(m, line, HeadingReader::names, heading.names()));
@@ -57,7 +60,8 @@ final class HeadingReader {
     Heading finish() {
         if (key != null) {
             NoteNames names = heading.names();
-            heading = heading.withKey(value(key, keyLine, text -> key(text, names), heading.key()));
+            Key told = value(key, keyLine, text -> key(text, names), null);
+            heading = told == null ? heading : heading.withKey(told);
         }
         if (pickup != null) {
             Meter meter = heading.meter();

@@ -35,6 +35,21 @@ public record LeadSheet(Heading heading, List<Bar> bars) {
         return heading.tempo();
     }
 
+    /** The key that somebody named for a bar, or null where it is to be heard. */
+    public Key toldKey(Bar bar) {
+        return heading.keyTold() || !bar.key().equals(heading.key()) ? bar.key() : null;
+    }
+
+    /** The same music under the signature of the key in which it is heard, where nobody named one. */
+    public LeadSheet heardIn(Key heard) {
+        Heading other = heading.heardIn(heard);
+        return new LeadSheet(
+                other,
+                bars.stream()
+                        .map(bar -> toldKey(bar) == null ? bar.withKey(heard) : bar)
+                        .toList());
+    }
+
     public boolean hasMelody() {
         return bars.stream().anyMatch(bar -> !bar.melody().isEmpty());
     }

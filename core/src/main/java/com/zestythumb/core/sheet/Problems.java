@@ -8,9 +8,15 @@ import java.util.List;
 final class Problems {
 
     private final List<ChartProblem> found = new ArrayList<>();
+    private final List<ChartProblem> quiet = new ArrayList<>();
 
     void at(TextSpan span, String place, String message) {
         found.add(new ChartProblem(span.line(), span.column(), span.length(), place, message));
+    }
+
+    /** Something that was read in one way of several, and might be meant otherwise. */
+    void quietly(TextSpan span, String place, String message) {
+        quiet.add(new ChartProblem(span.line(), span.column(), span.length(), place, message));
     }
 
     void inLine(int line, int column, int length, String message) {
@@ -18,7 +24,15 @@ final class Problems {
     }
 
     List<ChartProblem> inOrder() {
-        found.sort(Comparator.comparingInt(ChartProblem::line).thenComparingInt(ChartProblem::column));
-        return found;
+        return sorted(found);
+    }
+
+    List<ChartProblem> quietInOrder() {
+        return sorted(quiet);
+    }
+
+    private static List<ChartProblem> sorted(List<ChartProblem> problems) {
+        problems.sort(Comparator.comparingInt(ChartProblem::line).thenComparingInt(ChartProblem::column));
+        return problems;
     }
 }

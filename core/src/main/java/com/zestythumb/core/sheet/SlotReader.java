@@ -12,7 +12,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
-/** Shares a bar among the chords written in it, by even slots or by counts. */
+/** Reads the chords of a bar and shares it among them, by the usual way or by counts. */
 final class SlotReader {
 
     /** Pushed, symbol, held, guess with its alternatives, how it is heard, counts. */
@@ -29,6 +29,7 @@ final class SlotReader {
     private final NoteNames names;
     private final String place;
     private final Problems problems;
+    private boolean numerals;
 
     /**
      * Gets ready to read a bar.
@@ -56,28 +57,28 @@ final class SlotReader {
         return lengths.isEmpty() ? silence(bar) : events(lengths);
     }
 
+    /** Whether any chord read so far is written as a numeral. */
+    boolean hasNumerals() {
+        return numerals;
+    }
+
     private List<Fraction> evenly() {
-        List<Integer> allowed = bar.meter.slotCounts(bar.length);
-        if (!allowed.contains(words.size())) {
-            String counts = allowed.stream().map(String::valueOf).collect(Collectors.joining(", "));
+        List<Fraction> shares = BarShares.of(words.size(), bar.length, bar.meter);
+        if (shares.isEmpty()) {
             problems.at(
                     bar.span,
                     place,
-                    "has " + words.size() + " slots; in " + bar.meter + " a bar has " + counts
-                            + ". Hold a chord with /, as in " + example());
-            return List.of();
+                    words.size() + " chords are more than a bar of " + bar.meter
+                            + " holds; part it in two, or take some away");
+        } else if (!BarShares.isEven(words.size(), bar.length, bar.meter)) {
+            problems.quietly(
+                    bar.span,
+                    place,
+                    "its chords are taken as "
+                            + shares.stream().map(this::counts).collect(Collectors.joining(" + "))
+                            + " counts; hold one with / if you mean it otherwise");
         }
-        Fraction slot = bar.length.times(Fraction.of(1, words.size()));
-        return words.stream().map(word -> slot).toList();
-    }
-
-    private String example() {
-        int slots = bar.meter.slotCounts(bar.length).stream()
-                .filter(n -> n > 1)
-                .skip(bar.meter.equals(Meter.FOUR_FOUR) ? 1 : 0)
-                .findFirst()
-                .orElse(1);
-        return slots == 1 ? "| C |" : "| C " + "/ ".repeat(slots - 2) + "G7 |";
+        return shares;
     }
 
     /** Each chord lasts the counts behind its colon, one count without it; the last one fills the bar. */
@@ -154,17 +155,21 @@ final class SlotReader {
         if (SILENCE.matcher(text).matches() || !m.matches()) {
             if (!text.startsWith("N")) {
                 wrong(word, at, "\"" + text + "\" is not a chord; write a chord such as C, Am, G7 or F/A");
+                return ChordEvent.unread(text, bar.index, at, length, span);
             }
             return new ChordEvent(null, bar.index, at, length, Touch.PLAIN, null, null, span);
         }
         Chord chord = chord(m.group(2), word, at);
+        if (chord == null) {
+            return ChordEvent.unread(text, bar.index, at, length, span);
+        }
         Touch touch = !m.group(1).isEmpty() ? Touch.PUSHED : !m.group(3).isEmpty() ? Touch.HELD : Touch.PLAIN;
         if (touch == Touch.PUSHED && at.equals(Fraction.ZERO) && before == null) {
             wrong(word, at, "> strikes a chord before its beat, and nothing comes before the first; take it away");
             touch = Touch.PLAIN;
         }
-        List<Chord> guess = m.group(4) == null || chord == null ? null : guesses(m.group(5));
-        HeardAs heardAs = m.group(6) == null || chord == null ? null : heardAs(m.group(6), word, at);
+        List<Chord> guess = m.group(4) == null ? null : guesses(m.group(5));
+        HeardAs heardAs = m.group(6) == null ? null : heardAs(m.group(6), word, at);
         return new ChordEvent(chord, bar.index, at, length, touch, guess, heardAs, span);
     }
 
@@ -191,6 +196,7 @@ final class SlotReader {
     private Chord chord(String symbol, Word word, Fraction at) {
         Optional<Chord> numeral = NumeralSymbol.parse(symbol, bar.key);
         if (numeral.isPresent()) {
+            numerals = true;
             return numeral.get();
         }
         try {

@@ -306,4 +306,62 @@ class AnalysisTest {
         assertThat(reading.functional()).isEqualTo(functional);
         assertThat(reading.counted()).isEqualTo(counted);
     }
+
+    /** Common practice: a close is where the dominant went home, though the tonic is struck again or held on. */
+    @ParameterizedTest
+    @ValueSource(strings = {"| F | G7 | C | C |", "| Dm7 | G7 | C | % |", "| Dm7 | G7 | Cmaj7 | Cmaj7 |"})
+    void hearsACloseWhereTheTonicIsRepeated(String bars) {
+        assertThat(of("key: C\n" + bars).cadences()).extracting(Cadence::kind).containsExactly(Cadence.Kind.PERFECT);
+    }
+
+    /** Common practice: a major seventh is at rest and leads nowhere. */
+    @Test
+    void takesNoMajorSeventhForADominant() {
+        Analysis swaying = of("| Cmaj7 | Fmaj7 |\n".repeat(4));
+        assertThat(swaying.keys()).extracting(span -> span.key().toString()).containsExactly("C major");
+        assertThat(of("key: C\n| C | F | Gmaj7 | C |").cadences())
+                .extracting(Cadence::kind)
+                .doesNotContain(Cadence.Kind.PERFECT, Cadence.Kind.AUTHENTIC);
+    }
+
+    /** Common practice: over a foreign bass, a pedal point, a chord keeps its own figures. */
+    @ParameterizedTest
+    @CsvSource({"G7/C, V7", "Dm7/G, ii7", "G/C, V", "Fmaj7/G, IVmaj7", "Am/G, vi4/2"})
+    void keepsTheSeventhOverAForeignBass(String symbol, String numeral) {
+        assertThat(of("key: C\n| C | " + symbol + " | C |").readings().get(1).numeral())
+                .hasToString(numeral);
+    }
+
+    /** The chord on C♯ with a major seventh has no diminished one, so it cannot be any of four chords. */
+    @Test
+    void tellsADiminishedChordWithMajorSeventhFromADiminishedSeventh() {
+        Reading reading = of("key: C\n| C | C#dimM7 | Dm | G7 | C |").readings().get(1);
+        assertThat(reading.role()).isNotEqualTo(Role.COMMON_TONE);
+        assertThat(Kind.of(reading.chord())).isEqualTo(Kind.DIMINISHED);
+    }
+
+    /** Where no key is told none is contradicted, and a toss-up names both keys with their odds. */
+    @Test
+    void saysHowSureItIsOfAKeyThatNobodyTold() {
+        Analysis axis = of("| Am | F | C | G |");
+        assertThat(axis.contradiction()).isEmpty();
+        KeySpan span = axis.keys().get(0);
+        assertThat(List.of(span.key().toString(), span.others().get(0).key().toString()))
+                .containsExactlyInAnyOrder("C major", "A minor");
+        assertThat(span.others().get(0).odds()).isBetween(0.15, 0.5);
+        assertThat(of("| C | F | G7 | C |").keys().get(0).others()).isEmpty();
+        assertThat(of("key: C\n| Am | F | C | G |").keys().get(0).others()).isEmpty();
+    }
+
+    /** Common practice: a close of its own and five chords, or two closes, make a key; less does not. */
+    @Test
+    void takesAShortStretchForNoKeyOfItsOwn() {
+        assertThat(of("| Am | Dm | E7 | Am | G7 | C | Dm | E7 | Am | Am |").keys())
+                .extracting(span -> span.key().toString())
+                .containsExactly("A minor");
+        assertThat(of("| Am | Dm | E7 | Am | Am | F | G7 | C | G7 | C | E7 | Am | Dm | E7 | Am |")
+                        .keys())
+                .extracting(span -> span.key().toString())
+                .containsExactly("A minor", "C major", "A minor");
+    }
 }

@@ -252,4 +252,14 @@ class ChordTest {
         assertThat(Chord.parse("G7/F").inversion()).isEqualTo(3);
         assertThat(Chord.parse("C/D").inversion()).isEqualTo(-1);
     }
+
+    /** Common practice: behind a plus the ninth is the ninth, as the seventh is in C+7; a sharp ninth needs its seventh. */
+    @Test
+    void readsAnAugmentedNinth() {
+        assertThat(Chord.parse("C+9").tones())
+                .extracting(PitchClass::toString)
+                .containsExactly("C", "E", "G#", "Bb", "D");
+        assertThat(Chord.parse("C7+9").toString()).isEqualTo("C7#9");
+        assertThat(Chord.parse("Caug9")).isEqualTo(Chord.parse("C9#5"));
+    }
 }

@@ -1,0 +1,227 @@
+package com.zestythumb.core.analysis;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Key;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * What each chord of a tune tells of the key: a price for hearing it in a key, low where it is at home
+ * ({@link Fit}), less what tells of home there. Home is told by where the tune and its lines begin and come to rest,
+ * by dominants that resolve, by what lasts, by the tune; not by mere position at the end, for loops have none
+ * (common practice).
+ */
+final class KeyEvidence {
+
+    /**
+     * A chord with what speaks for its key.
+     *
+     * @param told the key written in the chart where it stands, or null
+     * @param weight how much it counts, 1 for an ordinary one
+     * @param tune how long each of the twelve keys from C sounds in the tune meanwhile, together 1; empty
+     *     where nothing is sung
+     * @param sungLast the key of the tune's last note over it, 0 (C) to 11 (B); −1 where nothing is sung
+     * @param begins what begins with it
+     * @param last whether it ends a phrase
+     * @param held whether it lasts longer than chords do here
+     * @param fixed the key in which the teacher hears it, or null
+     */
+    record Heard(
+            Chord chord,
+            Key told,
+            double weight,
+            double[] tune,
+            int sungLast,
+            Begins begins,
+            boolean last,
+            boolean held,
+            Key fixed) {}
+
+    /** What may begin with a chord. */
+    enum Begins {
+        NOTHING(0),
+        LINE(0.35),
+        SECTION(0.6),
+        TUNE(0.8);
+
+        private final double atHome;
+
+        /** What it earns a key to begin so on its chord of rest. */
+        Begins(double atHome) {
+            this.atHome = atHome;
+        }
+    }
+
+    private static final double TOLD = 0.15;
+    private static final double BEGINS_ELSEWHERE = 3.0;
+    private static final double AGAINST_THE_TEACHER = 1000;
+    private static final double MODAL = 0.8;
+    private static final double RESTS = 0.8;
+    private static final double MERELY_LAST = 0.1;
+    private static final double SUNG_HOME = 0.5;
+    private static final double FOREIGN_NOTE = 1.5;
+    private static final double STRANGE_SEVENTH = 1.2;
+    private static final double LEADS_HOME = 1.0;
+    private static final double TRIAD_LEADS_HOME = 0.5;
+    private static final double ROUND = 0.7;
+    private static final double ALL_DOMINANTS = 1.0;
+    private static final double LEADS_INSIDE = 0.7;
+    private static final int BLUE_TONICS = 3;
+    private static final int BLUE_SUBDOMINANTS = 2;
+
+    final int count;
+    /** Price of each chord in each key. */
+    final double[][] prices;
+    /** What its arrival from the chord before earns there. */
+    final double[][] arrivals;
+    /** Whether it closes there: a dominant has gone home. */
+    final boolean[][] closes;
+
+    private final List<Heard> chords;
+    private final int[] roots;
+    private final Kind[] kinds;
+    private final boolean[] leads;
+    private final boolean[] majorSevenths;
+    private final boolean blues;
+    private final int[] dominantsOn;
+
+    KeyEvidence(List<Heard> chords) {
+        this.chords = chords;
+        this.count = chords.size();
+        this.roots = chords.stream()
+                .mapToInt(heard -> heard.chord().root().semitone())
+                .toArray();
+        this.kinds = chords.stream().map(heard -> Kind.of(heard.chord())).toArray(Kind[]::new);
+        this.leads = new boolean[count];
+        this.majorSevenths = new boolean[count];
+        for (int i = 0; i < count; i++) {
+            leads[i] = Kind.canLead(chords.get(i).chord());
+            majorSevenths[i] = Kind.hasMajorSeventh(chords.get(i).chord());
+        }
+        long dominants = Arrays.stream(kinds).filter(Kind.DOMINANT::equals).count();
+        // Where nearly all chords have a minor seventh it is a colour and tells no direction.
+        this.blues = dominants * 4 > 3L * count;
+        this.dominantsOn = new int[12];
+        for (int i = 0; i < count; i++) {
+            dominantsOn[roots[i]] += kinds[i] == Kind.DOMINANT ? 1 : 0;
+        }
+        this.prices = new double[count][KeyState.COUNT];
+        this.arrivals = new double[count][KeyState.COUNT];
+        this.closes = new boolean[count][KeyState.COUNT];
+        for (int i = 0; i < count; i++) {
+            for (int key = 0; key < KeyState.COUNT; key++) {
+                arrivals[i][key] = i == 0 ? ROUND * resolution(count - 1, 0, key) : resolution(i - 1, i, key);
+                closes[i][key] = i > 0 && arrivals[i][key] > 0 && degree(i, key) == 0;
+                prices[i][key] = price(i, key);
+            }
+        }
+    }
+
+    Heard heard(int i) {
+        return chords.get(i);
+    }
+
+    /** What it costs to begin in a key: nothing in the one that is told, and little where none is. */
+    double beginning(int key) {
+        Key told = chords.get(0).told();
+        boolean named = told != null && KeyState.isNamed(key, told);
+        return (told == null || named ? 0 : BEGINS_ELSEWHERE) + entering(0, key) - arrivals[0][key];
+    }
+
+    /** What a church mode costs that nobody told of. */
+    double entering(int i, int key) {
+        Key told = chords.get(i).told();
+        boolean spoken = told != null && told.mode() == KeyState.MODES.get(KeyState.mode(key));
+        return KeyState.isModal(key) && !spoken ? MODAL + (blues ? ALL_DOMINANTS : 0) : 0;
+    }
+
+    boolean isTold(int i, int key) {
+        Key told = chords.get(i).told();
+        return told != null && KeyState.isNamed(key, told);
+    }
+
+    /** Whether a chord is of this key as well, so that the key before and this one may meet on it. */
+    boolean belongs(int i, int key) {
+        return fit(i, key) < 2.4;
+    }
+
+    /** Whether it is the chord before once more. */
+    boolean isStruckAgain(int i) {
+        return chords.get(i).chord().equals(chords.get(i - 1).chord());
+    }
+
+    private int degree(int i, int key) {
+        return Math.floorMod(roots[i] - key, 12);
+    }
+
+    private boolean isHome(int i, int key) {
+        boolean triad = kinds[i] == (KeyState.isMinor(key) ? Kind.MINOR : Kind.MAJOR);
+        boolean blue = kinds[i] == Kind.DOMINANT && !KeyState.isMinor(key) && isBlues(key);
+        return degree(i, key) == 0 && (triad || blue);
+    }
+
+    private boolean isBlues(int key) {
+        int tonic = KeyState.tonic(key);
+        return blues || dominantsOn[tonic] >= BLUE_TONICS && dominantsOn[(tonic + 5) % 12] >= BLUE_SUBDOMINANTS;
+    }
+
+    private double price(int i, int key) {
+        Heard heard = chords.get(i);
+        if (heard.fixed() != null && !KeyState.isNamed(key, heard.fixed())) {
+            return AGAINST_THE_TEACHER;
+        }
+        double price = heard.weight() * fit(i, key) + FOREIGN_NOTE * foreign(heard.tune(), key);
+        price -= isTold(i, key) ? TOLD : 0;
+        if (!isHome(i, key)) {
+            return price;
+        }
+        boolean returns = degree(0, key) == 0 && i > 0 || heard.begins() != Begins.NOTHING;
+        boolean called = i > 0 && degree(i - 1, key) == 7 && kinds[i - 1] == Kind.DOMINANT;
+        boolean rests = heard.last() && (returns || called || heard.held());
+        boolean sungHome = heard.last() && heard.sungLast() == KeyState.tonic(key);
+        return price
+                - heard.begins().atHome
+                - (rests ? RESTS : heard.last() ? MERELY_LAST : 0)
+                - (sungHome ? SUNG_HOME : 0);
+    }
+
+    /** How readily it is heard in a key, whatever stands around it. */
+    double fit(int i, int key) {
+        int degree = degree(i, key);
+        boolean coloured = kinds[i] == Kind.DOMINANT && (degree == 0 || degree == 5) && isBlues(key);
+        double fit = Fit.price(degree, coloured ? Kind.MAJOR : kinds[i], KeyState.mode(key));
+        boolean strange = majorSevenths[i]
+                && !KeyState.has(key, chords.get(i).chord().root().semitone() + 11);
+        return fit + (strange ? STRANGE_SEVENTH : 0);
+    }
+
+    private static double foreign(double[] tune, int key) {
+        double outside = 0;
+        for (int note = 0; note < tune.length; note++) {
+            outside += KeyState.has(key, note) ? 0 : tune[note];
+        }
+        return outside;
+    }
+
+    /** Whether a seventh chord from outside leads, as a dominant does, into a minor chord of the key. */
+    private boolean leadsInside(int from, int to, int key) {
+        boolean falls = kinds[to] == Kind.MINOR && degree(from, key) == (degree(to, key) + 7) % 12;
+        boolean seventh = kinds[from] == Kind.DOMINANT && degree(from, key) != 7;
+        return falls && seventh && Fit.price(degree(to, key), kinds[to], KeyState.mode(key)) < 2.4;
+    }
+
+    /** What a dominant that goes home earns: most with its seventh, for a plain fifth falls in every key. */
+    private double resolution(int from, int to, int key) {
+        if (degree(to, key) != 0) {
+            return leadsInside(from, to, key) ? LEADS_INSIDE : 0;
+        }
+        boolean home = isHome(to, key);
+        int degree = degree(from, key);
+        boolean dominant = degree == 7 && leads[from];
+        boolean leadingTone = degree == 11 && kinds[from].isDiminished();
+        if (!home || !dominant && !leadingTone || KeyState.isModal(key) && KeyState.mode(key) != 2) {
+            return 0;
+        }
+        return kinds[from] == Kind.MAJOR ? TRIAD_LEADS_HOME : LEADS_HOME;
+    }
+}

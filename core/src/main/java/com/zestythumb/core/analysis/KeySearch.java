@@ -1,0 +1,276 @@
+package com.zestythumb.core.analysis;
+
+import com.zestythumb.core.analysis.KeyEvidence.Heard;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Mode;
+import com.zestythumb.core.pitch.PitchClass;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * Finds the keys that a row of chords goes through: of all ways to give each chord a key, the one with the lowest
+ * price. Chords cost what {@link KeyEvidence} says, a change of key more than a short tonicisation would save. A
+ * stretch in the middle is a key of its own only if it lasts five chords and has a close, or closes twice (common
+ * practice of harmony teaching); the first may be shorter, the last needs four chords and a close. Exact, by dynamic
+ * programming over chords, keys and how far a stretch has come (Viterbi 1967): O(chords × 72²).
+ */
+final class KeySearch {
+
+    private static final int LONG_ENOUGH = 5;
+    private static final int CLOSES_ENOUGH = 2;
+    /** Stretches that need no proof: the first one, one the chart or the teacher names. */
+    private static final int PROVEN = 0;
+
+    private static final int STAGES = 1 + LONG_ENOUGH * (CLOSES_ENOUGH + 1);
+
+    private static final double CHANGE = 2.6;
+    private static final double FARTHER = 0.18;
+    private static final double[][] CHANGES = changes();
+
+    /** Prices this far apart make one key e times as likely as the other. */
+    private static final double TEMPERATURE = 0.6;
+
+    private static final double WORTH_SAYING = 0.15;
+    private static final int MOST_OTHERS = 2;
+
+    private final KeyEvidence evidence;
+    private final int count;
+
+    private KeySearch(List<Heard> chords) {
+        this.evidence = new KeyEvidence(chords);
+        this.count = chords.size();
+    }
+
+    /** The keys in their order; none where there are no chords. */
+    static List<KeySpan> find(List<Heard> chords) {
+        return chords.isEmpty() ? List.of() : new KeySearch(chords).find();
+    }
+
+    private List<KeySpan> find() {
+        double[][] best = new double[KeyState.COUNT][STAGES];
+        // For each chord, key and stage the stage before in the same key, or −1 − key for a change from there.
+        short[][] before = new short[count][KeyState.COUNT * STAGES];
+        for (int key = 0; key < KeyState.COUNT; key++) {
+            Arrays.fill(best[key], Double.POSITIVE_INFINITY);
+            best[key][PROVEN] = evidence.beginning(key) + evidence.prices[0][key];
+        }
+        short[] left = new short[KeyState.COUNT];
+        short[][] leftAt = new short[count][];
+        for (int i = 1; i < count; i++) {
+            double[] leaving = leaving(best, i, left);
+            leftAt[i] = left.clone();
+            double[][] next = new double[KeyState.COUNT][STAGES];
+            for (int key = 0; key < KeyState.COUNT; key++) {
+                goOn(i, key, best[key], next[key], before[i]);
+                enter(i, key, leaving, next[key], before[i]);
+                for (int stage = 0; stage < STAGES; stage++) {
+                    next[key][stage] += evidence.prices[i][key];
+                }
+            }
+            best = next;
+        }
+        return spans(path(best, before, leftAt));
+    }
+
+    private static int stage(int length, int closes) {
+        return 1 + (Math.min(length, LONG_ENOUGH) - 1) * (CLOSES_ENOUGH + 1) + Math.min(closes, CLOSES_ENOUGH);
+    }
+
+    private static int length(int stage) {
+        return (stage - 1) / (CLOSES_ENOUGH + 1) + 1;
+    }
+
+    private static int closes(int stage) {
+        return (stage - 1) % (CLOSES_ENOUGH + 1);
+    }
+
+    private static boolean isKeyOfItsOwn(int stage) {
+        return stage == PROVEN || closes(stage) >= CLOSES_ENOUGH || closes(stage) >= 1 && length(stage) >= LONG_ENOUGH;
+    }
+
+    /** The cheapest way to have been in each key until now and be free to leave it. */
+    private double[] leaving(double[][] best, int i, short[] stages) {
+        boolean spoken = isSpoken(i);
+        double[] leaving = new double[KeyState.COUNT];
+        for (int key = 0; key < KeyState.COUNT; key++) {
+            leaving[key] = Double.POSITIVE_INFINITY;
+            for (short stage = 0; stage < STAGES; stage++) {
+                if ((spoken || isKeyOfItsOwn(stage)) && best[key][stage] < leaving[key]) {
+                    leaving[key] = best[key][stage];
+                    stages[key] = stage;
+                }
+            }
+        }
+        return leaving;
+    }
+
+    /** Whether the chart or the teacher names another key here than for the chord before. */
+    private boolean isSpoken(int i) {
+        Heard now = evidence.heard(i);
+        Heard last = evidence.heard(i - 1);
+        boolean told = now.told() != null && last.told() != null && !now.told().equals(last.told());
+        return told || now.fixed() != null || last.fixed() != null;
+    }
+
+    private void goOn(int i, int key, double[] from, double[] to, short[] before) {
+        Arrays.fill(to, Double.POSITIVE_INFINITY);
+        int closes = evidence.closes[i][key] ? 1 : 0;
+        int moves = evidence.isStruckAgain(i) ? 0 : 1;
+        for (int stage = 0; stage < STAGES; stage++) {
+            int next = stage == PROVEN ? PROVEN : stage(length(stage) + moves, closes(stage) + closes);
+            if (from[stage] < to[next]) {
+                to[next] = from[stage];
+                before[key * STAGES + next] = (short) stage;
+            }
+        }
+        for (int stage = 0; stage < STAGES; stage++) {
+            to[stage] -= evidence.arrivals[i][key];
+        }
+    }
+
+    private void enter(int i, int key, double[] leaving, double[] to, short[] before) {
+        double least = Double.POSITIVE_INFINITY;
+        int from = 0;
+        for (int other = 0; other < KeyState.COUNT; other++) {
+            double way = leaving[other] + CHANGES[other][key];
+            if (other != key && way < least) {
+                least = way;
+                from = other;
+            }
+        }
+        least += evidence.entering(i, key);
+        // What begins with a phrase is sooner taken for a key of its own: three chords will do.
+        boolean phrase = evidence.heard(i).begins() != KeyEvidence.Begins.NOTHING;
+        int stage = isSpoken(i) ? PROVEN : stage(phrase ? 3 : 1, 0);
+        if (least < to[stage]) {
+            to[stage] = least;
+            before[key * STAGES + stage] = (short) (-1 - from);
+        }
+    }
+
+    private int[] path(double[][] best, short[][] before, short[][] leftAt) {
+        int[] path = new int[count];
+        int stage = 0;
+        double least = Double.POSITIVE_INFINITY;
+        for (int key = 0; key < KeyState.COUNT; key++) {
+            for (int s = 0; s < STAGES; s++) {
+                if (isKeyOfItsOwn(s) && best[key][s] < least) {
+                    least = best[key][s];
+                    path[count - 1] = key;
+                    stage = s;
+                }
+            }
+        }
+        for (int i = count - 1; i > 0; i--) {
+            int step = before[i][path[i] * STAGES + stage];
+            path[i - 1] = step < 0 ? -1 - step : path[i];
+            stage = step < 0 ? leftAt[i][path[i - 1]] : step;
+        }
+        return path;
+    }
+
+    private static double[][] changes() {
+        double[][] changes = new double[KeyState.COUNT][KeyState.COUNT];
+        for (int from = 0; from < KeyState.COUNT; from++) {
+            for (int to = 0; to < KeyState.COUNT; to++) {
+                int distance = Math.abs(KeyState.signature(from) - KeyState.signature(to));
+                changes[from][to] = from == to ? 0 : CHANGE + FARTHER * Math.min(distance, 12 - distance);
+            }
+        }
+        return changes;
+    }
+
+    private List<KeySpan> spans(int[] path) {
+        List<KeySpan> spans = new ArrayList<>();
+        for (int from = 0; from < count; ) {
+            int to = from;
+            while (to < count && path[to] == path[from]) {
+                to++;
+            }
+            int key = path[from];
+            double[] costs = costs(from, to);
+            int pivot = from > 0 && evidence.belongs(from - 1, key) ? from - 1 : -1;
+            spans.add(new KeySpan(
+                    named(key, from, to),
+                    from,
+                    to,
+                    pivot,
+                    confidence(costs, key, from, to),
+                    others(costs, key, from, to)));
+            from = to;
+        }
+        return spans;
+    }
+
+    /** The key as the chart has it where it says so, else as its chords are spelled. */
+    private Key named(int key, int from, int to) {
+        Key told = evidence.heard(from).told();
+        Mode mode = KeyState.MODES.get(KeyState.mode(key));
+        if (told != null && KeyState.isNamed(key, told)) {
+            boolean spelled = Math.abs(told.tonic().fifths() + mode.fifthsFromMajor()) <= 7;
+            boolean plain = told.mode() == Mode.MAJOR || told.mode() == Mode.MINOR;
+            return plain && spelled ? new Key(told.tonic(), mode) : told;
+        }
+        Set<PitchClass> roots = new LinkedHashSet<>();
+        double fifths = 0;
+        for (int i = from; i < to; i++) {
+            roots.add(evidence.heard(i).chord().root());
+            fifths += evidence.heard(i).chord().root().fifths();
+        }
+        int signature = told != null ? told.signature() : (int) Math.round(fifths / (to - from));
+        return KeyState.key(key, told != null ? Set.of() : roots, signature);
+    }
+
+    /** What a stretch would cost in each key. */
+    private double[] costs(int from, int to) {
+        double[] costs = new double[KeyState.COUNT];
+        for (int key = 0; key < KeyState.COUNT; key++) {
+            costs[key] = evidence.entering(from, key) - (from == 0 ? evidence.arrivals[0][key] : 0);
+            for (int i = from; i < to; i++) {
+                costs[key] += evidence.prices[i][key] - (i > from ? evidence.arrivals[i][key] : 0);
+            }
+        }
+        return costs;
+    }
+
+    /** How much cheaper the key is than the next best, and how plainly its chords are its own. */
+    private double confidence(double[] costs, int key, int from, int to) {
+        int count = to - from;
+        double fit = 0;
+        for (int i = from; i < to; i++) {
+            fit += evidence.fit(i, key);
+        }
+        double next = Double.POSITIVE_INFINITY;
+        for (int other = 0; other < KeyState.COUNT; other++) {
+            next = other == key ? next : Math.min(next, costs[other]);
+        }
+        double margin = Math.min(1, Math.max(0, (next - costs[key]) / Math.min(count, 4)));
+        double plain = Math.min(1, Math.max(0, (3.3 - fit / count) / 1.3));
+        return plain * (0.5 + 0.5 * margin);
+    }
+
+    private List<KeySpan.Other> others(double[] costs, int key, int from, int to) {
+        if (evidence.heard(from).told() != null) {
+            return List.of();
+        }
+        double least = Arrays.stream(costs).min().orElse(0);
+        double all = Arrays.stream(costs).map(cost -> likelihood(cost - least)).sum();
+        List<KeySpan.Other> others = new ArrayList<>();
+        for (int other = 0; other < KeyState.COUNT; other++) {
+            double odds = likelihood(costs[other] - least) / all;
+            if (other != key && odds >= WORTH_SAYING) {
+                others.add(new KeySpan.Other(named(other, from, to), odds));
+            }
+        }
+        others.sort(Comparator.comparingDouble(other -> -other.odds()));
+        return others.subList(0, Math.min(MOST_OTHERS, others.size()));
+    }
+
+    private static double likelihood(double price) {
+        return Math.exp(-price / TEMPERATURE);
+    }
+}

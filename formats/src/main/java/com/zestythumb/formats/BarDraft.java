@@ -1,8 +1,9 @@
 package com.zestythumb.formats;
 
-import com.zestythumb.core.analysis.ChordNaming.Sounding;
+import com.zestythumb.core.hearing.Sounding;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.core.sheet.MelodyNote;
@@ -45,8 +46,23 @@ public final class BarDraft {
     /** More than ten fingers strike in sixty-fourths; what goes beyond is left aside. */
     private static final int MOST_SOUNDING = 400;
 
-    /** A chord symbol, or silence where the chord is null. */
-    public record Symbol(Chord chord) {}
+    /**
+     * A chord symbol.
+     *
+     * @param chord the chord; null for silence
+     * @param unread the symbol as it was written, if it is no chord known here; else empty
+     */
+    public record Symbol(Chord chord, String unread) {
+
+        public Symbol(Chord chord) {
+            this(chord, "");
+        }
+
+        /** A symbol that cannot be read: it stays as it was written, without what would break a chart. */
+        public static Symbol unread(String text) {
+            return new Symbol(null, text.replaceAll("[\\s|{}\"]", ""));
+        }
+    }
 
     public BarDraft(Key key, Meter meter) {
         this.key = key;
@@ -54,10 +70,24 @@ public final class BarDraft {
         this.length = meter.barLength();
     }
 
+    /** Quarter notes of the meter's bar that lie before it. */
+    Fraction offset() {
+        return pickup ? meter.barLength().minus(length) : Fraction.ZERO;
+    }
+
     /** Adds a note that helps to tell the chords. */
     public void sound(int midi, Fraction onset, Fraction duration) {
+        sound(new Sounding(midi, onset, duration));
+    }
+
+    /** The same as the file spells it. */
+    public void sound(Pitch pitch, Fraction onset, Fraction duration) {
+        sound(new Sounding(pitch.midi(), pitch.pitchClass(), onset, duration));
+    }
+
+    private void sound(Sounding note) {
         if (sounding.size() < MOST_SOUNDING) {
-            sounding.add(new Sounding(midi, onset, duration));
+            sounding.add(note);
         }
     }
 

@@ -1,6 +1,6 @@
 package com.zestythumb.formats;
 
-import com.zestythumb.core.analysis.ChordNaming.Sounding;
+import com.zestythumb.core.hearing.Sounding;
 import com.zestythumb.core.analysis.KeyFinder;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.PitchClass;

@@ -1,8 +1,8 @@
 package com.zestythumb.formats;
 
-import com.zestythumb.core.analysis.ChordNaming;
-import com.zestythumb.core.analysis.ChordNaming.Found;
-import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.hearing.ChordHearing;
+import com.zestythumb.core.hearing.HeardChord;
+import com.zestythumb.core.hearing.SoundingBar;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.BarSigns;
@@ -10,6 +10,7 @@ import com.zestythumb.core.sheet.BarText;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.ChordEvent.Touch;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Guess;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.MelodyNote;
@@ -33,10 +34,13 @@ public final class SheetBuilder {
     private static final int BARS_IN_A_LINE = 4;
     private static final Fraction EIGHTH = Fraction.of(1, 2);
     private static final Fraction FINEST = Fraction.of(1, 16);
+    /** A place that says no more than that a symbol was written for itself. */
+    private static final TextSpan SOME = new TextSpan(1, 1, 1);
 
     private final ImportReport.Builder report;
     private final List<BarDraft> drafts = new ArrayList<>();
     private Heading heading;
+    private boolean keyTold = true;
 
     public SheetBuilder(Heading heading, ImportReport.Builder report) {
         this.heading = heading;
@@ -72,6 +76,11 @@ public final class SheetBuilder {
 
     public void setHeading(Heading other) {
         heading = other;
+    }
+
+    /** Says that the key is one to be heard, for the file tells none. */
+    public void keyIsUnknown() {
+        keyTold = false;
     }
 
     /** Puts the whole tune into one key. */
@@ -190,7 +199,7 @@ public final class SheetBuilder {
     /** Symbols last until the next one, also over bar lines; before the first nothing sounds. */
     private List<List<ChordEvent>> written() {
         List<List<ChordEvent>> all = new ArrayList<>();
-        Chord current = null;
+        BarDraft.Symbol current = new BarDraft.Symbol(null);
         for (int i = 0; i < drafts.size(); i++) {
             BarDraft bar = drafts.get(i);
             List<ChordEvent> events = new ArrayList<>();
@@ -203,7 +212,7 @@ public final class SheetBuilder {
                 }
                 addUntil(events, current, i, at, start);
                 at = at.compareTo(start) > 0 ? at : start;
-                current = entry.getValue().chord();
+                current = entry.getValue();
             }
             addUntil(events, current, i, at, bar.length);
             all.add(events);
@@ -215,35 +224,48 @@ public final class SheetBuilder {
         return Fraction.of(time.dividedBy(EIGHTH).floor()).times(EIGHTH);
     }
 
-    private static void addUntil(List<ChordEvent> events, Chord chord, int bar, Fraction from, Fraction to) {
+    private static void addUntil(List<ChordEvent> events, BarDraft.Symbol symbol, int bar, Fraction from, Fraction to) {
         if (from.compareTo(to) < 0) {
             // A span of its own keeps a repeated chord from being written as held.
             events.add(
-                    new ChordEvent(chord, bar, from, to.minus(from), Touch.PLAIN, null, null, new TextSpan(1, 1, 1)));
+                    symbol.unread().isEmpty()
+                            ? new ChordEvent(symbol.chord(), bar, from, to.minus(from), Touch.PLAIN, null, null, SOME)
+                            : ChordEvent.unread(symbol.unread(), bar, from, to.minus(from), SOME));
         }
     }
 
     private List<List<ChordEvent>> guessed() {
-        List<List<Found>> named = ChordNaming.name(drafts.stream()
-                .map(bar -> new ChordNaming.Source(bar.sounding, bar.length, bar.meter, bar.key))
+        List<List<HeardChord>> heard = ChordHearing.hear(drafts.stream()
+                .map(bar -> new SoundingBar(bar.sounding, bar.length, bar.offset(), bar.meter, keyTold ? bar.key : null))
                 .toList());
         List<List<ChordEvent>> all = new ArrayList<>();
-        for (int i = 0; i < named.size(); i++) {
+        for (int i = 0; i < heard.size(); i++) {
             List<ChordEvent> events = new ArrayList<>();
-            for (Found found : named.get(i)) {
-                boolean silent = found.names().isEmpty();
-                List<Chord> others =
-                        silent ? null : found.names().subList(1, found.names().size());
-                Chord chord = silent ? null : found.names().get(0);
-                events.add(new ChordEvent(
-                        chord, i, found.start(), found.duration(), Touch.PLAIN, others, null, new TextSpan(1, 1, 1)));
-                if (!silent) {
+            for (HeardChord chord : heard.get(i)) {
+                if (chord.isSilent()) {
+                    events.add(new ChordEvent(
+                            null, i, chord.start(), chord.duration(), Touch.PLAIN, null, null, SOME));
+                } else {
+                    events.add(new ChordEvent(
+                            chord.name(), i, chord.start(), chord.duration(), Touch.PLAIN, guess(chord), null, SOME));
                     report.add(Fate.GUESSED, "chords, named from the notes", number(i));
                 }
             }
             all.add(events);
         }
         return all;
+    }
+
+    private static Guess guess(HeardChord chord) {
+        return new Guess(
+                percent(chord.confidence()),
+                chord.others().stream()
+                        .map(other -> new Guess.Other(other.chord(), percent(other.odds())))
+                        .toList());
+    }
+
+    private static int percent(double odds) {
+        return (int) Math.max(1, Math.min(99, Math.round(100 * odds)));
     }
 
     /** The bar's tune with rests in its gaps; what reaches over its end is cut. */

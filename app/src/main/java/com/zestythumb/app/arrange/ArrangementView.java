@@ -101,8 +101,11 @@ public record ArrangementView(
             @Schema(description = "Whether it was guessed from notes and waits to be confirmed.")
             boolean guess,
 
-            @Schema(description = "What else it might be, as the chart writes it.")
-            List<String> guesses,
+            @Schema(description = "How likely the guess is, of a hundred; 0 where nobody can tell.")
+            int percent,
+
+            @Schema(description = "What else it might be, the likeliest first.")
+            List<GuessView> guesses,
 
             @Schema(description = "Where its symbol stands in the chart; length 0 where it has none.")
             TextSpan text,
@@ -118,6 +121,15 @@ public record ArrangementView(
 
             boolean pinned,
             List<AlternativeView> alternatives) {}
+
+    /** Another name for a guessed chord. */
+    @Schema(name = "Guess")
+    public record GuessView(
+            @Schema(description = "As the chart writes it.", example = "Bbmaj7")
+            String symbol,
+
+            @Schema(description = "How likely it is, of a hundred; 0 where nobody can tell.")
+            int percent) {}
 
     /** A Roman numeral in its parts. */
     @Schema(name = "Numeral")

@@ -4,6 +4,7 @@ import com.zestythumb.app.arrange.ArrangementView.AlternativeView;
 import com.zestythumb.app.arrange.ArrangementView.BarView;
 import com.zestythumb.app.arrange.ArrangementView.ChordView;
 import com.zestythumb.app.arrange.ArrangementView.FingerView;
+import com.zestythumb.app.arrange.ArrangementView.GuessView;
 import com.zestythumb.app.arrange.ArrangementView.KeyView;
 import com.zestythumb.app.arrange.ArrangementView.MoveView;
 import com.zestythumb.app.arrange.ArrangementView.NoteView;
@@ -95,6 +96,7 @@ final class Views {
                 chord.event().duration().toDouble(),
                 arrangement.sheet().heading().print(chord.chord()),
                 chord.event().isGuess(),
+                chord.event().isGuess() ? chord.event().guess().percent() : 0,
                 guesses(chord.event(), names),
                 chord.event().text() == null ? NOWHERE : chord.event().text(),
                 numeral(chord.numeral()),
@@ -160,10 +162,10 @@ final class Views {
     }
 
     /** As they are typed in this chart. */
-    private static List<String> guesses(ChordEvent event, NoteNames names) {
+    private static List<GuessView> guesses(ChordEvent event, NoteNames names) {
         return event.isGuess()
-                ? event.guess().stream()
-                        .map(chord -> names.fromEnglish(chord.toString()))
+                ? event.guess().others().stream()
+                        .map(other -> new GuessView(names.fromEnglish(other.chord().toString()), other.percent()))
                         .toList()
                 : List.of();
     }

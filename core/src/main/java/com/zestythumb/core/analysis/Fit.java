@@ -15,7 +15,7 @@ import java.util.Arrays;
  * for those that make the key, high for those that leave it. The order is common practice; the sizes were
  * set so that a dominant and its resolution alone change no key, and a phrase that stays does.
  */
-final class Fit {
+public final class Fit {
 
     private static final double STRANGE = 4.5;
     private static final double[][] IN_MAJOR = table();
@@ -89,9 +89,9 @@ final class Fit {
      * The price of a chord in a mode.
      *
      * @param degree half steps from the tonic up to its root
-     * @param mode its place among {@link KeyState#MODES}
+     * @param mode 0 major, 1 minor, 2 Dorian, 3 Mixolydian, 4 Phrygian, 5 Lydian
      */
-    static double price(int degree, Kind kind, int mode) {
+    public static double price(int degree, Kind kind, int mode) {
         return IN_ALL[mode][degree][kind.ordinal()];
     }
 

@@ -41,6 +41,11 @@ public final class KeyFinder {
         return best;
     }
 
+    /** How much some tone weights are like those of a key, −1 to 1. */
+    public static double likeness(double[] weights, int tonic, boolean minor) {
+        return correlation(weights, minor ? MINOR : MAJOR, tonic);
+    }
+
     private static double correlation(double[] weights, double[] profile, int tonic) {
         double meanWeight = mean(weights);
         double meanProfile = mean(profile);

@@ -5,7 +5,7 @@ import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.pitch.Interval;
 
 /** What a chord is to the ear, whatever it adds: the classes by which harmony is reckoned. */
-enum Kind {
+public enum Kind {
     MAJOR,
     /** Major with a minor seventh, whatever is altered above it. */
     DOMINANT,
@@ -22,7 +22,7 @@ enum Kind {
     private static final Interval DIMINISHED_SEVENTH_TONE = Interval.parse("d7");
     private static final Interval DIMINISHED_FIFTH = Interval.parse("d5");
 
-    static Kind of(Chord chord) {
+    public static Kind of(Chord chord) {
         Quality quality = chord.quality();
         Interval third = quality.numbered(3);
         Interval fifth = quality.numbered(5);
@@ -62,7 +62,7 @@ enum Kind {
         return seventh != null && seventh.semitones() == 11;
     }
 
-    boolean isDiminished() {
+    public boolean isDiminished() {
         return this == DIMINISHED || this == HALF_DIMINISHED || this == DIMINISHED_SEVENTH;
     }
 }

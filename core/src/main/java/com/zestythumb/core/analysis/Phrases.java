@@ -13,7 +13,7 @@ import java.util.List;
  * Where phrases end: by form and the lines of the chart, within these by the breaths of the tune, and in fours
  * where nothing tells (common practice).
  */
-final class Phrases {
+public final class Phrases {
 
     private static final int USUAL = 4;
     private static final int LONGEST = 16;
@@ -35,7 +35,7 @@ final class Phrases {
     }
 
     /** Indices of the bars that end a phrase, in order; O(bars). */
-    static List<Integer> ends(LeadSheet sheet) {
+    public static List<Integer> ends(LeadSheet sheet) {
         return new Phrases(sheet.bars()).find();
     }
 

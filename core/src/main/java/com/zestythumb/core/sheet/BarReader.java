@@ -30,6 +30,7 @@ final class BarReader {
     private List<Integer> ending = List.of();
     private boolean startsRepeat;
     private boolean full;
+    private String lastSign = "";
     private boolean numerals;
     private Fraction shortLength;
     private boolean shortIsPickup;
@@ -52,6 +53,7 @@ final class BarReader {
     /** Reads a line; gives the bars it holds. */
     List<BarDraft> readLine(String line, int lineNumber) {
         int first = bars.size();
+        lastSign = "";
         Matcher m = TOKEN.matcher(line);
         while (m.find()) {
             if (m.group(1) != null) {
@@ -106,6 +108,11 @@ final class BarReader {
                 times = 1;
             }
         }
+        if (words.isEmpty() && sign.equals("|") && lastSign.equals("|") && !notesWait()) {
+            // A blank between two bar lines is a bar left open.
+            words.add(new Word(ChordEvent.OPEN, line, m.start() + 1));
+        }
+        lastSign = sign;
         if (words.isEmpty() && times > 1 && !bars.isEmpty()) {
             bars.get(bars.size() - 1).timesPlayed = times;
         } else {
@@ -117,6 +124,11 @@ final class BarReader {
         if (m.group(3) != null) {
             ending = numbers(m.group(3));
         }
+    }
+
+    /** Whether words of the bar to come stand behind the last bar line. */
+    private boolean notesWait() {
+        return !notes.isEmpty() || !marks.isEmpty();
     }
 
     /** {@code "1,3"} or {@code "1-3"}. */

@@ -16,6 +16,8 @@ final class ChartReader {
     private final String[] lines;
     private final Problems problems = new Problems();
     private int lineNumber;
+    /** Whether a tune stands there without any bars of chords, which are then left open. */
+    private boolean tuneAlone = true;
 
     ChartReader(String text) {
         lines = text.split("\\R", -1);
@@ -32,6 +34,7 @@ final class ChartReader {
         });
         Heading heading = headings.finish();
         BarReader bars = new BarReader(heading, problems);
+        eachLine(line -> tuneAlone &= !line.stripLeading().startsWith("|"));
         VoiceReader voices = new VoiceReader(heading, problems);
         eachLine(line -> readMusic(line, bars, voices));
         voices.finish();
@@ -61,6 +64,10 @@ final class ChartReader {
             bars.remark(line.strip());
         } else if (voice.matches()) {
             if (voice.group(1).equals("m")) {
+                if (tuneAlone) {
+                    int count = VoiceReader.bars(voice.group(2));
+                    voices.under(bars.readLine(("| " + ChordEvent.OPEN + " ").repeat(count) + "|", lineNumber));
+                }
                 voices.melody(voice.group(2), voice.start(2) + 1, lineNumber);
             } else {
                 voices.words(voice.group(2));

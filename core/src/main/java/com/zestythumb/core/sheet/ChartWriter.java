@@ -222,7 +222,7 @@ public final class ChartWriter {
             return "/";
         }
         String guess = event.isGuess()
-                ? "?" + event.guess().stream().map(c -> symbol(c, bar)).collect(Collectors.joining("?"))
+                ? event.guess().write(chord -> symbol(chord, bar))
                 : "";
         return (event.touch() == Touch.PUSHED ? ">" : "")
                 + symbol(event.chord(), bar)

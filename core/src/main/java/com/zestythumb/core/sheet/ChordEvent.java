@@ -22,10 +22,13 @@ public record ChordEvent(
         Fraction start,
         Fraction duration,
         Touch touch,
-        List<Chord> guess,
+        Guess guess,
         HeardAs heardAs,
         TextSpan text,
         String unread) {
+
+    /** How a chart writes a place for which a chord is to be found. */
+    public static final String OPEN = "?";
 
     /** How a chord is played. */
     public enum Touch {
@@ -46,7 +49,7 @@ public record ChordEvent(
             Fraction start,
             Fraction duration,
             Touch touch,
-            List<Chord> guess,
+            Guess guess,
             HeardAs heardAs,
             TextSpan text) {
         this(chord, bar, start, duration, touch, guess, heardAs, text, "");
@@ -59,6 +62,11 @@ public record ChordEvent(
 
     public boolean isSilent() {
         return chord == null;
+    }
+
+    /** Whether the teacher left it open, for a chord to be found. */
+    public boolean isOpen() {
+        return chord == null && OPEN.equals(unread);
     }
 
     public boolean isGuess() {
@@ -83,8 +91,8 @@ public record ChordEvent(
         return new ChordEvent(other, bar, start, duration, touch, guess, heardAs, text);
     }
 
-    public ChordEvent withGuess(List<Chord> others) {
-        return new ChordEvent(chord, bar, start, duration, touch, others, heardAs, text);
+    public ChordEvent with(Guess other) {
+        return new ChordEvent(chord, bar, start, duration, touch, other, heardAs, text);
     }
 
     public ChordEvent with(HeardAs other) {

@@ -19,6 +19,7 @@ final class SlotReader {
     private static final Pattern COUNTED = Pattern.compile(":\\d");
 
     private static final Pattern COUNTS = Pattern.compile(":[\\d.]*$");
+    private static final Pattern OPEN = Pattern.compile("\\?(:[\\d.]+)?");
     private static final Pattern SILENCE = Pattern.compile("N\\.?C\\.?(:[\\d.]+)?");
     private static final Pattern CHORD =
             Pattern.compile("(>?)([^!?:>=]+)(!?)(\\?([^:=]*))?(?:=([^:]*))?(?::(\\d{1,2}(?:\\.5)?))?");
@@ -151,6 +152,9 @@ final class SlotReader {
                 word.line(),
                 word.column(),
                 COUNTS.matcher(text).replaceFirst("").length());
+        if (OPEN.matcher(text).matches()) {
+            return ChordEvent.unread(ChordEvent.OPEN, bar.index, at, length, span);
+        }
         Matcher m = CHORD.matcher(text);
         if (SILENCE.matcher(text).matches() || !m.matches()) {
             if (!text.startsWith("N")) {
@@ -168,7 +172,7 @@ final class SlotReader {
             wrong(word, at, "> strikes a chord before its beat, and nothing comes before the first; take it away");
             touch = Touch.PLAIN;
         }
-        List<Chord> guess = m.group(4) == null ? null : guesses(m.group(5));
+        Guess guess = m.group(4) == null ? null : Guess.parse(m.group(5), this::guessed);
         HeardAs heardAs = m.group(6) == null ? null : heardAs(m.group(6), word, at);
         return new ChordEvent(chord, bar.index, at, length, touch, guess, heardAs, span);
     }
@@ -181,16 +185,13 @@ final class SlotReader {
         return heard.orElse(null);
     }
 
-    private List<Chord> guesses(String texts) {
-        List<Chord> others = new ArrayList<>();
-        for (String text : texts.split("\\?")) {
-            try {
-                others.add(Chord.parse(names.toEnglish(text)));
-            } catch (ChordSyntaxException e) {
-                // A mere thought, of no weight once it cannot be read.
-            }
+    /** Another name of a guess; a mere thought, of no weight once it cannot be read. */
+    private Chord guessed(String name) {
+        try {
+            return Chord.parse(names.toEnglish(name));
+        } catch (ChordSyntaxException e) {
+            return null;
         }
-        return others;
     }
 
     private Chord chord(String symbol, Word word, Fraction at) {

@@ -71,7 +71,7 @@ public final class Transposition {
         ChordEvent changed = event.with(chords.apply(event.chord()))
                 .with(inKey ? new HeardAs(heard.numeral(), keys.apply(heard.key())) : heard);
         return event.isGuess()
-                ? changed.withGuess(event.guess().stream().map(chords).toList())
+                ? changed.with(event.guess().map(chords))
                 : changed;
     }
 

@@ -96,6 +96,11 @@ final class VoiceReader {
         return parts;
     }
 
+    /** How many bars a line of notes has. */
+    static int bars(String text) {
+        return parts(text).size();
+    }
+
     private void layNotes(VoiceLine line) {
         List<BarDraft> laid = new ArrayList<>();
         for (Part part : line.parts()) {

@@ -87,7 +87,7 @@ class ChartNotationTest {
         assertThat(sheet.bars().get(7).meter()).isEqualTo(Meter.FOUR_FOUR);
         ChordEvent pushed = sheet.bars().get(8).events().get(0);
         assertThat(pushed.touch()).isEqualTo(Touch.PUSHED);
-        assertThat(sheet.bars().get(8).events().get(1).guess()).hasToString("[C6]");
+        assertThat(sheet.bars().get(8).events().get(1).guess()).isEqualTo(Guess.of(List.of(Chord.parse("C6"))));
         assertThat(chords(sheet)).contains("Em@0+4 | B7@0+2 Am7@2+2 | Em@0+4 | B7@0+2 Am7@2+2 | -@0+4");
         assertThat(chords(sheet)).contains("C@0+2 D7@2+1 | Cmaj7@0+3/2 D7@3/2+3/2");
         assertThat(sheet.bars().get(15).text().words()).isEqualTo("and home");

@@ -146,7 +146,7 @@ final class AbcBars {
         bar.melody.addAll(reader.notes());
         for (MelodyNote note : reader.notes()) {
             if (!note.isRest()) {
-                bar.sound(note.pitch().midi(), note.onset(), note.duration());
+                bar.sound(note.pitch(), note.onset(), note.duration());
             }
         }
         reader.quoted().forEach(quoted -> quoted(quoted, bar, number));

@@ -183,7 +183,7 @@ final class PartReader {
         }
         Pitch pitch = pitch(note);
         if (pitch != null) {
-            bar.sound(pitch.midi(), onset, duration);
+            bar.sound(pitch, onset, duration);
         }
         if (isTune(note)) {
             boolean tied = note.all("tie").anyMatch(tie -> tie.attribute("type").equals("start"));

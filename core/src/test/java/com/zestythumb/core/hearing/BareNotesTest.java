@@ -1,28 +1,41 @@
-package com.zestythumb.core.chord;
+package com.zestythumb.core.hearing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Meter;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class ChordFinderTest {
+class BareNotesTest {
 
+    /** The name of a bar of notes struck together, before a bar with the triad of the key on the next root. */
     private static String name(String notes, String key, String next) {
-        double[] weights = new double[12];
-        String[] names = notes.split(" ");
-        for (String note : names) {
-            weights[PitchClass.parse(note).semitone()] += 1;
+        Key heard = Key.parse(key);
+        List<SoundingBar> bars = new ArrayList<>(List.of(bar(notes, heard)));
+        if (next != null) {
+            int degree = heard.degreeOf(PitchClass.parse(next));
+            String triad = next + " " + heard.degree((degree + 1) % 7 + 1) + " " + heard.degree((degree + 3) % 7 + 1);
+            bars.add(bar(triad, heard));
         }
-        PitchClass following = next == null ? null : PitchClass.parse(next);
-        int bass = PitchClass.parse(names[0]).semitone();
-        List<ChordFinder.Guess> guesses = ChordFinder.name(weights, bass, Key.parse(key), following);
-        return guesses.isEmpty() ? "" : guesses.get(0).chord().toString();
+        return ChordHearing.hear(bars).get(0).get(0).name().toString();
+    }
+
+    private static SoundingBar bar(String notes, Key key) {
+        List<Sounding> struck = new ArrayList<>();
+        for (String note : notes.split(" ")) {
+            int octave = struck.isEmpty() ? 48 : 60;
+            struck.add(new Sounding(octave + PitchClass.parse(note).semitone(), Fraction.ZERO, Fraction.of(4)));
+        }
+        return new SoundingBar(struck, Fraction.of(4), Meter.FOUR_FOUR, key);
     }
 
     /**
@@ -57,19 +70,6 @@ class ChordFinderTest {
     })
     void namesNotesAsATeacherWould(String notes, String key, String next, String chord) {
         assertThat(name(notes, key, next)).isEqualTo(chord);
-    }
-
-    @Test
-    void hearsThroughPassingNotes() {
-        double[] weights = new double[12];
-        weights[0] = 2;
-        weights[4] = 2;
-        weights[7] = 2;
-        weights[5] = 0.5;
-        weights[2] = 0.25;
-        assertThat(ChordFinder.name(weights, 0, Key.parse("C"), null).get(0).chord())
-                .hasToString("C");
-        assertThat(ChordFinder.name(new double[12], 0, Key.parse("C"), null)).isEmpty();
     }
 
     private record Labelled(String notes, String key, String label) {}

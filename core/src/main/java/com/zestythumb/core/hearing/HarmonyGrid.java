@@ -1,0 +1,116 @@
+package com.zestythumb.core.hearing;
+
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Meter;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/** The places at which a chord may change, bar by bar: the counts of the meter. */
+final class HarmonyGrid {
+
+    private static final double AT_THE_BAR = 0.4;
+    private static final double AT_THE_MIDDLE = 1.3;
+    private static final double AT_A_BEAT = 1.7;
+    private static final double OFF_THE_BEAT = 3.0;
+    private static final double NOTHING_STRUCK = 2.0;
+    private static final double TWO_STRUCK = 0.8;
+    private static final double BLOCK_STRUCK = 0.45;
+    /** Different keys that make a chord. */
+    private static final int ENOUGH = 3;
+
+    private static final double THE_SAME_AGAIN = 1.6;
+    private static final double ALL_NEW = 0.3;
+
+    /** For each place its bar, when it is, in quarter notes after the bar line, and what a change there costs. */
+    final List<Integer> bars = new ArrayList<>();
+
+    final List<Fraction> starts = new ArrayList<>();
+    private final List<Double> changes = new ArrayList<>();
+    private final int[] first;
+
+    HarmonyGrid(List<SoundingBar> music, List<NoteWeights> weights) {
+        first = new int[music.size() + 1];
+        for (int bar = 0; bar < music.size(); bar++) {
+            first[bar] = bars.size();
+            lay(bar, music.get(bar), weights.get(bar).tune);
+        }
+        first[music.size()] = bars.size();
+    }
+
+    private void lay(int index, SoundingBar bar, boolean[] tune) {
+        Meter meter = bar.meter();
+        Fraction step = meter.unit() < 4 ? Fraction.of(1) : meter.countLength();
+        if (!bar.length().dividedBy(step).isWhole()) {
+            step = bar.length();
+        }
+        for (Fraction at = Fraction.ZERO; at.compareTo(bar.length()) < 0; at = at.plus(step)) {
+            bars.add(index);
+            starts.add(at);
+            double change = at.equals(Fraction.ZERO) ? AT_THE_BAR : change(at.plus(bar.offset()), meter);
+            changes.add(change * attack(bar, at) * novelty(bar, tune, at));
+        }
+    }
+
+    /** A chord changes where notes are struck together sooner than where one goes on alone. */
+    private static double attack(SoundingBar bar, Fraction at) {
+        long struck = bar.notes().stream().filter(note -> note.onset().equals(at)).count();
+        return struck == 0 ? NOTHING_STRUCK : struck >= 3 ? BLOCK_STRUCK : struck == 2 ? TWO_STRUCK : 1;
+    }
+
+    /** Where the accompaniment has other notes than before a change is likelier than where it has the same again. */
+    private static double novelty(SoundingBar bar, boolean[] tune, Fraction at) {
+        Fraction window = at.min(bar.length().minus(at));
+        if (window.equals(Fraction.ZERO)) {
+            return 1;
+        }
+        Set<Integer> before = keys(bar, tune, at.minus(window), at);
+        Set<Integer> behind = keys(bar, tune, at, at.plus(window));
+        if (before.size() < ENOUGH || behind.size() < ENOUGH) {
+            return 1;
+        }
+        Set<Integer> both = new HashSet<>(before);
+        both.retainAll(behind);
+        double alike = (double) both.size() / (before.size() + behind.size() - both.size());
+        return THE_SAME_AGAIN * alike + ALL_NEW * (1 - alike);
+    }
+
+    private static Set<Integer> keys(SoundingBar bar, boolean[] tune, Fraction from, Fraction to) {
+        Set<Integer> keys = new HashSet<>();
+        for (int i = 0; i < tune.length; i++) {
+            Sounding note = bar.notes().get(i);
+            boolean sounds = note.onset().compareTo(to) < 0 && note.end().compareTo(from) > 0;
+            if (sounds && !tune[i]) {
+                keys.add(note.midi() % 12);
+            }
+        }
+        return keys;
+    }
+
+    private static double change(Fraction at, Meter meter) {
+        if (at.dividedBy(meter.figureGroup()).isWhole()) {
+            return AT_THE_MIDDLE;
+        }
+        boolean compound = meter.isCompound() && meter.count() > 3;
+        Fraction middle = compound && meter.count() == 6 ? meter.beatLength() : meter.figureGroup();
+        if (at.dividedBy(middle).isWhole()) {
+            return AT_THE_MIDDLE;
+        }
+        boolean beat = at.dividedBy(compound ? meter.beatLength() : Fraction.of(1)).isWhole() || meter.count() == 3;
+        return beat ? AT_A_BEAT : OFF_THE_BEAT;
+    }
+
+    int size() {
+        return bars.size();
+    }
+
+    /** The first place of a bar; that behind the last bar is the size. */
+    int firstOf(int bar) {
+        return first[bar];
+    }
+
+    double change(int place) {
+        return changes.get(place);
+    }
+}

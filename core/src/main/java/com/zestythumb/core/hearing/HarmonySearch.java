@@ -1,0 +1,239 @@
+package com.zestythumb.core.hearing;
+
+import com.zestythumb.core.sheet.Fraction;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The search over where chords change, which they are and in which key, all together: a segmental model (S. Sarawagi
+ * and W. Cohen, Semi-Markov Conditional Random Fields, NIPS 2004). A way through the music costs what each
+ * {@link Segment} costs as its chord, how strange the chord is in the key, what a change costs at its place, and what
+ * a change of key costs; a dominant that goes where it leads earns something. A forward and a backward pass weigh all
+ * ways, so that each chord has its odds at each place. Exact but for chords that are no match for the notes;
+ * O(places × places in a bar).
+ */
+final class HarmonySearch {
+
+    /** The place of silence among the labels. */
+    static final int SILENT = ChordLabel.COUNT;
+
+    private static final int KEYS = ChordLabel.KEYS;
+    private static final double LEADS = Math.exp(0.6) - 1;
+    private static final double KEY_CHANGES = 5.0;
+    private static final double KEY_FARTHER = 0.4;
+    private static final double[][] KEY_TO_KEY = keyToKey();
+
+    private final HarmonyGrid grid;
+    private final List<List<Segment>> beginning;
+    private final List<List<Segment>> ending;
+    private final double[] firstKeys;
+    private final Map<Segment, double[]> forward = new IdentityHashMap<>();
+    private final Map<Segment, double[]> backward = new IdentityHashMap<>();
+
+    /** How likely each label is at each place, silence last; and each key. */
+    final double[][] labels;
+
+    final double[][] keys;
+
+    /**
+     * Searches.
+     *
+     * @param firstKeys what it costs to begin in each key
+     */
+    HarmonySearch(HarmonyGrid grid, List<Segment> segments, double[] firstKeys) {
+        this.grid = grid;
+        this.firstKeys = firstKeys;
+        this.beginning = new ArrayList<>();
+        this.ending = new ArrayList<>();
+        for (int i = 0; i <= grid.size(); i++) {
+            beginning.add(new ArrayList<>());
+            ending.add(new ArrayList<>());
+        }
+        for (Segment segment : segments) {
+            beginning.get(segment.from).add(segment);
+            ending.get(segment.to).add(segment);
+        }
+        this.labels = new double[grid.size()][ChordLabel.COUNT + 1];
+        this.keys = new double[grid.size()][KEYS];
+        goForward();
+        goBackward();
+        weigh();
+    }
+
+    private static double[][] keyToKey() {
+        double[][] chances = new double[KEYS][KEYS];
+        for (int from = 0; from < KEYS; from++) {
+            for (int to = 0; to < KEYS; to++) {
+                int away = Math.floorMod(7 * (relativeMajor(to) - relativeMajor(from)), 12);
+                double cost = from == to ? 0 : KEY_CHANGES + KEY_FARTHER * Math.min(away, 12 - away);
+                chances[from][to] = Math.exp(-cost);
+            }
+        }
+        return chances;
+    }
+
+    private static int relativeMajor(int key) {
+        return key < 12 ? key : (key + 3) % 12;
+    }
+
+    private static int choices(Segment segment) {
+        return segment.silent ? 1 : segment.labels.length;
+    }
+
+    private static int label(Segment segment, int choice) {
+        return segment.silent ? SILENT : segment.labels[choice];
+    }
+
+    private static double cost(Segment segment, int choice, int key) {
+        return segment.silent ? 0 : segment.costs[choice] + ChordLabel.STRANGENESS[segment.labels[choice]][key];
+    }
+
+    /** The root a label has or leads to; one behind the last where it has none. */
+    private static int root(int label) {
+        return label == SILENT ? 12 : ChordLabel.root(label);
+    }
+
+    private static int goal(int label) {
+        return label == SILENT || ChordLabel.leadsTo(label) < 0 ? 12 : ChordLabel.leadsTo(label);
+    }
+
+    private void goForward() {
+        for (int place = 0; place < grid.size(); place++) {
+            Meeting meeting = place == 0 ? null : new Meeting(place);
+            if (meeting != null) {
+                meeting.gather(ending.get(place), forward, true);
+            }
+            for (Segment segment : beginning.get(place)) {
+                double[] values = new double[choices(segment) * KEYS];
+                for (int choice = 0; choice < choices(segment); choice++) {
+                    int label = label(segment, choice);
+                    double[] into = meeting == null ? null : meeting.ways(label, root(label), true);
+                    for (int key = 0; key < KEYS; key++) {
+                        double before = into == null ? -firstKeys[key] : into[key];
+                        values[choice * KEYS + key] = before - cost(segment, choice, key);
+                    }
+                }
+                forward.put(segment, values);
+            }
+        }
+    }
+
+    private void goBackward() {
+        for (int place = grid.size(); place > 0; place--) {
+            Meeting meeting = place == grid.size() ? null : new Meeting(place);
+            if (meeting != null) {
+                meeting.gather(beginning.get(place), backward, false);
+            }
+            for (Segment segment : ending.get(place)) {
+                double[] values = new double[choices(segment) * KEYS];
+                for (int choice = 0; choice < choices(segment) && meeting != null; choice++) {
+                    int label = label(segment, choice);
+                    System.arraycopy(meeting.ways(label, goal(label), false), 0, values, choice * KEYS, KEYS);
+                }
+                backward.put(segment, values);
+            }
+        }
+    }
+
+    private void weigh() {
+        double all = Double.NEGATIVE_INFINITY;
+        for (Segment segment : ending.get(grid.size())) {
+            all = Math.max(all, Arrays.stream(forward.get(segment)).max().orElse(all));
+        }
+        double sum = 0;
+        for (Segment segment : ending.get(grid.size())) {
+            for (double value : forward.get(segment)) {
+                sum += Math.exp(value - all);
+            }
+        }
+        all += Math.log(sum);
+        for (List<Segment> segments : beginning) {
+            for (Segment segment : segments) {
+                for (int choice = 0; choice < choices(segment); choice++) {
+                    for (int key = 0; key < KEYS; key++) {
+                        int at = choice * KEYS + key;
+                        double odds = Math.exp(forward.get(segment)[at] + backward.get(segment)[at] - all);
+                        for (int place = segment.from; place < segment.to; place++) {
+                            labels[place][label(segment, choice)] += odds;
+                            keys[place][key] += odds;
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    /** All ways that meet at a place, from one side, gathered so that each way on is reckoned at once. */
+    private final class Meeting {
+
+        private final double change;
+        private final boolean atBarLine;
+        private double most = Double.NEGATIVE_INFINITY;
+        private final double[] any = new double[KEYS];
+        private final double[][] leading = new double[13][KEYS];
+        private final Map<Integer, double[]> same = new HashMap<>();
+
+        Meeting(int place) {
+            change = Math.exp(-grid.change(place));
+            atBarLine = grid.starts.get(place).equals(Fraction.ZERO);
+        }
+
+        /** Forward, segments that end here are known by where they lead; backward, those that begin by their root. */
+        void gather(List<Segment> segments, Map<Segment, double[]> pass, boolean ends) {
+            for (Segment segment : segments) {
+                double[] values = values(segment, pass, ends);
+                for (double value : values) {
+                    most = Math.max(most, value);
+                }
+            }
+            for (Segment segment : segments) {
+                double[] values = values(segment, pass, ends);
+                for (int choice = 0; choice < choices(segment); choice++) {
+                    int label = label(segment, choice);
+                    double[] led = leading[ends ? goal(label) : root(label)];
+                    double[] its = same.computeIfAbsent(label, l -> new double[KEYS]);
+                    for (int key = 0; key < KEYS; key++) {
+                        double value = Math.exp(values[choice * KEYS + key] - most);
+                        any[key] += value;
+                        its[key] += value;
+                        led[key] += value;
+                    }
+                }
+            }
+        }
+
+        private double[] values(Segment segment, Map<Segment, double[]> pass, boolean ends) {
+            if (ends) {
+                return pass.get(segment);
+            }
+            double[] values = pass.get(segment).clone();
+            for (int at = 0; at < values.length; at++) {
+                values[at] -= cost(segment, at / KEYS, at % KEYS);
+            }
+            return values;
+        }
+
+        /** For each key the logarithm of all ways between the segments gathered and a label in that key. */
+        double[] ways(int label, int meets, boolean into) {
+            double[] its = atBarLine ? same.get(label) : null;
+            double[] here = new double[KEYS];
+            for (int key = 0; key < KEYS; key++) {
+                double led = meets < 12 ? leading[meets][key] * LEADS : 0;
+                here[key] = change * (any[key] + led) + (its == null ? 0 : (1 - change) * its[key]);
+            }
+            double[] ways = new double[KEYS];
+            for (int key = 0; key < KEYS; key++) {
+                double sum = 0;
+                for (int other = 0; other < KEYS; other++) {
+                    sum += here[other] * (into ? KEY_TO_KEY[other][key] : KEY_TO_KEY[key][other]);
+                }
+                ways[key] = Math.log(sum) + most;
+            }
+            return ways;
+        }
+    }
+}

@@ -60,7 +60,7 @@ public final class BarDraft {
 
         /** A symbol that cannot be read: it stays as it was written, without what would break a chart. */
         public static Symbol unread(String text) {
-            return new Symbol(null, text.replaceAll("[\\s|{}\"]", ""));
+            return new Symbol(null, text.replaceAll("[\\s|{}\"?:=!>]", ""));
         }
     }
 

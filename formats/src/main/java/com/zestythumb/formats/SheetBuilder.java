@@ -1,9 +1,13 @@
 package com.zestythumb.formats;
 
+import com.zestythumb.core.analysis.Analysis;
+import com.zestythumb.core.harmonising.Harmoniser;
+import com.zestythumb.core.harmonising.Level;
 import com.zestythumb.core.hearing.ChordHearing;
 import com.zestythumb.core.hearing.HeardChord;
 import com.zestythumb.core.hearing.SoundingBar;
 import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Spelling;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.BarSigns;
 import com.zestythumb.core.sheet.BarText;
@@ -41,6 +45,8 @@ public final class SheetBuilder {
     private final List<BarDraft> drafts = new ArrayList<>();
     private Heading heading;
     private boolean keyTold = true;
+    private boolean modeTold = true;
+    private boolean tuneSpelled = true;
 
     public SheetBuilder(Heading heading, ImportReport.Builder report) {
         this.heading = heading;
@@ -83,10 +89,14 @@ public final class SheetBuilder {
         keyTold = false;
     }
 
-    /** Puts the whole tune into one key. */
-    public void setKey(Key key) {
-        drafts.replaceAll(bar -> bar.inKey(key));
-        heading = heading.withKey(key);
+    /** Says that the file tells a signature and not of which of its keys. */
+    public void modeIsUnknown() {
+        modeTold = false;
+    }
+
+    /** Says that the file knows keys of the keyboard alone, so that the key of music spells the tune. */
+    public void tuneIsUnspelled() {
+        tuneSpelled = false;
     }
 
     /** The sheet and the report. */
@@ -107,7 +117,49 @@ public final class SheetBuilder {
             bars.add(bar(i, draft, chords.get(i), number, line));
         }
         reportWhatWasRead(bars);
-        return new Imported(new LeadSheet(heading, tiesMended(bars)), report.build(format));
+        return new Imported(finished(new LeadSheet(heading, tiesMended(bars))), report.build(format));
+    }
+
+    /** With chords proposed where the tune has none, and in the key in which it is heard where none is told. */
+    private LeadSheet finished(LeadSheet read) {
+        LeadSheet sheet = keyTold ? read : new LeadSheet(read.heading().heardIn(read.key()), read.bars());
+        boolean bare = Harmoniser.isBare(sheet);
+        if (!keyTold) {
+            Key key = bare ? Harmoniser.keyOf(sheet) : Analysis.of(sheet).home().orElse(sheet.key());
+            report.add(Fate.GUESSED, "heard in " + key.pretty() + ", for the file tells no key");
+            sheet = spelledIn(key, sheet);
+        } else if (!modeTold) {
+            sheet = inItsMode(sheet, bare);
+        }
+        if (bare) {
+            report.add(Fate.GUESSED, "chords proposed for the tune, for it has none");
+            sheet = Harmoniser.propose(sheet, Level.USUAL).sheet();
+        }
+        return sheet;
+    }
+
+    /** Of the keys with its signature the one in which the tune is heard. */
+    private LeadSheet inItsMode(LeadSheet sheet, boolean bare) {
+        LeadSheet untold = sheet.mapBars(bar -> bar.withKey(sheet.key()));
+        LeadSheet heard = new LeadSheet(sheet.heading().heardIn(sheet.key()), untold.bars());
+        Key key = bare ? Harmoniser.keyOf(heard) : Analysis.of(heard).home().orElse(sheet.key());
+        if (key.equals(sheet.key()) || key.signature() != sheet.key().signature()) {
+            return sheet;
+        }
+        report.add(Fate.GUESSED, "heard in " + key.pretty() + ", for the file tells only the signature");
+        Key written = sheet.key();
+        LeadSheet mended = sheet.mapBars(bar -> bar.key().equals(written) ? bar.withKey(key) : bar);
+        return new LeadSheet(sheet.heading().withKey(key), mended.bars());
+    }
+
+    /** A tune that no file spells is spelled in the key in which it is heard. */
+    private LeadSheet spelledIn(Key key, LeadSheet sheet) {
+        LeadSheet heard = sheet.heardIn(key);
+        return tuneSpelled
+                ? heard
+                : heard.mapBars(bar -> bar.withMelody(bar.melody().stream()
+                        .map(note -> note.isRest() ? note : note.with(Spelling.of(note.pitch().midi(), key)))
+                        .toList()));
     }
 
     private Bar bar(int i, BarDraft draft, List<ChordEvent> chords, int number, int line) {
@@ -193,7 +245,17 @@ public final class SheetBuilder {
         if (written || !sounding) {
             return written();
         }
-        return guessed();
+        return BareTune.isOne(drafts) ? open() : guessed();
+    }
+
+    /** A tune without harmony has none to be read: its bars are left open. */
+    private List<List<ChordEvent>> open() {
+        List<List<ChordEvent>> all = new ArrayList<>();
+        for (int i = 0; i < drafts.size(); i++) {
+            Fraction length = drafts.get(i).length;
+            all.add(List.of(ChordEvent.unread(ChordEvent.OPEN, i, Fraction.ZERO, length, SOME)));
+        }
+        return all;
     }
 
     /** Symbols last until the next one, also over bar lines; before the first nothing sounds. */

@@ -289,7 +289,9 @@ class HostileFilesTest {
                     assertAddsUp(tune.sheet());
                     assertAddsUp(Chart.read(tune.chart()).sheet());
                     if (tune.text() == null) {
+                        // A misspelt chord stays, marked, to be mended; nothing else may be wrong.
                         assertThat(Chart.read(tune.chart()).problems())
+                                .filteredOn(problem -> !problem.message().contains("is not a chord"))
                                 .as(tune.chart())
                                 .isEmpty();
                     }

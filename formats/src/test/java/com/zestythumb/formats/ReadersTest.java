@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.formats.ImportReport.Fate;
@@ -194,7 +195,7 @@ class ReadersTest {
         Imported song =
                 read("Am   Dm  E7  Am\nla la la la\nF  C  E7  Am\nla la la la").get(0);
         assertThat(song.sheet().key()).isEqualTo(Key.parse("A minor"));
-        assertThat(song.report().lines()).anyMatch(line -> line.what().startsWith("the key A minor"));
+        assertThat(song.report().lines()).anyMatch(line -> line.what().startsWith("heard in A minor"));
     }
 
     private static final String NOTES = """
@@ -311,5 +312,54 @@ class ReadersTest {
                 .get(0);
         assertThat(piece.sheet().key()).isEqualTo(Key.parse("E minor"));
         assertThat(chords(piece.sheet())).isEqualTo("Em | Em");
+    }
+
+    /** A misspelt chord stays where it stood, marked, and takes neither its line nor its words away. */
+    @Test
+    void keepsAMisspeltChordInItsPlace() {
+        Imported song = read("Am   Cmajj7\nhold on\nF   G77  C\nand let go").get(0);
+        assertThat(song.chart()).contains("| Am | Cmajj7 |", "w: hold | on |", "| F | G77 | C |");
+        assertThat(Chart.read(song.chart()).problems())
+                .extracting(problem -> problem.place())
+                .containsExactly("bar 2, beat 1", "bar 4, beat 1");
+        assertThat(song.report().lines()).anyMatch(line -> line.what().contains("\"Cmajj7\", no chord known here"));
+        Imported sheet = read("{title: Song}\n[C]one [Gmajj]two [F]three").get(0);
+        assertThat(sheet.chart()).contains("| C | Gmajj | F |", "w: one | two | three |");
+    }
+
+    /** MusicXML 4.0, transpose: a clarinet in B flat sounds a whole step lower than it is written. */
+    @Test
+    void hearsATransposingInstrumentWhereItSounds() {
+        String part = """
+                <score-partwise version="4.0"><part-list><score-part id="P1"/></part-list><part id="P1">
+                <measure number="1"><attributes><divisions>1</divisions><key><fifths>2</fifths><mode>major</mode></key>
+                <time><beats>4</beats><beat-type>4</beat-type></time>
+                <transpose><diatonic>-1</diatonic><chromatic>-2</chromatic></transpose></attributes>
+                <harmony><root><root-step>D</root-step></root><kind>major</kind></harmony>
+                <note><pitch><step>F</step><alter>1</alter><octave>4</octave></pitch><duration>4</duration></note>
+                </measure></part></score-partwise>""";
+        LeadSheet sheet = read(part).get(0).sheet();
+        assertThat(sheet.key()).isEqualTo(Key.parse("C"));
+        assertThat(sheet.events().get(0).chord()).hasToString("C");
+        assertThat(sheet.bars().get(0).melody().get(0).pitch()).hasToString("E4");
+    }
+
+    /** A tune without harmony under it has none to be read: chords are proposed for it, as guesses without odds. */
+    @Test
+    void proposesChordsForABareTune() {
+        Imported tune = read("X:1\nT:Twinkle\nM:4/4\nL:1/4\nK:C\nCCGG|AAG2|FFEE|DDC2|").get(0);
+        assertThat(tune.chart()).contains("| C? | F? C? |");
+        assertThat(tune.sheet().events()).allMatch(event -> event.isGuess() && event.guess().percent() == 0);
+        assertThat(tune.report().lines())
+                .anyMatch(line -> line.what().equals("chords proposed for the tune, for it has none"));
+    }
+
+    /** Chords read from notes come with their odds, which the chart keeps. */
+    @Test
+    void tellsTheOddsOfChordsReadFromNotes() {
+        Imported tune = read(score(false, STUDY)).get(0);
+        assertThat(tune.sheet().events().get(0).guess().percent()).isBetween(1, 99);
+        assertThat(Chart.parse(tune.chart()).events().get(0).guess())
+                .isEqualTo(tune.sheet().events().get(0).guess());
     }
 }

@@ -2,6 +2,7 @@ package com.zestythumb.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.sheet.Bar;
@@ -48,7 +49,9 @@ class RoundTripTest {
             m: c6 | B6 |
             """;
 
-    private static List<String> signs(LeadSheet sheet) {
+    /** In the key in which it is heard where none is told, for so it is written out. */
+    private static List<String> signs(LeadSheet told) {
+        LeadSheet sheet = Analysis.of(told).inItsKey(told);
         return sheet.bars().stream()
                 .map(bar -> bar.number() + " " + bar.key() + " " + bar.meter() + " " + bar.length() + " "
                         + bar.startsRepeat() + bar.timesPlayed() + bar.signs().ending()

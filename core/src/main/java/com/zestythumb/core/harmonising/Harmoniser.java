@@ -78,9 +78,14 @@ public final class Harmoniser {
         return sheet.heading().keyTold() ? sheet.key() : TuneKey.of(sheet);
     }
 
-    /** Whether anything is left open in a tune. */
+    /** Whether any bar is left open. */
     public static boolean isWanted(LeadSheet sheet) {
-        return sheet.events().stream().anyMatch(HarmonySlots::isWanted);
+        return sheet.events().stream().anyMatch(ChordEvent::isOpen);
+    }
+
+    /** Whether a tune has no chords at all. */
+    public static boolean isBare(LeadSheet sheet) {
+        return isWanted(sheet) && sheet.events().stream().allMatch(ChordEvent::isSilent);
     }
 
     /** The best chords of a level; what the teacher set stays, and the rest is solved around it. */

@@ -23,6 +23,7 @@ import java.util.stream.IntStream;
 public final class ChordHearing {
 
     private static final int MOST_OTHERS = 3;
+    private static final double SHARP = 8;
     private static final double WORTH_A_THOUGHT = 0.06;
     /** B♭♭ and D♯ are as far out as roots are written. */
     private static final int FARTHEST_ROOT = 9;
@@ -34,7 +35,10 @@ public final class ChordHearing {
 
     private final List<SoundingBar> bars;
     private final HarmonyGrid grid;
+    /** What is likely, place by place, and the one way that is cheapest as a whole. */
     private final HarmonySearch search;
+
+    private final HarmonySearch best;
 
     private ChordHearing(List<SoundingBar> bars) {
         this.bars = bars;
@@ -50,7 +54,9 @@ public final class ChordHearing {
         for (int bar = 0; bar < bars.size(); bar++) {
             segments.addAll(segments(bar, weights.get(bar).factors));
         }
-        this.search = new HarmonySearch(grid, segments, firstKeys());
+        grid.takePace(new HarmonySearch(grid, segments, firstKeys(), 1).begins);
+        this.search = new HarmonySearch(grid, segments, firstKeys(), 1);
+        this.best = new HarmonySearch(grid, segments, firstKeys(), SHARP);
     }
 
     /** The chords of each bar, filling it. O(bars). */
@@ -124,13 +130,14 @@ public final class ChordHearing {
         return heard;
     }
 
+    /** The label that a place has on the cheapest way. */
     private int likeliest(int place) {
-        int best = 0;
-        double[] labels = search.labels[place];
+        double[] labels = best.labels[place];
+        int most = 0;
         for (int label = 1; label < labels.length; label++) {
-            best = labels[label] > labels[best] ? label : best;
+            most = labels[label] > labels[most] ? label : most;
         }
-        return best;
+        return most;
     }
 
     private HeardChord heard(int bar, int from, int to, Fraction start, Fraction end) {

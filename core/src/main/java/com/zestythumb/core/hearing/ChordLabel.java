@@ -21,26 +21,26 @@ final class ChordLabel {
     private static final List<Row> ROWS = List.of(
             row("", 0),
             row("m", 0),
-            row("7", 0.15),
-            row("m7", 0.5),
-            row("maj7", 0.6),
-            row("dim", 0.5),
-            row("m7b5", 0.7),
-            row("dim7", 0.6),
-            row("sus4", 0.9),
-            row("7sus4", 1.1),
-            row("6", 1.7),
-            row("m6", 1.8),
-            row("aug", 1.1),
-            row("mM7", 1.5),
-            row("sus2", 1.6),
-            row("add9", 1.8),
-            row("madd9", 1.9),
-            row("9", 1.5),
-            row("m9", 2.0),
-            row("maj9", 2.2),
-            row("7b9", 1.2),
-            row("7#5", 1.3));
+            row("7", 0.4),
+            row("m7", 0.8),
+            row("maj7", 1.5),
+            row("dim", 0.6),
+            row("m7b5", 0.9),
+            row("dim7", 0.9),
+            row("sus4", 1.2),
+            row("7sus4", 1.4),
+            row("6", 1.9),
+            row("m6", 2.3),
+            row("aug", 1.3),
+            row("mM7", 2.0),
+            row("sus2", 1.8),
+            row("add9", 2.2),
+            row("madd9", 2.3),
+            row("9", 2.0),
+            row("m9", 2.5),
+            row("maj9", 2.8),
+            row("7b9", 1.8),
+            row("7#5", 1.7));
 
     static final int ROOTS = 12;
     static final int COUNT = ROOTS * ROWS.size();
@@ -55,7 +55,7 @@ final class ChordLabel {
 
     private static final double OF_THE_KEY = 0.45;
     /** The sixth is added to the tonic; elsewhere the same notes are a seventh chord inverted. */
-    private static final double SIXTH_AT_HOME = 0.8;
+    private static final double SIXTH_AT_HOME = 1.1;
 
     static {
         for (int kind = 0; kind < ROWS.size(); kind++) {
@@ -74,7 +74,8 @@ final class ChordLabel {
                         .mapToInt(tone -> (at + tone.semitones()) % ROOTS)
                         .toArray();
                 boolean sixth = quality.numbered(6) != null;
-                LEADS_TO[label] = heard == Kind.DOMINANT
+                boolean two = quality.equals(Quality.MINOR_SEVENTH);
+                LEADS_TO[label] = heard == Kind.DOMINANT || two
                         ? (root + 5) % 12
                         : heard.isDiminished() ? (root + 1) % 12 : sixth ? (root + 7) % 12 : -1;
                 for (int key = 0; key < KEYS; key++) {
@@ -99,11 +100,15 @@ final class ChordLabel {
             return 1.3;
         }
         boolean extended = quality.intervals().size() > 3;
+        // Without third or fifth a sixth chord is its relative's triad or seventh.
+        if (quality.numbered(6) != null && tone.steps() < 5) {
+            return 1.6;
+        }
         return switch (tone.steps()) {
             case 0 -> 1.5;
             case 2 -> extended ? 1.0 : 0.8;
             case 4 -> tone.equals(Interval.PERFECT_FIFTH) ? 0.3 : 1.4;
-            default -> 2.0;
+            default -> 2.6;
         };
     }
 
@@ -134,7 +139,7 @@ final class ChordLabel {
         return LACKING[label / ROOTS];
     }
 
-    /** The root into which it leads as a dominant, a leading-tone chord, a subdominant with its sixth do; else −1. */
+    /** The root into which it leads as a dominant, a two with its seventh, a leading-tone chord, a four with its sixth do; else −1. */
     static int leadsTo(int label) {
         return LEADS_TO[label];
     }

@@ -3,25 +3,30 @@ package com.zestythumb.core.hearing;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /** The places at which a chord may change, bar by bar: the counts of the meter. */
 final class HarmonyGrid {
 
     private static final double AT_THE_BAR = 0.4;
-    private static final double AT_THE_MIDDLE = 1.3;
-    private static final double AT_A_BEAT = 1.7;
+    private static final double AT_THE_MIDDLE = 1.0;
+    private static final double AT_A_BEAT = 2.2;
     private static final double OFF_THE_BEAT = 3.0;
     private static final double NOTHING_STRUCK = 2.0;
     private static final double TWO_STRUCK = 0.8;
-    private static final double BLOCK_STRUCK = 0.45;
+    private static final double BLOCK_STRUCK = 0.6;
     /** Different keys that make a chord. */
     private static final int ENOUGH = 3;
 
     private static final double THE_SAME_AGAIN = 1.6;
     private static final double ALL_NEW = 0.3;
+    private static final double NEW_BASS = 0.45;
+    private static final double SLOW_PACE = 1.2;
+    private static final double QUICKENS = 1.1;
 
     /** For each place its bar, when it is, in quarter notes after the bar line, and what a change there costs. */
     final List<Integer> bars = new ArrayList<>();
@@ -49,7 +54,7 @@ final class HarmonyGrid {
             bars.add(index);
             starts.add(at);
             double change = at.equals(Fraction.ZERO) ? AT_THE_BAR : change(at.plus(bar.offset()), meter);
-            changes.add(change * attack(bar, at) * novelty(bar, tune, at));
+            changes.add(change * attack(bar, at) * novelty(bar, tune, at) * bass(bar, tune, at));
         }
     }
 
@@ -57,6 +62,21 @@ final class HarmonyGrid {
     private static double attack(SoundingBar bar, Fraction at) {
         long struck = bar.notes().stream().filter(note -> note.onset().equals(at)).count();
         return struck == 0 ? NOTHING_STRUCK : struck >= 3 ? BLOCK_STRUCK : struck == 2 ? TWO_STRUCK : 1;
+    }
+
+    /** A figure that begins anew from a lower note has another chord sooner than one that goes on above its bass. */
+    private static double bass(SoundingBar bar, boolean[] tune, Fraction at) {
+        int before = Integer.MAX_VALUE;
+        int here = Integer.MAX_VALUE;
+        for (int i = 0; i < tune.length; i++) {
+            Sounding note = bar.notes().get(i);
+            if (!tune[i] && note.onset().compareTo(at) < 0) {
+                before = Math.min(before, note.midi());
+            } else if (!tune[i] && note.onset().equals(at)) {
+                here = Math.min(here, note.midi());
+            }
+        }
+        return before < Integer.MAX_VALUE && here < before ? NEW_BASS : 1;
     }
 
     /** Where the accompaniment has other notes than before a change is likelier than where it has the same again. */
@@ -97,6 +117,10 @@ final class HarmonyGrid {
         if (at.dividedBy(middle).isWhole()) {
             return AT_THE_MIDDLE;
         }
+        boolean third = meter.count() == 3 && at.equals(meter.countLength().times(2));
+        if (third) {
+            return AT_THE_MIDDLE;
+        }
         boolean beat = at.dividedBy(compound ? meter.beatLength() : Fraction.of(1)).isWhole() || meter.count() == 3;
         return beat ? AT_A_BEAT : OFF_THE_BEAT;
     }
@@ -112,5 +136,24 @@ final class HarmonyGrid {
 
     double change(int place) {
         return changes.get(place);
+    }
+
+    /**
+     * Takes the pace of the piece: where chords often change at a place of the bar, a change there costs less.
+     *
+     * @param odds for each place how likely a chord changes there, 0 to 1
+     */
+    void takePace(double[] odds) {
+        Map<Fraction, double[]> paces = new HashMap<>();
+        for (int place = 0; place < size(); place++) {
+            double[] sum = paces.computeIfAbsent(starts.get(place), start -> new double[2]);
+            sum[0] += odds[place];
+            sum[1]++;
+        }
+        for (int place = 0; place < size(); place++) {
+            double[] sum = paces.get(starts.get(place));
+            boolean within = !starts.get(place).equals(Fraction.ZERO);
+            changes.set(place, changes.get(place) * (within ? SLOW_PACE - QUICKENS * sum[0] / sum[1] : 1));
+        }
     }
 }

@@ -22,15 +22,17 @@ final class HarmonySearch {
     static final int SILENT = ChordLabel.COUNT;
 
     private static final int KEYS = ChordLabel.KEYS;
-    private static final double LEADS = Math.exp(0.6) - 1;
+    private static final double LEADS = 0.6;
     private static final double KEY_CHANGES = 5.0;
     private static final double KEY_FARTHER = 0.4;
-    private static final double[][] KEY_TO_KEY = keyToKey();
 
     private final HarmonyGrid grid;
     private final List<List<Segment>> beginning;
     private final List<List<Segment>> ending;
     private final double[] firstKeys;
+    private final double sharpness;
+    private final double leads;
+    private final double[][] keyToKey;
     private final Map<Segment, double[]> forward = new IdentityHashMap<>();
     private final Map<Segment, double[]> backward = new IdentityHashMap<>();
 
@@ -39,12 +41,19 @@ final class HarmonySearch {
 
     final double[][] keys;
 
+    /** How likely a segment begins at each place. */
+    final double[] begins;
+
     /**
      * Searches.
      *
      * @param firstKeys what it costs to begin in each key
+     * @param sharpness by what all prices are multiplied: 1 for odds, more to tell the cheapest way from all others
      */
-    HarmonySearch(HarmonyGrid grid, List<Segment> segments, double[] firstKeys) {
+    HarmonySearch(HarmonyGrid grid, List<Segment> segments, double[] firstKeys, double sharpness) {
+        this.sharpness = sharpness;
+        this.leads = Math.exp(LEADS * sharpness) - 1;
+        this.keyToKey = keyToKey(sharpness);
         this.grid = grid;
         this.firstKeys = firstKeys;
         this.beginning = new ArrayList<>();
@@ -59,18 +68,19 @@ final class HarmonySearch {
         }
         this.labels = new double[grid.size()][ChordLabel.COUNT + 1];
         this.keys = new double[grid.size()][KEYS];
+        this.begins = new double[grid.size()];
         goForward();
         goBackward();
         weigh();
     }
 
-    private static double[][] keyToKey() {
+    private static double[][] keyToKey(double sharpness) {
         double[][] chances = new double[KEYS][KEYS];
         for (int from = 0; from < KEYS; from++) {
             for (int to = 0; to < KEYS; to++) {
                 int away = Math.floorMod(7 * (relativeMajor(to) - relativeMajor(from)), 12);
                 double cost = from == to ? 0 : KEY_CHANGES + KEY_FARTHER * Math.min(away, 12 - away);
-                chances[from][to] = Math.exp(-cost);
+                chances[from][to] = Math.exp(-cost * sharpness);
             }
         }
         return chances;
@@ -88,13 +98,15 @@ final class HarmonySearch {
         return segment.silent ? SILENT : segment.labels[choice];
     }
 
-    private static double cost(Segment segment, int choice, int key) {
-        return segment.silent ? 0 : segment.costs[choice] + ChordLabel.STRANGENESS[segment.labels[choice]][key];
+    private double cost(Segment segment, int choice, int key) {
+        return segment.silent
+                ? 0
+                : sharpness * (segment.costs[choice] + ChordLabel.STRANGENESS[segment.labels[choice]][key]);
     }
 
-    /** The root a label has or leads to; one behind the last where it has none. */
+    /** The root in which a dominant may arrive, and that into which a label leads; 12 where there is none. */
     private static int root(int label) {
-        return label == SILENT ? 12 : ChordLabel.root(label);
+        return label == SILENT || ChordLabel.quality(label).numbered(6) != null ? 12 : ChordLabel.root(label);
     }
 
     private static int goal(int label) {
@@ -113,7 +125,7 @@ final class HarmonySearch {
                     int label = label(segment, choice);
                     double[] into = meeting == null ? null : meeting.ways(label, root(label), true);
                     for (int key = 0; key < KEYS; key++) {
-                        double before = into == null ? -firstKeys[key] : into[key];
+                        double before = into == null ? -sharpness * firstKeys[key] : into[key];
                         values[choice * KEYS + key] = before - cost(segment, choice, key);
                     }
                 }
@@ -157,6 +169,7 @@ final class HarmonySearch {
                     for (int key = 0; key < KEYS; key++) {
                         int at = choice * KEYS + key;
                         double odds = Math.exp(forward.get(segment)[at] + backward.get(segment)[at] - all);
+                        begins[segment.from] += odds;
                         for (int place = segment.from; place < segment.to; place++) {
                             labels[place][label(segment, choice)] += odds;
                             keys[place][key] += odds;
@@ -178,7 +191,7 @@ final class HarmonySearch {
         private final Map<Integer, double[]> same = new HashMap<>();
 
         Meeting(int place) {
-            change = Math.exp(-grid.change(place));
+            change = Math.exp(-sharpness * grid.change(place));
             atBarLine = grid.starts.get(place).equals(Fraction.ZERO);
         }
 
@@ -222,14 +235,14 @@ final class HarmonySearch {
             double[] its = atBarLine ? same.get(label) : null;
             double[] here = new double[KEYS];
             for (int key = 0; key < KEYS; key++) {
-                double led = meets < 12 ? leading[meets][key] * LEADS : 0;
+                double led = meets < 12 ? leading[meets][key] * leads : 0;
                 here[key] = change * (any[key] + led) + (its == null ? 0 : (1 - change) * its[key]);
             }
             double[] ways = new double[KEYS];
             for (int key = 0; key < KEYS; key++) {
                 double sum = 0;
                 for (int other = 0; other < KEYS; other++) {
-                    sum += here[other] * (into ? KEY_TO_KEY[other][key] : KEY_TO_KEY[key][other]);
+                    sum += here[other] * (into ? keyToKey[other][key] : keyToKey[key][other]);
                 }
                 ways[key] = Math.log(sum) + most;
             }

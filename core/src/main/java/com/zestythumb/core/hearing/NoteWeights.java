@@ -15,11 +15,10 @@ final class NoteWeights {
     private static final double FOREIGN = 3.2;
     private static final double LONGEST = 2.0;
     private static final double ON_THE_BEAT = 1.25;
-    private static final double TUNE = 0.6;
+    private static final double TUNE = 0.85;
     private static final double PASSES = 0.35;
     private static final double PASSES_INSIDE = 0.5;
     private static final double RESOLVES = 0.6;
-    private static final double COMES_BY_STEP = 0.75;
     /** Half steps between neighbours in a chord under one hand. */
     private static final int CLOSE = 5;
 
@@ -78,7 +77,7 @@ final class NoteWeights {
         }
         boolean block = struckWith >= 2 && (!highest || note.midi() - nextBelow <= CLOSE);
         tune[i] = highest && accompanied && !block;
-        double melodic = block ? 1 : melodic(note, highest);
+        double melodic = block ? 1 : melodic(note, tune[i]);
         return (beat ? ON_THE_BEAT : 1) * (tune[i] ? TUNE : 1) * melodic;
     }
 
@@ -95,7 +94,7 @@ final class NoteWeights {
         }
         return passes
                 ? sung ? PASSES : PASSES_INSIDE
-                : out.length > 0 ? RESOLVES : in.length > 0 ? COMES_BY_STEP : 1;
+                : out.length > 0 && sung ? RESOLVES : 1;
     }
 
     /** Half steps by which the note is reached from notes that end where it begins, or by which it is left. */

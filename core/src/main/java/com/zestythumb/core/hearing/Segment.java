@@ -16,6 +16,7 @@ final class Segment {
     private static final int KEPT = 14;
     private static final int DIP = 7;
     private static final int BLOCK = 3;
+    private static final int FIGURE = 4;
     private static final double CLEARLY_THERE = 0.12;
     private static final double MEMBER_IN_BASS = 0.55;
     private static final double FOREIGN_BASS = 1.5;
@@ -109,7 +110,31 @@ final class Segment {
                         blocks.add(block);
                     }
                 });
-        return blocks.size() < 2 ? List.of(present) : blocks;
+        return blocks.size() < 2 ? figures(bar, start, end, present) : blocks;
+    }
+
+    /** Of a figure that runs in halves of the bar each half has to hold the chord by itself. */
+    private static List<double[]> figures(SoundingBar bar, Fraction start, Fraction end, double[] present) {
+        Fraction half = bar.meter().figureGroup();
+        List<double[]> halves = new ArrayList<>();
+        for (Fraction from = start; from.plus(half).compareTo(end) <= 0; from = from.plus(half)) {
+            Fraction on = from;
+            Fraction off = from.plus(half);
+            double[] there = new double[12];
+            long struck = bar.notes().stream()
+                    .filter(note -> note.onset().compareTo(on) >= 0 && note.onset().compareTo(off) < 0)
+                    .map(Sounding::onset)
+                    .distinct()
+                    .count();
+            bar.notes().stream()
+                    .filter(note -> note.onset().compareTo(off) < 0 && note.end().compareTo(on) > 0)
+                    .forEach(note -> there[note.midi() % 12] += 1);
+            if (struck < FIGURE) {
+                return List.of(present);
+            }
+            halves.add(there);
+        }
+        return halves.size() < 2 ? List.of(present) : halves;
     }
 
     private double[] costs(double[] foreign, List<double[]> blocks) {
@@ -134,7 +159,9 @@ final class Segment {
                 }
                 member |= tones[i] == bass;
             }
-            cost += tones[0] == bass ? 0 : member ? MEMBER_IN_BASS : FOREIGN_BASS;
+            // An inverted sixth chord is the seventh chord on its sixth.
+            double inverted = ChordLabel.quality(label).numbered(6) == null ? MEMBER_IN_BASS : FOREIGN_BASS;
+            cost += tones[0] == bass ? 0 : member ? inverted : FOREIGN_BASS;
             costs[label] = cost + misspelled(label);
         }
         return costs;

@@ -10,7 +10,6 @@ import com.zestythumb.formats.BarDraft;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
-import com.zestythumb.formats.Keys;
 import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.Texts;
@@ -175,7 +174,7 @@ public final class ChordProReader implements ScoreReader {
                 BarDraft draft = newBar();
                 draft.startsRepeat = bar.startsRepeat();
                 draft.timesPlayed = bar.timesPlayed();
-                bar.events().forEach(e -> draft.symbols.put(e.start(), new BarDraft.Symbol(e.chord())));
+                bar.events().forEach(e -> draft.symbols.put(e.start(), new BarDraft.Symbol(e.chord(), e.unread())));
             }
         }
 
@@ -202,12 +201,11 @@ public final class ChordProReader implements ScoreReader {
                 if (symbol.startsWith("*") || symbol.isEmpty()) {
                     continue;
                 }
-                Chord chord = chord(symbol);
-                if (chord != null || symbol.matches("(?i)n\\.?c\\.?")) {
+                if (!symbol.isBlank()) {
                     bar = newBar();
                     bar.beginsLine = first;
                     first = false;
-                    bar.symbols.put(Fraction.ZERO, new BarDraft.Symbol(chord));
+                    bar.symbols.put(Fraction.ZERO, symbol(symbol));
                     report.add(Fate.GUESSED, "one bar for each chord, for the words tell no time");
                     addWords(bar, wordsAhead);
                     wordsAhead = "";
@@ -224,14 +222,16 @@ public final class ChordProReader implements ScoreReader {
             }
         }
 
-        private Chord chord(String symbol) {
+        /** A chord, silence, or what can be read as neither and stays as it was written. */
+        private BarDraft.Symbol symbol(String text) {
+            if (text.matches("(?i)n\\.?c\\.?")) {
+                return new BarDraft.Symbol(null);
+            }
             try {
-                return Chord.parse(symbol);
+                return new BarDraft.Symbol(Chord.parse(text));
             } catch (IllegalArgumentException e) {
-                if (!symbol.matches("(?i)n\\.?c\\.?")) {
-                    report.add(Fate.LEFT_OUT, "[" + symbol + "], which is no chord here");
-                }
-                return null;
+                report.add(Fate.REPAIRED, "[" + text + "], no chord known here: it stays, marked, to be mended");
+                return BarDraft.Symbol.unread(text);
             }
         }
 
@@ -245,7 +245,7 @@ public final class ChordProReader implements ScoreReader {
             }
             sheet.bars().forEach(bar -> bar.words = bar.words.strip());
             if (!keyGiven) {
-                Keys.guess(sheet, report);
+                sheet.keyIsUnknown();
             }
             return sheet.build("ChordPro");
         }

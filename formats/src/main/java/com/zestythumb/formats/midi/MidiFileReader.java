@@ -12,7 +12,6 @@ import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.Importer;
-import com.zestythumb.formats.Keys;
 import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.UnreadableFileException;
@@ -36,6 +35,8 @@ public final class MidiFileReader implements ScoreReader {
     private static final int HIGHEST = 108;
     /** Bars through which a held note counts for the chords. */
     private static final int LONGEST_NOTE = 16;
+    /** Share of notes outside the key beyond which it is not that key. */
+    private static final double MOSTLY_FOREIGN = 0.2;
 
     @Override
     public String format() {
@@ -63,10 +64,11 @@ public final class MidiFileReader implements ScoreReader {
         SheetBuilder sheet = new SheetBuilder(heading(events), report);
         layBars(events, notes, sheet);
         sound(events, notes, sheet);
-        boolean keyTold = events.facts.stream().anyMatch(fact -> fact.type() == MidiEvents.KEY);
-        if (!keyTold) {
-            Keys.guess(sheet, report);
+        boolean told = events.facts.stream().anyMatch(fact -> fact.type() == MidiEvents.KEY);
+        if (!told || contradicts(sheet)) {
+            sheet.keyIsUnknown();
         }
+        sheet.tuneIsUnspelled();
         new TuneFinder(events, notes).tune(sheet);
         report.add(Fate.GUESSED, "the rhythm, rounded to sixteenths or triplets");
         return List.of(sheet.build("MIDI"));
@@ -104,7 +106,7 @@ public final class MidiFileReader implements ScoreReader {
                 int micros = (fact.data()[0] & 0xFF) << 16 | (fact.data()[1] & 0xFF) << 8 | fact.data()[2] & 0xFF;
                 quarters = micros > 0 ? 60_000_000.0 / micros : quarters;
             } else if (fact.type() == MidiEvents.METER && !meterRead) {
-                heading = heading.withMeter(meter(fact, heading.meter()));
+                heading = heading.withMeter(meterBehindPickup(events, meter(fact, heading.meter())));
                 meterRead = true;
             } else if (fact.type() == MidiEvents.KEY && !keyRead) {
                 heading = heading.withKey(key(fact, heading.key()));
@@ -113,6 +115,17 @@ public final class MidiFileReader implements ScoreReader {
         }
         double beats = quarters / heading.meter().beatLength().toDouble();
         return heading.withTempo((int) Math.max(20, Math.min(300, Math.round(beats))));
+    }
+
+    /** A first bar in a smaller meter of its own is a pickup into the meter behind it. */
+    private static Meter meterBehindPickup(MidiEvents events, Meter first) {
+        long behind = Math.round(first.barLength().toDouble() * events.ticksPerQuarter);
+        return events.facts.stream()
+                .filter(fact -> fact.type() == MidiEvents.METER && fact.tick() == behind)
+                .map(fact -> meter(fact, first))
+                .filter(meter -> meter.barLength().compareTo(first.barLength()) > 0)
+                .findFirst()
+                .orElse(first);
     }
 
     private static Meter meter(Fact fact, Meter otherwise) {
@@ -134,7 +147,7 @@ public final class MidiFileReader implements ScoreReader {
     /** Bars in the meters and keys of the file, up to the last note. */
     private static void layBars(MidiEvents events, List<Struck> notes, SheetBuilder sheet) {
         long last = notes.stream().mapToLong(Struck::off).max().orElse(0);
-        Meter meter = sheet.heading().meter();
+        Meter meter = Meter.FOUR_FOUR;
         Key key = sheet.heading().key();
         List<Fact> changes = events.facts.stream()
                 .filter(fact -> fact.type() == MidiEvents.METER || fact.type() == MidiEvents.KEY)
@@ -150,7 +163,10 @@ public final class MidiFileReader implements ScoreReader {
                 meter = fact.type() == MidiEvents.METER ? meter(fact, meter) : meter;
                 key = fact.type() == MidiEvents.KEY ? key(fact, key) : key;
             }
-            if (!sheet.add(new BarDraft(key, meter))) {
+            boolean pickup = sheet.bars().isEmpty() && !meter.equals(sheet.heading().meter());
+            BarDraft bar = new BarDraft(key, pickup ? sheet.heading().meter() : meter);
+            bar.length = meter.barLength();
+            if (!sheet.add(bar)) {
                 return;
             }
             tick += meter.barLength().toDouble() * events.ticksPerQuarter;
@@ -176,6 +192,23 @@ public final class MidiFileReader implements ScoreReader {
                 }
             }
         }
+    }
+
+    /** Whether the notes are not of the key that the file names, as where a program writes C major unasked. */
+    private static boolean contradicts(SheetBuilder sheet) {
+        double all = 0;
+        double foreign = 0;
+        for (BarDraft bar : sheet.bars()) {
+            for (var note : bar.sounding) {
+                boolean of = false;
+                for (int degree = 1; degree <= 7; degree++) {
+                    of |= bar.key.degree(degree).semitone() == note.midi() % 12;
+                }
+                all += note.duration().toDouble();
+                foreign += of ? 0 : note.duration().toDouble();
+            }
+        }
+        return foreign > MOSTLY_FOREIGN * all;
     }
 
     /** Where bars begin. */

@@ -73,23 +73,37 @@ public final class MidiFileWriter implements ScoreWriter {
         meta(track, 0, TRACK_NAME, sheet.title().getBytes(StandardCharsets.UTF_8));
         int micros = (int) Math.round(sheet.secondsPerQuarter() * 1_000_000);
         meta(track, 0, TEMPO, (byte) (micros >> 16), (byte) (micros >> 8), (byte) micros);
-        writeMeter(track, 0, sheet.meter());
         writeKey(track, 0, sheet.key());
-        Meter meter = sheet.meter();
+        Meter meter = null;
         Key key = sheet.key();
         Fraction at = Fraction.ZERO;
         for (int index : sheet.playingOrder()) {
             Bar bar = sheet.bars().get(index);
-            if (!bar.meter().equals(meter)) {
-                writeMeter(track, ticks(at), bar.meter());
+            Meter written = sounding(bar);
+            if (!written.equals(meter)) {
+                writeMeter(track, ticks(at), written);
             }
             if (!bar.key().equals(key)) {
                 writeKey(track, ticks(at), bar.key());
             }
-            meter = bar.meter();
+            meter = written;
             key = bar.key();
             at = at.plus(bar.length());
         }
+        if (meter == null) {
+            writeMeter(track, 0, sheet.meter());
+        }
+    }
+
+    /** A pickup or a short bar is a bar in a meter of its own, for MIDI knows no other. */
+    private static Meter sounding(Bar bar) {
+        Fraction counts = bar.length().dividedBy(bar.meter().countLength());
+        if (counts.isWhole()) {
+            return counts.equals(Fraction.of(bar.meter().count()))
+                    ? bar.meter()
+                    : new Meter((int) counts.floor(), bar.meter().unit());
+        }
+        return new Meter((int) bar.length().times(2).floor(), 8);
     }
 
     private static void writeMeter(Track track, long tick, Meter meter) throws InvalidMidiDataException {

@@ -28,7 +28,9 @@ final class PartReader {
     private final ImportReport.Builder report;
 
     private int divisions = 1;
-    private Key key = Key.parse("C");
+    private Transposing transposing = Transposing.NONE;
+    private Key written = Key.parse("C");
+    private Key key = written;
     private Meter meter = Meter.FOUR_FOUR;
     private boolean modeMissing;
     private boolean lowerNotes;
@@ -125,8 +127,15 @@ final class PartReader {
                 report.add(Fate.REPAIRED, "a signature of more than seven signs", number);
                 fifths = Math.max(-7, Math.min(7, fifths));
             }
-            key = Key.ofSignature(fifths, mode(attributes.child("key").text("mode")));
+            written = Key.ofSignature(fifths, mode(attributes.child("key").text("mode")));
         }
+        if (attributes.has("transpose")) {
+            transposing = Transposing.read(attributes.child("transpose"));
+            if (!transposing.isNone()) {
+                report.add(Fate.READ, "a transposing instrument, at the pitch where it sounds");
+            }
+        }
+        key = transposing.of(written);
         XmlNode time = attributes.child("time");
         if (time.has("beats")) {
             try {
@@ -221,7 +230,7 @@ final class PartReader {
         try {
             int alter = Math.max(-2, Math.min(2, pitch.number("alter", 0)));
             PitchClass name = PitchClass.parse(pitch.text("step"));
-            Pitch read = new Pitch(new PitchClass(name.letter(), alter), pitch.number("octave", 4));
+            Pitch read = transposing.of(new Pitch(new PitchClass(name.letter(), alter), pitch.number("octave", 4)));
             if (read.midi() >= LOWEST && read.midi() <= HIGHEST) {
                 return read;
             }
@@ -240,7 +249,7 @@ final class PartReader {
         Fraction at = time.plus(Fraction.of(harmony.number("offset", 0), divisions));
         at = at.compareTo(Fraction.ZERO) < 0 ? Fraction.ZERO : at;
         try {
-            bar.symbols.put(at, new BarDraft.Symbol(HarmonyReader.read(harmony)));
+            bar.symbols.put(at, new BarDraft.Symbol(transposing.of(HarmonyReader.read(harmony))));
         } catch (IllegalArgumentException e) {
             report.add(Fate.LEFT_OUT, "chord symbols that have no chord here", number);
         }

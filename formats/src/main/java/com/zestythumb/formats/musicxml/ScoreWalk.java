@@ -1,7 +1,5 @@
 package com.zestythumb.formats.musicxml;
 
-import com.zestythumb.core.pitch.Key;
-import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.formats.BarDraft;
 import com.zestythumb.formats.ImportReport;
@@ -132,32 +130,7 @@ final class ScoreWalk {
             report.add(Fate.LEFT_OUT, "the notes below the tune, beyond what they tell of the chords");
         }
         if (parts.values().iterator().next().isModeMissing()) {
-            guessMode();
+            sheet.modeIsUnknown();
         }
-    }
-
-    /** Without a mode in the file the last low note tells major from minor. */
-    private void guessMode() {
-        Key key = sheet.heading().key();
-        Key minor = key.relative();
-        BarDraft end = sheet.bars().get(sheet.bars().size() - 1);
-        int lowest = end.sounding.stream().mapToInt(n -> n.midi()).min().orElse(-1);
-        boolean endsInMinor = key.mode() == Mode.MAJOR
-                && lowest >= 0
-                && lowest % 12 == minor.tonic().semitone();
-        if (endsInMinor) {
-            report.add(Fate.GUESSED, "the key " + minor.pretty() + ", for the file tells only its signature");
-            replaceKey(key, minor);
-        }
-    }
-
-    private void replaceKey(Key from, Key to) {
-        for (int i = 0; i < sheet.bars().size(); i++) {
-            BarDraft bar = sheet.bars().get(i);
-            if (bar.key.equals(from)) {
-                sheet.bars().set(i, bar.inKey(to));
-            }
-        }
-        sheet.setHeading(sheet.heading().withKey(to));
     }
 }

@@ -1,6 +1,7 @@
 package com.zestythumb.formats.words;
 
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.chord.ChordSyntaxException;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
@@ -9,7 +10,6 @@ import com.zestythumb.formats.BarDraft;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
-import com.zestythumb.formats.Keys;
 import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.Texts;
@@ -47,12 +47,17 @@ public final class ChordsOverWordsReader implements ScoreReader {
     }
 
     /** A chord and the column it stands in. */
-    private record Placed(Chord chord, int column) {}
+    private record Placed(BarDraft.Symbol symbol, int column) {}
+
+    /** Looks like a chord and is none: a letter with what stands behind chords, as in Cmajj7 or Gm77. */
+    private static final Pattern MISSPELT =
+            Pattern.compile("[A-H][#b♯♭]?(?:m|M|maj|min|dim|aug|sus|add|[\\d+\\-°ø#b♯♭(])[\\w#b♯♭+\\-°ø()/]*");
 
     /** The chords of a line, if that is what it mostly holds. */
     private static Optional<List<Placed>> chords(String line) {
         List<Placed> placed = new ArrayList<>();
         int others = 0;
+        int right = 0;
         Matcher m = WORD.matcher(line);
         while (m.find()) {
             String word = m.group().replaceAll("^[|(]+|[|),]+$", "");
@@ -60,13 +65,19 @@ public final class ChordsOverWordsReader implements ScoreReader {
                 continue;
             }
             try {
-                placed.add(new Placed(Chord.parse(word), m.start()));
-            } catch (IllegalArgumentException e) {
-                others++;
+                placed.add(new Placed(new BarDraft.Symbol(Chord.parse(word)), m.start()));
+                right++;
+            } catch (ChordSyntaxException e) {
+                boolean meant = MISSPELT.matcher(word).matches() && !e.suggestions().isEmpty();
+                if (meant) {
+                    placed.add(new Placed(BarDraft.Symbol.unread(word), m.start()));
+                } else {
+                    others++;
+                }
             }
         }
-        boolean mostly = placed.size() >= MOSTLY * (placed.size() + others);
-        return placed.isEmpty() || !mostly ? Optional.empty() : Optional.of(placed);
+        boolean mostly = placed.size() >= MOSTLY * (placed.size() + others) && right > others;
+        return right == 0 || !mostly ? Optional.empty() : Optional.of(placed);
     }
 
     /** A song while it is read. */
@@ -111,7 +122,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
             }
             report.add(Fate.GUESSED, "one bar for each chord, where no bar lines tell otherwise");
             if (!keyGiven) {
-                Keys.guess(sheet, report);
+                sheet.keyIsUnknown();
             }
             return sheet.build("text");
         }
@@ -171,14 +182,14 @@ public final class ChordsOverWordsReader implements ScoreReader {
                 int next = i + 1 < chords.size() ? chords.get(i + 1).column() : Math.max(words.length(), from);
                 BarDraft bar = newBar(first);
                 first = false;
-                List<Chord> inBar = new ArrayList<>(List.of(chords.get(i).chord()));
+                List<BarDraft.Symbol> inBar = new ArrayList<>(List.of(chords.get(i).symbol()));
                 while (byLines
                         && i + 1 < chords.size()
                         && !line.substring(
                                         chords.get(i).column(),
                                         chords.get(i + 1).column())
                                 .contains("|")) {
-                    inBar.add(chords.get(++i).chord());
+                    inBar.add(chords.get(++i).symbol());
                     next = i + 1 < chords.size() ? chords.get(i + 1).column() : Math.max(words.length(), from);
                 }
                 place(inBar, bar);
@@ -196,15 +207,22 @@ public final class ChordsOverWordsReader implements ScoreReader {
         }
 
         /** Two chords share a bar in halves, more have a count each, the last one the rest. */
-        private void place(List<Chord> chords, BarDraft bar) {
+        private void place(List<BarDraft.Symbol> chords, BarDraft bar) {
             Fraction step = bar.length.dividedBy(Fraction.of(chords.size()));
             boolean even = bar.meter.slotCounts().contains(chords.size());
             Fraction each = even ? step : bar.meter.countLength();
             for (int i = 0; i < chords.size(); i++) {
                 Fraction at = each.times(i);
                 if (at.compareTo(bar.length) < 0) {
-                    bar.symbols.put(at, new BarDraft.Symbol(chords.get(i)));
+                    bar.symbols.put(at, chords.get(i));
+                    reportUnread(chords.get(i));
                 }
+            }
+        }
+
+        private void reportUnread(BarDraft.Symbol symbol) {
+            if (!symbol.unread().isEmpty()) {
+                report.add(Fate.REPAIRED, "\"" + symbol.unread() + "\", no chord known here: it stays, marked, to be mended");
             }
         }
 

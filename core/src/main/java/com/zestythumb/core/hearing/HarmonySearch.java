@@ -25,6 +25,8 @@ final class HarmonySearch {
     private static final double LEADS = 0.6;
     private static final double KEY_CHANGES = 5.0;
     private static final double KEY_FARTHER = 0.4;
+    /** The logarithm of odds that no sum would show. */
+    private static final double NEGLIGIBLE = -30;
 
     private final HarmonyGrid grid;
     private final List<List<Segment>> beginning;
@@ -165,18 +167,23 @@ final class HarmonySearch {
         all += Math.log(sum);
         for (List<Segment> segments : beginning) {
             for (Segment segment : segments) {
-                for (int choice = 0; choice < choices(segment); choice++) {
-                    for (int key = 0; key < KEYS; key++) {
-                        int at = choice * KEYS + key;
-                        double odds = Math.exp(forward.get(segment)[at] + backward.get(segment)[at] - all);
-                        begins[segment.from] += odds;
-                        for (int place = segment.from; place < segment.to; place++) {
-                            labels[place][label(segment, choice)] += odds;
-                            keys[place][key] += odds;
-                        }
+                double[] there = forward.get(segment);
+                double[] behind = backward.get(segment);
+                for (int at = 0; at < there.length; at++) {
+                    double ways = there[at] + behind[at] - all;
+                    if (ways > NEGLIGIBLE) {
+                        add(segment, at, Math.exp(ways));
                     }
                 }
             }
+        }
+    }
+
+    private void add(Segment segment, int at, double odds) {
+        begins[segment.from] += odds;
+        for (int place = segment.from; place < segment.to; place++) {
+            labels[place][label(segment, at / KEYS)] += odds;
+            keys[place][at % KEYS] += odds;
         }
     }
 
@@ -189,6 +196,7 @@ final class HarmonySearch {
         private final double[] any = new double[KEYS];
         private final double[][] leading = new double[13][KEYS];
         private final Map<Integer, double[]> same = new HashMap<>();
+        private final Map<Integer, double[]> known = new HashMap<>();
 
         Meeting(int place) {
             change = Math.exp(-sharpness * grid.change(place));
@@ -210,7 +218,8 @@ final class HarmonySearch {
                     double[] led = leading[ends ? goal(label) : root(label)];
                     double[] its = same.computeIfAbsent(label, l -> new double[KEYS]);
                     for (int key = 0; key < KEYS; key++) {
-                        double value = Math.exp(values[choice * KEYS + key] - most);
+                        double distance = values[choice * KEYS + key] - most;
+                        double value = distance > NEGLIGIBLE ? Math.exp(distance) : 0;
                         any[key] += value;
                         its[key] += value;
                         led[key] += value;
@@ -232,6 +241,11 @@ final class HarmonySearch {
 
         /** For each key the logarithm of all ways between the segments gathered and a label in that key. */
         double[] ways(int label, int meets, boolean into) {
+            // Segments of many lengths bear the same labels, so each is reckoned once.
+            return known.computeIfAbsent(label, l -> reckon(l, meets, into));
+        }
+
+        private double[] reckon(int label, int meets, boolean into) {
             double[] its = atBarLine ? same.get(label) : null;
             double[] here = new double[KEYS];
             for (int key = 0; key < KEYS; key++) {

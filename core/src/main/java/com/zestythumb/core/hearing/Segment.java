@@ -4,16 +4,14 @@ import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Fraction;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.IntStream;
 
 /** A stretch of a bar under one chord: what sounds in it, and what it costs to hear it as each chord. */
 final class Segment {
 
-    private static final int KEPT = 14;
+    private static final int KEPT = 10;
     private static final int DIP = 7;
     private static final int BLOCK = 3;
     private static final int FIGURE = 4;
@@ -68,13 +66,23 @@ final class Segment {
             return;
         }
         double[] all = costs(foreign, blocks(bar, start, end, present));
-        this.labels = IntStream.range(0, ChordLabel.COUNT)
-                .boxed()
-                .sorted(Comparator.comparingDouble(label -> all[label]))
-                .limit(KEPT)
-                .mapToInt(Integer::intValue)
-                .toArray();
+        this.labels = cheapest(all);
         this.costs = Arrays.stream(labels).mapToDouble(label -> all[label]).toArray();
+    }
+
+    private static int[] cheapest(double[] all) {
+        int[] kept = new int[KEPT];
+        int count = 0;
+        for (int label = 0; label < all.length; label++) {
+            if (count < KEPT || all[label] < all[kept[KEPT - 1]]) {
+                int at = count < KEPT ? count++ : KEPT - 1;
+                for (; at > 0 && all[kept[at - 1]] > all[label]; at--) {
+                    kept[at] = kept[at - 1];
+                }
+                kept[at] = label;
+            }
+        }
+        return kept;
     }
 
     /** The spelling that sounds longest names each key. */

@@ -28,6 +28,8 @@ export type TimedNote = Schemas['TimedNote'];
 export type Tune = Schemas['Tune'];
 export type TuneDraft = Schemas['TuneDraft'];
 export type TuneSummary = Schemas['TuneSummary'];
+export type Proposal = Schemas['Proposal'];
+export type PricedChord = Schemas['PricedChord'];
 
 export type FileFormat = 'musicxml' | 'midi' | 'abc' | 'chordpro' | 'chart';
 
@@ -70,6 +72,12 @@ const json = async <T>(response: Promise<Response>) => (await (await response).j
 export const api = {
   arrange: (chart: string, choices: Choices, counts: boolean, signal?: AbortSignal) =>
     json<Arrangement>(call('POST', '/api/arrangements', { chart, choices, counts }, signal)),
+  /** Chords for a tune without any; without levels three ways, from plain to rich. */
+  harmonies: (chart: string, levels: Proposal['level'][] = []) =>
+    json<Schemas['HarmonyAnswer']>(call('POST', '/api/harmonies', { chart, levels })),
+  /** The chart with its key written down; without a key the one in which it is heard. */
+  writeKey: async (chart: string, key = '') =>
+    (await json<{ chart: string }>(call('POST', '/api/charts/key', { chart, key }))).chart,
   tunes: () => json<TuneSummary[]>(call('GET', '/api/tunes')),
   tune: (id: number) => json<Tune>(call('GET', `/api/tunes/${id}`)),
   addTune: (draft: TuneDraft) => json<Tune>(call('POST', '/api/tunes', draft)),

@@ -128,12 +128,19 @@ watch(text, (value) => {
       </li>
       <li v-if="tune.problems.length > 5">and {{ tune.problems.length - 5 }} more</li>
     </ul>
+    <ul v-else-if="tune?.taken.length" class="taken" aria-live="polite">
+      <li v-for="one in tune.taken.slice(0, 3)" :key="`${one.line}:${one.column}`">
+        <button class="plain-button" @click="goTo(one)">
+          <b>{{ one.place }}</b> {{ one.message }}
+        </button>
+      </li>
+    </ul>
     <p v-else-if="tune && !tune.bars.length" class="hint">
       Type chords between bar lines: <code>| C | F | G7 | C |</code>
     </p>
     <p v-else class="hint">
       <code>/</code> holds a chord, <code>%</code> repeats a bar, <code>m:</code> begins a line of
-      tune
+      tune, <code>?</code> leaves a chord open
     </p>
   </section>
 </template>
@@ -200,6 +207,17 @@ watch(text, (value) => {
   font-size: 16px;
   max-height: 40%;
   overflow: auto;
+}
+.taken {
+  list-style: none;
+  margin: 0;
+  padding: 0 2px;
+  color: var(--ink-soft);
+  font-size: 16px;
+}
+.taken button {
+  min-height: 40px;
+  text-align: left;
 }
 .problems b {
   color: var(--caution);

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Alternative, Analysis, ArrangedChord, TimedNote } from '../api/client';
+import type { Alternative, Analysis, ArrangedChord, PricedChord, TimedNote } from '../api/client';
 import NumeralSign from './NumeralSign.vue';
+import { signed } from './words';
 
 /** The chosen chord: what it is and why, how else it could lie, and whether the teacher fixed it. */
 const props = defineProps<{
@@ -9,12 +10,15 @@ const props = defineProps<{
   analysis: Analysis | undefined;
   melody: TimedNote[];
   bar: number;
+  /** Other chords that might stand here, with what they would cost the whole; where chords are proposed. */
+  others: PricedChord[];
 }>();
 const emit = defineEmits<{
   pin: [pitches: string[]];
   unpin: [];
   confirm: [name?: string];
   hear: [numeral: string];
+  set: [symbol: string];
 }>();
 
 /** "V in B♭" for what the chart writes as V@Bb. */
@@ -92,17 +96,29 @@ const spoken = (other: Alternative) =>
       </button>
     </p>
     <div v-if="chord.guess" class="guess">
-      <p>Guessed from the notes. Is it right?</p>
-      <button class="yes plain-button" title="Keep this name (G)" @click="emit('confirm')">
-        Yes, {{ chord.symbol }}
+      <p>{{ chord.percent ? 'Heard in the notes. Is it right?' : 'Proposed for the tune.' }}</p>
+      <button class="yes plain-button" title="Keep this chord (G)" @click="emit('confirm')">
+        {{ chord.percent ? 'Yes' : 'Keep' }}, {{ chord.symbol }}
+        <span v-if="chord.percent" class="odds">{{ chord.percent }} in 100</span>
       </button>
       <button
-        v-for="name in chord.guesses.slice(0, 3)"
-        :key="name"
+        v-for="other in chord.guesses.slice(0, 3)"
+        :key="other.symbol"
         class="other plain-button"
-        @click="emit('confirm', name)"
+        @click="emit('confirm', other.symbol)"
       >
-        {{ name }}
+        {{ signed(other.symbol) }}
+        <span v-if="other.percent" class="odds">{{ other.percent }}</span>
+      </button>
+      <button
+        v-for="other in others.slice(0, 4)"
+        :key="other.symbol"
+        class="other plain-button"
+        :aria-label="`${signed(other.symbol)} here, the rest around it; the whole costs ${other.price} more`"
+        :title="`${signed(other.symbol)} here, the rest around it; the whole costs ${other.price} more`"
+        @click="emit('set', other.symbol)"
+      >
+        {{ signed(other.symbol) }} <span class="odds">+{{ other.price }}</span>
       </button>
     </div>
     <p class="keys">
@@ -163,6 +179,10 @@ h2 {
 }
 .soft {
   color: var(--ink-soft);
+}
+.odds {
+  color: var(--ink-soft);
+  font-weight: 400;
 }
 .numeral-choice {
   min-height: 40px;

@@ -8,6 +8,10 @@ export const ways: { value: Choices['way']; label: string }[] = [
   { value: 'SECOND_INVERSION', label: 'Second inversion' },
 ];
 
+/** A chord symbol as the chart writes it, with the printed signs. */
+export const signed = (symbol: string) =>
+  symbol.replace(/(^|\/)([A-H])b/g, '$1$2♭').replace(/#/g, '♯');
+
 export const figures: { value: Choices['figure']; label: string }[] = [
   { value: 'BLOCK', label: 'Block' },
   { value: 'BROKEN_UP', label: 'Broken up' },

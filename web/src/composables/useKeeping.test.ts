@@ -49,7 +49,7 @@ describe('useKeeping', () => {
     const made = vi.spyOn(api, 'addTune').mockResolvedValue({ id: 9 } as Tune);
     expect(await shelf().add()).toEqual({ id: 9 });
     const draft = made.mock.calls[0]![0];
-    expect(draft.chart).toMatch(/^title: New tune\nkey: C major\nmeter: 4\/4\n/);
+    expect(draft.chart).toMatch(/^title: New tune\ntempo: 80\n/);
     expect(draft.settings).toHaveLength(1);
   });
 

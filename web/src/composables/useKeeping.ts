@@ -4,8 +4,7 @@ import { printingLines } from './printing';
 import { USUAL } from './useBringing';
 import { saveAs } from './useFiles';
 
-const emptyChart = () =>
-  `title: New tune\nkey: C major\nmeter: 4/4\ntempo: 80\n${printingLines()}\n`;
+const emptyChart = () => `title: New tune\ntempo: 80\n${printingLines()}\n`;
 
 function readBackup(text: string): unknown {
   try {

@@ -4,7 +4,8 @@ import { heardAs } from '../editor/readings';
 import type { useArrangement } from './useArrangement';
 import type { useChosen } from './useChosen';
 
-function until(condition: Ref<boolean>): Promise<void> {
+/** Waits for a condition, and for the page to show it. */
+export function until(condition: Ref<boolean>): Promise<void> {
   return new Promise((resolve) => {
     const stop = watch(
       condition,

@@ -16,7 +16,7 @@ const language = StreamLanguage.define<{ tune: boolean }>({
     }
     if (stream.match(/"[^"]*"?/)) return 'comment';
     if (stream.match(/\{[^}]*\}?/)) return 'heading';
-    if (stream.match(/[^\s|:?]+\?[^\s|:]*/)) return 'invalid';
+    if (stream.match(/[^\s|:?]*\?[^\s|:]*/)) return 'invalid';
     if (stream.match(/:?\|+[:\]]?(\s*[x×]\d|\d[\d,-]*(?=\s))?/)) return 'punctuation';
     if (stream.match(/[%/](?=\s|$)/) || stream.match(/N\.?C\.?/)) return 'keyword';
     if (stream.match(/[^\s|:]+/)) return 'atom';

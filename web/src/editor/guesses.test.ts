@@ -19,6 +19,20 @@ describe('guesses', () => {
     expect(nextGuess(chart, at(2, 22, 3))).toBe(chart);
   });
 
+  it('takes the odds along with the names', () => {
+    const heard = '| Am7?62?C6?21?F/A?9 |';
+    const next = nextGuess(heard, at(1, 3, 18));
+    expect(next).toBe('| C6?21?F/A?9?Am7?62 |');
+    expect(nextGuess(next, at(1, 3, 18))).toBe('| F/A?9?Am7?62?C6?21 |');
+    expect(confirmed(heard, at(1, 3, 18))).toBe('| Am7 |');
+    expect(confirmed(heard, at(1, 3, 18), 'C6')).toBe('| C6 |');
+    expect(allConfirmed(heard)).toBe('| Am7 |');
+  });
+
+  it('leaves bars alone that wait for a chord', () => {
+    expect(allConfirmed('| ? | C? | ? |')).toBe('| ? | C | ? |');
+  });
+
   it('confirms all at once, in lines of bars alone', () => {
     expect(allConfirmed(`title: Who?\n${chart}`)).toBe('title: Who?\nkey: C\n| C | >Am7!:2 G7:2 |');
   });

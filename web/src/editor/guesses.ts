@@ -27,12 +27,27 @@ export function confirmed(chart: string, chord: ArrangedChord, name?: string): s
   });
 }
 
+/** Names with the odds that stand behind them: {@code C6?21}. */
+function named(parts: string[]): string[] {
+  const names: string[] = [];
+  for (const part of parts) {
+    if (/^\d+$/.test(part) && names.length) names[names.length - 1] += `?${part}`;
+    else names.push(part);
+  }
+  return names;
+}
+
 /** The chart with the next of a guess's names in the first place, still a guess. */
 export function nextGuess(chart: string, chord: ArrangedChord): string {
   return replaced(chart, chord, (token) => {
-    const [, pushed = '', symbol, held = '', others = ''] = TOKEN.exec(token) ?? [];
-    const [next, ...rest] = others.split('?').filter(Boolean);
-    return next ? `${pushed}${next}${held}?${[...rest, symbol].join('?')}` : token;
+    const [, pushed = '', symbol = '', held = '', others = '', heard = ''] =
+      TOKEN.exec(token) ?? [];
+    const names = named([symbol, ...others.split('?').filter(Boolean)]);
+    const [first, next, ...rest] = names;
+    if (!first || !next) return token;
+    const [name, ...odds] = next.split('?');
+    const behind = [...odds, ...rest, first].join('?');
+    return `${pushed}${name}${held}?${behind}${heard}`;
   });
 }
 

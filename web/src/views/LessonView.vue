@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch, watchEffect } from 'vue';
-import type { Choices } from '../api/client';
+import { api, type Choices } from '../api/client';
 import ChartEditor from '../components/ChartEditor.vue';
 import ChoicesPanel from '../components/ChoicesPanel.vue';
 import ChordPanel from '../components/ChordPanel.vue';
 import FindingsList from '../components/FindingsList.vue';
 import LookFirst from '../components/LookFirst.vue';
+import HarmonyPanel from '../components/HarmonyPanel.vue';
 import HandView from '../components/HandView.vue';
 import LessonHead from '../components/LessonHead.vue';
 import MelodyEntry from '../components/MelodyEntry.vue';
@@ -15,7 +16,8 @@ import ShortcutList from '../components/ShortcutList.vue';
 import TransportBar from '../components/TransportBar.vue';
 import { useArrangement } from '../composables/useArrangement';
 import { useChosen } from '../composables/useChosen';
-import { useNaming } from '../composables/useNaming';
+import { useHarmonies, useShown, type Level } from '../composables/useHarmonies';
+import { until, useNaming } from '../composables/useNaming';
 import { usePins } from '../composables/usePins';
 import { usePlayer } from '../composables/usePlayer';
 import { useShortcuts, type Shortcut } from '../composables/useShortcuts';
@@ -33,20 +35,40 @@ const choices = computed<Choices | undefined>({
   },
 });
 const counts = ref(false);
-const arranged = useArrangement(tune.chart, choices, counts);
+const page = useShown(tune.chart);
+const arranged = useArrangement(page.shown, choices, counts);
 const { arrangement, trouble } = arranged;
+const harmonies = useHarmonies(tune.chart, page, arrangement);
 const chosen = useChosen(arrangement);
 /** The bar being typed, which the page keeps in view until a chord is chosen. */
 const typedBar = ref<number>();
 watch(chosen.index, () => (typedBar.value = undefined));
 const player = usePlayer(arrangement, chosen);
 const { pin, togglePin, nextAlternative } = usePins(choices, chosen);
-const { confirmGuess, otherGuess, hear } = useNaming(tune.chart, arranged, chosen);
+const { confirmGuess, otherGuess, hear } = useNaming(page.shown, arranged, chosen);
 const textOpen = ref(window.innerWidth >= 1180);
 const helpOpen = ref(false);
 const looking = ref(false);
 const writing = ref(false);
 const barNumber = computed(() => arrangement.value?.bars[chosen.bar.value]?.number ?? 0);
+
+/** Looks at a proposal on the page and plays it from the beginning. */
+async function hearProposal(level: Level) {
+  const again = page.looked.value !== undefined && harmonies.level.value === level;
+  if (again && player.state.value !== 'still') return player.stop();
+  harmonies.look(level);
+  await until(arranged.isCurrent);
+  chosen.choose(0);
+  player.toggle();
+}
+
+async function writeKey(key = '') {
+  try {
+    page.shown.value = await api.writeKey(page.shown.value, key);
+  } catch (error) {
+    trouble.value = (error as Error).message;
+  }
+}
 
 watchEffect(() => {
   document.title = `${arrangement.value?.title ?? 'Tune'} · Zesty Thumb`;
@@ -88,6 +110,12 @@ const shortcuts: Shortcut[] = [
   { keys: ['f', 'F'], shown: 'F', does: 'fix this chord, or free it', run: togglePin },
   { keys: ['g', 'G'], shown: 'G', does: 'keep a guessed chord', run: () => confirmGuess() },
   { keys: ['o', 'O'], shown: 'O', does: 'another name for a guessed chord', run: otherGuess },
+  {
+    keys: ['h', 'H'],
+    shown: 'H',
+    does: 'write down the key that is heard',
+    run: () => void (arrangement.value?.keyTold === false && writeKey()),
+  },
   { keys: ['r', 'R'], shown: 'R', does: 'hear the chord otherwise', run: () => hear() },
   {
     keys: ['w', 'W'],
@@ -131,6 +159,7 @@ useShortcuts(shortcuts);
       @keep-mine="tune.keepMine"
       @take-theirs="tune.takeTheirs"
       @help="helpOpen = true"
+      @write-key="writeKey"
     />
     <aside v-if="textOpen" class="text">
       <p class="panels">
@@ -175,13 +204,27 @@ useShortcuts(shortcuts);
       />
     </main>
     <aside class="column" aria-label="Choices">
+      <HarmonyPanel
+        v-if="harmonies.wanted.value"
+        :proposals="harmonies.proposals.value"
+        :level="harmonies.level.value"
+        :looking="page.looked.value !== undefined"
+        :playing="player.state.value !== 'still'"
+        :trouble="harmonies.trouble.value"
+        @look="harmonies.look"
+        @hear="hearProposal"
+        @keep="harmonies.keep"
+        @leave="harmonies.leave"
+      />
       <ChoicesPanel v-if="choices" v-model="choices" />
       <ChordPanel
         :chord="chosen.chord.value"
         :analysis="arrangement?.analysis"
         :melody="arrangement?.melody ?? []"
         :bar="barNumber"
+        :others="harmonies.othersOf(chosen.chord.value)"
         @pin="pin"
+        @set="(symbol) => chosen.chord.value && harmonies.set(chosen.chord.value, symbol)"
         @unpin="pin(null)"
         @confirm="confirmGuess"
         @hear="hear"

@@ -7,8 +7,8 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -61,9 +61,7 @@ class OwnPagesTest {
     private static boolean isSame(Written want, Chord have) {
         boolean sounds = common(keys(want.chord()), want.struck()).equals(common(keys(have), want.struck()));
         boolean sameRoot = want.chord().root().soundsLike(have.root());
-        return isNamed(want.chord(), have)
-                || sameRoot && sounds
-                || keys(have).equals(want.struck());
+        return isNamed(want.chord(), have) || sameRoot && sounds || keys(have).equals(want.struck());
     }
 
     private static boolean isNamed(Chord want, Chord have) {
@@ -85,7 +83,8 @@ class OwnPagesTest {
             Set<Integer> struck = page.notesOf(chord.index()).stream()
                     .map(note -> note.pitch().midi() % 12)
                     .collect(Collectors.toSet());
-            Chord last = written.isEmpty() ? null : written.get(written.size() - 1).chord();
+            Chord last =
+                    written.isEmpty() ? null : written.get(written.size() - 1).chord();
             if (last != null && isNamed(last, chord.chord())) {
                 return;
             }
@@ -146,7 +145,8 @@ class OwnPagesTest {
                     && (isSame(written(page, bar, true), heard(read, true))
                             || isSame(written(page, bar, false), heard(read, false)));
             if (!same) {
-                wrong.add(what + " bar " + (i + 1) + ": " + symbols(back, i) + " and not " + symbols(tune, order.get(i)));
+                wrong.add(
+                        what + " bar " + (i + 1) + ": " + symbols(back, i) + " and not " + symbols(tune, order.get(i)));
             }
         }
         return new Count(order.size() - wrong.size(), order.size(), wrong);

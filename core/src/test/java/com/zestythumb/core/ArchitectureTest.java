@@ -14,8 +14,18 @@ import java.util.List;
 @AnalyzeClasses(packages = "com.zestythumb.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
 
-    private static final List<String> FROM_THE_GROUND_UP =
-            List.of("pitch", "chord", "sheet", "analysis", "hearing", "harmonising", "voicing", "fingering", "figure", "arrangement", "leading");
+    private static final List<String> FROM_THE_GROUND_UP = List.of(
+            "pitch",
+            "chord",
+            "sheet",
+            "analysis",
+            "hearing",
+            "harmonising",
+            "voicing",
+            "fingering",
+            "figure",
+            "arrangement",
+            "leading");
 
     @ArchTest
     static final ArchRule USES_THE_JDK_ALONE =

@@ -1,7 +1,7 @@
 package com.zestythumb.formats;
 
-import com.zestythumb.core.hearing.Sounding;
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.hearing.Sounding;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;

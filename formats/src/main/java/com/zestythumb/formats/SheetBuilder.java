@@ -158,7 +158,9 @@ public final class SheetBuilder {
         return tuneSpelled
                 ? heard
                 : heard.mapBars(bar -> bar.withMelody(bar.melody().stream()
-                        .map(note -> note.isRest() ? note : note.with(Spelling.of(note.pitch().midi(), key)))
+                        .map(note -> note.isRest()
+                                ? note
+                                : note.with(Spelling.of(note.pitch().midi(), key)))
                         .toList()));
     }
 
@@ -298,15 +300,15 @@ public final class SheetBuilder {
 
     private List<List<ChordEvent>> guessed() {
         List<List<HeardChord>> heard = ChordHearing.hear(drafts.stream()
-                .map(bar -> new SoundingBar(bar.sounding, bar.length, bar.offset(), bar.meter, keyTold ? bar.key : null))
+                .map(bar ->
+                        new SoundingBar(bar.sounding, bar.length, bar.offset(), bar.meter, keyTold ? bar.key : null))
                 .toList());
         List<List<ChordEvent>> all = new ArrayList<>();
         for (int i = 0; i < heard.size(); i++) {
             List<ChordEvent> events = new ArrayList<>();
             for (HeardChord chord : heard.get(i)) {
                 if (chord.isSilent()) {
-                    events.add(new ChordEvent(
-                            null, i, chord.start(), chord.duration(), Touch.PLAIN, null, null, SOME));
+                    events.add(new ChordEvent(null, i, chord.start(), chord.duration(), Touch.PLAIN, null, null, SOME));
                 } else {
                     events.add(new ChordEvent(
                             chord.name(), i, chord.start(), chord.duration(), Touch.PLAIN, guess(chord), null, SOME));

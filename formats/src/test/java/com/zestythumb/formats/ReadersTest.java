@@ -347,9 +347,11 @@ class ReadersTest {
     /** A tune without harmony under it has none to be read: chords are proposed for it, as guesses without odds. */
     @Test
     void proposesChordsForABareTune() {
-        Imported tune = read("X:1\nT:Twinkle\nM:4/4\nL:1/4\nK:C\nCCGG|AAG2|FFEE|DDC2|").get(0);
+        Imported tune =
+                read("X:1\nT:Twinkle\nM:4/4\nL:1/4\nK:C\nCCGG|AAG2|FFEE|DDC2|").get(0);
         assertThat(tune.chart()).contains("| C? | F? C? |");
-        assertThat(tune.sheet().events()).allMatch(event -> event.isGuess() && event.guess().percent() == 0);
+        assertThat(tune.sheet().events())
+                .allMatch(event -> event.isGuess() && event.guess().percent() == 0);
         assertThat(tune.report().lines())
                 .anyMatch(line -> line.what().equals("chords proposed for the tune, for it has none"));
     }

@@ -93,7 +93,7 @@ class ArrangementController {
     }
 
     private static ResponseEntity<byte[]> file(SheetWriter writer, ArrangementRequest request) {
-        LeadSheet sheet = request.read().sheet();
+        LeadSheet sheet = request.arrange(request.read()).sheet();
         byte[] text = writer.write(sheet).getBytes(StandardCharsets.UTF_8);
         return file(sheet.title(), writer.extension(), writer.mediaType() + ";charset=UTF-8", text);
     }

@@ -16,7 +16,18 @@ public record ArrangementView(
         String composer,
 
         String key,
+
+        @Schema(description = "Whether the chart says which key it is; else it is heard.")
+        boolean keyTold,
+
+        @Schema(description = "Other keys in which it might be heard as well, the likeliest first.")
+        List<OtherKeyView> otherKeys,
+
         String meter,
+
+        @Schema(description = "Whether the chart says which meter it is; else the usual one is taken.")
+        boolean meterTold,
+
         @Schema(description = "Felt beats a minute.") int tempo,
 
         @Schema(description = "Quarter notes in a felt beat.")
@@ -26,6 +37,12 @@ public record ArrangementView(
 
         @Schema(description = "What could not be read, in the order of the text.")
         List<ChartProblem> problems,
+
+        @Schema(description = "What was read in the usual way though the text might mean another; no mistakes.")
+        List<ChartProblem> taken,
+
+        @Schema(description = "How many bars are left open, for chords to be found.")
+        int open,
 
         List<BarView> bars,
 
@@ -52,6 +69,14 @@ public record ArrangementView(
 
         @Schema(description = "MusicXML 4.0 of the left-hand staff; notes bear the ids given here.")
         String musicXml) {
+
+    /** A key in which the tune might be heard as well. */
+    @Schema(name = "OtherKey")
+    public record OtherKeyView(
+            String key,
+
+            @Schema(description = "How likely it is, of a hundred.")
+            int percent) {}
 
     /** A written bar. */
     @Schema(name = "Bar")

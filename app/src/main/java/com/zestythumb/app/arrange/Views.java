@@ -9,6 +9,7 @@ import com.zestythumb.app.arrange.ArrangementView.KeyView;
 import com.zestythumb.app.arrange.ArrangementView.MoveView;
 import com.zestythumb.app.arrange.ArrangementView.NoteView;
 import com.zestythumb.app.arrange.ArrangementView.NumeralView;
+import com.zestythumb.app.arrange.ArrangementView.OtherKeyView;
 import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
@@ -46,11 +47,18 @@ final class Views {
                 sheet.title(),
                 sheet.heading().composer(),
                 sheet.heading().names().fromEnglish(sheet.key().pretty()),
+                sheet.heading().keyTold(),
+                otherKeys(arrangement),
                 sheet.meter().toString(),
+                sheet.heading().meterTold(),
                 sheet.tempo(),
                 sheet.meter().beatLength().toDouble(),
                 sheet.meter().barLength().toDouble(),
                 chart.problems(),
+                chart.taken(),
+                (int) sheet.bars().stream()
+                        .filter(bar -> bar.events().stream().anyMatch(ChordEvent::isOpen))
+                        .count(),
                 sheet.bars().stream().map(Views::bar).toList(),
                 sheet.playingOrder(),
                 sheet.unfolded().stream().map(sheet::call).toList(),
@@ -63,6 +71,21 @@ final class Views {
                 AnalysisView.of(arrangement),
                 arrangement.lostPins().stream().map(PinDto::of).toList(),
                 musicXml);
+    }
+
+    /** Where nobody told the key, those in which the tune might be heard as well. */
+    private static List<OtherKeyView> otherKeys(Arrangement arrangement) {
+        LeadSheet sheet = arrangement.sheet();
+        return sheet.heading().keyTold()
+                ? List.of()
+                : arrangement.analysis().keys().stream()
+                        .filter(span -> span.key().equals(sheet.key()))
+                        .limit(1)
+                        .flatMap(span -> span.others().stream())
+                        .map(other -> new OtherKeyView(
+                                sheet.heading().names().fromEnglish(other.key().pretty()),
+                                (int) Math.round(100 * other.odds())))
+                        .toList();
     }
 
     private static BarView bar(Bar bar) {
@@ -165,7 +188,8 @@ final class Views {
     private static List<GuessView> guesses(ChordEvent event, NoteNames names) {
         return event.isGuess()
                 ? event.guess().others().stream()
-                        .map(other -> new GuessView(names.fromEnglish(other.chord().toString()), other.percent()))
+                        .map(other ->
+                                new GuessView(names.fromEnglish(other.chord().toString()), other.percent()))
                         .toList()
                 : List.of();
     }

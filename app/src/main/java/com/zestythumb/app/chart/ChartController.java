@@ -2,6 +2,7 @@ package com.zestythumb.app.chart;
 
 import com.zestythumb.app.arrange.ArrangementRequest;
 import com.zestythumb.core.chord.SymbolStyle;
+import com.zestythumb.core.harmonising.Harmoniser;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.NoteNames;
@@ -10,6 +11,7 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.sheet.KeyLine;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.MelodyEntry;
 import com.zestythumb.core.sheet.Transposition;
@@ -59,6 +61,14 @@ class ChartController {
 
             @Schema(description = "How the kinds of chord are printed.") @NotNull
             SymbolStyle symbols) {}
+
+    record KeyRequest(
+            @NotNull @Size(max = ArrangementRequest.MAX_CHART)
+            String chart,
+
+            @Schema(description = "The key; empty for the one in which the tune is heard.", example = "E minor")
+            @NotNull
+            String key) {}
 
     record TransposeRequest(
             @NotNull @Size(max = ArrangementRequest.MAX_CHART)
@@ -134,10 +144,21 @@ class ChartController {
         return new ChartText(ChartWriter.write(new LeadSheet(heading, sheet.bars())));
     }
 
+    @PostMapping("/key")
+    @Operation(summary = "The chart with its key written down: the one given, or the one in which it is heard.")
+    ChartText key(@Valid @RequestBody KeyRequest request) {
+        LeadSheet sheet = Chart.read(request.chart()).sheet();
+        Key key = request.key().isEmpty()
+                ? Harmoniser.keyOf(sheet)
+                : Key.parse(sheet.heading().names().toEnglish(request.key()));
+        return new ChartText(KeyLine.write(request.chart(), key));
+    }
+
     @PostMapping("/transpose")
     @Operation(summary = "The tune in another key, or its page under another signature.")
     ChartText transpose(@Valid @RequestBody TransposeRequest request) {
-        LeadSheet sheet = read(request.chart());
+        LeadSheet written = read(request.chart());
+        LeadSheet sheet = written.heading().keyTold() ? written : written.heardIn(Harmoniser.keyOf(written));
         if (request.key().isEmpty()) {
             Interval interval = Interval.parse(request.interval());
             return new ChartText(ChartWriter.write(

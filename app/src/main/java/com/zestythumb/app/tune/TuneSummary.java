@@ -1,6 +1,7 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.harmonising.Harmoniser;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChordEvent;
@@ -49,8 +50,9 @@ public record TuneSummary(
 
     /** Summaries of a shelf; only together can twins be told. */
     static List<TuneSummary> of(List<Tune> tunes) {
-        List<LeadSheet> sheets =
-                tunes.stream().map(tune -> Chart.read(tune.chart()).sheet()).toList();
+        List<LeadSheet> sheets = tunes.stream()
+                .map(tune -> inItsKey(Chart.read(tune.chart()).sheet()))
+                .toList();
         Map<String, List<Integer>> bySound = new HashMap<>();
         for (int i = 0; i < sheets.size(); i++) {
             String sound = sound(sheets.get(i));
@@ -69,6 +71,10 @@ public record TuneSummary(
             summaries.add(of(tunes.get(i), sheets.get(i), twin));
         }
         return summaries;
+    }
+
+    private static LeadSheet inItsKey(LeadSheet sheet) {
+        return sheet.heading().keyTold() ? sheet : sheet.heardIn(Harmoniser.keyOf(sheet));
     }
 
     /** Chords and tune by their sound from the keynote, so that a transposed copy is found as well. */

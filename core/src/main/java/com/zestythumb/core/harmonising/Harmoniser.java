@@ -1,5 +1,6 @@
 package com.zestythumb.core.harmonising;
 
+import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.harmonising.Choice.Does;
@@ -73,9 +74,15 @@ public final class Harmoniser {
         return slot.end().minus(slot.start()).dividedBy(bar).toDouble();
     }
 
-    /** The key in which a tune without chords is heard, or the one that somebody told. */
+    /** The key that somebody told, else the one in which the chords are heard, or the tune where it has few or none. */
     public static Key keyOf(LeadSheet sheet) {
-        return sheet.heading().keyTold() ? sheet.key() : TuneKey.of(sheet);
+        if (sheet.heading().keyTold()) {
+            return sheet.key();
+        }
+        List<ChordEvent> events = sheet.events();
+        long wanted = events.stream().filter(HarmonySlots::isWanted).count();
+        boolean byTheTune = sheet.hasMelody() && 2 * wanted > events.size();
+        return byTheTune ? TuneKey.of(sheet) : Analysis.of(sheet).home().orElseGet(() -> TuneKey.of(sheet));
     }
 
     /** Whether any bar is left open. */
@@ -243,15 +250,20 @@ public final class Harmoniser {
         boolean plain = chord.quality().equals(Quality.MAJOR) || chord.quality().equals(Quality.MINOR);
         boolean tonal = key.mode() == Mode.MAJOR || key.mode() == Mode.MINOR;
         boolean goesHome = next != null && next.does() == Does.HOME;
-        boolean close = level.compareTo(Level.USUAL) >= 0 || to < path.length && slots.get(to).ends();
+        boolean close = level.compareTo(Level.USUAL) >= 0
+                || to < path.length && slots.get(to).ends();
         boolean sung = fit.singsTheSeventh(
-                choice, slots.get(from).bar(), slots.get(from).start(), slots.get(to - 1).end());
-        boolean seventh = plain && sung || plain
-                && next != null
-                && tonal
-                && (choice.does() == Does.DOMINANT && goesHome && close
-                        || choice.does() == Does.APPLIED
-                        || level == Level.RICH && choice.degree() == 2 && next.does() == Does.DOMINANT);
+                choice,
+                slots.get(from).bar(),
+                slots.get(from).start(),
+                slots.get(to - 1).end());
+        boolean seventh = plain && sung
+                || plain
+                        && next != null
+                        && tonal
+                        && (choice.does() == Does.DOMINANT && goesHome && close
+                                || choice.does() == Does.APPLIED
+                                || level == Level.RICH && choice.degree() == 2 && next.does() == Does.DOMINANT);
         if (!seventh) {
             return chord;
         }

@@ -80,12 +80,12 @@ final class HarmonySlots {
         Chord own = slot.set().chord();
         Does does = vocabulary.stream()
                 .filter(choice -> choice.root() == own.root().semitone()
-                        && choice.chord().quality().hasMinorThird() == own.quality().hasMinorThird())
+                        && choice.chord().quality().hasMinorThird()
+                                == own.quality().hasMinorThird())
                 .map(Choice::does)
                 .findFirst()
                 .orElse(Does.SET);
         int degree = vocabulary.get(0).chord().root().semitone();
-        return List.of(new Choice(
-                own, Math.floorMod(own.root().semitone() - degree, 12), does, 0, Level.TWO_CHORDS));
+        return List.of(new Choice(own, Math.floorMod(own.root().semitone() - degree, 12), does, 0, Level.TWO_CHORDS));
     }
 }

@@ -20,13 +20,12 @@ final class Progress {
     private final boolean walking;
 
     Progress(Level level) {
-        this.withinBar =
-                switch (level) {
-                    case TWO_CHORDS, PLAIN -> 2.0;
-                    case USUAL -> 1.2;
-                    case APPLIED -> 1.0;
-                    case RICH -> 0.8;
-                };
+        this.withinBar = switch (level) {
+            case TWO_CHORDS, PLAIN -> 2.0;
+            case USUAL -> 1.2;
+            case APPLIED -> 1.0;
+            case RICH -> 0.8;
+        };
         this.walking = level == Level.RICH;
     }
 

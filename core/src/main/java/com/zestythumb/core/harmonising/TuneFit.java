@@ -44,7 +44,9 @@ final class TuneFit {
         for (int i = 0; i < line.size(); i++) {
             MelodyNote note = line.get(i);
             int next = i + 1;
-            while (next < line.size() && line.get(next).pitch().midi() == note.pitch().midi() && line.get(next - 1).tied()) {
+            while (next < line.size()
+                    && line.get(next).pitch().midi() == note.pitch().midi()
+                    && line.get(next - 1).tied()) {
                 next++;
             }
             int step = next < line.size()
@@ -73,8 +75,7 @@ final class TuneFit {
             double length = note.end().min(to).minus(on).toDouble();
             if (length > 0 && !choice.has(name)) {
                 boolean begins = on.equals(note.onset());
-                price += Math.max(SHORTEST, length)
-                        * (choice.takesAsSeventh(name) ? SEVENTH : foreign(sung, begins));
+                price += Math.max(SHORTEST, length) * (choice.takesAsSeventh(name) ? SEVENTH : foreign(sung, begins));
             }
         }
         return price;
@@ -102,12 +103,13 @@ final class TuneFit {
     /** The notes of a bar by which it is told whether another is alike. */
     String signature(int bar) {
         StringBuilder out = new StringBuilder();
-        bars.get(bar).forEach(sung -> out.append(sung.note().pitch())
-                .append('@')
-                .append(sung.note().onset())
-                .append('+')
-                .append(sung.note().duration())
-                .append(' '));
+        bars.get(bar)
+                .forEach(sung -> out.append(sung.note().pitch())
+                        .append('@')
+                        .append(sung.note().onset())
+                        .append('+')
+                        .append(sung.note().duration())
+                        .append(' '));
         return out.toString();
     }
 }

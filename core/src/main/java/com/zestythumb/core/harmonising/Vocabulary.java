@@ -24,51 +24,59 @@ final class Vocabulary {
     private static final Map<Mode, List<Entry>> ENTRIES = new EnumMap<>(Mode.class);
 
     static {
-        ENTRIES.put(Mode.MAJOR, List.of(
-                new Entry("I", Does.HOME, 0, Level.TWO_CHORDS),
-                new Entry("V", Does.DOMINANT, 0.2, Level.TWO_CHORDS),
-                new Entry("IV", Does.SUBDOMINANT, 0.3, Level.PLAIN),
-                new Entry("ii", Does.SUBDOMINANT, 0.9, Level.USUAL),
-                new Entry("vi", Does.STABLE, 0.9, Level.USUAL),
-                new Entry("iii", Does.STABLE, 2.0, Level.USUAL),
-                new Entry("II", Does.APPLIED, 1.7, Level.APPLIED),
-                new Entry("III", Does.APPLIED, 1.9, Level.APPLIED),
-                new Entry("VI", Does.APPLIED, 1.9, Level.APPLIED),
-                new Entry("I7", Does.APPLIED, 1.6, Level.APPLIED),
-                new Entry("iv", Does.SUBDOMINANT, 1.9, Level.RICH),
-                new Entry("bVII", Does.SUBDOMINANT, 2.2, Level.RICH),
-                new Entry("bVI", Does.SUBDOMINANT, 2.4, Level.RICH),
-                new Entry("I6", Does.HOME, 0.7, Level.RICH),
-                new Entry("V6", Does.DOMINANT, 0.8, Level.RICH),
-                new Entry("IV6", Does.SUBDOMINANT, 1.0, Level.RICH)));
-        ENTRIES.put(Mode.MINOR, List.of(
-                new Entry("i", Does.HOME, 0, Level.TWO_CHORDS),
-                new Entry("V", Does.DOMINANT, 0.2, Level.TWO_CHORDS),
-                new Entry("iv", Does.SUBDOMINANT, 0.3, Level.PLAIN),
-                new Entry("III", Does.STABLE, 0.7, Level.USUAL),
-                new Entry("VI", Does.STABLE, 0.8, Level.USUAL),
-                new Entry("VII", Does.SUBDOMINANT, 0.7, Level.USUAL),
-                new Entry("v", Does.SUBDOMINANT, 1.6, Level.USUAL),
-                new Entry("ii°", Does.SUBDOMINANT, 1.5, Level.USUAL),
-                new Entry("IV", Does.SUBDOMINANT, 1.6, Level.APPLIED),
-                new Entry("I", Does.APPLIED, 1.9, Level.APPLIED),
-                new Entry("bII", Does.SUBDOMINANT, 2.0, Level.RICH),
-                new Entry("i6", Does.HOME, 0.7, Level.RICH),
-                new Entry("V6", Does.DOMINANT, 0.8, Level.RICH)));
-        ENTRIES.put(Mode.DORIAN, List.of(
-                new Entry("i", Does.HOME, 0, Level.TWO_CHORDS),
-                new Entry("VII", Does.DOMINANT, 0.2, Level.TWO_CHORDS),
-                new Entry("IV", Does.SUBDOMINANT, 0.4, Level.PLAIN),
-                new Entry("III", Does.STABLE, 0.8, Level.USUAL),
-                new Entry("v", Does.STABLE, 0.9, Level.USUAL),
-                new Entry("ii", Does.SUBDOMINANT, 1.6, Level.USUAL)));
-        ENTRIES.put(Mode.MIXOLYDIAN, List.of(
-                new Entry("I", Does.HOME, 0, Level.TWO_CHORDS),
-                new Entry("VII", Does.DOMINANT, 0.2, Level.TWO_CHORDS),
-                new Entry("IV", Does.SUBDOMINANT, 0.3, Level.PLAIN),
-                new Entry("v", Does.STABLE, 0.8, Level.USUAL),
-                new Entry("ii", Does.SUBDOMINANT, 1.0, Level.USUAL),
-                new Entry("vi", Does.STABLE, 1.0, Level.USUAL)));
+        ENTRIES.put(
+                Mode.MAJOR,
+                List.of(
+                        new Entry("I", Does.HOME, 0, Level.TWO_CHORDS),
+                        new Entry("V", Does.DOMINANT, 0.2, Level.TWO_CHORDS),
+                        new Entry("IV", Does.SUBDOMINANT, 0.3, Level.PLAIN),
+                        new Entry("ii", Does.SUBDOMINANT, 0.9, Level.USUAL),
+                        new Entry("vi", Does.STABLE, 0.9, Level.USUAL),
+                        new Entry("iii", Does.STABLE, 2.0, Level.USUAL),
+                        new Entry("II", Does.APPLIED, 1.7, Level.APPLIED),
+                        new Entry("III", Does.APPLIED, 1.9, Level.APPLIED),
+                        new Entry("VI", Does.APPLIED, 1.9, Level.APPLIED),
+                        new Entry("I7", Does.APPLIED, 1.6, Level.APPLIED),
+                        new Entry("iv", Does.SUBDOMINANT, 1.9, Level.RICH),
+                        new Entry("bVII", Does.SUBDOMINANT, 2.2, Level.RICH),
+                        new Entry("bVI", Does.SUBDOMINANT, 2.4, Level.RICH),
+                        new Entry("I6", Does.HOME, 0.7, Level.RICH),
+                        new Entry("V6", Does.DOMINANT, 0.8, Level.RICH),
+                        new Entry("IV6", Does.SUBDOMINANT, 1.0, Level.RICH)));
+        ENTRIES.put(
+                Mode.MINOR,
+                List.of(
+                        new Entry("i", Does.HOME, 0, Level.TWO_CHORDS),
+                        new Entry("V", Does.DOMINANT, 0.2, Level.TWO_CHORDS),
+                        new Entry("iv", Does.SUBDOMINANT, 0.3, Level.PLAIN),
+                        new Entry("III", Does.STABLE, 0.7, Level.USUAL),
+                        new Entry("VI", Does.STABLE, 0.8, Level.USUAL),
+                        new Entry("VII", Does.SUBDOMINANT, 0.7, Level.USUAL),
+                        new Entry("v", Does.SUBDOMINANT, 1.6, Level.USUAL),
+                        new Entry("ii°", Does.SUBDOMINANT, 1.5, Level.USUAL),
+                        new Entry("IV", Does.SUBDOMINANT, 1.6, Level.APPLIED),
+                        new Entry("I", Does.APPLIED, 1.9, Level.APPLIED),
+                        new Entry("bII", Does.SUBDOMINANT, 2.0, Level.RICH),
+                        new Entry("i6", Does.HOME, 0.7, Level.RICH),
+                        new Entry("V6", Does.DOMINANT, 0.8, Level.RICH)));
+        ENTRIES.put(
+                Mode.DORIAN,
+                List.of(
+                        new Entry("i", Does.HOME, 0, Level.TWO_CHORDS),
+                        new Entry("VII", Does.DOMINANT, 0.2, Level.TWO_CHORDS),
+                        new Entry("IV", Does.SUBDOMINANT, 0.4, Level.PLAIN),
+                        new Entry("III", Does.STABLE, 0.8, Level.USUAL),
+                        new Entry("v", Does.STABLE, 0.9, Level.USUAL),
+                        new Entry("ii", Does.SUBDOMINANT, 1.6, Level.USUAL)));
+        ENTRIES.put(
+                Mode.MIXOLYDIAN,
+                List.of(
+                        new Entry("I", Does.HOME, 0, Level.TWO_CHORDS),
+                        new Entry("VII", Does.DOMINANT, 0.2, Level.TWO_CHORDS),
+                        new Entry("IV", Does.SUBDOMINANT, 0.3, Level.PLAIN),
+                        new Entry("v", Does.STABLE, 0.8, Level.USUAL),
+                        new Entry("ii", Does.SUBDOMINANT, 1.0, Level.USUAL),
+                        new Entry("vi", Does.STABLE, 1.0, Level.USUAL)));
     }
 
     private Vocabulary() {}

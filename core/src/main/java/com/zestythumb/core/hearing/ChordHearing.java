@@ -155,7 +155,8 @@ public final class ChordHearing {
         if (likeliest(from) == HarmonySearch.SILENT) {
             return new HeardChord(start, duration, null, odds[HarmonySearch.SILENT], List.of());
         }
-        Segment segment = new Segment(from, to, bars.get(bar), new double[bars.get(bar).notes().size()], start, end);
+        Segment segment = new Segment(
+                from, to, bars.get(bar), new double[bars.get(bar).notes().size()], start, end);
         Key key = bars.get(bar).key() != null ? bars.get(bar).key() : key(keys);
         int first = likeliest(from);
         List<HeardChord.Other> others = IntStream.range(0, ChordLabel.COUNT)
@@ -183,8 +184,7 @@ public final class ChordHearing {
         PitchClass written = names.get(ChordLabel.root(label));
         boolean usual = written != null && Math.abs(written.fifths()) <= FARTHEST_ROOT;
         PitchClass root = usual ? written : Spelling.of(ChordLabel.root(label), key, quality.intervals());
-        PitchClass bass =
-                names.getOrDefault(segment.bass, Spelling.of(segment.bass, key, Quality.MAJOR.intervals()));
+        PitchClass bass = names.getOrDefault(segment.bass, Spelling.of(segment.bass, key, Quality.MAJOR.intervals()));
         return ChordLabel.spelled(label, root, segment.bass, bass);
     }
 }

@@ -60,7 +60,8 @@ final class HarmonyGrid {
 
     /** A chord changes where notes are struck together sooner than where one goes on alone. */
     private static double attack(SoundingBar bar, Fraction at) {
-        long struck = bar.notes().stream().filter(note -> note.onset().equals(at)).count();
+        long struck =
+                bar.notes().stream().filter(note -> note.onset().equals(at)).count();
         return struck == 0 ? NOTHING_STRUCK : struck >= 3 ? BLOCK_STRUCK : struck == 2 ? TWO_STRUCK : 1;
     }
 
@@ -121,7 +122,8 @@ final class HarmonyGrid {
         if (third) {
             return AT_THE_MIDDLE;
         }
-        boolean beat = at.dividedBy(compound ? meter.beatLength() : Fraction.of(1)).isWhole() || meter.count() == 3;
+        boolean beat =
+                at.dividedBy(compound ? meter.beatLength() : Fraction.of(1)).isWhole() || meter.count() == 3;
         return beat ? AT_A_BEAT : OFF_THE_BEAT;
     }
 

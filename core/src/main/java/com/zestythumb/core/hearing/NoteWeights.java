@@ -66,7 +66,8 @@ final class NoteWeights {
             if (other == note) {
                 continue;
             }
-            boolean together = other.onset().compareTo(note.end()) < 0 && note.onset().compareTo(other.end()) < 0;
+            boolean together =
+                    other.onset().compareTo(note.end()) < 0 && note.onset().compareTo(other.end()) < 0;
             highest &= !together || other.midi() <= note.midi();
             accompanied |= together && other.midi() < note.midi();
             if (other.onset().equals(note.onset())) {
@@ -92,9 +93,7 @@ final class NoteWeights {
                 passes |= came == 0 ? goes < 0 : Integer.signum(came) == Integer.signum(goes) || came + goes == 0;
             }
         }
-        return passes
-                ? sung ? PASSES : PASSES_INSIDE
-                : out.length > 0 && sung ? RESOLVES : 1;
+        return passes ? sung ? PASSES : PASSES_INSIDE : out.length > 0 && sung ? RESOLVES : 1;
     }
 
     /** Half steps by which the note is reached from notes that end where it begins, or by which it is left. */
@@ -103,7 +102,8 @@ final class NoteWeights {
                 ? note.onset().equals(Fraction.ZERO)
                 : notes.stream().noneMatch(other -> other.onset().compareTo(note.end()) >= 0);
         Stream<Sounding> inBar = notes.stream()
-                .filter(other -> in ? other.end().equals(note.onset()) : other.onset().equals(note.end()));
+                .filter(other ->
+                        in ? other.end().equals(note.onset()) : other.onset().equals(note.end()));
         Stream<Sounding> beyond = edge ? (in ? before : after).stream() : Stream.empty();
         return Stream.concat(inBar, beyond)
                 .mapToInt(other -> in ? note.midi() - other.midi() : other.midi() - note.midi())

@@ -113,7 +113,8 @@ final class Segment {
                     if (struck >= BLOCK) {
                         double[] block = new double[12];
                         bar.notes().stream()
-                                .filter(note -> note.onset().compareTo(onset) <= 0 && note.end().compareTo(onset) > 0)
+                                .filter(note -> note.onset().compareTo(onset) <= 0
+                                        && note.end().compareTo(onset) > 0)
                                 .forEach(note -> block[note.midi() % 12] += 1);
                         blocks.add(block);
                     }
@@ -130,12 +131,14 @@ final class Segment {
             Fraction off = from.plus(half);
             double[] there = new double[12];
             long struck = bar.notes().stream()
-                    .filter(note -> note.onset().compareTo(on) >= 0 && note.onset().compareTo(off) < 0)
+                    .filter(note ->
+                            note.onset().compareTo(on) >= 0 && note.onset().compareTo(off) < 0)
                     .map(Sounding::onset)
                     .distinct()
                     .count();
             bar.notes().stream()
-                    .filter(note -> note.onset().compareTo(off) < 0 && note.end().compareTo(on) > 0)
+                    .filter(note ->
+                            note.onset().compareTo(off) < 0 && note.end().compareTo(on) > 0)
                     .forEach(note -> there[note.midi() % 12] += 1);
             if (struck < FIGURE) {
                 return List.of(present);

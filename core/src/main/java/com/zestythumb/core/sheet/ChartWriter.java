@@ -221,9 +221,7 @@ public final class ChartWriter {
         if (event.text() == null && isHeldOver(event, bar)) {
             return "/";
         }
-        String guess = event.isGuess()
-                ? event.guess().write(chord -> symbol(chord, bar))
-                : "";
+        String guess = event.isGuess() ? event.guess().write(chord -> symbol(chord, bar)) : "";
         return (event.touch() == Touch.PUSHED ? ">" : "")
                 + symbol(event.chord(), bar)
                 + (event.touch() == Touch.HELD ? "!" : "")

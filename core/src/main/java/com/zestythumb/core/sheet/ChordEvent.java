@@ -1,7 +1,6 @@
 package com.zestythumb.core.sheet;
 
 import com.zestythumb.core.chord.Chord;
-import java.util.List;
 
 /**
  * A chord that sounds for a while, or a silence.

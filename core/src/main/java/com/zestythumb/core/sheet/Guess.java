@@ -65,7 +65,8 @@ public record Guess(int percent, List<Other> others) {
     String write(Function<Chord, String> names) {
         StringBuilder out = new StringBuilder("?").append(percent > 0 ? percent : "");
         for (int i = 0; i < others.size(); i++) {
-            out.append(i > 0 || percent > 0 ? "?" : "").append(names.apply(others.get(i).chord()));
+            out.append(i > 0 || percent > 0 ? "?" : "")
+                    .append(names.apply(others.get(i).chord()));
             out.append(others.get(i).percent() > 0 ? "?" + others.get(i).percent() : "");
         }
         return out.toString();

@@ -70,9 +70,7 @@ public final class Transposition {
         boolean inKey = heard != null && heard.key() != null;
         ChordEvent changed = event.with(chords.apply(event.chord()))
                 .with(inKey ? new HeardAs(heard.numeral(), keys.apply(heard.key())) : heard);
-        return event.isGuess()
-                ? changed.with(event.guess().map(chords))
-                : changed;
+        return event.isGuess() ? changed.with(event.guess().map(chords)) : changed;
     }
 
     /**

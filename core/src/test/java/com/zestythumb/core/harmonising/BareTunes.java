@@ -27,7 +27,9 @@ final class BareTunes {
                 lines.clear();
             }
             int colon = line.indexOf(": ");
-            lines.put(line.startsWith("= ") ? "name" : line.substring(0, colon), line.substring(line.startsWith("= ") ? 2 : colon + 2));
+            lines.put(
+                    line.startsWith("= ") ? "name" : line.substring(0, colon),
+                    line.substring(line.startsWith("= ") ? 2 : colon + 2));
         }
         tunes.add(tune(lines));
         return tunes;

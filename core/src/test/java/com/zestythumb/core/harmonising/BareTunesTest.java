@@ -43,7 +43,8 @@ class BareTunesTest {
         List<String> wrong = new ArrayList<>();
         int all = 0;
         for (BareTune tune : tunes) {
-            List<Bar> bars = Harmoniser.propose(tune.told(), Level.USUAL).sheet().bars();
+            List<Bar> bars =
+                    Harmoniser.propose(tune.told(), Level.USUAL).sheet().bars();
             for (int i = 0; i < bars.size(); i++) {
                 String said = said(bars.get(i));
                 List<String> accepted = tune.accepted().get(i);
@@ -99,17 +100,21 @@ class BareTunesTest {
                     }
                     MelodyNote next = behind < line.size() ? line.get(behind) : null;
                     at++;
-                    int step = next == null ? 0 : Math.abs(next.pitch().midi() - note.pitch().midi());
+                    int step = next == null
+                            ? 0
+                            : Math.abs(next.pitch().midi() - note.pitch().midi());
                     for (ChordEvent event : bar.events()) {
                         boolean under = !event.isSilent()
                                 && event.start().compareTo(note.onset()) <= 0
                                 && event.end().compareTo(note.onset()) > 0;
                         boolean foreign = under
                                 && event.chord().tones().stream()
-                                        .noneMatch(tone -> tone.soundsLike(note.pitch().pitchClass()));
+                                        .noneMatch(tone ->
+                                                tone.soundsLike(note.pitch().pitchClass()));
                         boolean strong = TuneFit.isStrong(bar, note.onset());
                         assertThat(foreign && strong && step != 1 && step != 2)
-                                .as(tune.name() + " bar " + bar.number() + ": " + note.pitch() + " over " + event.chord())
+                                .as(tune.name() + " bar " + bar.number() + ": " + note.pitch() + " over "
+                                        + event.chord())
                                 .isFalse();
                     }
                 }

@@ -16,7 +16,8 @@ class HeardPagesTest {
     private static final double SURE = 0.8;
 
     private static String said(Chord chord) {
-        return chord.root().semitone() + " " + Kind.of(chord) + " " + chord.bass().semitone();
+        return chord.root().semitone() + " " + Kind.of(chord) + " "
+                + chord.bass().semitone();
     }
 
     private static String said(String names) {
@@ -51,7 +52,8 @@ class HeardPagesTest {
             for (int i = 0; i < heard.size(); i++) {
                 String said = said(heard.get(i));
                 List<String> accepted = page.bars().get(i).accepted();
-                boolean fits = accepted.stream().map(HeardPagesTest::said).anyMatch(a -> a.equals(".") || a.equals(said));
+                boolean fits =
+                        accepted.stream().map(HeardPagesTest::said).anyMatch(a -> a.equals(".") || a.equals(said));
                 all++;
                 right += fits ? 1 : 0;
                 double confidence = heard.get(i).stream()

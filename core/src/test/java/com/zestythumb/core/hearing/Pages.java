@@ -3,8 +3,8 @@ package com.zestythumb.core.hearing;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.NoteReader;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -47,14 +47,16 @@ final class Pages {
         });
         Key key = Key.parse(head.get("key"));
         Meter meter = Meter.parse(head.get("meter"));
-        Fraction unit = Fraction.of(4, Integer.parseInt(head.getOrDefault("unit", "1/8").substring(2)));
+        Fraction unit =
+                Fraction.of(4, Integer.parseInt(head.getOrDefault("unit", "1/8").substring(2)));
         List<Bar> bars = new ArrayList<>();
         for (String line : lines) {
             int parts = line.indexOf(" :: ");
             if (parts >= 0) {
                 List<Sounding> notes = new ArrayList<>();
                 for (String voice : line.substring(parts + 4).split(";")) {
-                    notes.addAll(voice.strip().startsWith("arp") ? arpeggio(voice.strip()) : voice(voice, key, meter, unit));
+                    notes.addAll(
+                            voice.strip().startsWith("arp") ? arpeggio(voice.strip()) : voice(voice, key, meter, unit));
                 }
                 SoundingBar bar = new SoundingBar(notes, meter.barLength(), meter, key);
                 bars.add(new Bar(List.of(line.substring(0, parts).split(",")), bar));
@@ -65,15 +67,13 @@ final class Pages {
 
     private static List<Sounding> voice(String voice, Key key, Meter meter, Fraction unit) {
         NoteReader reader = new NoteReader(voice, key, meter, unit, false).read();
-        if (!reader.mistakes().isEmpty()
-                || !reader.length().equals(meter.barLength())) {
+        if (!reader.mistakes().isEmpty() || !reader.length().equals(meter.barLength())) {
             throw new AssertionError(voice + " lasts " + reader.length() + " " + reader.mistakes());
         }
         List<Sounding> notes = new ArrayList<>();
         for (MelodyNote note : reader.notes()) {
             if (!note.isRest()) {
-                notes.add(new Sounding(
-                        note.pitch().midi(), note.pitch().pitchClass(), note.onset(), note.duration()));
+                notes.add(new Sounding(note.pitch().midi(), note.pitch().pitchClass(), note.onset(), note.duration()));
             }
         }
         return notes;

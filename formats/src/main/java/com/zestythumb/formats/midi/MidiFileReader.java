@@ -163,7 +163,8 @@ public final class MidiFileReader implements ScoreReader {
                 meter = fact.type() == MidiEvents.METER ? meter(fact, meter) : meter;
                 key = fact.type() == MidiEvents.KEY ? key(fact, key) : key;
             }
-            boolean pickup = sheet.bars().isEmpty() && !meter.equals(sheet.heading().meter());
+            boolean pickup =
+                    sheet.bars().isEmpty() && !meter.equals(sheet.heading().meter());
             BarDraft bar = new BarDraft(key, pickup ? sheet.heading().meter() : meter);
             bar.length = meter.barLength();
             if (!sheet.add(bar)) {

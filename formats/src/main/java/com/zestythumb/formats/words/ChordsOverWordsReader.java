@@ -68,7 +68,8 @@ public final class ChordsOverWordsReader implements ScoreReader {
                 placed.add(new Placed(new BarDraft.Symbol(Chord.parse(word)), m.start()));
                 right++;
             } catch (ChordSyntaxException e) {
-                boolean meant = MISSPELT.matcher(word).matches() && !e.suggestions().isEmpty();
+                boolean meant =
+                        MISSPELT.matcher(word).matches() && !e.suggestions().isEmpty();
                 if (meant) {
                     placed.add(new Placed(BarDraft.Symbol.unread(word), m.start()));
                 } else {
@@ -182,7 +183,8 @@ public final class ChordsOverWordsReader implements ScoreReader {
                 int next = i + 1 < chords.size() ? chords.get(i + 1).column() : Math.max(words.length(), from);
                 BarDraft bar = newBar(first);
                 first = false;
-                List<BarDraft.Symbol> inBar = new ArrayList<>(List.of(chords.get(i).symbol()));
+                List<BarDraft.Symbol> inBar =
+                        new ArrayList<>(List.of(chords.get(i).symbol()));
                 while (byLines
                         && i + 1 < chords.size()
                         && !line.substring(
@@ -222,7 +224,9 @@ public final class ChordsOverWordsReader implements ScoreReader {
 
         private void reportUnread(BarDraft.Symbol symbol) {
             if (!symbol.unread().isEmpty()) {
-                report.add(Fate.REPAIRED, "\"" + symbol.unread() + "\", no chord known here: it stays, marked, to be mended");
+                report.add(
+                        Fate.REPAIRED,
+                        "\"" + symbol.unread() + "\", no chord known here: it stays, marked, to be mended");
             }
         }
 

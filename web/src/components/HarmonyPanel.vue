@@ -108,6 +108,7 @@ li.shown {
 }
 .decide button {
   flex: 1;
+  text-align: center;
   min-height: 44px;
   border: 2px solid var(--line);
   border-radius: 10px;

@@ -216,7 +216,7 @@ useShortcuts(shortcuts);
         @keep="harmonies.keep"
         @leave="harmonies.leave"
       />
-      <ChoicesPanel v-if="choices" v-model="choices" />
+      <ChoicesPanel v-if="choices && !harmonies.wanted.value" v-model="choices" />
       <ChordPanel
         :chord="chosen.chord.value"
         :analysis="arrangement?.analysis"
@@ -229,6 +229,7 @@ useShortcuts(shortcuts);
         @confirm="confirmGuess"
         @hear="hear"
       />
+      <ChoicesPanel v-if="choices && harmonies.wanted.value" v-model="choices" />
       <FindingsList :tune="arrangement" :chosen="chosen.index.value" @choose="chosen.choose" />
     </aside>
     <footer v-if="writing" class="band">

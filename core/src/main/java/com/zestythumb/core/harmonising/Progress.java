@@ -10,11 +10,13 @@ final class Progress {
     private static final double OPENS_ON_THE_DOMINANT = 0.4;
     private static final double CLOSES_ELSEWHERE = 5;
     private static final double PHRASE_RESTS_ELSEWHERE = 0.7;
-    private static final double CLOSE = 0.6;
+    private static final double CLOSE = 1.0;
     private static final double QUICKENS = 0.6;
     private static final double MOVES = 0.15;
     private static final double UNRESOLVED = 3;
     private static final double BASS_STEPS = 0.25;
+    /** What it costs a rich harmony to stay on a chord for another bar. */
+    private static final double STALE = 0.6;
 
     private final double withinBar;
     private final boolean walking;
@@ -44,7 +46,7 @@ final class Progress {
 
     double step(Choice from, Choice to, Slot slot) {
         if (from.chord().equals(to.chord())) {
-            return 0;
+            return walking && slot.opens() && !slot.ends() ? STALE : 0;
         }
         double price = habit(from, to);
         if (!slot.opens()) {

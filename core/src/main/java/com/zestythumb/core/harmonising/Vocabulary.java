@@ -19,6 +19,8 @@ final class Vocabulary {
     /** What it costs to take a chord that the level does not know yet: only where nothing else fits the tune. */
     static final double ABOVE_THE_LEVEL = 6;
 
+    private static final double COLOUR = 0.35;
+
     private record Entry(String numeral, Does does, double price, Level level) {}
 
     private static final Map<Mode, List<Entry>> ENTRIES = new EnumMap<>(Mode.class);
@@ -30,8 +32,8 @@ final class Vocabulary {
                         new Entry("I", Does.HOME, 0, Level.TWO_CHORDS),
                         new Entry("V", Does.DOMINANT, 0.2, Level.TWO_CHORDS),
                         new Entry("IV", Does.SUBDOMINANT, 0.3, Level.PLAIN),
-                        new Entry("ii", Does.SUBDOMINANT, 0.9, Level.USUAL),
-                        new Entry("vi", Does.STABLE, 0.9, Level.USUAL),
+                        new Entry("ii", Does.SUBDOMINANT, 0.6, Level.USUAL),
+                        new Entry("vi", Does.STABLE, 0.6, Level.USUAL),
                         new Entry("iii", Does.STABLE, 2.0, Level.USUAL),
                         new Entry("II", Does.APPLIED, 1.7, Level.APPLIED),
                         new Entry("III", Does.APPLIED, 1.9, Level.APPLIED),
@@ -67,7 +69,7 @@ final class Vocabulary {
                         new Entry("IV", Does.SUBDOMINANT, 0.4, Level.PLAIN),
                         new Entry("III", Does.STABLE, 0.8, Level.USUAL),
                         new Entry("v", Does.STABLE, 0.9, Level.USUAL),
-                        new Entry("ii", Does.SUBDOMINANT, 1.6, Level.USUAL)));
+                        new Entry("ii", Does.SUBDOMINANT, 0.6, Level.USUAL)));
         ENTRIES.put(
                 Mode.MIXOLYDIAN,
                 List.of(
@@ -75,8 +77,8 @@ final class Vocabulary {
                         new Entry("VII", Does.DOMINANT, 0.2, Level.TWO_CHORDS),
                         new Entry("IV", Does.SUBDOMINANT, 0.3, Level.PLAIN),
                         new Entry("v", Does.STABLE, 0.8, Level.USUAL),
-                        new Entry("ii", Does.SUBDOMINANT, 1.0, Level.USUAL),
-                        new Entry("vi", Does.STABLE, 1.0, Level.USUAL)));
+                        new Entry("ii", Does.SUBDOMINANT, 0.6, Level.USUAL),
+                        new Entry("vi", Does.STABLE, 0.6, Level.USUAL)));
     }
 
     private Vocabulary() {}
@@ -91,7 +93,10 @@ final class Vocabulary {
             if (chord != null) {
                 double above = entry.level().compareTo(level) > 0 ? ABOVE_THE_LEVEL : 0;
                 int degree = Math.floorMod(chord.root().semitone() - key.tonic().semitone(), 12);
-                choices.add(new Choice(chord, degree, entry.does(), entry.price() + above, entry.level()));
+                // Whoever wants it rich wants more than one, four and five.
+                boolean colour = level == Level.RICH && entry.level().compareTo(Level.PLAIN) > 0;
+                double price = entry.price() * (colour ? COLOUR : 1);
+                choices.add(new Choice(chord, degree, entry.does(), price + above, entry.level()));
             }
         }
         return choices;

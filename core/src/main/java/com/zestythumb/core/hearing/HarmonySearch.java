@@ -115,6 +115,12 @@ final class HarmonySearch {
         return label == SILENT || ChordLabel.leadsTo(label) < 0 ? 12 : ChordLabel.leadsTo(label);
     }
 
+    /** A four with its sixth leads home alone. */
+    private static boolean leadsIn(int label, int key) {
+        boolean sixth = label != SILENT && ChordLabel.quality(label).numbered(6) != null;
+        return !sixth || ChordLabel.leadsTo(label) == key % 12;
+    }
+
     private void goForward() {
         for (int place = 0; place < grid.size(); place++) {
             Meeting meeting = place == 0 ? null : new Meeting(place);
@@ -222,7 +228,7 @@ final class HarmonySearch {
                         double value = distance > NEGLIGIBLE ? Math.exp(distance) : 0;
                         any[key] += value;
                         its[key] += value;
-                        led[key] += value;
+                        led[key] += ends && !leadsIn(label, key) ? 0 : value;
                     }
                 }
             }
@@ -247,16 +253,19 @@ final class HarmonySearch {
 
         private double[] reckon(int label, int meets, boolean into) {
             double[] its = atBarLine ? same.get(label) : null;
-            double[] here = new double[KEYS];
+            double[] plain = new double[KEYS];
+            double[] led = new double[KEYS];
             for (int key = 0; key < KEYS; key++) {
-                double led = meets < 12 ? leading[meets][key] * leads : 0;
-                here[key] = change * (any[key] + led) + (its == null ? 0 : (1 - change) * its[key]);
+                plain[key] = change * any[key] + (its == null ? 0 : (1 - change) * its[key]);
+                led[key] = meets < 12 ? change * leads * leading[meets][key] : 0;
             }
             double[] ways = new double[KEYS];
             for (int key = 0; key < KEYS; key++) {
+                boolean leadsOn = into || leadsIn(label, key);
                 double sum = 0;
                 for (int other = 0; other < KEYS; other++) {
-                    sum += here[other] * (into ? keyToKey[other][key] : keyToKey[key][other]);
+                    double there = leadsOn ? plain[other] + led[other] : plain[other];
+                    sum += there * (into ? keyToKey[other][key] : keyToKey[key][other]);
                 }
                 ways[key] = Math.log(sum) + most;
             }

@@ -15,7 +15,8 @@ final class NoteWeights {
     private static final double FOREIGN = 3.2;
     private static final double LONGEST = 2.0;
     private static final double ON_THE_BEAT = 1.25;
-    private static final double TUNE = 0.85;
+    private static final double TUNE = 0.5;
+    private static final double PEDAL = 0.25;
     private static final double PASSES = 0.35;
     private static final double PASSES_INSIDE = 0.5;
     private static final double RESOLVES = 0.6;
@@ -78,8 +79,18 @@ final class NoteWeights {
         }
         boolean block = struckWith >= 2 && (!highest || note.midi() - nextBelow <= CLOSE);
         tune[i] = highest && accompanied && !block;
+        if (isPedal(note)) {
+            return PEDAL;
+        }
         double melodic = block ? 1 : melodic(note, tune[i]);
         return (beat ? ON_THE_BEAT : 1) * (tune[i] ? TUNE : 1) * melodic;
+    }
+
+    /** Whether a note lies lowest through most of the bar, and in the bar before or after as well. */
+    private boolean isPedal(Sounding note) {
+        boolean lowest = notes.stream().noneMatch(other -> other.midi() < note.midi());
+        boolean goesOn = Stream.concat(before.stream(), after.stream()).anyMatch(other -> other.midi() == note.midi());
+        return lowest && goesOn && note.duration().compareTo(meter.barLength().dividedBy(Fraction.of(2))) >= 0;
     }
 
     /** How little a foreign note counts for the way in which it is come to and left. */

@@ -22,7 +22,7 @@ final class HarmonyGrid {
     /** Different keys that make a chord. */
     private static final int ENOUGH = 3;
 
-    private static final double THE_SAME_AGAIN = 1.6;
+    private static final double THE_SAME_AGAIN = 2.0;
     private static final double ALL_NEW = 0.3;
     private static final double NEW_BASS = 0.45;
     private static final double SLOW_PACE = 1.2;

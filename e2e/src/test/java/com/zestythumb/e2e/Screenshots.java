@@ -35,7 +35,19 @@ final class Screenshots {
 
             openTune(browser, app, "Copper Kettle");
             browser.see("[data-chord='0'].guess.chosen");
+            browser.click("[data-chord='1']");
             browser.picture(folder.resolve("guesses.png"));
+
+            browser.open(app.address());
+            browser.clickText(".tune", "Moth at the Window");
+            browser.clickText(".harmonies .way", "Rich");
+            browser.see("[data-chord='4'].guess");
+            browser.click("[data-chord='4']");
+            browser.picture(folder.resolve("harmonies.png"));
+
+            openTune(browser, app, "Late Bus");
+            browser.seeText(".heard", "heard in");
+            browser.picture(folder.resolve("heard-key.png"));
 
             openTune(browser, app, "Rain on the Greenhouse");
             browser.click("[data-chord='1']");

@@ -154,4 +154,30 @@ class ChartsApiTest {
                 .contains("breaks off");
         assertThat(bring("big.xml", new byte[(16 << 20) + 2])).hasStatus(422);
     }
+
+    @Test
+    void writesDownTheKeyThatIsHeardOrAnotherOne() throws Exception {
+        String song = "title: Bus\n| Em | C | G | D7 |\n| G | C | D7 | G |";
+        assertThat(json(post("key", Map.of("chart", song, "key", "")))
+                        .get("chart")
+                        .asString())
+                .isEqualTo("title: Bus\nkey: G major\n| Em | C | G | D7 |\n| G | C | D7 | G |");
+        assertThat(json(post("key", Map.of("chart", song, "key", "E minor")))
+                        .get("chart")
+                        .asString())
+                .contains("key: E minor");
+        assertThat(post("key", Map.of("chart", song, "key", "Q"))).hasStatus(400);
+    }
+
+    @Test
+    void numeralsOfASongWithoutItsKeyAreOfTheOneThatIsHeard() throws Exception {
+        JsonNode numerals = json(post("format", Map.of("chart", "| G | D7 | G | C |", "chords", "NUMERALS")));
+        assertThat(numerals.get("chart").asString()).contains("key: G major", "| I | V7 | I | IV |");
+        JsonNode moved = json(post("transpose", transpose("| G | D7 | G | C |", "A major", "", false)));
+        assertThat(moved.get("chart").asString()).contains("key: A major", "| A | E7 | A | D |");
+        JsonNode lower = json(post("transpose", transpose("| G | D7 | G | C |", "", "M2", false)));
+        assertThat(lower.get("chart").asString())
+                .contains("| F | C7 | F | Bb |")
+                .doesNotContain("key:");
+    }
 }

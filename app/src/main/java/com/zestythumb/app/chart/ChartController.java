@@ -132,8 +132,13 @@ class ChartController {
     @Operation(summary = "The chart written in good order, chords as letters or as numerals.")
     ChartText format(@Valid @RequestBody FormatRequest request) {
         LeadSheet sheet = read(request.chart());
+        if (request.chords() == ChordsAs.LETTERS) {
+            return new ChartText(ChartWriter.write(sheet));
+        }
+        // Numerals are of some key, so the one that is heard is told with them.
+        LeadSheet heard = inItsKey(sheet);
         return new ChartText(
-                request.chords() == ChordsAs.NUMERALS ? ChartWriter.writeNumerals(sheet) : ChartWriter.write(sheet));
+                ChartWriter.writeNumerals(new LeadSheet(heard.heading().withKey(heard.key()), heard.bars())));
     }
 
     @PostMapping("/printing")
@@ -157,8 +162,7 @@ class ChartController {
     @PostMapping("/transpose")
     @Operation(summary = "The tune in another key, or its page under another signature.")
     ChartText transpose(@Valid @RequestBody TransposeRequest request) {
-        LeadSheet written = read(request.chart());
-        LeadSheet sheet = written.heading().keyTold() ? written : written.heardIn(Harmoniser.keyOf(written));
+        LeadSheet sheet = inItsKey(read(request.chart()));
         if (request.key().isEmpty()) {
             Interval interval = Interval.parse(request.interval());
             return new ChartText(ChartWriter.write(
@@ -191,6 +195,10 @@ class ChartController {
     private static Fraction fraction(String text) {
         String[] parts = text.split("/");
         return Fraction.of(Long.parseLong(parts[0]), parts.length > 1 ? Long.parseLong(parts[1]) : 1);
+    }
+
+    private static LeadSheet inItsKey(LeadSheet sheet) {
+        return sheet.heading().keyTold() ? sheet : sheet.heardIn(Harmoniser.keyOf(sheet));
     }
 
     private static LeadSheet read(String text) {

@@ -28,7 +28,8 @@ public final class Transposition {
         // C♭ lies a half step below C and not a major seventh above it.
         semitones += semitones - natural(steps) > 3 ? -OCTAVE : natural(steps) - semitones > 3 ? OCTAVE : 0;
         boolean down = natural(steps) > OCTAVE / 2;
-        return moved(sheet, down ? steps - SEVEN : steps, down ? semitones - OCTAVE : semitones);
+        LeadSheet moved = moved(sheet, down ? steps - SEVEN : steps, down ? semitones - OCTAVE : semitones);
+        return new LeadSheet(moved.heading().withKey(moved.key()), moved.bars());
     }
 
     /** The tune an interval higher, in the plainest key for it. */
@@ -47,7 +48,12 @@ public final class Transposition {
 
     private static LeadSheet moved(LeadSheet sheet, int steps, int semitones) {
         Move head = Move.of(sheet.key(), steps, semitones);
-        LeadSheet moved = new LeadSheet(sheet.heading().withKey(head.key(sheet.key())), sheet.bars());
+        Key key = head.key(sheet.key());
+        // A key that is only heard is not told by moving the tune.
+        Heading heading = sheet.heading().keyTold()
+                ? sheet.heading().withKey(key)
+                : sheet.heading().heardIn(key);
+        LeadSheet moved = new LeadSheet(heading, sheet.bars());
         return moved.mapBars(bar -> {
             Move move = Move.of(bar.key(), steps, semitones);
             return change(bar, move.key(bar.key()), chord -> chord.with(move::name), move::pitch, move::keyIfPlain);

@@ -139,7 +139,7 @@ class ChartsApiTest {
         assertThat(tunes.size()).isEqualTo(2);
         assertThat(tunes.at("/0/title").asString()).isEqualTo("One");
         assertThat(tunes.at("/1/guesses").asInt()).isEqualTo(1);
-        assertThat(tunes.at("/1/chart").asString()).contains("| C? |");
+        assertThat(tunes.at("/1/chart").asString()).contains("| C?");
         assertThat(tunes.at("/1/report/0/fate").asString()).isEqualTo("READ");
     }
 

@@ -114,7 +114,6 @@ const spoken = (other: Alternative) =>
         v-for="other in others.slice(0, 4)"
         :key="other.symbol"
         class="other plain-button"
-        :aria-label="`${signed(other.symbol)} here, the rest around it; the whole costs ${other.price} more`"
         :title="`${signed(other.symbol)} here, the rest around it; the whole costs ${other.price} more`"
         @click="emit('set', other.symbol)"
       >

@@ -114,7 +114,7 @@ class SheetsTest extends InTheBrowser {
         browser.clickText("button", "Put it on the shelf");
         browser.see("[data-chord='0'].guess.chosen");
         browser.press("g");
-        awaitChart("| C | F? |");
+        awaitChart("| C | F?");
         browser.see("[data-chord='1'].guess.chosen");
         browser.clickText(".yes", "Yes, F");
         awaitChart("| C | F |");

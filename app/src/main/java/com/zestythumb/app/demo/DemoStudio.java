@@ -58,7 +58,7 @@ class DemoStudio implements SmartInitializingSingleton {
                         "Juno, 11",
                         ChoicesDto.of(Choices.USUAL.with(Way.ROOT_POSITION).with(MIDDLE))));
         add("ferry-at-six", labels(2, "recital", "with words"), setting("Juno, 11", Figure.BROKEN_UP, MIDDLE));
-        add("moth-at-the-window", labels(1, "first term"), setting("Wren, 8", Figure.BLOCK, SMALL));
+        add("moth-at-the-window", labels(2), setting("Wren, 8", Figure.BLOCK, SMALL));
         add("late-bus", labels(2), setting("Otto, 13", Figure.BLOCK, Hand.OCTAVE));
         add("copper-kettle", labels(0), setting("Any hand", Figure.BLOCK, Hand.OCTAVE));
     }

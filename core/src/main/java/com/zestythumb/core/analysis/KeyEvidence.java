@@ -4,6 +4,7 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * What each chord of a tune tells of the key: a price for hearing it in a key, low where it is at home
@@ -70,6 +71,8 @@ final class KeyEvidence {
     private static final int BLUE_SUBDOMINANTS = 2;
 
     final int count;
+    /** The keys that are worth a thought: those whose tonic sounds, is led to, or is named. */
+    final int[] keys;
     /** Price of each chord in each key. */
     final double[][] prices;
     /** What its arrival from the chord before earns there. */
@@ -105,16 +108,33 @@ final class KeyEvidence {
         for (int i = 0; i < count; i++) {
             dominantsOn[roots[i]] += kinds[i] == Kind.DOMINANT ? 1 : 0;
         }
+        this.keys = keys();
         this.prices = new double[count][KeyState.COUNT];
         this.arrivals = new double[count][KeyState.COUNT];
         this.closes = new boolean[count][KeyState.COUNT];
         for (int i = 0; i < count; i++) {
-            for (int key = 0; key < KeyState.COUNT; key++) {
+            for (int key : keys) {
                 arrivals[i][key] = i == 0 ? ROUND * resolution(count - 1, 0, key) : resolution(i - 1, i, key);
                 closes[i][key] = i > 0 && arrivals[i][key] > 0 && degree(i, key) == 0;
                 prices[i][key] = price(i, key);
             }
         }
+    }
+
+    private int[] keys() {
+        boolean[] sounds = new boolean[KeyState.TONICS];
+        boolean[] wanted = new boolean[KeyState.TONICS];
+        for (int i = 0; i < count; i++) {
+            sounds[roots[i]] = true;
+            wanted[(roots[i] + (kinds[i].isDiminished() ? 1 : 5)) % 12] |=
+                    kinds[i] == Kind.DOMINANT || kinds[i].isDiminished();
+            for (Key named : new Key[] {chords.get(i).told(), chords.get(i).fixed()}) {
+                sounds[named == null ? roots[i] : named.tonic().semitone()] = true;
+            }
+        }
+        return IntStream.range(0, KeyState.COUNT)
+                .filter(key -> sounds[KeyState.tonic(key)] || !KeyState.isModal(key) && wanted[KeyState.tonic(key)])
+                .toArray();
     }
 
     Heard heard(int i) {
@@ -190,8 +210,7 @@ final class KeyEvidence {
         int degree = degree(i, key);
         boolean coloured = kinds[i] == Kind.DOMINANT && (degree == 0 || degree == 5) && isBlues(key);
         double fit = Fit.price(degree, coloured ? Kind.MAJOR : kinds[i], KeyState.mode(key));
-        boolean strange = majorSevenths[i]
-                && !KeyState.has(key, chords.get(i).chord().root().semitone() + 11);
+        boolean strange = majorSevenths[i] && !KeyState.has(key, (roots[i] + 11) % 12);
         return fit + (strange ? STRANGE_SEVENTH : 0);
     }
 

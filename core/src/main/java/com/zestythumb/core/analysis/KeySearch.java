@@ -16,7 +16,7 @@ import java.util.Set;
  * price. Chords cost what {@link KeyEvidence} says, a change of key more than a short tonicisation would save. A
  * stretch in the middle is a key of its own only if it lasts five chords and has a close, or closes twice (common
  * practice of harmony teaching); the first may be shorter, the last needs four chords and a close. Exact, by dynamic
- * programming over chords, keys and how far a stretch has come (Viterbi 1967): O(chords × 72²).
+ * programming over chords, keys and how far a stretch has come (Viterbi 1967): O(chords × 72).
  */
 final class KeySearch {
 
@@ -30,6 +30,8 @@ final class KeySearch {
     private static final double CHANGE = 2.6;
     private static final double FARTHER = 0.18;
     private static final double[][] CHANGES = changes();
+    private static final int[] SIGNATURES = signatures();
+    private static final int[][][] ONWARD = onward();
 
     /** Prices this far apart make one key e times as likely as the other. */
     private static final double TEMPERATURE = 0.6;
@@ -52,26 +54,25 @@ final class KeySearch {
 
     private List<KeySpan> find() {
         double[][] best = new double[KeyState.COUNT][STAGES];
+        double[][] next = new double[KeyState.COUNT][STAGES];
         // For each chord, key and stage the stage before in the same key, or −1 − key for a change from there.
         short[][] before = new short[count][KeyState.COUNT * STAGES];
-        for (int key = 0; key < KeyState.COUNT; key++) {
-            Arrays.fill(best[key], Double.POSITIVE_INFINITY);
+        Arrays.stream(best).forEach(stages -> Arrays.fill(stages, Double.POSITIVE_INFINITY));
+        for (int key : evidence.keys) {
             best[key][PROVEN] = evidence.beginning(key) + evidence.prices[0][key];
         }
         short[] left = new short[KeyState.COUNT];
         short[][] leftAt = new short[count][];
         for (int i = 1; i < count; i++) {
-            double[] leaving = leaving(best, i, left);
+            Entries entries = new Entries(leaving(best, i, left));
             leftAt[i] = left.clone();
-            double[][] next = new double[KeyState.COUNT][STAGES];
-            for (int key = 0; key < KeyState.COUNT; key++) {
+            for (int key : evidence.keys) {
                 goOn(i, key, best[key], next[key], before[i]);
-                enter(i, key, leaving, next[key], before[i]);
-                for (int stage = 0; stage < STAGES; stage++) {
-                    next[key][stage] += evidence.prices[i][key];
-                }
+                enter(i, key, entries, next[key], before[i]);
             }
+            double[][] behind = best;
             best = next;
+            next = behind;
         }
         return spans(path(best, before, leftAt));
     }
@@ -96,8 +97,8 @@ final class KeySearch {
     private double[] leaving(double[][] best, int i, short[] stages) {
         boolean spoken = isSpoken(i);
         double[] leaving = new double[KeyState.COUNT];
-        for (int key = 0; key < KeyState.COUNT; key++) {
-            leaving[key] = Double.POSITIVE_INFINITY;
+        Arrays.fill(leaving, Double.POSITIVE_INFINITY);
+        for (int key : evidence.keys) {
             for (short stage = 0; stage < STAGES; stage++) {
                 if ((spoken || isKeyOfItsOwn(stage)) && best[key][stage] < leaving[key]) {
                     leaving[key] = best[key][stage];
@@ -120,35 +121,72 @@ final class KeySearch {
         Arrays.fill(to, Double.POSITIVE_INFINITY);
         int closes = evidence.closes[i][key] ? 1 : 0;
         int moves = evidence.isStruckAgain(i) ? 0 : 1;
+        double price = evidence.prices[i][key] - evidence.arrivals[i][key];
         for (int stage = 0; stage < STAGES; stage++) {
-            int next = stage == PROVEN ? PROVEN : stage(length(stage) + moves, closes(stage) + closes);
-            if (from[stage] < to[next]) {
-                to[next] = from[stage];
-                before[key * STAGES + next] = (short) stage;
+            double way = from[stage] + price;
+            if (way < Double.POSITIVE_INFINITY) {
+                int next = ONWARD[stage][moves][closes];
+                if (way < to[next]) {
+                    to[next] = way;
+                    before[key * STAGES + next] = (short) stage;
+                }
             }
-        }
-        for (int stage = 0; stage < STAGES; stage++) {
-            to[stage] -= evidence.arrivals[i][key];
         }
     }
 
-    private void enter(int i, int key, double[] leaving, double[] to, short[] before) {
-        double least = Double.POSITIVE_INFINITY;
-        int from = 0;
-        for (int other = 0; other < KeyState.COUNT; other++) {
-            double way = leaving[other] + CHANGES[other][key];
-            if (other != key && way < least) {
-                least = way;
-                from = other;
+    /** By stage, whether the chord moves on, and whether it closes: the stage behind it. */
+    private static int[][][] onward() {
+        int[][][] onward = new int[STAGES][2][2];
+        for (int stage = 0; stage < STAGES; stage++) {
+            for (int moves = 0; moves < 2; moves++) {
+                for (int closes = 0; closes < 2; closes++) {
+                    onward[stage][moves][closes] =
+                            stage == PROVEN ? PROVEN : stage(length(stage) + moves, closes(stage) + closes);
+                }
             }
         }
-        least += evidence.entering(i, key);
+        return onward;
+    }
+
+    /** The cheapest way into each signature, from whichever key it comes: a change costs by its signatures alone. */
+    private static final class Entries {
+
+        private final double[] least = new double[KeyState.TONICS];
+        private final int[] from = new int[KeyState.TONICS];
+
+        Entries(double[] leaving) {
+            double[] cheapest = new double[KeyState.TONICS];
+            int[] keys = new int[KeyState.TONICS];
+            Arrays.fill(cheapest, Double.POSITIVE_INFINITY);
+            for (int key = 0; key < KeyState.COUNT; key++) {
+                int signature = SIGNATURES[key];
+                if (leaving[key] < cheapest[signature]) {
+                    cheapest[signature] = leaving[key];
+                    keys[signature] = key;
+                }
+            }
+            for (int to = 0; to < KeyState.TONICS; to++) {
+                least[to] = Double.POSITIVE_INFINITY;
+                for (int signature = 0; signature < KeyState.TONICS; signature++) {
+                    double way = cheapest[signature] + CHANGES[signature][to];
+                    if (way < least[to]) {
+                        least[to] = way;
+                        from[to] = keys[signature];
+                    }
+                }
+            }
+        }
+    }
+
+    private void enter(int i, int key, Entries entries, double[] to, short[] before) {
+        int signature = SIGNATURES[key];
+        double way = entries.least[signature] + evidence.entering(i, key) + evidence.prices[i][key];
         // What begins with a phrase is sooner taken for a key of its own: three chords will do.
         boolean phrase = evidence.heard(i).begins() != KeyEvidence.Begins.NOTHING;
         int stage = isSpoken(i) ? PROVEN : stage(phrase ? 3 : 1, 0);
-        if (least < to[stage]) {
-            to[stage] = least;
-            before[key * STAGES + stage] = (short) (-1 - from);
+        if (way < to[stage]) {
+            to[stage] = way;
+            before[key * STAGES + stage] = (short) (-1 - entries.from[signature]);
         }
     }
 
@@ -156,7 +194,7 @@ final class KeySearch {
         int[] path = new int[count];
         int stage = 0;
         double least = Double.POSITIVE_INFINITY;
-        for (int key = 0; key < KeyState.COUNT; key++) {
+        for (int key : evidence.keys) {
             for (int s = 0; s < STAGES; s++) {
                 if (isKeyOfItsOwn(s) && best[key][s] < least) {
                     least = best[key][s];
@@ -173,15 +211,24 @@ final class KeySearch {
         return path;
     }
 
+    /** From one signature to another, as places on the circle of fifths. */
     private static double[][] changes() {
-        double[][] changes = new double[KeyState.COUNT][KeyState.COUNT];
-        for (int from = 0; from < KeyState.COUNT; from++) {
-            for (int to = 0; to < KeyState.COUNT; to++) {
-                int distance = Math.abs(KeyState.signature(from) - KeyState.signature(to));
-                changes[from][to] = from == to ? 0 : CHANGE + FARTHER * Math.min(distance, 12 - distance);
+        double[][] changes = new double[KeyState.TONICS][KeyState.TONICS];
+        for (int from = 0; from < KeyState.TONICS; from++) {
+            for (int to = 0; to < KeyState.TONICS; to++) {
+                int distance = Math.abs(from - to);
+                changes[from][to] = CHANGE + FARTHER * Math.min(distance, KeyState.TONICS - distance);
             }
         }
         return changes;
+    }
+
+    private static int[] signatures() {
+        int[] signatures = new int[KeyState.COUNT];
+        for (int key = 0; key < KeyState.COUNT; key++) {
+            signatures[key] = KeyState.signature(key);
+        }
+        return signatures;
     }
 
     private List<KeySpan> spans(int[] path) {
@@ -225,10 +272,11 @@ final class KeySearch {
         return KeyState.key(key, told != null ? Set.of() : roots, signature);
     }
 
-    /** What a stretch would cost in each key. */
+    /** What a stretch would cost in each key; those not worth a thought cost without end. */
     private double[] costs(int from, int to) {
         double[] costs = new double[KeyState.COUNT];
-        for (int key = 0; key < KeyState.COUNT; key++) {
+        Arrays.fill(costs, Double.POSITIVE_INFINITY);
+        for (int key : evidence.keys) {
             costs[key] = evidence.entering(from, key) - (from == 0 ? evidence.arrivals[0][key] : 0);
             for (int i = from; i < to; i++) {
                 costs[key] += evidence.prices[i][key] - (i > from ? evidence.arrivals[i][key] : 0);

@@ -22,6 +22,7 @@ final class KeyState {
 
     private static final boolean[] MINOR = new boolean[MODES.size()];
     private static final boolean[][] SCALES = new boolean[MODES.size()][TONICS];
+    private static final boolean[][] NOTES = new boolean[COUNT][TONICS];
 
     static {
         for (int m = 0; m < MODES.size(); m++) {
@@ -33,6 +34,11 @@ final class KeyState {
         // In minor the raised sixth and seventh are at home as well.
         SCALES[1][9] = true;
         SCALES[1][11] = true;
+        for (int state = 0; state < COUNT; state++) {
+            for (int note = 0; note < TONICS; note++) {
+                NOTES[state][note] = SCALES[mode(state)][Math.floorMod(note - state, TONICS)];
+            }
+        }
     }
 
     private KeyState() {}
@@ -56,7 +62,7 @@ final class KeyState {
 
     /** Whether a note belongs to it, 0 (C) to 11 (B). */
     static boolean has(int state, int note) {
-        return SCALES[state / TONICS][Math.floorMod(note - state, TONICS)];
+        return NOTES[state][note];
     }
 
     /** Its signature as a place on the circle of fifths, 0 to 11. */

@@ -10,12 +10,17 @@ import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.hearing.ChordHearing;
+import com.zestythumb.core.hearing.Sounding;
+import com.zestythumb.core.hearing.SoundingBar;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.formats.midi.MidiFileWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
@@ -83,6 +88,47 @@ class OutsideReferencesTest {
                 })
                 .toList();
         assertThat(differing).isEmpty();
+    }
+
+    /**
+     * tonal 6.4.3: the roots it finds for bare sets of notes, in every inversion. Of names for the same notes the ear
+     * takes one; the library has to know it among its own.
+     */
+    @Test
+    void bareNotesHaveARootThatTonalFindsToo() {
+        Map<String, Chord> named = new LinkedHashMap<>();
+        for (String root : "C Db D Eb E F F# G Ab A Bb B".split(" ")) {
+            for (String kind : List.of("", "m", "7", "m7", "maj7", "dim", "m7b5", "dim7", "sus4", "aug")) {
+                List<PitchClass> tones = Chord.parse(root + kind).tones();
+                for (int bass = 0; bass < tones.size(); bass++) {
+                    List<PitchClass> turned = new ArrayList<>(tones.subList(bass, tones.size()));
+                    turned.addAll(tones.subList(0, bass));
+                    String notes = turned.stream().map(PitchClass::toString).collect(Collectors.joining(" "));
+                    named.put(notes, heard(turned));
+                }
+            }
+        }
+        List<String> answers = Node.run("chord-names.mjs", List.copyOf(named.keySet()));
+        assertThat(answers).hasSize(named.size()).hasSizeGreaterThan(400);
+        List<String> differing = answers.stream()
+                .filter(answer -> {
+                    String[] parts = answer.split("\t", -1);
+                    return !List.of(parts[1].split(" "))
+                            .contains(named.get(parts[0]).root().toString());
+                })
+                .map(answer -> answer + " and not " + named.get(answer.split("\t")[0]))
+                .toList();
+        assertThat(differing).isEmpty();
+    }
+
+    private static Chord heard(List<PitchClass> notes) {
+        List<Sounding> struck = new ArrayList<>();
+        for (PitchClass note : notes) {
+            int octave = struck.isEmpty() ? 48 : 60;
+            struck.add(new Sounding(octave + note.semitone(), note, Fraction.ZERO, Fraction.of(4)));
+        }
+        SoundingBar bar = new SoundingBar(struck, Fraction.of(4), Meter.FOUR_FOUR, null);
+        return ChordHearing.hear(List.of(bar)).get(0).get(0).name();
     }
 
     private static boolean readable(String symbol) {

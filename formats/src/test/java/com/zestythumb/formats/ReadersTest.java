@@ -327,6 +327,22 @@ class ReadersTest {
         assertThat(sheet.chart()).contains("| C | Gmajj | F |", "w: one | two | three |");
     }
 
+    /** A score without a signature tells no key: it is heard, and the chart does not claim one. */
+    @Test
+    void claimsNoKeyForAScoreThatTellsNone() {
+        String score = score(
+                false,
+                STUDY[0].replaceAll("<key>.*?</key>", ""),
+                STUDY[1].replaceAll("<key>.*?</key>", ""),
+                STUDY[2].replaceAll("<key>.*?</key>", ""),
+                STUDY[3].replaceAll("<key>.*?</key>", ""));
+        Imported study = read(score).get(0);
+        assertThat(study.sheet().heading().keyTold()).isFalse();
+        assertThat(study.sheet().key()).isEqualTo(Key.parse("C"));
+        assertThat(study.chart()).doesNotContain("key:");
+        assertThat(study.report().lines()).anyMatch(line -> line.what().startsWith("heard in C major"));
+    }
+
     /** MusicXML 4.0, transpose: a clarinet in B flat sounds a whole step lower than it is written. */
     @Test
     void hearsATransposingInstrumentWhereItSounds() {

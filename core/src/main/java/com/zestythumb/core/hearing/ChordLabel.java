@@ -28,7 +28,7 @@ final class ChordLabel {
             row("m7b5", 0.9),
             row("dim7", 0.9),
             row("sus4", 1.2),
-            row("7sus4", 1.4),
+            row("7sus4", 1.7),
             row("6", 1.9),
             row("m6", 2.3),
             row("aug", 1.3),

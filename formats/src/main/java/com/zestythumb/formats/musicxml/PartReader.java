@@ -32,6 +32,7 @@ final class PartReader {
     private Key written = Key.parse("C");
     private Key key = written;
     private Meter meter = Meter.FOUR_FOUR;
+    private boolean keyMissing = true;
     private boolean modeMissing;
     private boolean lowerNotes;
     private String tuneVoice;
@@ -52,6 +53,10 @@ final class PartReader {
 
     int measuresRead() {
         return measures;
+    }
+
+    boolean isKeyMissing() {
+        return keyMissing;
     }
 
     boolean isModeMissing() {
@@ -128,6 +133,7 @@ final class PartReader {
                 fifths = Math.max(-7, Math.min(7, fifths));
             }
             written = Key.ofSignature(fifths, mode(attributes.child("key").text("mode")));
+            keyMissing = false;
         }
         if (attributes.has("transpose")) {
             transposing = Transposing.read(attributes.child("transpose"));

@@ -129,7 +129,10 @@ final class ScoreWalk {
         } else if (parts.values().iterator().next().hasLowerNotes()) {
             report.add(Fate.LEFT_OUT, "the notes below the tune, beyond what they tell of the chords");
         }
-        if (parts.values().iterator().next().isModeMissing()) {
+        PartReader first = parts.values().iterator().next();
+        if (first.isKeyMissing()) {
+            sheet.keyIsUnknown();
+        } else if (first.isModeMissing()) {
             sheet.modeIsUnknown();
         }
     }

@@ -17,8 +17,6 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Guess;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
-import com.zestythumb.core.sheet.MelodyNote.Tuplet;
 import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.formats.ImportReport.Fate;
 import java.util.ArrayList;
@@ -37,11 +35,11 @@ public final class SheetBuilder {
 
     private static final int BARS_IN_A_LINE = 4;
     private static final Fraction EIGHTH = Fraction.of(1, 2);
-    private static final Fraction FINEST = Fraction.of(1, 16);
     /** A place that says no more than that a symbol was written for itself. */
     private static final TextSpan SOME = new TextSpan(1, 1, 1);
 
     private final ImportReport.Builder report;
+    private final TuneMender tunes;
     private final List<BarDraft> drafts = new ArrayList<>();
     private Heading heading;
     private boolean keyTold = true;
@@ -51,6 +49,7 @@ public final class SheetBuilder {
     public SheetBuilder(Heading heading, ImportReport.Builder report) {
         this.heading = heading;
         this.report = report;
+        this.tunes = new TuneMender(report);
     }
 
     /** Adds the next bar; false once the tune is as long as it may be. */
@@ -117,7 +116,7 @@ public final class SheetBuilder {
             bars.add(bar(i, draft, chords.get(i), number, line));
         }
         reportWhatWasRead(bars);
-        return new Imported(finished(new LeadSheet(heading, tiesMended(bars))), report.build(format));
+        return new Imported(finished(new LeadSheet(heading, TuneMender.tiesMended(bars))), report.build(format));
     }
 
     /** With chords proposed where the tune has none, and in the key in which it is heard where none is told. */
@@ -174,7 +173,7 @@ public final class SheetBuilder {
                 draft.pickup ? draft.meter.barLength().minus(draft.length) : Fraction.ZERO,
                 new BarSigns(draft.startsRepeat, draft.timesPlayed, draft.ending, draft.marks),
                 chords,
-                melody(draft, number),
+                tunes.of(draft, number),
                 new BarText(
                         draft.section,
                         draft.notes.stream()
@@ -330,90 +329,6 @@ public final class SheetBuilder {
 
     private static int percent(double odds) {
         return (int) Math.max(1, Math.min(99, Math.round(100 * odds)));
-    }
-
-    /** The bar's tune with rests in its gaps; what reaches over its end is cut. */
-    private List<MelodyNote> melody(BarDraft bar, int number) {
-        List<MelodyNote> filled = new ArrayList<>();
-        Fraction at = Fraction.ZERO;
-        for (MelodyNote note : bar.melody) {
-            if (note.onset().compareTo(at) < 0 || note.onset().compareTo(bar.length) >= 0) {
-                report.add(Fate.LEFT_OUT, "melody notes that overlap others or lie behind the bar's end", number);
-                continue;
-            }
-            addRest(filled, at, note.onset());
-            MelodyNote fitting = note;
-            if (note.end().compareTo(bar.length) > 0) {
-                fitting = new MelodyNote(
-                        note.pitch(), note.onset(), bar.length.minus(note.onset()), note.tied(), null, note.syllable());
-            }
-            filled.add(fitting);
-            at = fitting.end();
-        }
-        if (filled.isEmpty()) {
-            return filled;
-        }
-        addRest(filled, at, bar.length);
-        boolean writable =
-                filled.stream().allMatch(n -> n.written().dividedBy(FINEST).isWhole());
-        if (!writable) {
-            report.add(Fate.LEFT_OUT, "melody in rhythms finer than a sixty-fourth", number);
-            return List.of();
-        }
-        return tupletsMended(filled);
-    }
-
-    /** A tuplet that was cut has as many notes as are left of it. */
-    private static List<MelodyNote> tupletsMended(List<MelodyNote> notes) {
-        List<MelodyNote> mended = new ArrayList<>();
-        for (int from = 0; from < notes.size(); ) {
-            int to = from + 1;
-            while (to < notes.size() && goesOn(notes.get(to - 1), notes.get(to))) {
-                to++;
-            }
-            for (int i = from; i < to; i++) {
-                MelodyNote n = notes.get(i);
-                Tuplet old = n.tuplet();
-                Tuplet tuplet = old == null ? null : new Tuplet(old.actual(), old.normal(), i - from, to - from);
-                mended.add(new MelodyNote(n.pitch(), n.onset(), n.duration(), n.tied(), tuplet, n.syllable()));
-            }
-            from = to;
-        }
-        return mended;
-    }
-
-    private static boolean goesOn(MelodyNote note, MelodyNote next) {
-        Tuplet a = note.tuplet();
-        Tuplet b = next.tuplet();
-        return a != null && b != null && b.place() == a.place() + 1 && a.actual() == b.actual();
-    }
-
-    private static void addRest(List<MelodyNote> notes, Fraction from, Fraction to) {
-        if (from.compareTo(to) < 0) {
-            notes.add(new MelodyNote(null, from, to.minus(from)));
-        }
-    }
-
-    /** A tie leads to a note of the same pitch, or it is none. */
-    private static List<Bar> tiesMended(List<Bar> bars) {
-        List<Bar> mended = new ArrayList<>();
-        for (int i = 0; i < bars.size(); i++) {
-            List<MelodyNote> notes = bars.get(i).melody();
-            List<MelodyNote> all = new ArrayList<>();
-            for (int n = 0; n < notes.size(); n++) {
-                MelodyNote note = notes.get(n);
-                MelodyNote next = n + 1 < notes.size()
-                        ? notes.get(n + 1)
-                        : i + 1 < bars.size() && !bars.get(i + 1).melody().isEmpty()
-                                ? bars.get(i + 1).melody().get(0)
-                                : null;
-                boolean leads =
-                        next != null && note.pitch() != null && note.pitch().equals(next.pitch());
-                all.add(note.tied() && !leads ? note.withTie(false) : note);
-            }
-            mended.add(bars.get(i).withMelody(all));
-        }
-        return mended;
     }
 
     private void reportWhatWasRead(List<Bar> bars) {

@@ -1,6 +1,6 @@
 package com.zestythumb.core.harmonising;
 
-import com.zestythumb.core.analysis.KeyFinder;
+import com.zestythumb.core.analysis.KeyProfiles;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Letter;
 import com.zestythumb.core.pitch.Mode;
@@ -75,7 +75,7 @@ final class TuneKey {
         int last = degree(notes.get(notes.size() - 1), tonic);
         int first = degree(notes.get(0), tonic);
         boolean leads = leading && weights[(tonic + 3) % 12] > 0 && key.mode() == Mode.MINOR;
-        return KeyFinder.likeness(weights, tonic, minor)
+        return KeyProfiles.likeness(weights, tonic, minor)
                 - FOREIGN * outside / all
                 + (last == 0 ? ENDS_AT_HOME : last == 7 || last == (minor ? 3 : 4) ? ENDS_ON_ITS_CHORD : 0)
                 + (first == 0 || first == 7 ? BEGINS_AT_HOME : 0)

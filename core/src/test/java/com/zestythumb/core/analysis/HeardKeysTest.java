@@ -6,6 +6,7 @@ import com.zestythumb.core.analysis.HeardSongs.Song;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
@@ -44,13 +45,25 @@ class HeardKeysTest {
                                     .tones()
                                     .forEach(tone -> tones[tone.semitone()] +=
                                             e.duration().toDouble()));
-                    String found = KeyFinder.find(tones).toString();
+                    String found = byProfile(tones);
                     return Arrays.asList(song.heard().split(" / ")).contains(found);
                 })
                 .count();
         long bySearch = songs.stream().filter(HeardKeysTest::isHeard).count();
         System.out.println("keys of songs right by key profiles: " + byProfile + ", by the search: " + bySearch);
         assertThat(bySearch).isGreaterThan(byProfile);
+    }
+
+    private static String byProfile(double[] tones) {
+        int best = 0;
+        for (int key = 1; key < KeyState.PLAIN; key++) {
+            best = likeness(tones, key) > likeness(tones, best) ? key : best;
+        }
+        return KeyState.key(best, Set.of(), 0).toString();
+    }
+
+    private static double likeness(double[] tones, int key) {
+        return KeyProfiles.likeness(tones, KeyState.tonic(key), KeyState.isMinor(key));
     }
 
     private static boolean isHeard(Song song) {

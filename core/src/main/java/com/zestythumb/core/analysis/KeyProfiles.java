@@ -1,47 +1,24 @@
 package com.zestythumb.core.analysis;
 
-import com.zestythumb.core.pitch.Key;
-import com.zestythumb.core.pitch.Mode;
-import com.zestythumb.core.pitch.PitchClass;
-
 /**
- * Finds the key of a whole piece: the one whose profile of tone weights, as listeners judged them,
- * correlates best with the tones that sound (Krumhansl, Cognitive Foundations of Musical Pitch, 1990).
+ * Tone weights of the keys as listeners judged them, and how much those of a piece are like them (Krumhansl, Cognitive
+ * Foundations of Musical Pitch, 1990).
  */
-public final class KeyFinder {
+public final class KeyProfiles {
 
     /** Krumhansl and Kessler, Psychological Review 89 (1982): ratings of the twelve tones from the tonic. */
     private static final double[] MAJOR = {6.35, 2.23, 3.48, 2.33, 4.38, 4.09, 2.52, 5.19, 2.39, 3.66, 2.29, 2.88};
 
     private static final double[] MINOR = {6.33, 2.68, 3.52, 5.38, 2.60, 3.53, 2.54, 4.75, 3.98, 2.69, 3.34, 3.17};
 
-    private static final String[] TONICS = {"C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B"};
-    private static final String[] MINOR_TONICS = {"C", "C#", "D", "Eb", "E", "F", "F#", "G", "G#", "A", "Bb", "B"};
-
-    private KeyFinder() {}
+    private KeyProfiles() {}
 
     /**
-     * The likeliest key; C major where nothing sounds.
+     * How much tone weights are like those of a key, −1 to 1.
      *
      * @param weights how much each of the twelve keys from C sounds
+     * @param tonic 0 (C) to 11 (B)
      */
-    public static Key find(double[] weights) {
-        Key best = Key.parse("C");
-        double highest = 0;
-        for (int tonic = 0; tonic < 12; tonic++) {
-            double major = correlation(weights, MAJOR, tonic);
-            double minor = correlation(weights, MINOR, tonic);
-            if (Math.max(major, minor) > highest) {
-                highest = Math.max(major, minor);
-                best = major >= minor
-                        ? new Key(PitchClass.parse(TONICS[tonic]), Mode.MAJOR)
-                        : new Key(PitchClass.parse(MINOR_TONICS[tonic]), Mode.MINOR);
-            }
-        }
-        return best;
-    }
-
-    /** How much some tone weights are like those of a key, −1 to 1. */
     public static double likeness(double[] weights, int tonic, boolean minor) {
         return correlation(weights, minor ? MINOR : MAJOR, tonic);
     }

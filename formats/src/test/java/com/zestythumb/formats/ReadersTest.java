@@ -372,6 +372,16 @@ class ReadersTest {
                 .anyMatch(line -> line.what().equals("chords proposed for the tune, for it has none"));
     }
 
+    /** A pasted line of tune is a chart as well; its bars are left open, and nothing of it is written anew. */
+    @Test
+    void takesALineOfTuneForAChart() {
+        String text = "m: c2 d2 e4 | d2 B2 c4 |";
+        Imported tune = read(text).get(0);
+        assertThat(tune.chart()).isEqualTo(text);
+        assertThat(tune.sheet().events()).allMatch(event -> event.isOpen());
+        assertThat(tune.report().lines()).anyMatch(line -> line.what().startsWith("heard in C major"));
+    }
+
     /** Chords read from notes come with their odds, which the chart keeps. */
     @Test
     void tellsTheOddsOfChordsReadFromNotes() {

@@ -1,5 +1,7 @@
 package com.zestythumb.formats.chart;
 
+import com.zestythumb.core.harmonising.Harmoniser;
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartProblem;
 import com.zestythumb.formats.ImportReport;
@@ -13,7 +15,7 @@ import java.util.regex.Pattern;
 /** Reads charts in the app's own notation; their text is kept letter by letter, mistakes and all. */
 public final class ChartFileReader implements ScoreReader {
 
-    private static final Pattern BARS = Pattern.compile("(?m)^\\s*\\|[^\\n]*\\S");
+    private static final Pattern BARS = Pattern.compile("(?m)^\\s*(?:\\||m:)[^\\n]*\\S");
 
     /** A line of a chart: heading, section, bars, tune, words, remark. */
     private static final Pattern OWN = Pattern.compile("\\s*(\\||#|\\[[^\\]]*]\\s*$|[a-z]+:)");
@@ -43,6 +45,10 @@ public final class ChartFileReader implements ScoreReader {
         ImportReport.Builder report = new ImportReport.Builder();
         int bars = chart.sheet().bars().size();
         report.add(Fate.READ, bars + (bars == 1 ? " bar" : " bars"));
+        if (bars > 0 && !chart.sheet().heading().keyTold()) {
+            Key heard = Harmoniser.keyOf(chart.sheet());
+            report.add(Fate.GUESSED, "heard in " + heard.pretty() + ", for the chart tells no key");
+        }
         for (ChartProblem problem : chart.problems()) {
             report.add(Fate.LEFT_OUT, "for you to mend: " + problem);
         }

@@ -39,6 +39,11 @@ watch(() => [props.chosen, boxes.value], scroll);
 
 /** Pixels: numeral, word and a mark side by side. */
 const ROOM_FOR_A_CLOSE = 128;
+/** Where a caution stands the sign of a guess needs more room; its dotted frame says it too. */
+const ROOM_TO_ASK = 96;
+
+const hasRoomToAsk = (box: { chord: number; left: number; right: number }) =>
+  !flagged.value.has(box.chord) || box.right - box.left > ROOM_TO_ASK;
 </script>
 
 <template>
@@ -105,7 +110,10 @@ const ROOM_FOR_A_CLOSE = 128;
         <span v-if="rowNames.has(box.chord)" class="row-name" aria-hidden="true">{{
           rowNames.get(box.chord)
         }}</span>
-        <span v-if="drawn?.chords[box.chord]?.guess" class="asks" title="guessed from the notes"
+        <span
+          v-if="drawn?.chords[box.chord]?.guess && hasRoomToAsk(box)"
+          class="asks"
+          title="a guess, to keep or to change"
           >?</span
         >
         <span v-if="drawn?.chords[box.chord]?.pinned" class="pin" title="your own choice" />

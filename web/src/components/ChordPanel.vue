@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Alternative, Analysis, ArrangedChord, PricedChord, TimedNote } from '../api/client';
+import ChordGuess from './ChordGuess.vue';
 import NumeralSign from './NumeralSign.vue';
-import { signed } from './words';
 
 /** The chosen chord: what it is and why, how else it could lie, and whether the teacher fixed it. */
 const props = defineProps<{
@@ -95,31 +95,13 @@ const spoken = (other: Alternative) =>
         {{ shown(numeral) }}
       </button>
     </p>
-    <div v-if="chord.guess" class="guess">
-      <p>{{ chord.percent ? 'Heard in the notes. Is it right?' : 'Proposed for the tune.' }}</p>
-      <button class="yes plain-button" title="Keep this chord (G)" @click="emit('confirm')">
-        {{ chord.percent ? 'Yes' : 'Keep' }}, {{ chord.symbol }}
-        <span v-if="chord.percent" class="odds">{{ chord.percent }} in 100</span>
-      </button>
-      <button
-        v-for="other in chord.guesses.slice(0, 3)"
-        :key="other.symbol"
-        class="other plain-button"
-        @click="emit('confirm', other.symbol)"
-      >
-        {{ signed(other.symbol) }}
-        <span v-if="other.percent" class="odds">{{ other.percent }}</span>
-      </button>
-      <button
-        v-for="other in others.slice(0, 4)"
-        :key="other.symbol"
-        class="other plain-button"
-        :title="`${signed(other.symbol)} here, the rest around it; the whole costs ${other.price} more`"
-        @click="emit('set', other.symbol)"
-      >
-        {{ signed(other.symbol) }} <span class="odds">+{{ other.price }}</span>
-      </button>
-    </div>
+    <ChordGuess
+      v-if="chord.guess"
+      :chord="chord"
+      :others="others"
+      @confirm="emit('confirm', $event)"
+      @set="emit('set', $event)"
+    />
     <p class="keys">
       <span v-for="key in chord.keys" :key="key.midi" class="key">
         <b>{{ key.name }}</b> {{ key.finger }}
@@ -179,10 +161,6 @@ h2 {
 .soft {
   color: var(--ink-soft);
 }
-.odds {
-  color: var(--ink-soft);
-  font-weight: 400;
-}
 .numeral-choice {
   min-height: 40px;
   min-width: 40px;
@@ -191,27 +169,6 @@ h2 {
   border-radius: 10px;
   font-family: var(--titles);
   text-align: center;
-}
-.guess {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  margin-top: 6px;
-}
-.guess p {
-  margin: 0;
-  width: 100%;
-}
-.guess .other {
-  width: auto;
-  height: auto;
-}
-.yes {
-  min-height: 40px;
-  padding: 0 12px;
-  border-radius: 10px;
-  background: var(--zest-wash);
-  font-weight: 600;
 }
 .keys {
   display: flex;

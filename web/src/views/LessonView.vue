@@ -16,8 +16,9 @@ import ShortcutList from '../components/ShortcutList.vue';
 import TransportBar from '../components/TransportBar.vue';
 import { useArrangement } from '../composables/useArrangement';
 import { useChosen } from '../composables/useChosen';
-import { useHarmonies, useShown, type Level } from '../composables/useHarmonies';
-import { until, useNaming } from '../composables/useNaming';
+import { useHarmonies, useShown } from '../composables/useHarmonies';
+import { useHearing } from '../composables/useHearing';
+import { useNaming } from '../composables/useNaming';
 import { usePins } from '../composables/usePins';
 import { usePlayer } from '../composables/usePlayer';
 import { useShortcuts, type Shortcut } from '../composables/useShortcuts';
@@ -52,15 +53,7 @@ const looking = ref(false);
 const writing = ref(false);
 const barNumber = computed(() => arrangement.value?.bars[chosen.bar.value]?.number ?? 0);
 
-/** Looks at a proposal on the page and plays it from the beginning. */
-async function hearProposal(level: Level) {
-  const again = page.looked.value !== undefined && harmonies.level.value === level;
-  if (again && player.state.value !== 'still') return player.stop();
-  harmonies.look(level);
-  await until(arranged.isCurrent);
-  chosen.choose(0);
-  player.toggle();
-}
+const hearProposal = useHearing(page, harmonies, arranged, chosen, player);
 
 async function writeKey(key = '') {
   try {

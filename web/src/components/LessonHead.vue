@@ -23,12 +23,7 @@ const active = defineModel<number>('active', { required: true });
 const chart = defineModel<string>('chart', { required: true });
 const writing = defineModel<boolean>('writing', { required: true });
 const textOpen = defineModel<boolean>('textOpen', { required: true });
-const emit = defineEmits<{
-  keepMine: [];
-  takeTheirs: [];
-  help: [];
-  writeKey: [key?: string];
-}>();
+const emit = defineEmits<{ keepMine: []; takeTheirs: []; help: [] }>();
 
 const { appearance, toggle } = useAppearance();
 const { download, downloadPage, trouble: fileTrouble } = useFiles();
@@ -38,12 +33,6 @@ const facts = computed(() => {
   const { key, keyTold, meter, meterTold, tempo } = props.tune;
   return [keyTold && key, meterTold && meter, `${tempo} a minute`].filter(Boolean).join(' · ');
 });
-/** Where nobody told the key: that in which the tune is heard, and another one where it is a toss-up. */
-const heard = computed(() => {
-  const tune = props.tune;
-  return tune && !tune.keyTold && tune.bars.length ? tune.key : undefined;
-});
-const otherKey = computed(() => props.tune?.otherKeys[0]);
 
 const take = (format: FileFormat) => props.choices && download(format, chart.value, props.choices);
 const takePage = (format: 'svg' | 'pdf') =>
@@ -83,23 +72,6 @@ const fileItems = [
     <div class="title">
       <h1>{{ tune?.title ?? ' ' }}</h1>
       <span class="facts">{{ facts }}</span>
-    </div>
-    <div v-if="heard" class="heard">
-      <button
-        class="plain-button"
-        title="Write this key into the chart (H)"
-        @click="emit('writeKey')"
-      >
-        heard in <b>{{ heard }}</b>
-      </button>
-      <button
-        v-if="otherKey"
-        class="plain-button soft"
-        :title="`${otherKey.percent} in 100 that it is ${otherKey.key}; write that key into the chart`"
-        @click="emit('writeKey', otherKey.key)"
-      >
-        or {{ otherKey.key }}
-      </button>
     </div>
     <SaveSign
       :state="state"
@@ -201,21 +173,6 @@ h1 {
   .facts {
     display: none;
   }
-}
-.heard {
-  display: flex;
-  gap: 6px;
-  white-space: nowrap;
-}
-.heard button {
-  min-height: 40px;
-  padding: 0 10px;
-  border: 2px dotted var(--zest);
-  border-radius: 10px;
-}
-.heard .soft {
-  border-color: var(--line);
-  color: var(--ink-soft);
 }
 .tools {
   display: flex;

@@ -6,6 +6,7 @@ import ChoicesPanel from '../components/ChoicesPanel.vue';
 import ChordPanel from '../components/ChordPanel.vue';
 import FindingsList from '../components/FindingsList.vue';
 import LookFirst from '../components/LookFirst.vue';
+import HeardKey from '../components/HeardKey.vue';
 import HarmonyPanel from '../components/HarmonyPanel.vue';
 import HandView from '../components/HandView.vue';
 import LessonHead from '../components/LessonHead.vue';
@@ -152,7 +153,6 @@ useShortcuts(shortcuts);
       @keep-mine="tune.keepMine"
       @take-theirs="tune.takeTheirs"
       @help="helpOpen = true"
-      @write-key="writeKey"
     />
     <aside v-if="textOpen" class="text">
       <p class="panels">
@@ -186,6 +186,11 @@ useShortcuts(shortcuts);
       <p v-if="trouble && tune.state.value !== 'away'" class="trouble" role="alert">
         {{ trouble }}
       </p>
+      <HeardKey
+        v-if="arrangement && !arrangement.keyTold && arrangement.bars.length"
+        :tune="arrangement"
+        @write="writeKey"
+      />
       <ScorePage
         :tune="arrangement"
         :chosen="chosen.index.value"

@@ -1,13 +1,19 @@
 <script setup lang="ts">
 import type { Arrangement } from '../api/client';
 
-/** The key in which a tune is heard that nobody told, and another one where it is a toss-up; a press writes it down. */
+/**
+ * The key in which a tune is heard that nobody told, and another one where it is a toss-up; a press writes it down.
+ * Where none is clear, this is said.
+ */
 defineProps<{ tune: Arrangement }>();
 const emit = defineEmits<{ write: [key?: string] }>();
 </script>
 
 <template>
-  <p class="heard">
+  <p v-if="!tune.key" class="unclear">
+    No clear key. Write one into the chart, such as key: G major.
+  </p>
+  <p v-else class="heard">
     <button class="plain-button" title="Write this key into the chart (H)" @click="emit('write')">
       heard in <b>{{ tune.key }}</b>
     </button>
@@ -35,6 +41,10 @@ button {
   padding: 0 12px;
   border: 2px dotted var(--zest);
   border-radius: 10px;
+}
+.unclear {
+  margin: 0 0 6px;
+  color: var(--ink-soft);
 }
 .soft {
   border-color: var(--line);

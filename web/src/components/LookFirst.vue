@@ -53,7 +53,7 @@ const range = (from: number, to: number) => {
     </p>
 
     <h3>Keys</h3>
-    <p v-if="!analysis.clear" class="soft">No clear key.</p>
+    <p v-if="!tune.key" class="soft">No clear key.</p>
     <p v-if="analysis.contradiction" class="against">{{ analysis.contradiction }}.</p>
     <KeyPlan
       v-if="analysis.clear && analysis.keys.length > 1"

@@ -4,7 +4,7 @@ import type { Arrangement } from '../api/client';
 import { useChordMarks } from '../composables/useChordMarks';
 import { useDrawing } from '../composables/useDrawing';
 import type { BarRange } from '../player/timeline';
-import NumeralSign from './NumeralSign.vue';
+import ChordOnPage from './ChordOnPage.vue';
 
 const props = defineProps<{
   tune: Arrangement | undefined;
@@ -36,14 +36,6 @@ async function scroll() {
     ?.scrollIntoView({ block: 'nearest' });
 }
 watch(() => [props.chosen, boxes.value], scroll);
-
-/** Pixels: numeral, word and a mark side by side. */
-const ROOM_FOR_A_CLOSE = 128;
-/** Where a caution stands the sign of a guess needs more room; its dotted frame says it too. */
-const ROOM_TO_ASK = 96;
-
-const hasRoomToAsk = (box: { chord: number; left: number; right: number }) =>
-  !flagged.value.has(box.chord) || box.right - box.left > ROOM_TO_ASK;
 </script>
 
 <template>
@@ -68,56 +60,22 @@ const hasRoomToAsk = (box: { chord: number; left: number; right: number }) =>
         title="a note to bring out"
         :style="{ left: `${lean.left}px`, top: `${lean.top}px` }"
       />
-      <button
+      <ChordOnPage
         v-for="box in boxes"
         :key="box.chord"
-        class="chord plain-button"
-        :class="{
-          chosen: box.chord === chosen,
-          looped: inLoop(box.chord),
-          row: inRow.has(box.chord),
-          guess: drawn?.chords[box.chord]?.guess,
-        }"
-        :style="{
-          left: `${box.left}px`,
-          top: `${box.top}px`,
-          width: `${box.right - box.left}px`,
-          height: `${box.bottom - box.top}px`,
-        }"
-        :data-chord="box.chord"
-        :aria-current="box.chord === chosen"
-        :tabindex="box.chord === chosen ? 0 : -1"
-        @click.exact="emit('choose', box.chord)"
-        @click.shift="emit('extend', box.chord)"
-      >
-        <span class="only-heard">{{ name(box.chord) }}</span>
-        <span class="lane" aria-hidden="true" :style="{ top: `${box.lane - box.top}px` }">
-          <NumeralSign
-            v-if="drawn?.chords[box.chord]"
-            :numeral="drawn.chords[box.chord]!.numeral"
-            :reading="drawn.analysis.readings[box.chord]"
-            :class="{ own: drawn.analysis.readings[box.chord]?.role === 'HEARD' }"
-          />
-          <span v-if="flagged.has(box.chord)" class="wedge" title="something to mind here" />
-        </span>
-        <span
-          v-if="closes.has(box.chord) && box.right - box.left > ROOM_FOR_A_CLOSE"
-          class="close"
-          aria-hidden="true"
-          :style="{ top: `${box.lane - box.top}px` }"
-          >{{ closes.get(box.chord) }}</span
-        >
-        <span v-if="rowNames.has(box.chord)" class="row-name" aria-hidden="true">{{
-          rowNames.get(box.chord)
-        }}</span>
-        <span
-          v-if="drawn?.chords[box.chord]?.guess && hasRoomToAsk(box)"
-          class="asks"
-          title="a guess, to keep or to change"
-          >?</span
-        >
-        <span v-if="drawn?.chords[box.chord]?.pinned" class="pin" title="your own choice" />
-      </button>
+        :box="box"
+        :chord="drawn?.chords[box.chord]"
+        :reading="drawn?.analysis.readings[box.chord]"
+        :name="name(box.chord)"
+        :chosen="box.chord === chosen"
+        :looped="inLoop(box.chord)"
+        :flagged="flagged.has(box.chord)"
+        :close="closes.get(box.chord)"
+        :row="inRow.has(box.chord)"
+        :row-name="rowNames.get(box.chord)"
+        @choose="emit('choose', box.chord)"
+        @extend="emit('extend', box.chord)"
+      />
     </div>
   </section>
 </template>
@@ -178,76 +136,6 @@ const hasRoomToAsk = (box: { chord: number; left: number; right: number }) =>
   color: var(--zest);
   fill: var(--zest);
 }
-.chord {
-  position: absolute;
-  border-radius: 10px;
-}
-.chord:hover {
-  background: color-mix(in srgb, var(--zest-wash) 40%, transparent);
-}
-.chord.guess {
-  outline: 2px dotted var(--zest);
-  outline-offset: -2px;
-}
-.asks {
-  position: absolute;
-  right: 6px;
-  bottom: 4px;
-  font: 700 20px var(--titles);
-  color: var(--zest);
-}
-/* A known row of chords is ruled below, through all its bars. */
-.chord.row::after {
-  content: '';
-  position: absolute;
-  inset: auto -6px 0 0;
-  border-bottom: 2px solid var(--ink-soft);
-}
-.row-name {
-  position: absolute;
-  z-index: 1;
-  top: calc(100% + 1px);
-  left: 2px;
-  padding: 0 6px 0 0;
-  background: var(--page);
-  font: italic 400 15px/1.25 var(--titles);
-  color: var(--ink-soft);
-  white-space: nowrap;
-  pointer-events: none;
-}
-.chord.looped {
-  box-shadow: inset 0 -4px 0 color-mix(in srgb, var(--zest) 55%, transparent);
-}
-.chord.chosen {
-  background: var(--zest-wash);
-}
-.lane {
-  position: absolute;
-  left: 6px;
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  height: 30px;
-  font-size: 20px;
-  font-weight: 500;
-}
-/* The teacher's own reading is underlined. */
-.own {
-  border-bottom: 3px solid var(--zest);
-}
-/* The close of a phrase, at the right end of its lane. */
-.close {
-  position: absolute;
-  right: 8px;
-  height: 30px;
-  display: flex;
-  align-items: center;
-  font: italic 400 16px var(--titles);
-  color: var(--ink-soft);
-}
-.chord.guess .close {
-  right: 30px;
-}
 .section {
   position: absolute;
   z-index: 1;
@@ -267,38 +155,5 @@ const hasRoomToAsk = (box: { chord: number; left: number; right: number }) =>
   border-top: 4px solid var(--zest);
   border-radius: 2px;
   pointer-events: none;
-}
-.wedge {
-  width: 0;
-  height: 0;
-  border: 8px solid transparent;
-  border-top: 0;
-  border-bottom: 14px solid var(--caution);
-}
-.pin {
-  position: absolute;
-  right: 0;
-  top: 0;
-  border: 9px solid var(--zest);
-  border-left-color: transparent;
-  border-bottom-color: transparent;
-  border-top-right-radius: 10px;
-}
-@media print {
-  .chord.chosen,
-  .chord.guess {
-    background: none;
-    outline: none;
-  }
-  .chord.looped {
-    box-shadow: none;
-  }
-  .chord.row::after,
-  .row-name,
-  .asks,
-  .wedge,
-  .pin {
-    display: none;
-  }
 }
 </style>

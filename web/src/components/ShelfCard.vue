@@ -34,7 +34,9 @@ function save() {
   <article class="card">
     <RouterLink class="tune" :to="{ name: 'lesson', params: { id: tune.id } }">
       <h2>{{ tune.title }}</h2>
-      <span class="facts">{{ tune.key }} · {{ tune.meter }} · {{ tune.bars }} bars</span>
+      <span class="facts"
+        >{{ tune.key && `${tune.key} · ` }}{{ tune.meter }} · {{ tune.bars }} bars</span
+      >
       <span class="opening">{{ tune.opening.join('   ') }}</span>
       <span class="who">{{ tune.settings.join(' · ') }}</span>
     </RouterLink>

@@ -27,7 +27,7 @@ export function useChordMarks(
   const inLoop = (chord: number) => {
     const bar = drawn.value?.chords[chord]?.bar;
     const range = loop();
-    return range && bar !== undefined && bar >= range.from && bar <= range.to;
+    return !!range && bar !== undefined && bar >= range.from && bar <= range.to;
   };
 
   /** The known rows that the chosen chord is part of. */

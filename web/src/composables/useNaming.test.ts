@@ -32,7 +32,12 @@ function lesson(text: string) {
     answered.value = chart.value;
     await settled();
   }
-  return { chart, chosen, answer, ...useNaming(chart, { arrangement, isCurrent }, chosen) };
+  return {
+    chart,
+    chosen,
+    answer,
+    ...useNaming(chart, { arrangement, isCurrent, trouble: ref('') }, chosen),
+  };
 }
 
 describe('useNaming', () => {

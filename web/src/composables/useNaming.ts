@@ -1,4 +1,5 @@
 import { nextTick, watch, type Ref } from 'vue';
+import { api } from '../api/client';
 import { confirmed, nextGuess } from '../editor/guesses';
 import { heardAs } from '../editor/readings';
 import type { useArrangement } from './useArrangement';
@@ -21,12 +22,16 @@ export function until(condition: Ref<boolean>): Promise<void> {
 }
 
 /**
- * The teacher's word on the chosen chord, written into the chart: its name where guessed, and its numeral.
+ * The teacher's word, written into the chart: the key, the chosen chord's name where guessed, and its numeral.
  * Each word waits until the one before is arranged: only then is it known where in the text a chord stands.
  */
 export function useNaming(
   chart: Ref<string>,
-  { arrangement, isCurrent }: Pick<ReturnType<typeof useArrangement>, 'arrangement' | 'isCurrent'>,
+  {
+    arrangement,
+    isCurrent,
+    trouble,
+  }: Pick<ReturnType<typeof useArrangement>, 'arrangement' | 'isCurrent' | 'trouble'>,
   chosen: ReturnType<typeof useChosen>,
 ) {
   let queue = Promise.resolve();
@@ -57,5 +62,15 @@ export function useNaming(
       if (chord && reading && other) chart.value = heardAs(chart.value, chord, reading, other);
     });
 
-  return { confirmGuess, otherGuess, hear };
+  /** Writes down the key that is heard, or another one. */
+  async function writeKey(key = '') {
+    if (!key && !arrangement.value?.key) return;
+    try {
+      chart.value = await api.writeKey(chart.value, key);
+    } catch (error) {
+      trouble.value = (error as Error).message;
+    }
+  }
+
+  return { confirmGuess, otherGuess, hear, writeKey };
 }

@@ -83,5 +83,30 @@ export function usePlayer(
   const toggle = () => (state.value === 'still' ? void start() : stop());
 
   onScopeDispose(stop);
-  return { state, trouble, call, sounding, tempo, click, loop, toggle, stop };
+  /** Loops the chosen bar, or no bar any more. */
+  function toggleLoop() {
+    const bar = chosen.bar.value;
+    loop.value = loop.value ? undefined : { from: bar, to: bar };
+  }
+
+  /** Draws the loop out to the bar of a chord. */
+  function loopTo(chord: number) {
+    const bar = tune.value?.chords[chord]?.bar ?? 0;
+    const here = loop.value ?? { from: chosen.bar.value, to: chosen.bar.value };
+    loop.value = { from: Math.min(here.from, bar), to: Math.max(here.to, bar) };
+  }
+
+  return {
+    state,
+    trouble,
+    call,
+    sounding,
+    tempo,
+    click,
+    loop,
+    toggle,
+    stop,
+    toggleLoop,
+    loopTo,
+  };
 }

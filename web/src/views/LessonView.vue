@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch, watchEffect } from 'vue';
-import { api, type Choices } from '../api/client';
+import type { Choices } from '../api/client';
 import ChartEditor from '../components/ChartEditor.vue';
 import ChoicesPanel from '../components/ChoicesPanel.vue';
 import ChordPanel from '../components/ChordPanel.vue';
@@ -47,7 +47,7 @@ const typedBar = ref<number>();
 watch(chosen.index, () => (typedBar.value = undefined));
 const player = usePlayer(arrangement, chosen);
 const { pin, togglePin, nextAlternative } = usePins(choices, chosen);
-const { confirmGuess, otherGuess, hear } = useNaming(page.shown, arranged, chosen);
+const { confirmGuess, otherGuess, hear, writeKey } = useNaming(page.shown, arranged, chosen);
 const textOpen = ref(window.innerWidth >= 1180);
 const helpOpen = ref(false);
 const looking = ref(false);
@@ -56,28 +56,9 @@ const barNumber = computed(() => arrangement.value?.bars[chosen.bar.value]?.numb
 
 const hearProposal = useHearing(page, harmonies, arranged, chosen, player);
 
-async function writeKey(key = '') {
-  try {
-    page.shown.value = await api.writeKey(page.shown.value, key);
-  } catch (error) {
-    trouble.value = (error as Error).message;
-  }
-}
-
 watchEffect(() => {
   document.title = `${arrangement.value?.title ?? 'Tune'} · Zesty Thumb`;
 });
-
-function loopTo(chord: number) {
-  const bar = arrangement.value?.chords[chord]?.bar ?? 0;
-  const here = player.loop.value ?? { from: chosen.bar.value, to: chosen.bar.value };
-  player.loop.value = { from: Math.min(here.from, bar), to: Math.max(here.to, bar) };
-}
-
-function toggleLoop() {
-  const bar = chosen.bar.value;
-  player.loop.value = player.loop.value ? undefined : { from: bar, to: bar };
-}
 
 const shortcuts: Shortcut[] = [
   {
@@ -93,7 +74,7 @@ const shortcuts: Shortcut[] = [
     run: () => chosen.choose(chosen.index.value - 1),
   },
   { keys: [' '], shown: 'space', does: 'play, stop', run: player.toggle },
-  { keys: ['l', 'L'], shown: 'L', does: 'loop this bar', run: toggleLoop },
+  { keys: ['l', 'L'], shown: 'L', does: 'loop this bar', run: player.toggleLoop },
   {
     keys: ['c', 'C'],
     shown: 'C',
@@ -198,7 +179,7 @@ useShortcuts(shortcuts);
         :sounding="player.sounding"
         :loop="player.loop.value"
         @choose="chosen.choose"
-        @extend="loopTo"
+        @extend="player.loopTo"
       />
     </main>
     <aside class="column" aria-label="Choices">

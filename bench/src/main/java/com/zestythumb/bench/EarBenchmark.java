@@ -30,8 +30,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.SampleTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Fork(1)
-@Warmup(iterations = 3, time = 2)
+@Fork(value = 1, jvmArgs = "-XX:+UseParallelGC")
+@Warmup(iterations = 5, time = 2)
 @Measurement(iterations = 5, time = 2)
 public class EarBenchmark {
 

@@ -1,7 +1,7 @@
 package com.zestythumb.formats;
 
-import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.harmonising.Harmoniser;
+import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.harmonising.Level;
 import com.zestythumb.core.hearing.ChordHearing;
 import com.zestythumb.core.hearing.HeardChord;
@@ -21,6 +21,7 @@ import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.formats.ImportReport.Fate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Makes a lead sheet of what a file told: chords between their symbols, a pickup, a melody that fills its
@@ -123,25 +124,30 @@ public final class SheetBuilder {
     private LeadSheet finished(LeadSheet read) {
         LeadSheet sheet = keyTold ? read : new LeadSheet(read.heading().heardIn(read.key()), read.bars());
         boolean bare = Harmoniser.isBare(sheet);
-        if (!keyTold) {
-            Key key = bare ? Harmoniser.keyOf(sheet) : Analysis.of(sheet).home().orElse(sheet.key());
-            report.add(Fate.GUESSED, "heard in " + key.pretty() + ", for the file tells no key");
-            sheet = spelledIn(key, sheet);
-        } else if (!modeTold) {
-            sheet = inItsMode(sheet, bare);
+        if (keyTold && !modeTold) {
+            sheet = inItsMode(sheet);
         }
         if (bare) {
             report.add(Fate.GUESSED, "chords proposed for the tune, for it has none");
             sheet = Harmoniser.propose(sheet, Level.USUAL).sheet();
         }
-        return sheet;
+        return keyTold ? sheet : inItsKey(sheet);
+    }
+
+    private LeadSheet inItsKey(LeadSheet sheet) {
+        Optional<Key> key = HomeKey.of(sheet);
+        report.add(
+                Fate.GUESSED,
+                key.map(heard -> "heard in " + heard.pretty() + ", for the file tells no key")
+                        .orElse("no clear key, so it is written without a signature"));
+        return key.map(heard -> spelledIn(heard, sheet)).orElse(sheet);
     }
 
     /** Of the keys with its signature the one in which the tune is heard. */
-    private LeadSheet inItsMode(LeadSheet sheet, boolean bare) {
+    private LeadSheet inItsMode(LeadSheet sheet) {
         LeadSheet untold = sheet.mapBars(bar -> bar.withKey(sheet.key()));
         LeadSheet heard = new LeadSheet(sheet.heading().heardIn(sheet.key()), untold.bars());
-        Key key = bare ? Harmoniser.keyOf(heard) : Analysis.of(heard).home().orElse(sheet.key());
+        Key key = HomeKey.of(heard).orElse(sheet.key());
         if (key.equals(sheet.key()) || key.signature() != sheet.key().signature()) {
             return sheet;
         }
@@ -306,7 +312,10 @@ public final class SheetBuilder {
         for (int i = 0; i < heard.size(); i++) {
             List<ChordEvent> events = new ArrayList<>();
             for (HeardChord chord : heard.get(i)) {
-                if (chord.isSilent()) {
+                if (chord.isNoChord()) {
+                    report.add(Fate.LEFT_OUT, "notes that make no chord with a name, marked N.C.", number(i));
+                }
+                if (!chord.isNamed()) {
                     events.add(new ChordEvent(null, i, chord.start(), chord.duration(), Touch.PLAIN, null, null, SOME));
                 } else {
                     events.add(new ChordEvent(

@@ -2,9 +2,9 @@ package com.zestythumb.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartWriter;
@@ -51,7 +51,7 @@ class RoundTripTest {
 
     /** In the key in which it is heard where none is told, for so it is written out. */
     private static List<String> signs(LeadSheet told) {
-        LeadSheet sheet = Analysis.of(told).inItsKey(told);
+        LeadSheet sheet = HomeKey.signed(told);
         return sheet.bars().stream()
                 .map(bar -> bar.number() + " " + bar.key() + " " + bar.meter() + " " + bar.length() + " "
                         + bar.startsRepeat() + bar.timesPlayed() + bar.signs().ending()

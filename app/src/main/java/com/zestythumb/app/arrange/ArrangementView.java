@@ -15,6 +15,7 @@ public record ArrangementView(
         @Schema(description = "Who made it; empty where not told.")
         String composer,
 
+        @Schema(description = "The key told, else the one heard; empty where none is clear.")
         String key,
 
         @Schema(description = "Whether the chart says which key it is; else it is heard.")

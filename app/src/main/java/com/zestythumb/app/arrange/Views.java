@@ -14,6 +14,7 @@ import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.leading.Findings;
 import com.zestythumb.core.leading.FingerMove;
 import com.zestythumb.core.leading.HandMove;
@@ -46,7 +47,9 @@ final class Views {
         return new ArrangementView(
                 sheet.title(),
                 sheet.heading().composer(),
-                sheet.heading().names().fromEnglish(sheet.key().pretty()),
+                HomeKey.of(sheet, arrangement.analysis())
+                        .map(key -> sheet.heading().names().fromEnglish(key.pretty()))
+                        .orElse(""),
                 sheet.heading().keyTold(),
                 otherKeys(arrangement),
                 sheet.meter().toString(),

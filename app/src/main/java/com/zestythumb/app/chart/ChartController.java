@@ -2,7 +2,7 @@ package com.zestythumb.app.chart;
 
 import com.zestythumb.app.arrange.ArrangementRequest;
 import com.zestythumb.core.chord.SymbolStyle;
-import com.zestythumb.core.harmonising.Harmoniser;
+import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.NoteNames;
@@ -126,6 +126,7 @@ class ChartController {
             @Schema(description = "The key that was written; 0 for a rest.")
             int midi) {}
 
+    private static final String NO_CLEAR_KEY = "no key is clear here; write one into the chart, such as key: G major";
     private static final String FRACTION = "\\d{1,3}(/[1-9]\\d{0,2})?";
 
     @PostMapping("/format")
@@ -136,7 +137,7 @@ class ChartController {
             return new ChartText(ChartWriter.write(sheet));
         }
         // Numerals are of some key, so the one that is heard is told with them.
-        LeadSheet heard = inItsKey(sheet);
+        LeadSheet heard = HomeKey.signed(sheet);
         return new ChartText(
                 ChartWriter.writeNumerals(new LeadSheet(heard.heading().withKey(heard.key()), heard.bars())));
     }
@@ -154,7 +155,7 @@ class ChartController {
     ChartText key(@Valid @RequestBody KeyRequest request) {
         LeadSheet sheet = Chart.read(request.chart()).sheet();
         Key key = request.key().isEmpty()
-                ? Harmoniser.keyOf(sheet)
+                ? HomeKey.of(sheet).orElseThrow(() -> new IllegalArgumentException(NO_CLEAR_KEY))
                 : Key.parse(sheet.heading().names().toEnglish(request.key()));
         return new ChartText(KeyLine.write(request.chart(), key));
     }
@@ -162,7 +163,7 @@ class ChartController {
     @PostMapping("/transpose")
     @Operation(summary = "The tune in another key, or its page under another signature.")
     ChartText transpose(@Valid @RequestBody TransposeRequest request) {
-        LeadSheet sheet = inItsKey(read(request.chart()));
+        LeadSheet sheet = HomeKey.signed(read(request.chart()));
         if (request.key().isEmpty()) {
             Interval interval = Interval.parse(request.interval());
             return new ChartText(ChartWriter.write(
@@ -195,10 +196,6 @@ class ChartController {
     private static Fraction fraction(String text) {
         String[] parts = text.split("/");
         return Fraction.of(Long.parseLong(parts[0]), parts.length > 1 ? Long.parseLong(parts[1]) : 1);
-    }
-
-    private static LeadSheet inItsKey(LeadSheet sheet) {
-        return sheet.heading().keyTold() ? sheet : sheet.heardIn(Harmoniser.keyOf(sheet));
     }
 
     private static LeadSheet read(String text) {

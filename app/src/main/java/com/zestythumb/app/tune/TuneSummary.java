@@ -1,7 +1,8 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.harmonising.Harmoniser;
+import com.zestythumb.core.harmonising.HomeKey;
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChordEvent;
@@ -51,7 +52,7 @@ public record TuneSummary(
     /** Summaries of a shelf; only together can twins be told. */
     static List<TuneSummary> of(List<Tune> tunes) {
         List<LeadSheet> sheets = tunes.stream()
-                .map(tune -> inItsKey(Chart.read(tune.chart()).sheet()))
+                .map(tune -> HomeKey.signed(Chart.read(tune.chart()).sheet()))
                 .toList();
         Map<String, List<Integer>> bySound = new HashMap<>();
         for (int i = 0; i < sheets.size(); i++) {
@@ -71,10 +72,6 @@ public record TuneSummary(
             summaries.add(of(tunes.get(i), sheets.get(i), twin));
         }
         return summaries;
-    }
-
-    private static LeadSheet inItsKey(LeadSheet sheet) {
-        return sheet.heading().keyTold() ? sheet : sheet.heardIn(Harmoniser.keyOf(sheet));
     }
 
     /** Chords and tune by their sound from the keynote, so that a transposed copy is found as well. */
@@ -110,7 +107,7 @@ public record TuneSummary(
         return new TuneSummary(
                 tune.id(),
                 tune.title(),
-                sheet.key().pretty(),
+                HomeKey.of(sheet).map(Key::pretty).orElse(""),
                 sheet.meter().toString(),
                 sheet.tempo(),
                 sheet.bars().size(),

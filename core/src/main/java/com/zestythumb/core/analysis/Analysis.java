@@ -81,11 +81,6 @@ public record Analysis(
         return lengths.keySet().stream().max(Comparator.comparingInt(lengths::get));
     }
 
-    /** The tune under the signature of the key in which it is heard, where nobody told one. */
-    public LeadSheet inItsKey(LeadSheet sheet) {
-        return sheet.heading().keyTold() ? sheet : home().map(sheet::heardIn).orElse(sheet);
-    }
-
     /** Whether a key can be told at all. */
     public boolean isClear() {
         return keys.stream().anyMatch(span -> span.confidence() >= CLEAR);
@@ -151,16 +146,19 @@ public record Analysis(
 
     private static List<Reading> readings(List<ChordEvent> events, List<KeySpan> keys, NoteNames names) {
         List<Chord> chords = events.stream().map(ChordEvent::chord).toList();
-        // Neighbours of the same name are one chord to the ear.
+        int[] before = nextOfAnotherName(chords, -1);
+        int[] behind = nextOfAnotherName(chords, 1);
         List<Reading> readings = new ArrayList<>();
         for (KeySpan span : keys) {
             boolean blues = isBlues(chords, span);
             for (int i = span.from(); i < span.to(); i++) {
-                Chord before = neighbour(chords, i, -1);
-                Chord next = neighbour(chords, i, 1);
-                Chord afterNext = next == null ? null : neighbour(chords, indexOfNeighbour(chords, i, 1), 1);
-                HarmonyReader reader = new HarmonyReader(
-                        new Neighbourhood(before, chords.get(i), next, afterNext, span.key()), blues, names);
+                Neighbourhood around = new Neighbourhood(
+                        at(chords, before[i]),
+                        chords.get(i),
+                        at(chords, behind[i]),
+                        behind[i] < 0 ? null : at(chords, behind[behind[i]]),
+                        span.key());
+                HarmonyReader reader = new HarmonyReader(around, blues, names);
                 Reading found = reader.read();
                 Reading reading = found.withOthers(others(reader, found, chords.get(i), keys, names));
                 HeardAs heard = events.get(i).heardAs();
@@ -188,17 +186,21 @@ public record Analysis(
         return others.stream().limit(MOST_OTHERS).toList();
     }
 
-    private static Chord neighbour(List<Chord> chords, int from, int step) {
-        int at = indexOfNeighbour(chords, from, step);
-        return at < 0 ? null : chords.get(at);
+    private static Chord at(List<Chord> chords, int index) {
+        return index < 0 ? null : chords.get(index);
     }
 
-    private static int indexOfNeighbour(List<Chord> chords, int from, int step) {
-        int at = from + step;
-        while (at >= 0 && at < chords.size() && chords.get(at).equals(chords.get(from))) {
-            at += step;
+    /** For each chord the next of another name, forward (1) or back (−1): the same again is one chord to the ear. */
+    private static int[] nextOfAnotherName(List<Chord> chords, int step) {
+        int[] next = new int[chords.size()];
+        int beyond = -1;
+        for (int at = step > 0 ? chords.size() - 1 : 0; at >= 0 && at < chords.size(); at -= step) {
+            int neighbour = at + step;
+            boolean edge = neighbour < 0 || neighbour >= chords.size();
+            beyond = edge ? -1 : chords.get(neighbour).equals(chords.get(at)) ? beyond : neighbour;
+            next[at] = beyond;
         }
-        return at >= 0 && at < chords.size() ? at : -1;
+        return next;
     }
 
     /** Tonic and subdominant both with a minor seventh, the tonic more than once (common practice). */

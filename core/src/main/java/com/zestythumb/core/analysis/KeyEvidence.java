@@ -67,6 +67,8 @@ final class KeyEvidence {
     private static final double ROUND = 0.7;
     private static final double ALL_DOMINANTS = 1.0;
     private static final double LEADS_INSIDE = 0.7;
+    private static final double FALLS_BACK = 0.3;
+    private static final double LEAVES_UNPROVEN = 2.0;
     private static final int BLUE_TONICS = 3;
     private static final int BLUE_SUBDOMINANTS = 2;
 
@@ -155,6 +157,11 @@ final class KeyEvidence {
         return KeyState.isModal(key) && !spoken ? MODAL + (blues ? ALL_DOMINANTS : 0) : 0;
     }
 
+    /** What it costs to leave the first key again where the tune did not begin on its chord of rest. */
+    double leavingTheFirst(int key) {
+        return isHome(0, key) || isTold(0, key) ? 0 : LEAVES_UNPROVEN;
+    }
+
     boolean isTold(int i, int key) {
         Key told = chords.get(i).told();
         return told != null && KeyState.isNamed(key, told);
@@ -214,6 +221,20 @@ final class KeyEvidence {
         return fit + (strange ? STRANGE_SEVENTH : 0);
     }
 
+    /**
+     * How plainly the tune over a stretch is in a key: 1 where no more than half as many of its notes are foreign as
+     * of notes drawn by lot, 0 where as many are.
+     */
+    double tuneful(int key, int from, int to) {
+        double foreign = 0;
+        double byLot = 0;
+        for (Heard heard : chords.subList(from, to)) {
+            foreign += foreign(heard.tune(), key);
+            byLot += heard.sungLast() < 0 ? 0 : KeyState.foreignShare(key);
+        }
+        return byLot == 0 ? 1 : Math.max(0, Math.min(1, 2 * (1 - foreign / byLot)));
+    }
+
     private static double foreign(double[] tune, int key) {
         double outside = 0;
         for (int note = 0; note < tune.length; note++) {
@@ -229,10 +250,16 @@ final class KeyEvidence {
         return falls && seventh && Fit.price(degree(to, key), kinds[to], KeyState.mode(key)) < 2.4;
     }
 
+    /** Whether what would be the dominant of a major key goes to its two, as dominants do not. */
+    private boolean fallsBack(int from, int to, int key) {
+        boolean five = degree(from, key) == 7 && leads[from];
+        return five && degree(to, key) == 2 && kinds[to] == Kind.MINOR && KeyState.mode(key) == 0;
+    }
+
     /** What a dominant that goes home earns: most with its seventh, for a plain fifth falls in every key. */
     private double resolution(int from, int to, int key) {
         if (degree(to, key) != 0) {
-            return leadsInside(from, to, key) ? LEADS_INSIDE : 0;
+            return leadsInside(from, to, key) ? LEADS_INSIDE : fallsBack(from, to, key) ? -FALLS_BACK : 0;
         }
         boolean home = isHome(to, key);
         int degree = degree(from, key);

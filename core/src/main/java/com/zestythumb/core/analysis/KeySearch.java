@@ -32,6 +32,7 @@ final class KeySearch {
     private static final double[][] CHANGES = changes();
     private static final int[] SIGNATURES = signatures();
     private static final int[][][] ONWARD = onward();
+    private static final boolean[] OF_ITS_OWN = ofItsOwn();
 
     /** Prices this far apart make one key e times as likely as the other. */
     private static final double TEMPERATURE = 0.6;
@@ -39,12 +40,24 @@ final class KeySearch {
     private static final double WORTH_SAYING = 0.15;
     private static final int MOST_OTHERS = 2;
 
+    /** Stands for a stage before that was in another key. */
+    private static final byte ANOTHER_KEY = -1;
+
     private final KeyEvidence evidence;
     private final int count;
+    /** For each chord, key of the evidence and stage: the stage before. */
+    private final byte[][] before;
+    /** For each chord the key that was left for each signature, and for each key the stage in which it is left. */
+    private final byte[][] cameFrom;
+
+    private final byte[][] leftAt;
 
     private KeySearch(List<Heard> chords) {
         this.evidence = new KeyEvidence(chords);
         this.count = chords.size();
+        this.before = new byte[count][evidence.keys.length * STAGES];
+        this.cameFrom = new byte[count][];
+        this.leftAt = new byte[count][evidence.keys.length];
     }
 
     /** The keys in their order; none where there are no chords. */
@@ -53,28 +66,25 @@ final class KeySearch {
     }
 
     private List<KeySpan> find() {
-        double[][] best = new double[KeyState.COUNT][STAGES];
-        double[][] next = new double[KeyState.COUNT][STAGES];
-        // For each chord, key and stage the stage before in the same key, or −1 − key for a change from there.
-        short[][] before = new short[count][KeyState.COUNT * STAGES];
-        Arrays.stream(best).forEach(stages -> Arrays.fill(stages, Double.POSITIVE_INFINITY));
-        for (int key : evidence.keys) {
-            best[key][PROVEN] = evidence.beginning(key) + evidence.prices[0][key];
+        double[][] best = new double[evidence.keys.length][STAGES];
+        double[][] next = new double[evidence.keys.length][STAGES];
+        for (int k = 0; k < best.length; k++) {
+            int key = evidence.keys[k];
+            Arrays.fill(best[k], Double.POSITIVE_INFINITY);
+            best[k][PROVEN] = evidence.beginning(key) + evidence.prices[0][key];
         }
-        short[] left = new short[KeyState.COUNT];
-        short[][] leftAt = new short[count][];
         for (int i = 1; i < count; i++) {
-            Entries entries = new Entries(leaving(best, i, left));
-            leftAt[i] = left.clone();
-            for (int key : evidence.keys) {
-                goOn(i, key, best[key], next[key], before[i]);
-                enter(i, key, entries, next[key], before[i]);
+            Entries entries = new Entries(leaving(best, i));
+            cameFrom[i] = entries.from;
+            for (int k = 0; k < best.length; k++) {
+                goOn(i, k, best[k], next[k]);
+                enter(i, k, entries, next[k]);
             }
             double[][] behind = best;
             best = next;
             next = behind;
         }
-        return spans(path(best, before, leftAt));
+        return spans(path(best));
     }
 
     private static int stage(int length, int closes) {
@@ -89,20 +99,28 @@ final class KeySearch {
         return (stage - 1) % (CLOSES_ENOUGH + 1);
     }
 
-    private static boolean isKeyOfItsOwn(int stage) {
-        return stage == PROVEN || closes(stage) >= CLOSES_ENOUGH || closes(stage) >= 1 && length(stage) >= LONG_ENOUGH;
+    /** By stage, whether a stretch that has come so far is a key of its own. */
+    private static boolean[] ofItsOwn() {
+        boolean[] own = new boolean[STAGES];
+        own[PROVEN] = true;
+        for (int stage = 1; stage < STAGES; stage++) {
+            boolean longEnough = closes(stage) >= 1 && length(stage) >= LONG_ENOUGH;
+            own[stage] = longEnough || closes(stage) >= CLOSES_ENOUGH;
+        }
+        return own;
     }
 
     /** The cheapest way to have been in each key until now and be free to leave it. */
-    private double[] leaving(double[][] best, int i, short[] stages) {
+    private double[] leaving(double[][] best, int i) {
         boolean spoken = isSpoken(i);
-        double[] leaving = new double[KeyState.COUNT];
+        double[] leaving = new double[best.length];
         Arrays.fill(leaving, Double.POSITIVE_INFINITY);
-        for (int key : evidence.keys) {
-            for (short stage = 0; stage < STAGES; stage++) {
-                if ((spoken || isKeyOfItsOwn(stage)) && best[key][stage] < leaving[key]) {
-                    leaving[key] = best[key][stage];
-                    stages[key] = stage;
+        for (int k = 0; k < best.length; k++) {
+            for (byte stage = 0; stage < STAGES; stage++) {
+                double unproven = stage == PROVEN && !spoken ? evidence.leavingTheFirst(evidence.keys[k]) : 0;
+                if ((spoken || OF_ITS_OWN[stage]) && best[k][stage] + unproven < leaving[k]) {
+                    leaving[k] = best[k][stage] + unproven;
+                    leftAt[i][k] = stage;
                 }
             }
         }
@@ -117,7 +135,8 @@ final class KeySearch {
         return told || now.fixed() != null || last.fixed() != null;
     }
 
-    private void goOn(int i, int key, double[] from, double[] to, short[] before) {
+    private void goOn(int i, int k, double[] from, double[] to) {
+        int key = evidence.keys[k];
         Arrays.fill(to, Double.POSITIVE_INFINITY);
         int closes = evidence.closes[i][key] ? 1 : 0;
         int moves = evidence.isStruckAgain(i) ? 0 : 1;
@@ -128,7 +147,7 @@ final class KeySearch {
                 int next = ONWARD[stage][moves][closes];
                 if (way < to[next]) {
                     to[next] = way;
-                    before[key * STAGES + next] = (short) stage;
+                    before[i][k * STAGES + next] = (byte) stage;
                 }
             }
         }
@@ -149,20 +168,20 @@ final class KeySearch {
     }
 
     /** The cheapest way into each signature, from whichever key it comes: a change costs by its signatures alone. */
-    private static final class Entries {
+    private final class Entries {
 
         private final double[] least = new double[KeyState.TONICS];
-        private final int[] from = new int[KeyState.TONICS];
+        private final byte[] from = new byte[KeyState.TONICS];
 
         Entries(double[] leaving) {
             double[] cheapest = new double[KeyState.TONICS];
-            int[] keys = new int[KeyState.TONICS];
+            byte[] left = new byte[KeyState.TONICS];
             Arrays.fill(cheapest, Double.POSITIVE_INFINITY);
-            for (int key = 0; key < KeyState.COUNT; key++) {
-                int signature = SIGNATURES[key];
-                if (leaving[key] < cheapest[signature]) {
-                    cheapest[signature] = leaving[key];
-                    keys[signature] = key;
+            for (byte k = 0; k < leaving.length; k++) {
+                int signature = SIGNATURES[evidence.keys[k]];
+                if (leaving[k] < cheapest[signature]) {
+                    cheapest[signature] = leaving[k];
+                    left[signature] = k;
                 }
             }
             for (int to = 0; to < KeyState.TONICS; to++) {
@@ -171,14 +190,15 @@ final class KeySearch {
                     double way = cheapest[signature] + CHANGES[signature][to];
                     if (way < least[to]) {
                         least[to] = way;
-                        from[to] = keys[signature];
+                        from[to] = left[signature];
                     }
                 }
             }
         }
     }
 
-    private void enter(int i, int key, Entries entries, double[] to, short[] before) {
+    private void enter(int i, int k, Entries entries, double[] to) {
+        int key = evidence.keys[k];
         int signature = SIGNATURES[key];
         double way = entries.least[signature] + evidence.entering(i, key) + evidence.prices[i][key];
         // What begins with a phrase is sooner taken for a key of its own: three chords will do.
@@ -186,28 +206,31 @@ final class KeySearch {
         int stage = isSpoken(i) ? PROVEN : stage(phrase ? 3 : 1, 0);
         if (way < to[stage]) {
             to[stage] = way;
-            before[key * STAGES + stage] = (short) (-1 - entries.from[signature]);
+            before[i][k * STAGES + stage] = ANOTHER_KEY;
         }
     }
 
-    private int[] path(double[][] best, short[][] before, short[][] leftAt) {
-        int[] path = new int[count];
+    private int[] path(double[][] best) {
+        int at = 0;
         int stage = 0;
         double least = Double.POSITIVE_INFINITY;
-        for (int key : evidence.keys) {
+        for (int k = 0; k < best.length; k++) {
             for (int s = 0; s < STAGES; s++) {
-                if (isKeyOfItsOwn(s) && best[key][s] < least) {
-                    least = best[key][s];
-                    path[count - 1] = key;
+                if (OF_ITS_OWN[s] && best[k][s] < least) {
+                    least = best[k][s];
+                    at = k;
                     stage = s;
                 }
             }
         }
+        int[] path = new int[count];
         for (int i = count - 1; i > 0; i--) {
-            int step = before[i][path[i] * STAGES + stage];
-            path[i - 1] = step < 0 ? -1 - step : path[i];
-            stage = step < 0 ? leftAt[i][path[i - 1]] : step;
+            path[i] = evidence.keys[at];
+            int step = before[i][at * STAGES + stage];
+            at = step == ANOTHER_KEY ? cameFrom[i][SIGNATURES[path[i]]] : at;
+            stage = step == ANOTHER_KEY ? leftAt[i][at] : step;
         }
+        path[0] = evidence.keys[at];
         return path;
     }
 
@@ -285,7 +308,7 @@ final class KeySearch {
         return costs;
     }
 
-    /** How much cheaper the key is than the next best, and how plainly its chords are its own. */
+    /** How much cheaper the key is than the next best, and how plainly its chords and the tune are its own. */
     private double confidence(double[] costs, int key, int from, int to) {
         int count = to - from;
         double fit = 0;
@@ -298,7 +321,7 @@ final class KeySearch {
         }
         double margin = Math.min(1, Math.max(0, (next - costs[key]) / Math.min(count, 4)));
         double plain = Math.min(1, Math.max(0, (3.3 - fit / count) / 1.3));
-        return plain * (0.5 + 0.5 * margin);
+        return plain * (0.5 + 0.5 * margin) * evidence.tuneful(key, from, to);
     }
 
     private List<KeySpan.Other> others(double[] costs, int key, int from, int to) {

@@ -65,6 +65,15 @@ final class KeyState {
         return NOTES[state][note];
     }
 
+    /** Share of the twelve notes that do not belong to it. */
+    static double foreignShare(int state) {
+        int own = 0;
+        for (int note = 0; note < TONICS; note++) {
+            own += has(state, note) ? 1 : 0;
+        }
+        return 1 - (double) own / TONICS;
+    }
+
     /** Its signature as a place on the circle of fifths, 0 to 11. */
     static int signature(int state) {
         return Math.floorMod(7 * tonic(state) + MODES.get(mode(state)).fifthsFromMajor(), TONICS);

@@ -3,7 +3,7 @@ package com.zestythumb.core.arrangement;
 import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.fingering.ChordFingering;
-import com.zestythumb.core.harmonising.Harmoniser;
+import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.ChordEvent.Touch;
@@ -31,9 +31,7 @@ final class Arranger {
 
     Arranger(LeadSheet sheet, Choices choices) {
         this.analysis = Analysis.of(sheet);
-        this.sheet = sheet.heading().keyTold()
-                ? sheet
-                : sheet.heardIn(analysis.home().orElseGet(() -> Harmoniser.keyOf(sheet)));
+        this.sheet = HomeKey.signed(sheet, analysis);
         this.choices = choices;
         this.events = sheet.events().stream().filter(e -> !e.isSilent()).toList();
     }

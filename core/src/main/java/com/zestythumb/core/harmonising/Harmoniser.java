@@ -20,6 +20,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Lays chords under a tune that has none, or under the bars that are left open: of all ways the one with the lowest
@@ -74,7 +75,7 @@ public final class Harmoniser {
         return slot.end().minus(slot.start()).dividedBy(bar).toDouble();
     }
 
-    /** The key that somebody told, else the one in which the chords are heard, or the tune where it has few or none. */
+    /** The key to harmonise in: the one told, else that of the chords that are set, or of the tune where most are not. */
     public static Key keyOf(LeadSheet sheet) {
         if (sheet.heading().keyTold()) {
             return sheet.key();
@@ -82,7 +83,8 @@ public final class Harmoniser {
         List<ChordEvent> events = sheet.events();
         long wanted = events.stream().filter(HarmonySlots::isWanted).count();
         boolean byTheTune = sheet.hasMelody() && 2 * wanted > events.size();
-        return byTheTune ? TuneKey.of(sheet) : Analysis.of(sheet).home().orElseGet(() -> TuneKey.of(sheet));
+        Optional<Key> heard = byTheTune ? TuneKey.of(sheet) : Analysis.of(sheet).home();
+        return heard.or(() -> TuneKey.of(sheet)).orElse(sheet.key());
     }
 
     /** Whether any bar is left open. */

@@ -19,8 +19,9 @@ final class TuneFit {
 
     private static final double LEANS = 1.5;
     private static final double PASSES = 0.35;
-    private static final double LEAPS = 1.1;
+    private static final double LEAPS = 1.6;
     private static final double SEVENTH = 0.15;
+    private static final double SEVENTH_LEAPS = 0.9;
     private static final double HELD_OVER = 0.9;
     private static final double SHORTEST = 0.5;
 
@@ -75,10 +76,16 @@ final class TuneFit {
             double length = note.end().min(to).minus(on).toDouble();
             if (length > 0 && !choice.has(name)) {
                 boolean begins = on.equals(note.onset());
-                price += Math.max(SHORTEST, length) * (choice.takesAsSeventh(name) ? SEVENTH : foreign(sung, begins));
+                price += Math.max(SHORTEST, length)
+                        * (choice.takesAsSeventh(name) ? seventh(sung) : foreign(sung, begins));
             }
         }
         return price;
+    }
+
+    /** A seventh in the tune goes on by step (common practice). */
+    private static double seventh(Sung sung) {
+        return sung.resolves() ? SEVENTH : SEVENTH_LEAPS;
     }
 
     private static double foreign(Sung sung, boolean begins) {

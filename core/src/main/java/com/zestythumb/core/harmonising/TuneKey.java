@@ -10,6 +10,7 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.MelodyNote;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The key of a tune without chords: whose scale holds its notes, whose tone weights its own are most like (Krumhansl,
@@ -22,19 +23,20 @@ final class TuneKey {
     private static final double ENDS_ON_ITS_CHORD = 0.5;
     private static final double BEGINS_AT_HOME = 0.3;
     private static final double FOREIGN = 6;
+    private static final double MOST_FOREIGN = 1.0 / 3;
     private static final double CHURCH_MODE = 0.1;
     private static final double LEADING_TONE = 0.6;
 
     private TuneKey() {}
 
-    /** The key in which a tune is heard; C major where nothing is sung. */
-    static Key of(LeadSheet sheet) {
+    /** The key in which a tune is heard; empty where nothing is sung, and where no key has two thirds of it. */
+    static Optional<Key> of(LeadSheet sheet) {
         List<MelodyNote> notes = new ArrayList<>();
         for (Bar bar : sheet.bars()) {
             bar.melody().stream().filter(note -> !note.isRest()).forEach(notes::add);
         }
         if (notes.isEmpty()) {
-            return sheet.key();
+            return Optional.empty();
         }
         double[] weights = new double[12];
         int raised = 0;
@@ -51,11 +53,11 @@ final class TuneKey {
                 best = key;
             }
         }
-        return best;
+        return foreign(best, weights) > MOST_FOREIGN ? Optional.empty() : Optional.of(best);
     }
 
-    private static double score(Key key, double[] weights, List<MelodyNote> notes) {
-        boolean minor = key.mode().degree(3).semitones() == 3;
+    /** The share of the tune that is not of a key, 0 to 1. */
+    private static double foreign(Key key, double[] weights) {
         int tonic = key.tonic().semitone();
         boolean leading = weights[(tonic + 11) % 12] > 0;
         double all = 0;
@@ -72,11 +74,18 @@ final class TuneKey {
             outside += share * weights[note];
             all += weights[note];
         }
+        return outside / all;
+    }
+
+    private static double score(Key key, double[] weights, List<MelodyNote> notes) {
+        boolean minor = key.mode().degree(3).semitones() == 3;
+        int tonic = key.tonic().semitone();
+        boolean leading = weights[(tonic + 11) % 12] > 0;
         int last = degree(notes.get(notes.size() - 1), tonic);
         int first = degree(notes.get(0), tonic);
         boolean leads = leading && weights[(tonic + 3) % 12] > 0 && key.mode() == Mode.MINOR;
         return KeyProfiles.likeness(weights, tonic, minor)
-                - FOREIGN * outside / all
+                - FOREIGN * foreign(key, weights)
                 + (last == 0 ? ENDS_AT_HOME : last == 7 || last == (minor ? 3 : 4) ? ENDS_ON_ITS_CHORD : 0)
                 + (first == 0 || first == 7 ? BEGINS_AT_HOME : 0)
                 + (leads ? LEADING_TONE : 0)

@@ -25,6 +25,9 @@ public final class ChordHearing {
     private static final int MOST_OTHERS = 3;
     private static final double SHARP = 8;
     private static final double WORTH_A_THOUGHT = 0.06;
+    /** Share of what sounds that a chord has to explain to be named at all. */
+    private static final double HARDLY_A_CHORD = 0.62;
+
     /** B♭♭ and D♯ are as far out as roots are written. */
     private static final int FARTHEST_ROOT = 9;
 
@@ -34,6 +37,7 @@ public final class ChordHearing {
     private static final String[] MINOR = {"C", "C#", "D", "Eb", "E", "F", "F#", "G", "G#", "A", "Bb", "B"};
 
     private final List<SoundingBar> bars;
+    private final List<NoteWeights> weights = new ArrayList<>();
     private final HarmonyGrid grid;
     /** What is likely, place by place, and the one way that is cheapest as a whole. */
     private final HarmonySearch search;
@@ -42,7 +46,6 @@ public final class ChordHearing {
 
     private ChordHearing(List<SoundingBar> bars) {
         this.bars = bars;
-        List<NoteWeights> weights = new ArrayList<>();
         for (int bar = 0; bar < bars.size(); bar++) {
             weights.add(new NoteWeights(
                     bars.get(bar),
@@ -155,8 +158,7 @@ public final class ChordHearing {
         if (likeliest(from) == HarmonySearch.SILENT) {
             return new HeardChord(start, duration, null, odds[HarmonySearch.SILENT], List.of());
         }
-        Segment segment = new Segment(
-                from, to, bars.get(bar), new double[bars.get(bar).notes().size()], start, end);
+        Segment segment = new Segment(from, to, bars.get(bar), weights.get(bar).factors, start, end);
         Key key = bars.get(bar).key() != null ? bars.get(bar).key() : key(keys);
         int first = likeliest(from);
         List<HeardChord.Other> others = IntStream.range(0, ChordLabel.COUNT)
@@ -166,7 +168,9 @@ public final class ChordHearing {
                 .limit(MOST_OTHERS)
                 .map(label -> new HeardChord.Other(chord(label, segment, key), odds[label]))
                 .toList();
-        return new HeardChord(start, duration, chord(first, segment, key), odds[first], others);
+        return segment.explained(first) < HARDLY_A_CHORD
+                ? new HeardChord(start, duration, null, 0, List.of())
+                : new HeardChord(start, duration, chord(first, segment, key), odds[first], others);
     }
 
     private static Key key(double[] odds) {

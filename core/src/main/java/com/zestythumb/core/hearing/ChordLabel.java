@@ -49,13 +49,21 @@ final class ChordLabel {
     private static final int[][] TONES = new int[COUNT][];
     private static final double[][] LACKING = new double[ROWS.size()][];
     private static final int[][] FIFTHS = new int[ROWS.size()][];
-    private static final int[] LEADS_TO = new int[COUNT];
+    private static final int[][] LEADS_TO = new int[COUNT][];
+    private static final int[][] ARRIVES = new int[COUNT][];
+    /** Ways to arrive on a root: at rest, suspended, from its own suspension, and home from a five without seventh. */
+    static final int WAYS_TO_ARRIVE = 4;
+
+    private static final int SUSPENDED = ROOTS;
+    private static final int RESOLVED = 2 * ROOTS;
+    private static final int PLAINLY_HOME = 3 * ROOTS;
+
     /** What it costs to hear a chord in each of the major and minor keys, 0 for the tonic. */
     static final double[][] STRANGENESS = new double[COUNT][KEYS];
 
     private static final double OF_THE_KEY = 0.45;
     /** The sixth is added to the tonic; elsewhere the same notes are a seventh chord inverted. */
-    private static final double SIXTH_AT_HOME = 1.1;
+    private static final double SIXTH_AT_HOME = 0.8;
 
     static {
         for (int kind = 0; kind < ROWS.size(); kind++) {
@@ -74,10 +82,8 @@ final class ChordLabel {
                         .mapToInt(tone -> (at + tone.semitones()) % ROOTS)
                         .toArray();
                 boolean sixth = quality.numbered(6) != null;
-                boolean two = quality.equals(Quality.MINOR_SEVENTH);
-                LEADS_TO[label] = heard == Kind.DOMINANT || two
-                        ? (root + 5) % 12
-                        : heard.isDiminished() ? (root + 1) % 12 : sixth ? (root + 7) % 12 : -1;
+                ARRIVES[label] = arrives(quality, root);
+                LEADS_TO[label] = leadsTo(quality, root);
                 for (int key = 0; key < KEYS; key++) {
                     STRANGENESS[label][key] =
                             OF_THE_KEY * (Fit.price(Math.floorMod(root - key, 12), heard, key / 12) - 1)
@@ -88,6 +94,45 @@ final class ChordLabel {
     }
 
     private ChordLabel() {}
+
+    /**
+     * Where a chord leads (common practice): a fifth down as a dominant or a two, a half step up as a leading-tone
+     * chord, a fifth up as a four with its sixth, and a suspension onto its own root.
+     */
+    private static int[] leadsTo(Quality quality, int root) {
+        Kind kind = Kind.of(Chord.of(PitchClass.parse("C"), quality));
+        int fifthDown = (root + 5) % ROOTS;
+        int halfStepUp = (root + 1) % ROOTS;
+        if (kind == Kind.SUSPENDED) {
+            return new int[] {fifthDown, RESOLVED + root};
+        }
+        if (quality.equals(Quality.HALF_DIMINISHED)) {
+            return new int[] {halfStepUp, SUSPENDED + halfStepUp, fifthDown, SUSPENDED + fifthDown};
+        }
+        if (kind.isDiminished()) {
+            return new int[] {halfStepUp, SUSPENDED + halfStepUp};
+        }
+        if (quality.numbered(6) != null) {
+            return new int[] {(root + 7) % ROOTS};
+        }
+        if (quality.equals(Quality.MAJOR)) {
+            return new int[] {PLAINLY_HOME + fifthDown};
+        }
+        boolean leads = kind == Kind.DOMINANT || quality.equals(Quality.MINOR_SEVENTH);
+        return leads ? new int[] {fifthDown, SUSPENDED + fifthDown} : new int[0];
+    }
+
+    private static int[] arrives(Quality quality, int root) {
+        boolean suspended = Kind.of(Chord.of(PitchClass.parse("C"), quality)) == Kind.SUSPENDED;
+        return quality.numbered(6) != null
+                ? new int[0]
+                : suspended ? new int[] {SUSPENDED + root} : new int[] {root, RESOLVED + root, PLAINLY_HOME + root};
+    }
+
+    /** A four with its sixth and a five without its seventh lead home, and nowhere else. */
+    private static boolean leadsHomeAlone(Quality quality) {
+        return quality.equals(Quality.MAJOR) || quality.numbered(6) != null;
+    }
 
     private static Row row(String suffix, double rarity) {
         return new Row(Quality.parse(suffix), rarity);
@@ -105,9 +150,9 @@ final class ChordLabel {
             return 1.6;
         }
         return switch (tone.steps()) {
-            case 0 -> 1.5;
-            case 2 -> extended ? 1.0 : 0.8;
-            case 4 -> tone.equals(Interval.PERFECT_FIFTH) ? 0.3 : 1.4;
+            case 0 -> 1.4;
+            case 2 -> extended ? 1.0 : 0.65;
+            case 4 -> tone.equals(Interval.PERFECT_FIFTH) ? 0.33 : 1.4;
             default -> 2.6;
         };
     }
@@ -139,9 +184,19 @@ final class ChordLabel {
         return LACKING[label / ROOTS];
     }
 
-    /** The root into which it leads as a dominant, a two with its seventh, a leading-tone chord, a four with its sixth do; else −1. */
-    static int leadsTo(int label) {
+    /** Whether it leads somewhere in this key. */
+    static boolean leads(int label, int key) {
+        return !leadsHomeAlone(quality(label)) || LEADS_TO[label][0] % ROOTS == key % ROOTS;
+    }
+
+    /** The {@link #WAYS_TO_ARRIVE} by {@link #ROOTS} places into which it leads. */
+    static int[] leadsTo(int label) {
         return LEADS_TO[label];
+    }
+
+    /** The {@link #WAYS_TO_ARRIVE} by {@link #ROOTS} places at which it arrives. */
+    static int[] arrives(int label) {
+        return ARRIVES[label];
     }
 
     /** The chord under a name for its root, its bass told by the slash where it is another. */

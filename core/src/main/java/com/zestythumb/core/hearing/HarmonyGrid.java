@@ -13,7 +13,7 @@ import java.util.Set;
 final class HarmonyGrid {
 
     private static final double AT_THE_BAR = 0.4;
-    private static final double AT_THE_MIDDLE = 1.0;
+    private static final double AT_THE_MIDDLE = 1.2;
     private static final double AT_A_BEAT = 2.2;
     private static final double OFF_THE_BEAT = 3.0;
     private static final double NOTHING_STRUCK = 2.0;
@@ -24,9 +24,9 @@ final class HarmonyGrid {
 
     private static final double THE_SAME_AGAIN = 2.0;
     private static final double ALL_NEW = 0.3;
-    private static final double NEW_BASS = 0.45;
-    private static final double SLOW_PACE = 1.2;
-    private static final double QUICKENS = 1.1;
+    private static final double NEW_BASS = 0.55;
+    private static final double SLOW_PACE = 1.0;
+    private static final double QUICKENS = 0.95;
 
     /** For each place its bar, when it is, in quarter notes after the bar line, and what a change there costs. */
     final List<Integer> bars = new ArrayList<>();

@@ -22,7 +22,9 @@ final class HarmonySearch {
     static final int SILENT = ChordLabel.COUNT;
 
     private static final int KEYS = ChordLabel.KEYS;
-    private static final double LEADS = 0.6;
+    /** What it earns to arrive where the chord before leads, by {@link ChordLabel#WAYS_TO_ARRIVE}. */
+    private static final double[] ARRIVES = {0.8, 0.8, 1.3, 0.25};
+
     private static final double KEY_CHANGES = 5.0;
     private static final double KEY_FARTHER = 0.4;
     /** The logarithm of odds that no sum would show. */
@@ -33,7 +35,7 @@ final class HarmonySearch {
     private final List<List<Segment>> ending;
     private final double[] firstKeys;
     private final double sharpness;
-    private final double leads;
+    private final double[] arrives;
     private final double[][] keyToKey;
     private final Map<Segment, double[]> forward = new IdentityHashMap<>();
     private final Map<Segment, double[]> backward = new IdentityHashMap<>();
@@ -54,7 +56,9 @@ final class HarmonySearch {
      */
     HarmonySearch(HarmonyGrid grid, List<Segment> segments, double[] firstKeys, double sharpness) {
         this.sharpness = sharpness;
-        this.leads = Math.exp(LEADS * sharpness) - 1;
+        this.arrives = Arrays.stream(ARRIVES)
+                .map(price -> Math.exp(price * sharpness) - 1)
+                .toArray();
         this.keyToKey = keyToKey(sharpness);
         this.grid = grid;
         this.firstKeys = firstKeys;
@@ -106,19 +110,18 @@ final class HarmonySearch {
                 : sharpness * (segment.costs[choice] + ChordLabel.STRANGENESS[segment.labels[choice]][key]);
     }
 
-    /** The root in which a dominant may arrive, and that into which a label leads; 12 where there is none. */
-    private static int root(int label) {
-        return label == SILENT || ChordLabel.quality(label).numbered(6) != null ? 12 : ChordLabel.root(label);
+    private static final int[] NOWHERE = {};
+
+    private static int[] arrivals(int label) {
+        return label == SILENT ? NOWHERE : ChordLabel.arrives(label);
     }
 
-    private static int goal(int label) {
-        return label == SILENT || ChordLabel.leadsTo(label) < 0 ? 12 : ChordLabel.leadsTo(label);
+    private static int[] goals(int label) {
+        return label == SILENT ? NOWHERE : ChordLabel.leadsTo(label);
     }
 
-    /** A four with its sixth leads home alone. */
-    private static boolean leadsIn(int label, int key) {
-        boolean sixth = label != SILENT && ChordLabel.quality(label).numbered(6) != null;
-        return !sixth || ChordLabel.leadsTo(label) == key % 12;
+    private static boolean leads(int label, int key) {
+        return label != SILENT && ChordLabel.leads(label, key);
     }
 
     private void goForward() {
@@ -131,7 +134,7 @@ final class HarmonySearch {
                 double[] values = new double[choices(segment) * KEYS];
                 for (int choice = 0; choice < choices(segment); choice++) {
                     int label = label(segment, choice);
-                    double[] into = meeting == null ? null : meeting.ways(label, root(label), true);
+                    double[] into = meeting == null ? null : meeting.ways(label, arrivals(label), true);
                     for (int key = 0; key < KEYS; key++) {
                         double before = into == null ? -sharpness * firstKeys[key] : into[key];
                         values[choice * KEYS + key] = before - cost(segment, choice, key);
@@ -152,7 +155,7 @@ final class HarmonySearch {
                 double[] values = new double[choices(segment) * KEYS];
                 for (int choice = 0; choice < choices(segment) && meeting != null; choice++) {
                     int label = label(segment, choice);
-                    System.arraycopy(meeting.ways(label, goal(label), false), 0, values, choice * KEYS, KEYS);
+                    System.arraycopy(meeting.ways(label, goals(label), false), 0, values, choice * KEYS, KEYS);
                 }
                 backward.put(segment, values);
             }
@@ -200,7 +203,7 @@ final class HarmonySearch {
         private final boolean atBarLine;
         private double most = Double.NEGATIVE_INFINITY;
         private final double[] any = new double[KEYS];
-        private final double[][] leading = new double[13][KEYS];
+        private final double[][] leading = new double[ChordLabel.WAYS_TO_ARRIVE * ChordLabel.ROOTS][KEYS];
         private final Map<Integer, double[]> same = new HashMap<>();
         private final Map<Integer, double[]> known = new HashMap<>();
 
@@ -221,14 +224,16 @@ final class HarmonySearch {
                 double[] values = values(segment, pass, ends);
                 for (int choice = 0; choice < choices(segment); choice++) {
                     int label = label(segment, choice);
-                    double[] led = leading[ends ? goal(label) : root(label)];
+                    int[] meets = ends ? goals(label) : arrivals(label);
                     double[] its = same.computeIfAbsent(label, l -> new double[KEYS]);
                     for (int key = 0; key < KEYS; key++) {
                         double distance = values[choice * KEYS + key] - most;
                         double value = distance > NEGLIGIBLE ? Math.exp(distance) : 0;
                         any[key] += value;
                         its[key] += value;
-                        led[key] += ends && !leadsIn(label, key) ? 0 : value;
+                        for (int place : meets) {
+                            leading[place][key] += ends && !leads(label, key) ? 0 : value;
+                        }
                     }
                 }
             }
@@ -246,22 +251,24 @@ final class HarmonySearch {
         }
 
         /** For each key the logarithm of all ways between the segments gathered and a label in that key. */
-        double[] ways(int label, int meets, boolean into) {
+        double[] ways(int label, int[] meets, boolean into) {
             // Segments of many lengths bear the same labels, so each is reckoned once.
             return known.computeIfAbsent(label, l -> reckon(l, meets, into));
         }
 
-        private double[] reckon(int label, int meets, boolean into) {
+        private double[] reckon(int label, int[] meets, boolean into) {
             double[] its = atBarLine ? same.get(label) : null;
             double[] plain = new double[KEYS];
             double[] led = new double[KEYS];
             for (int key = 0; key < KEYS; key++) {
                 plain[key] = change * any[key] + (its == null ? 0 : (1 - change) * its[key]);
-                led[key] = meets < 12 ? change * leads * leading[meets][key] : 0;
+                for (int place : meets) {
+                    led[key] += change * arrives[place / ChordLabel.ROOTS] * leading[place][key];
+                }
             }
             double[] ways = new double[KEYS];
             for (int key = 0; key < KEYS; key++) {
-                boolean leadsOn = into || leadsIn(label, key);
+                boolean leadsOn = into || leads(label, key);
                 double sum = 0;
                 for (int other = 0; other < KEYS; other++) {
                     double there = leadsOn ? plain[other] + led[other] : plain[other];

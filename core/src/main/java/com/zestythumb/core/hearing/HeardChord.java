@@ -9,8 +9,8 @@ import java.util.List;
  *
  * @param start quarter notes after the bar line
  * @param duration quarter notes
- * @param name the likeliest name; null for silence
- * @param confidence 0 to 1: how likely it is the right one
+ * @param name the likeliest name; null for silence, and where no chord explains what sounds
+ * @param confidence 0 to 1: how likely it is the right one; 0 where no chord explains what sounds
  * @param others at most three others that are worth a thought, the likeliest first
  */
 public record HeardChord(Fraction start, Fraction duration, Chord name, double confidence, List<Other> others) {
@@ -26,7 +26,12 @@ public record HeardChord(Fraction start, Fraction duration, Chord name, double c
         others = List.copyOf(others);
     }
 
-    public boolean isSilent() {
-        return name == null;
+    public boolean isNamed() {
+        return name != null;
+    }
+
+    /** Whether something sounds that is no chord, such as a cluster. */
+    public boolean isNoChord() {
+        return name == null && confidence == 0;
     }
 }

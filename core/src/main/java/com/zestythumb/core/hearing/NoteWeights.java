@@ -15,9 +15,9 @@ final class NoteWeights {
     private static final double FOREIGN = 3.2;
     private static final double LONGEST = 2.0;
     private static final double ON_THE_BEAT = 1.25;
-    private static final double TUNE = 0.45;
+    private static final double TUNE = 0.55;
     private static final double PEDAL = 0.25;
-    private static final double PASSES = 0.35;
+    private static final double PASSES = 0.3;
     private static final double PASSES_INSIDE = 0.5;
     private static final double RESOLVES = 0.6;
     /** Half steps between neighbours in a chord under one hand. */

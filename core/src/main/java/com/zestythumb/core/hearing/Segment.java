@@ -16,9 +16,9 @@ final class Segment {
     private static final int BLOCK = 3;
     private static final int FIGURE = 4;
     private static final double CLEARLY_THERE = 0.12;
-    private static final double MEMBER_IN_BASS = 0.55;
-    private static final double FOREIGN_BASS = 1.5;
-    private static final double SPELLED_OTHERWISE = 0.7;
+    private static final double MEMBER_IN_BASS = 0.5;
+    private static final double FOREIGN_BASS = 1.1;
+    private static final double SPELLED_OTHERWISE = 1.0;
 
     /** First place and the one behind the last. */
     final int from;
@@ -35,12 +35,14 @@ final class Segment {
     /** How each key is spelled, where somebody tells. */
     final Map<Integer, PitchClass> names = new HashMap<>();
 
+    /** What each key costs outside the chord, 0 (C) to 11 (B). */
+    private final double[] foreign = new double[12];
+
     private final Map<PitchClass, Double> written = new HashMap<>();
 
     Segment(int from, int to, SoundingBar bar, double[] factors, Fraction start, Fraction end) {
         this.from = from;
         this.to = to;
-        double[] foreign = new double[12];
         double[] present = new double[12];
         int lowest = Integer.MAX_VALUE;
         int opening = Integer.MAX_VALUE;
@@ -65,9 +67,17 @@ final class Segment {
             this.costs = new double[0];
             return;
         }
-        double[] all = costs(foreign, blocks(bar, start, end, present));
+        double[] all = costs(blocks(bar, start, end, present));
         this.labels = cheapest(all);
         this.costs = Arrays.stream(labels).mapToDouble(label -> all[label]).toArray();
+    }
+
+    /** Share of what sounds that belongs to a chord, 0 to 1. */
+    double explained(int label) {
+        double own = Arrays.stream(ChordLabel.tones(label))
+                .mapToDouble(tone -> foreign[tone])
+                .sum();
+        return own / Arrays.stream(foreign).sum();
     }
 
     private static int[] cheapest(double[] all) {
@@ -148,7 +158,7 @@ final class Segment {
         return halves.size() < 2 ? List.of(present) : halves;
     }
 
-    private double[] costs(double[] foreign, List<double[]> blocks) {
+    private double[] costs(List<double[]> blocks) {
         double allForeign = Arrays.stream(foreign).sum();
         double[][] there = new double[blocks.size()][12];
         for (int block = 0; block < there.length; block++) {

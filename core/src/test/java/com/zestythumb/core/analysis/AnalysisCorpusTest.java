@@ -2,19 +2,17 @@ package com.zestythumb.core.analysis;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.zestythumb.core.Corpus;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transposition;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -36,25 +34,18 @@ class AnalysisCorpusTest {
     }
 
     private static List<Piece> corpus() {
-        try (var in =
-                Objects.requireNonNull(AnalysisCorpusTest.class.getResourceAsStream("/corpus/progressions.txt"))) {
-            List<Piece> pieces = new ArrayList<>();
-            for (String line : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("\n")) {
-                if (line.startsWith("= ")) {
-                    pieces.add(new Piece(line.substring(2), new LinkedHashMap<>()));
-                } else if (line.contains(": ") && !line.startsWith("#")) {
-                    int colon = line.indexOf(": ");
-                    pieces.get(pieces.size() - 1)
-                            .lines()
-                            .put(
-                                    line.substring(0, colon),
-                                    line.substring(colon + 2).strip());
-                }
+        List<Piece> pieces = new ArrayList<>();
+        for (String line : Corpus.lines("progressions.txt")) {
+            if (line.startsWith("= ")) {
+                pieces.add(new Piece(line.substring(2), new LinkedHashMap<>()));
+            } else if (line.contains(": ")) {
+                int colon = line.indexOf(": ");
+                pieces.get(pieces.size() - 1)
+                        .lines()
+                        .put(line.substring(0, colon), line.substring(colon + 2).strip());
             }
-            return pieces;
-        } catch (IOException e) {
-            throw new AssertionError(e);
         }
+        return pieces;
     }
 
     private static List<String> numerals(LeadSheet sheet, Analysis analysis) {

@@ -1,12 +1,10 @@
 package com.zestythumb.core.analysis;
 
+import com.zestythumb.core.Corpus;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 
 /** Reads lists of songs whose key is not written down; their notation is told at the head of keys.txt. */
 final class HeardSongs {
@@ -18,7 +16,7 @@ final class HeardSongs {
 
     static List<Song> read(String file) {
         List<Song> songs = new ArrayList<>();
-        for (String line : lines(file)) {
+        for (String line : Corpus.lines(file)) {
             String[] parts = line.split("; ", 4);
             boolean meter = parts[1].startsWith("meter ");
             String chords = parts[meter ? 2 : 1];
@@ -43,16 +41,5 @@ final class HeardSongs {
             }
         }
         return out.append("|\n").toString();
-    }
-
-    static List<String> lines(String file) {
-        try (var in = Objects.requireNonNull(HeardSongs.class.getResourceAsStream("/corpus/" + file))) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(line -> !line.isBlank() && !line.startsWith("#"))
-                    .toList();
-        } catch (IOException e) {
-            throw new AssertionError(e);
-        }
     }
 }

@@ -1,14 +1,12 @@
 package com.zestythumb.core.harmonising;
 
+import com.zestythumb.core.Corpus;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 
 /** Reads tunes without chords; the notation is told at the head of tunes.txt. */
 final class BareTunes {
@@ -18,10 +16,10 @@ final class BareTunes {
 
     private BareTunes() {}
 
-    static List<BareTune> read() {
+    static List<BareTune> read(String file) {
         List<BareTune> tunes = new ArrayList<>();
         Map<String, String> lines = new LinkedHashMap<>();
-        for (String line : lines()) {
+        for (String line : Corpus.lines(file)) {
             if (line.startsWith("= ") && !lines.isEmpty()) {
                 tunes.add(tune(lines));
                 lines.clear();
@@ -60,16 +58,5 @@ final class BareTunes {
         LeadSheet told = read.sheet();
         LeadSheet untold = new LeadSheet(told.heading().heardIn(told.key()), told.bars());
         return new BareTune(lines.get("name"), lines.get("key"), told, untold, accepted);
-    }
-
-    private static List<String> lines() {
-        try (var in = Objects.requireNonNull(BareTunes.class.getResourceAsStream("/corpus/tunes.txt"))) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(line -> !line.isBlank() && !line.startsWith("#"))
-                    .toList();
-        } catch (IOException e) {
-            throw new AssertionError(e);
-        }
     }
 }

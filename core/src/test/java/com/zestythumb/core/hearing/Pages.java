@@ -1,20 +1,18 @@
 package com.zestythumb.core.hearing;
 
+import com.zestythumb.core.Corpus;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.NoteReader;
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 
-/** Reads pages of piano music, note by note; the notation is told at the head of pages.txt. */
+/** Reads pages of music, note by note; the notation is told at the head of pages.txt. */
 final class Pages {
 
     /** A bar with the names accepted for its chords, one reading behind another. */
@@ -25,10 +23,10 @@ final class Pages {
 
     private Pages() {}
 
-    static List<Page> read() {
+    static List<Page> read(String file) {
         List<Page> pages = new ArrayList<>();
         List<String> lines = new ArrayList<>();
-        for (String line : lines()) {
+        for (String line : Corpus.lines(file)) {
             if (line.startsWith("= ") && !lines.isEmpty()) {
                 pages.add(page(lines));
                 lines.clear();
@@ -89,16 +87,5 @@ final class Pages {
             notes.add(new Sounding(pitch.midi(), pitch.pitchClass(), sixteenth.times(i), sixteenth));
         }
         return notes;
-    }
-
-    static List<String> lines() {
-        try (var in = Objects.requireNonNull(Pages.class.getResourceAsStream("/corpus/pages.txt"))) {
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(line -> !line.isBlank() && !line.startsWith("#"))
-                    .toList();
-        } catch (IOException e) {
-            throw new AssertionError(e);
-        }
     }
 }

@@ -1,7 +1,6 @@
 package com.zestythumb.formats.chart;
 
-import com.zestythumb.core.harmonising.Harmoniser;
-import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartProblem;
 import com.zestythumb.formats.ImportReport;
@@ -46,8 +45,11 @@ public final class ChartFileReader implements ScoreReader {
         int bars = chart.sheet().bars().size();
         report.add(Fate.READ, bars + (bars == 1 ? " bar" : " bars"));
         if (bars > 0 && !chart.sheet().heading().keyTold()) {
-            Key heard = Harmoniser.keyOf(chart.sheet());
-            report.add(Fate.GUESSED, "heard in " + heard.pretty() + ", for the chart tells no key");
+            report.add(
+                    Fate.GUESSED,
+                    HomeKey.of(chart.sheet())
+                            .map(key -> "heard in " + key.pretty() + ", for the chart tells no key")
+                            .orElse("no clear key, so it is written without a signature"));
         }
         for (ChartProblem problem : chart.problems()) {
             report.add(Fate.LEFT_OUT, "for you to mend: " + problem);

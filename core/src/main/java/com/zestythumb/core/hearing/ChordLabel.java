@@ -51,6 +51,7 @@ final class ChordLabel {
     private static final int[][] FIFTHS = new int[ROWS.size()][];
     private static final int[][] LEADS_TO = new int[COUNT][];
     private static final int[][] ARRIVES = new int[COUNT][];
+    private static final boolean[][] LEADS = new boolean[COUNT][ROOTS];
     /** Ways to arrive on a root: at rest, suspended, from its own suspension, and home from a five without seventh. */
     static final int WAYS_TO_ARRIVE = 4;
 
@@ -84,6 +85,11 @@ final class ChordLabel {
                 boolean sixth = quality.numbered(6) != null;
                 ARRIVES[label] = arrives(quality, root);
                 LEADS_TO[label] = leadsTo(quality, root);
+                // A four with its sixth and a five without its seventh lead home, and nowhere else.
+                boolean homeAlone = sixth || quality.equals(Quality.MAJOR);
+                for (int tonic = 0; tonic < ROOTS; tonic++) {
+                    LEADS[label][tonic] = !homeAlone || LEADS_TO[label][0] % ROOTS == tonic;
+                }
                 for (int key = 0; key < KEYS; key++) {
                     STRANGENESS[label][key] =
                             OF_THE_KEY * (Fit.price(Math.floorMod(root - key, 12), heard, key / 12) - 1)
@@ -127,11 +133,6 @@ final class ChordLabel {
         return quality.numbered(6) != null
                 ? new int[0]
                 : suspended ? new int[] {SUSPENDED + root} : new int[] {root, RESOLVED + root, PLAINLY_HOME + root};
-    }
-
-    /** A four with its sixth and a five without its seventh lead home, and nowhere else. */
-    private static boolean leadsHomeAlone(Quality quality) {
-        return quality.equals(Quality.MAJOR) || quality.numbered(6) != null;
     }
 
     private static Row row(String suffix, double rarity) {
@@ -186,7 +187,7 @@ final class ChordLabel {
 
     /** Whether it leads somewhere in this key. */
     static boolean leads(int label, int key) {
-        return !leadsHomeAlone(quality(label)) || LEADS_TO[label][0] % ROOTS == key % ROOTS;
+        return LEADS[label][key % ROOTS];
     }
 
     /** The {@link #WAYS_TO_ARRIVE} by {@link #ROOTS} places into which it leads. */

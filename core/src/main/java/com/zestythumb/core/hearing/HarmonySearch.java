@@ -206,6 +206,8 @@ final class HarmonySearch {
         private final double[][] leading = new double[ChordLabel.WAYS_TO_ARRIVE * ChordLabel.ROOTS][KEYS];
         private final Map<Integer, double[]> same = new HashMap<>();
         private final Map<Integer, double[]> known = new HashMap<>();
+        private double[] anyOn;
+        private final double[][] leadingOn = new double[leading.length][];
 
         Meeting(int place) {
             change = Math.exp(-sharpness * grid.change(place));
@@ -214,14 +216,13 @@ final class HarmonySearch {
 
         /** Forward, segments that end here are known by where they lead; backward, those that begin by their root. */
         void gather(List<Segment> segments, Map<Segment, double[]> pass, boolean ends) {
-            for (Segment segment : segments) {
-                double[] values = values(segment, pass, ends);
-                for (double value : values) {
-                    most = Math.max(most, value);
-                }
-            }
-            for (Segment segment : segments) {
-                double[] values = values(segment, pass, ends);
+            List<double[]> all = segments.stream()
+                    .map(segment -> values(segment, pass, ends))
+                    .toList();
+            most = all.stream().flatMapToDouble(Arrays::stream).max().orElse(most);
+            for (int i = 0; i < segments.size(); i++) {
+                Segment segment = segments.get(i);
+                double[] values = all.get(i);
                 for (int choice = 0; choice < choices(segment); choice++) {
                     int label = label(segment, choice);
                     int[] meets = ends ? goals(label) : arrivals(label);
@@ -231,12 +232,15 @@ final class HarmonySearch {
                         double value = distance > NEGLIGIBLE ? Math.exp(distance) : 0;
                         any[key] += value;
                         its[key] += value;
-                        for (int place : meets) {
-                            leading[place][key] += ends && !leads(label, key) ? 0 : value;
+                        if (!ends || leads(label, key)) {
+                            for (int place : meets) {
+                                leading[place][key] += value;
+                            }
                         }
                     }
                 }
             }
+            anyOn = changingKey(any);
         }
 
         private double[] values(Segment segment, Map<Segment, double[]> pass, boolean ends) {
@@ -257,26 +261,34 @@ final class HarmonySearch {
         }
 
         private double[] reckon(int label, int[] meets, boolean into) {
-            double[] its = atBarLine ? same.get(label) : null;
-            double[] plain = new double[KEYS];
-            double[] led = new double[KEYS];
-            for (int key = 0; key < KEYS; key++) {
-                plain[key] = change * any[key] + (its == null ? 0 : (1 - change) * its[key]);
-                for (int place : meets) {
-                    led[key] += change * arrives[place / ChordLabel.ROOTS] * leading[place][key];
-                }
-            }
+            double[] its = atBarLine && same.containsKey(label) ? changingKey(same.get(label)) : new double[KEYS];
             double[] ways = new double[KEYS];
             for (int key = 0; key < KEYS; key++) {
-                boolean leadsOn = into || leads(label, key);
-                double sum = 0;
-                for (int other = 0; other < KEYS; other++) {
-                    double there = leadsOn ? plain[other] + led[other] : plain[other];
-                    sum += there * (into ? keyToKey[other][key] : keyToKey[key][other]);
+                double sum = change * anyOn[key] + (1 - change) * its[key];
+                for (int place : into || leads(label, key) ? meets : NOWHERE) {
+                    sum += change * arrives[place / ChordLabel.ROOTS] * leadingOn(place)[key];
                 }
                 ways[key] = Math.log(sum) + most;
             }
             return ways;
+        }
+
+        /** The ways that lead to a place of arrival, with the key changed behind them or not. */
+        private double[] leadingOn(int place) {
+            if (leadingOn[place] == null) {
+                leadingOn[place] = changingKey(leading[place]);
+            }
+            return leadingOn[place];
+        }
+
+        private double[] changingKey(double[] ways) {
+            double[] changed = new double[KEYS];
+            for (int from = 0; from < KEYS; from++) {
+                for (int to = 0; to < KEYS; to++) {
+                    changed[to] += ways[from] * keyToKey[from][to];
+                }
+            }
+            return changed;
         }
     }
 }

@@ -7,6 +7,7 @@ import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import type { Arrangement, ChartProblem } from '../api/client';
 import { chartLanguage } from '../editor/chart-language';
 import { chosenBar, offsets, showBar } from '../editor/chosen-bar';
+import { foldedOdds } from '../editor/folded-odds';
 import { keepHistory, stateWithHistory } from '../editor/kept-history';
 
 const props = defineProps<{ id: number; tune: Arrangement | undefined; bar: number }>();
@@ -30,6 +31,7 @@ onMounted(() => {
         tabindex: '0',
       }),
       chartLanguage,
+      foldedOdds,
       chosenBar,
       EditorView.updateListener.of((update) => {
         if (update.docChanged) {

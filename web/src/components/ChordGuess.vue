@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { ArrangedChord, PricedChord } from '../api/client';
-import { signed } from './words';
+import { nearness, signed } from './words';
 
 /** A chord that was heard in notes or proposed for a tune: to keep, or another in its place. */
 defineProps<{
@@ -31,10 +31,10 @@ const emit = defineEmits<{ confirm: [name?: string]; set: [symbol: string] }>();
       v-for="other in others.slice(0, 4)"
       :key="other.symbol"
       class="other plain-button"
-      :title="`${signed(other.symbol)} here, the rest around it; the whole costs ${other.price} more`"
+      :title="`${signed(other.symbol)} here, and the rest solved around it: ${other.price} dearer as a whole`"
       @click="emit('set', other.symbol)"
     >
-      {{ signed(other.symbol) }} <span class="odds">+{{ other.price }}</span>
+      {{ signed(other.symbol) }} <span class="odds">{{ nearness(other.price) }}</span>
     </button>
   </div>
 </template>

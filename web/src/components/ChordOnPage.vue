@@ -23,8 +23,9 @@ const emit = defineEmits<{ choose: []; extend: [] }>();
 
 /** Pixels: numeral, word and a mark side by side. */
 const ROOM_FOR_A_CLOSE = 128;
-/** Where a caution stands the sign of a guess needs more room; its dotted frame says it too. */
-const ROOM_TO_ASK = 96;
+/** The sign of a guess beside a numeral, and beside a caution too; where it has no room its dotted frame says it. */
+const ROOM_TO_ASK = 64;
+const ROOM_TO_ASK_AND_CAUTION = 96;
 
 const width = computed(() => props.box.right - props.box.left);
 const lane = computed(() => ({ top: `${props.box.lane - props.box.top}px` }));
@@ -62,7 +63,7 @@ const place = computed(() => ({
     }}</span>
     <span v-if="rowName" class="row-name" aria-hidden="true">{{ rowName }}</span>
     <span
-      v-if="chord?.guess && (!flagged || width > ROOM_TO_ASK)"
+      v-if="chord?.guess && width > (flagged ? ROOM_TO_ASK_AND_CAUTION : ROOM_TO_ASK)"
       class="asks"
       title="a guess, to keep or to change"
       >?</span

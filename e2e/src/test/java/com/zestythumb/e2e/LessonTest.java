@@ -25,6 +25,14 @@ class LessonTest extends InTheBrowser {
                 .isEqualTo("C: 5 on C, 3 on E, 1 on G. Next: 5 stays, 2 (for 3) and 1 up a step");
     }
 
+    /** Common practice: the F sharp of a D7 in C is signed in each hand, and for the rest of its bar no more. */
+    @Test
+    void accidentalsAreDrawn() {
+        newTune("key: C major\n| D7 | G |\nm: ^f4 f4 | g8");
+        awaitBars(2);
+        browser.await("two sharps", () -> browser.all(".drawing .accid > *").size() == 2 ? true : null);
+    }
+
     @Test
     void aDemoTuneIsWalkedThroughByKeyboard() {
         openTune("Paper Boats");

@@ -12,7 +12,7 @@ import java.util.function.Function;
 public record Backup(
         @Schema(example = "zesty-thumb-backup") @NotNull String kind,
         int formatVersion,
-        @NotNull @Valid @Size(max = 20_000) List<KeptTune> tunes) {
+        @NotNull @Size(max = 20_000) List<@Valid KeptTune> tunes) {
 
     private static final String KIND = "zesty-thumb-backup";
 
@@ -25,12 +25,12 @@ public record Backup(
     /** A tune with its settings, labels and history. */
     public record KeptTune(
             @NotNull String chart,
-            @NotNull @Valid @Size(min = 1, max = 100) List<SettingDto> settings,
+            @NotNull @Size(min = 1, max = 100) List<@Valid SettingDto> settings,
             @NotNull List<String> tags,
             int level,
             @NotNull Instant updatedAt,
             @Schema(nullable = true) Instant removedAt,
-            @NotNull @Valid List<KeptState> history) {
+            @NotNull List<@Valid KeptState> history) {
 
         boolean isSameAs(KeptTune other) {
             return chart.equals(other.chart) && settings.equals(other.settings) && tags.equals(other.tags);

@@ -45,6 +45,7 @@ public final class NoteReader {
     private int tupletSize;
     private int tupletPlace;
     private boolean reduced;
+    private Pitch tiedFrom;
 
     /**
      * Gets ready to read a bar.
@@ -59,6 +60,13 @@ public final class NoteReader {
         this.meter = meter;
         this.unit = unit;
         this.allOctaves = allOctaves;
+    }
+
+    /** With the notes of the bar before: what is tied over the bar line keeps its accidental. */
+    public NoteReader after(List<MelodyNote> before) {
+        MelodyNote last = before.isEmpty() ? null : before.get(before.size() - 1);
+        tiedFrom = last != null && last.tied() ? last.pitch() : null;
+        return this;
     }
 
     /** Reads to the end; what cannot be read is passed over and told in {@link #mistakes}. */
@@ -283,12 +291,22 @@ public final class NoteReader {
             accidentals.put(place, written);
         }
         int alteration = accidentals.getOrDefault(place, key.signatureOf(letter));
+        if (written == null && continuesTie(letter, octave)) {
+            alteration = tiedFrom.pitchClass().alteration();
+        }
         int midi = 12 * (octave + 1) + letter.semitones() + alteration;
         if (midi < 21 || midi > 108) {
             mistake(start, at - start, "this note lies outside the piano; take away some of its , or '");
             return null;
         }
         return new Pitch(new PitchClass(letter, alteration), octave);
+    }
+
+    private boolean continuesTie(Letter letter, int octave) {
+        return notes.isEmpty()
+                && tiedFrom != null
+                && tiedFrom.pitchClass().letter() == letter
+                && tiedFrom.octave() == octave;
     }
 
     /** {@code 2}, {@code /}, {@code 3/2}, {@code //}: how many unit lengths. */

@@ -118,12 +118,15 @@ final class VoiceReader {
                     "there are more bars of melody than of chords above; put a bar of chords to each");
             return;
         }
+        List<MelodyNote> before = next == 0 ? List.of() : met.get(next - 1).melody;
         BarDraft bar = met.get(next++);
         laid.add(bar);
         if (text.isBlank()) {
             return;
         }
-        NoteReader reader = new NoteReader(text, bar.key, bar.meter, heading.unit(), false).read();
+        NoteReader reader = new NoteReader(text, bar.key, bar.meter, heading.unit(), false)
+                .after(before)
+                .read();
         String place = "bar " + (bar.index + (heading.pickup().equals(Fraction.ZERO) ? 1 : 0)) + ", melody";
         for (NoteReader.Mistake mistake : reader.mistakes()) {
             problems.at(new TextSpan(lineNumber, column + mistake.at(), mistake.length()), place, mistake.message());

@@ -51,6 +51,16 @@ class MelodyTest {
         assertThat(notes("C", "^F f F", true)).isEqualTo("F#4+1/2 F#5+1/2 F#4+1/2");
     }
 
+    /** Common practice: over a tie an accidental holds past the bar line, and no longer. */
+    @Test
+    void letsAnAccidentalHoldOverATie() {
+        String chart = "key: C\n| C | C | C |\nm: ^f8- | f4 f4- | f4 f,4\n";
+        assertThat(Chart.parse(chart).bars().stream()
+                        .flatMap(bar -> bar.melody().stream())
+                        .map(note -> note.pitch().toString()))
+                .containsExactly("F#5", "F#5", "F5", "F5", "F4");
+    }
+
     @Test
     void writesNotesThatBothReadingsReadBack() {
         for (String text : List.of("^F f F =f F ^f", "_B b B, =B", "c>d (3efg z2", "C, ^^c'2 _d3/2 e/2")) {

@@ -132,7 +132,10 @@ final class AbcBars {
     }
 
     private void bar(String music, int timesPlayed) {
-        NoteReader reader = new NoteReader(music, key, meter, unit, true).read();
+        List<BarDraft> read = sheet.bars();
+        List<MelodyNote> before = read.isEmpty() ? List.of() : read.get(read.size() - 1).melody;
+        NoteReader reader =
+                new NoteReader(music, key, meter, unit, true).after(before).read();
         BarDraft bar = new BarDraft(key, meter);
         int number = sheet.bars().size() + 1;
         bar.section = section;

@@ -113,6 +113,9 @@ final class PageText {
             tags.leaf("type", note.getType().getValue());
         }
         note.getDot().forEach(dot -> tags.open("dot").close());
+        if (note.getAccidental() != null) {
+            tags.leaf("accidental", note.getAccidental().getValue());
+        }
         if (note.getTimeModification() != null) {
             timeModification(note.getTimeModification());
         }

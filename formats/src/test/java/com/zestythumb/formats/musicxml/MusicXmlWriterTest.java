@@ -14,6 +14,7 @@ import com.zestythumb.formats.Importer;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -22,8 +23,10 @@ import javax.xml.xpath.XPathConstants;
 import javax.xml.xpath.XPathFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.w3c.dom.Document;
+import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 
 /** Read back with the JDK's own XML reader, which knows nothing of the writer. */
@@ -51,6 +54,48 @@ class MusicXmlWriterTest {
 
     private static Document grand(String chart, Figure figure) throws Exception {
         return read(new MusicXmlWriter(Staves.GRAND).write(arrange(chart, figure)));
+    }
+
+    /** The accidental of each note of a staff, a dot where it has none; tied notes that are split count as written. */
+    private static String accidentals(String chart, int staff) throws Exception {
+        Document score = grand(chart, Figure.BLOCK);
+        NodeList notes = (NodeList) XPathFactory.newInstance()
+                .newXPath()
+                .evaluate("//note[pitch][staff=" + staff + "]", score, XPathConstants.NODESET);
+        List<String> signs = new ArrayList<>();
+        for (int i = 0; i < notes.getLength(); i++) {
+            NodeList sign = ((Element) notes.item(i)).getElementsByTagName("accidental");
+            signs.add(sign.getLength() == 0 ? "." : sign.item(0).getTextContent());
+        }
+        return String.join(" ", signs);
+    }
+
+    /**
+     * Common practice: an accidental holds for its line or space to the end of the bar and over a tie; what the
+     * signature says needs none.
+     */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "C; ^c2 c2 =c2 c'2 | c2 d2 e2 f2; sharp . natural . . . . .",
+                "G; f2 =f2 f2 ^f2 | f2 ^g2 _b2 =g2; . natural . sharp . sharp flat natural",
+                "C; ^f8- | f4 f4; sharp . natural",
+                "Bb; B4 =B4 | B8; . natural .",
+                "C#m; ^^f4 ^f4 | f8; double-sharp sharp .",
+            })
+    void writesAccidentalsInTheTune(String key, String tune, String signs) throws Exception {
+        String bars = "| N.C. ".repeat(tune.split("\\|").length) + "|";
+        assertThat(accidentals("key: " + key + "\n" + bars + "\nm: " + tune, 1)).isEqualTo(signs);
+    }
+
+    /** The seventh on D in C major has an F sharp; in G major the signature says so. */
+    @Test
+    void writesAccidentalsInTheLeftHand() throws Exception {
+        assertThat(accidentals("key: C\n| D7 | D7 |", 2)).isEqualTo(". sharp . . . sharp . .");
+        assertThat(accidentals("key: G\n| D7 | G7 |", 2))
+                .containsOnlyOnce("natural")
+                .doesNotContain("sharp");
     }
 
     @Test

@@ -17,6 +17,7 @@ const props = defineProps<{
   choices: Choices | undefined;
   state: SaveState;
   trouble: string;
+  keptHere: boolean;
 }>();
 const settings = defineModel<Setting[]>('settings', { required: true });
 const active = defineModel<number>('active', { required: true });
@@ -76,6 +77,7 @@ const fileItems = [
     <SaveSign
       :state="state"
       :trouble="trouble"
+      :kept-here="keptHere"
       @keep-mine="emit('keepMine')"
       @take-theirs="emit('takeTheirs')"
     />

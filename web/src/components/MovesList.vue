@@ -2,13 +2,18 @@
 import type { ArrangedChord, FingerMove } from '../api/client';
 
 /** The sentences a teacher would say: what each finger does on the way to the next chord. */
-defineProps<{ chord: ArrangedChord | undefined; next: ArrangedChord | undefined }>();
+defineProps<{
+  chord: ArrangedChord | undefined;
+  next: ArrangedChord | undefined;
+  /** Whether it is not to be read aloud, as while music plays. */
+  quiet: boolean;
+}>();
 
 const sign = (move: FingerMove) => `sign ${move.kind.toLowerCase()}`;
 </script>
 
 <template>
-  <section class="moves" aria-live="polite" aria-label="What moves">
+  <section class="moves" :aria-live="quiet ? 'off' : 'polite'" aria-label="What moves">
     <template v-if="chord && next">
       <h2>{{ chord.symbol }} <span class="to" aria-label="to">→</span> {{ next.symbol }}</h2>
       <p v-if="chord.toNext.sentence.startsWith('the whole')" class="whole">

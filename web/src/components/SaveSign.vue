@@ -3,7 +3,7 @@ import Button from 'primevue/button';
 import type { SaveState } from '../composables/useTune';
 
 /** Whether what stands here is safe. */
-defineProps<{ state: SaveState; trouble: string }>();
+defineProps<{ state: SaveState; trouble: string; keptHere: boolean }>();
 const emit = defineEmits<{ keepMine: []; takeTheirs: [] }>();
 </script>
 
@@ -14,6 +14,10 @@ const emit = defineEmits<{ keepMine: []; takeTheirs: [] }>();
       <Button size="small" label="Keep mine" @click="emit('keepMine')" />
       <Button size="small" variant="outlined" label="Take theirs" @click="emit('takeTheirs')" />
     </template>
+    <span v-else-if="state === 'away' && !keptHere" class="alarm">
+      <i class="pi pi-exclamation-circle" aria-hidden="true" /> The server is away and this device
+      is full. Keep this page open, or take the tune away as a file.
+    </span>
     <span v-else-if="state === 'away'" class="alarm">
       <i class="pi pi-exclamation-circle" aria-hidden="true" /> The server is away. Your text is
       kept here and sent when it is back.

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Dialog from 'primevue/dialog';
-import type { Shortcut } from '../composables/useShortcuts';
+import { singleKeys, type Shortcut } from '../composables/useShortcuts';
 
 defineProps<{ shortcuts: Shortcut[] }>();
 const open = defineModel<boolean>({ required: true });
@@ -8,7 +8,10 @@ const open = defineModel<boolean>({ required: true });
 
 <template>
   <Dialog v-model:visible="open" modal header="By keyboard" :style="{ width: '26rem' }">
-    <dl>
+    <label class="single">
+      <input v-model="singleKeys" type="checkbox" /> Letters and signs do what stands here
+    </label>
+    <dl :class="{ off: !singleKeys }">
       <template v-for="shortcut in shortcuts" :key="shortcut.shown">
         <dt>
           <kbd>{{ shortcut.shown }}</kbd>
@@ -20,6 +23,16 @@ const open = defineModel<boolean>({ required: true });
 </template>
 
 <style scoped>
+.single {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 44px;
+  margin-bottom: 8px;
+}
+.off {
+  opacity: 0.6;
+}
 dl {
   display: grid;
   grid-template-columns: auto 1fr;

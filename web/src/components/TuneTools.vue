@@ -18,8 +18,14 @@ const history = ref<Revision[]>();
 async function change(what: string, work: () => Promise<string>) {
   trouble.value = '';
   done.value = '';
+  const before = chart.value;
   try {
-    chart.value = await work();
+    const changed = await work();
+    if (chart.value !== before) {
+      trouble.value = 'You typed meanwhile, and that stands; try again.';
+      return;
+    }
+    chart.value = changed;
     done.value = what;
   } catch (error) {
     trouble.value = `${(error as Error).message}.`;

@@ -61,6 +61,19 @@ describe('useEngraver', () => {
     expect(trouble.value).toBe('');
   });
 
+  it('does not start an engraver that cannot load for ever', () => {
+    const { trouble, engrave } = engraver();
+    engrave('one', page('one'));
+    for (let made = 0; made < TestWorker.made.length && made < 50; made++) {
+      TestWorker.made[made]!.onerror!();
+    }
+    expect(TestWorker.made.length).toBeLessThan(5);
+    expect(trouble.value).toContain('could not be drawn');
+    engrave('two', page('two'));
+    latest().draw();
+    expect(trouble.value).toBe('');
+  });
+
   it('says so when a page fails twice, and draws the next', () => {
     const { drawing, trouble, engrave } = engraver();
     engrave('one', page('one'));

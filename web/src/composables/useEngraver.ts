@@ -9,6 +9,8 @@ interface Job<Source> {
   again: boolean;
 }
 
+const MOST_FAILURES = 3;
+
 /**
  * Engraves the pieces of a score in a worker; while one page is drawn only the newest request waits. Each drawing
  * comes with what it was drawn from, so that nothing else is read into it. An engraver that fails is
@@ -18,7 +20,9 @@ export function useEngraver<Source>() {
   const drawing = shallowRef<{ svgs: string[]; source: Source }>();
   const trouble = ref('');
   // Started at once: the engraver loads while the tune is still fetched.
-  let worker = start();
+  let worker: Worker | undefined = start();
+  /** How many engravers in a row have drawn nothing. */
+  let failures = 0;
   let count = 0;
   let drawn: Job<Source> | undefined;
   let waiting: Job<Source> | undefined;
@@ -27,6 +31,7 @@ export function useEngraver<Source>() {
     const made = takeEngraver();
     made.onmessage = (event: MessageEvent<EngraveResult>) => {
       if ('failed' in event.data) return fail();
+      failures = 0;
       drawing.value = { svgs: event.data.svgs, source: drawn!.source };
       trouble.value = '';
       next();
@@ -37,6 +42,7 @@ export function useEngraver<Source>() {
 
   function send(job: Job<Source>) {
     drawn = job;
+    worker ??= start();
     worker.postMessage(job.request);
   }
 
@@ -48,8 +54,9 @@ export function useEngraver<Source>() {
   }
 
   function fail() {
-    worker.terminate();
-    worker = start();
+    worker?.terminate();
+    // One that cannot even load is tried again when there is something new to draw, and not for ever.
+    worker = ++failures < MOST_FAILURES ? start() : undefined;
     const job = drawn;
     if (job && !job.again && !waiting) return send({ ...job, again: true });
     if (!waiting) trouble.value = 'The music could not be drawn; reload the page to try again.';
@@ -62,6 +69,6 @@ export function useEngraver<Source>() {
     else send(job);
   }
 
-  onScopeDispose(() => worker.terminate());
+  onScopeDispose(() => worker?.terminate());
   return { drawing, trouble, engrave };
 }

@@ -46,6 +46,10 @@ export function useEntry(chart: Ref<string>, tune: Ref<Arrangement | undefined>)
         accidental: letter ? accidental.value : 0,
         tied: tied.value,
       });
+      if (chart.value !== before.chart) {
+        trouble.value = 'The chart was changed meanwhile; play the note again.';
+        return;
+      }
       back.push(before);
       chart.value = answer.chart;
       place.value = { bar: answer.bar, onset: answer.onset };
@@ -58,7 +62,10 @@ export function useEntry(chart: Ref<string>, tune: Ref<Arrangement | undefined>)
     }
   }
 
-  function takeBack() {
+  /** In its turn as well: the note before it may not be written yet. */
+  const takeBack = () => (queue = queue.then(undo));
+
+  function undo() {
     const before = back.pop();
     if (!before) return;
     chart.value = before.chart;

@@ -97,11 +97,13 @@ export function useHarmonies(
   /** The teacher's own chord in a place: it stays, and the rest is solved anew around it. */
   async function set(chord: ArrangedChord, symbol: string) {
     trouble.value = '';
-    const fixed = confirmed(shown.value, chord, symbol);
+    const before = shown.value;
+    const fixed = confirmed(before, chord, symbol);
     try {
       const wish = current.value?.level ?? 'USUAL';
       const answer = await api.harmonies(fixed, [wish]);
-      shown.value = answer.proposals[0]!.chart;
+      // What was typed meanwhile stands.
+      if (shown.value === before) shown.value = answer.proposals[0]!.chart;
     } catch (error) {
       trouble.value = (error as Error).message;
     }

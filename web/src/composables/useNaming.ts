@@ -65,8 +65,11 @@ export function useNaming(
   /** Writes down the key that is heard, or another one. */
   async function writeKey(key = '') {
     if (!key && !arrangement.value?.key) return;
+    const before = chart.value;
     try {
-      chart.value = await api.writeKey(chart.value, key);
+      const written = await api.writeKey(before, key);
+      // What was typed meanwhile stands.
+      if (chart.value === before) chart.value = written;
     } catch (error) {
       trouble.value = (error as Error).message;
     }

@@ -17,6 +17,8 @@ export function usePlayer(
   const click = ref(false);
   const loop = ref<BarRange>();
   let playing: Playing | undefined;
+  /** Counts starts and stops, so that what loads slowly does not sound when it is no longer wanted. */
+  let turn = 0;
 
   const quartersPerMinute = computed(() => tempo.value * (tune.value?.beatLength ?? 1));
 
@@ -31,6 +33,13 @@ export function usePlayer(
   watch(loop, () => {
     if (state.value === 'playing') void start();
   });
+  // A loop ends with its bars.
+  watch(
+    () => tune.value?.bars.length,
+    (count) => {
+      if (loop.value && count !== undefined && loop.value.to >= count) loop.value = undefined;
+    },
+  );
   // Other music than that which sounds: stop, rather than play what no longer stands there.
   watch(
     () => tune.value?.musicXml,
@@ -40,15 +49,17 @@ export function usePlayer(
   async function start() {
     if (!tune.value?.notes.length && !tune.value?.melody.length) return;
     playing?.stop();
+    playing = undefined;
     sounding.clear();
+    const mine = ++turn;
     state.value = 'loading';
     trouble.value = '';
     const bars = barsToPlay(tune.value, chosen.bar.value, loop.value);
     try {
       // The player and its samples are only fetched when something is to be heard.
       const { play } = await import('../player/piano');
-      if (state.value !== 'loading') return;
-      playing = await play(
+      if (mine !== turn) return;
+      const begun = await play(
         timeline(tune.value, bars, callsFor(tune.value, chosen.bar.value, loop.value)),
         {
           quartersPerMinute: quartersPerMinute.value,
@@ -65,14 +76,18 @@ export function usePlayer(
           onEnd: stop,
         },
       );
+      if (mine !== turn) return begun.stop();
+      playing = begun;
       state.value = 'playing';
     } catch {
+      if (mine !== turn) return;
       state.value = 'still';
       trouble.value = 'The piano could not be loaded; is the server there?';
     }
   }
 
   function stop() {
+    turn++;
     playing?.stop();
     playing = undefined;
     sounding.clear();

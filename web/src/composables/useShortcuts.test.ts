@@ -1,6 +1,6 @@
 import { createApp, defineComponent, h } from 'vue';
 import { afterEach, describe, expect, it } from 'vitest';
-import { useShortcuts } from './useShortcuts';
+import { singleKeys, useShortcuts } from './useShortcuts';
 
 let close = () => {};
 
@@ -36,6 +36,22 @@ function page(...elements: string[]) {
 
 describe('useShortcuts', () => {
   afterEach(() => close());
+
+  it('does nothing behind an open dialog', () => {
+    const { done, press } = page('<p>music</p>', '<div role="dialog" aria-modal="true">help</div>');
+    press('p', 'f');
+    expect(done).toEqual([]);
+  });
+
+  it('can do without single letters, and keeps the other keys', () => {
+    const { done, press } = page('<p>music</p>');
+    singleKeys.value = false;
+    press('p', 'f');
+    press('p', ' ');
+    singleKeys.value = true;
+    press('p', 'f');
+    expect(done).toEqual(['play', 'fix']);
+  });
 
   it('does one thing for each key, and keeps the browser from doing its own', () => {
     const { done, press } = page('<p>text</p>');

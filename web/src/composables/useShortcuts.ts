@@ -1,4 +1,5 @@
-import { onBeforeUnmount, onMounted } from 'vue';
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { keepHere } from './keepHere';
 
 export interface Shortcut {
   keys: string[];
@@ -8,15 +9,26 @@ export interface Shortcut {
   run: () => void;
 }
 
-const isTyping = (target: EventTarget | null) =>
+/** Whether a key goes into text. */
+export const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
-/** One key for each thing; silent while text is typed or a control takes the key itself. */
+const KEPT_AS = 'zesty.single-keys';
+
+/** Whether single letters and signs do something; who speaks to the page may switch them off (WCAG 2.1.4). */
+export const singleKeys = ref(localStorage.getItem(KEPT_AS) !== 'off');
+watch(singleKeys, (on) => keepHere(KEPT_AS, on ? 'on' : 'off'));
+
+const isSingle = (key: string) => key.length === 1 && key !== ' ';
+
+/** One key for each thing; silent behind a dialog, while text is typed or a control takes the key itself. */
 export function useShortcuts(shortcuts: Shortcut[]) {
   function onKey(event: KeyboardEvent) {
     const target = event.target as HTMLElement;
     if (event.ctrlKey || event.metaKey || event.altKey || isTyping(target)) return;
+    if (isSingle(event.key) && !singleKeys.value) return;
+    if (document.querySelector('[role="dialog"][aria-modal="true"]')) return;
     const takesTheKey = target.closest(
       'button, a, [role="combobox"], [role="listbox"], [role="radio"]',
     );

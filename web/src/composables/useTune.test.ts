@@ -96,6 +96,49 @@ describe('useTune', () => {
     expect(sent[1]).toEqual({ version: 9, chart: '| Mine |' });
   });
 
+  it('saves to the server also where this device has no room, and says when nothing keeps the text', async () => {
+    const { answers, sent } = slowSaves();
+    localStorage.setItem('zesty.history.1', 'a convenience');
+    const tune = await opened();
+    const full = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError');
+    });
+    tune.chart.value = '| Dm |';
+    expect(tune.isKeptHere.value).toBe(false);
+    expect(localStorage.getItem('zesty.history.1')).toBeNull();
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(sent).toEqual([{ version: 3, chart: '| Dm |' }]);
+    answers[0]!(kept(4, '| Dm |'));
+    await settled();
+    expect(tune.state.value).toBe('saved');
+    full.mockRestore();
+    tune.chart.value = '| Em |';
+    expect(tune.isKeptHere.value).toBe(true);
+  });
+
+  it('finishes its saves when the lesson is left, and is opened again only after them', async () => {
+    const { answers, sent } = slowSaves();
+    const scope = effectScope();
+    const tune = scope.run(() => useTune(7))!;
+    await settled();
+    tune.chart.value = '| One |';
+    await vi.advanceTimersByTimeAsync(1000);
+    tune.chart.value = '| Two |';
+    scope.stop();
+    const again = effectScope().run(() => useTune(7))!;
+    await settled();
+    expect(again.state.value).toBe('loading');
+    vi.mocked(api.tune).mockResolvedValue(kept(5, '| Two |'));
+    answers[0]!(kept(4, '| One |'));
+    await settled();
+    expect(sent[1]).toEqual({ version: 4, chart: '| Two |' });
+    answers[1]!(kept(5, '| Two |'));
+    await settled();
+    expect(again.chart.value).toBe('| Two |');
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(sent).toHaveLength(2);
+  });
+
   it('sends a mended chart after a refused one, without a further change', async () => {
     const { answers, sent } = slowSaves();
     const tune = await opened();

@@ -1,4 +1,5 @@
 import { computed, onScopeDispose, ref, watch } from 'vue';
+import { keepHere } from './keepHere';
 import { api, Away, Refused, type Setting } from '../api/client';
 
 export type SaveState = 'loading' | 'saved' | 'saving' | 'away' | 'changed elsewhere' | 'refused';
@@ -13,6 +14,9 @@ const SAVE_AFTER = 600;
 const TRY_AGAIN_AFTER = 2000;
 
 const keptAs = (id: number) => `zesty.draft.${id}`;
+
+/** Saves that a closed lesson still waits for, by tune: it is opened again only after them. */
+const unfinished = new Map<number, Promise<void>>();
 
 function keptDraft(id: number): Draft | null {
   try {
@@ -32,9 +36,14 @@ export function useTune(id: number) {
   const state = ref<SaveState>('loading');
   const trouble = ref('');
   const isLoaded = computed(() => settings.value.length > 0);
+  /** Whether what is typed is kept on this device as well; not where it has no room left. */
+  const isKeptHere = ref(true);
   let version = 0;
   let changes = 0;
-  let isSaving = false;
+  /** How many of the changes the server has; −1 while it lacks a draft that was left here. */
+  let saved = 0;
+  let saving: Promise<void> | undefined;
+  let hasLeft = false;
   let timer: ReturnType<typeof setTimeout> | undefined;
 
   function take(draft: Draft) {
@@ -44,7 +53,9 @@ export function useTune(id: number) {
   }
 
   async function load() {
+    await unfinished.get(id);
     const draft = keptDraft(id);
+    saved = draft ? -1 : 0;
     try {
       const tune = await api.tune(id);
       begin(draft ?? tune);
@@ -76,21 +87,24 @@ export function useTune(id: number) {
 
   const draftNow = (): Draft => ({ version, chart: chart.value, settings: settings.value });
 
-  const keep = () => localStorage.setItem(keptAs(id), JSON.stringify(draftNow()));
+  function keep() {
+    isKeptHere.value = keepHere(keptAs(id), JSON.stringify(draftNow()));
+  }
 
   function later(ms: number) {
     clearTimeout(timer);
-    timer = setTimeout(save, ms);
+    if (!hasLeft) timer = setTimeout(save, ms);
   }
 
   /** One save at a time: a second one sent before the first is answered would carry an old version. */
-  async function save() {
-    if (isSaving) return;
-    isSaving = true;
+  const save = () => (saving ??= send().finally(() => (saving = undefined)));
+
+  async function send() {
     const sent = changes;
     try {
       const tune = await api.saveTune(id, draftNow());
       version = tune.version;
+      saved = sent;
       if (sent === changes) {
         localStorage.removeItem(keptAs(id));
         state.value = 'saved';
@@ -102,8 +116,6 @@ export function useTune(id: number) {
       report(error);
       if (error instanceof Away) later(TRY_AGAIN_AFTER);
       else if (sent !== changes && state.value !== 'changed elsewhere') later(SAVE_AFTER);
-    } finally {
-      isSaving = false;
     }
   }
 
@@ -126,16 +138,28 @@ export function useTune(id: number) {
   async function takeTheirs() {
     const tune = await api.tune(id);
     take(tune);
+    saved = changes;
     clearTimeout(timer);
     localStorage.removeItem(keptAs(id));
     state.value = 'saved';
   }
 
+  /** What is not saved yet is sent, at most once more, and nothing is tried again after that. */
+  async function finish() {
+    await saving;
+    if (saved !== changes && state.value !== 'changed elsewhere') await save();
+  }
+
   onScopeDispose(() => {
-    if (timer && state.value === 'saving') void save();
+    hasLeft = true;
     clearTimeout(timer);
+    if (!saving && saved === changes) return;
+    const last = finish().finally(() => {
+      if (unfinished.get(id) === last) unfinished.delete(id);
+    });
+    unfinished.set(id, last);
   });
   void load();
 
-  return { chart, settings, state, trouble, isLoaded, keepMine, takeTheirs };
+  return { chart, settings, state, trouble, isLoaded, isKeptHere, keepMine, takeTheirs };
 }

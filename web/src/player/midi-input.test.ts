@@ -14,6 +14,16 @@ describe('struck', () => {
 });
 
 describe('PracticeKeyboard', () => {
+  it('leaves numbers that are typed into text alone', () => {
+    const heard: number[] = [];
+    const stop = new PracticeKeyboard().listen((midi) => heard.push(midi));
+    const text = document.body.appendChild(document.createElement('textarea'));
+    text.dispatchEvent(new KeyboardEvent('keydown', { key: '1', bubbles: true }));
+    stop();
+    text.remove();
+    expect(heard).toEqual([]);
+  });
+
   it('plays the scale of C on the number keys until no one listens', () => {
     const keyboard = new PracticeKeyboard();
     const heard: number[] = [];

@@ -1,3 +1,5 @@
+import { isTyping } from '../composables/useShortcuts';
+
 /** A keyboard that sends MIDI messages: three bytes, as MIDI 1.0 has them. */
 export interface MidiKeyboard {
   id: string;
@@ -23,6 +25,7 @@ export class PracticeKeyboard implements MidiKeyboard {
   private readonly onKeyDown = (event: KeyboardEvent) => {
     const degree = '12345678'.indexOf(event.key);
     if (degree < 0 || event.repeat || event.ctrlKey || event.metaKey) return;
+    if (isTyping(event.target)) return;
     const midi = 60 + [0, 2, 4, 5, 7, 9, 11, 12][degree]!;
     this.send(Uint8Array.of(NOTE_ON, midi, 80));
     this.send(Uint8Array.of(0x80, midi, 0));

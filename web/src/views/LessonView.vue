@@ -36,6 +36,11 @@ const choices = computed<Choices | undefined>({
     if (setting && value) setting.choices = value;
   },
 });
+// What was saved elsewhere may have fewer students.
+watch(
+  () => tune.settings.value.length,
+  (count) => (active.value = Math.max(0, Math.min(active.value, count - 1))),
+);
 const counts = ref(false);
 const page = useShown(tune.chart);
 const arranged = useArrangement(page.shown, choices, counts);
@@ -131,6 +136,7 @@ useShortcuts(shortcuts);
       :choices="choices"
       :state="tune.state.value"
       :trouble="tune.trouble.value"
+      :kept-here="tune.isKeptHere.value"
       @keep-mine="tune.keepMine"
       @take-theirs="tune.takeTheirs"
       @help="helpOpen = true"
@@ -240,7 +246,11 @@ useShortcuts(shortcuts);
         :next="chosen.next.value"
         :sounding="player.sounding"
       />
-      <MovesList :chord="chosen.chord.value" :next="chosen.next.value" />
+      <MovesList
+        :chord="chosen.chord.value"
+        :next="chosen.next.value"
+        :quiet="player.state.value !== 'still'"
+      />
     </footer>
     <ShortcutList v-model="helpOpen" :shortcuts="shortcuts" />
   </div>

@@ -1,0 +1,50 @@
+import { effectScope, ref } from 'vue';
+import { describe, expect, it, vi } from 'vitest';
+import { api, type Arrangement } from '../api/client';
+import { useEntry } from './useEntry';
+
+type Answer = Awaited<ReturnType<typeof api.addNote>>;
+
+describe('useEntry', () => {
+  function entry() {
+    const chart = ref('| C |');
+    const answers: (() => void)[] = [];
+    vi.spyOn(api, 'addNote').mockImplementation(
+      (note) =>
+        new Promise((resolve) =>
+          answers.push(() =>
+            resolve({
+              chart: `${note.chart} ${note.letter}`,
+              bar: 0,
+              onset: '1',
+              midi: 60,
+            } as Answer),
+          ),
+        ),
+    );
+    const written = effectScope().run(() => useEntry(chart, ref<Arrangement>()))!;
+    const settled = () => new Promise((resolve) => setTimeout(resolve));
+    return { chart, answers, settled, ...written };
+  }
+
+  it('takes back the note that was pressed before, though it is not written yet', async () => {
+    const { chart, answers, settled, enter, takeBack } = entry();
+    void enter({ letter: 'C' });
+    void takeBack();
+    await settled();
+    answers[0]!();
+    await settled();
+    expect(chart.value).toBe('| C |');
+  });
+
+  it('lets stand what was typed meanwhile', async () => {
+    const { chart, answers, settled, enter, trouble } = entry();
+    void enter({ letter: 'C' });
+    await settled();
+    chart.value = '| C | F |';
+    answers[0]!();
+    await settled();
+    expect(chart.value).toBe('| C | F |');
+    expect(trouble.value).toContain('changed meanwhile');
+  });
+});

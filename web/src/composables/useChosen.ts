@@ -6,7 +6,8 @@ export function useChosen(tune: Ref<Arrangement | undefined>) {
   const index = ref(0);
   const chords = computed(() => tune.value?.chords ?? []);
   const chord = computed(() => chords.value[index.value]);
-  const next = computed(() => chords.value[index.value + 1]);
+  /** The chord that follows when it is played, also back at a repeat. */
+  const next = computed(() => chords.value[chord.value?.toNext.to ?? -1]);
   const bar = computed(() => chord.value?.bar ?? 0);
 
   watch(chords, (list) => {

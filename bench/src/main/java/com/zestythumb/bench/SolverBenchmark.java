@@ -4,6 +4,10 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.VoicingSolver;
 import com.zestythumb.core.voicing.Way;
@@ -49,17 +53,26 @@ public class SolverBenchmark {
     @Param({"64", "640", "10000"})
     int chords;
 
-    @Param({"song", "random"})
+    @Param({"song", "random", "repeats"})
     String kind;
 
     private List<Chord> progression;
+    private Transitions transitions;
 
     @Setup
     public void writeAProgression() {
         Random random = new Random(1);
         progression = IntStream.range(0, chords)
-                .mapToObj(i -> kind.equals("song") ? Chord.parse(ROUND[i % ROUND.length]) : any(random))
+                .mapToObj(i -> kind.equals("random") ? any(random) : Chord.parse(ROUND[i % ROUND.length]))
                 .toList();
+        transitions = Transitions.inOrder(chords);
+        if (kind.equals("repeats")) {
+            // Eight chords to a bar, each two bars played twice, as far as a chart goes.
+            String bar = String.join(" ", ROUND);
+            LeadSheet sheet = Chart.parse(("|: " + bar + " | " + bar + " :|\n").repeat(Math.min(500, chords / 16)));
+            progression = sheet.events().stream().map(ChordEvent::chord).toList();
+            transitions = Transitions.of(sheet);
+        }
         int fewest = VoicingSolver.candidates(progression, Way.NEAREST, WHOLE_KEYBOARD, 5, Map.of()).stream()
                 .mapToInt(List::size)
                 .min()
@@ -76,6 +89,6 @@ public class SolverBenchmark {
 
     @Benchmark
     public List<VoicingSolver.Solved> solve() {
-        return VoicingSolver.solve(progression, Way.NEAREST, WHOLE_KEYBOARD, 5, Map.of());
+        return VoicingSolver.solve(progression, transitions, Way.NEAREST, WHOLE_KEYBOARD, 5, Map.of());
     }
 }

@@ -176,10 +176,14 @@ public record ArrangementView(
             @Schema(description = "1 thumb to 5 little finger.")
             int finger) {}
 
-    /** The way to the next chord. */
+    /** The way to the chord that first follows when the tune is played. */
     @Schema(name = "HandMove")
     public record MoveView(
-            @Schema(example = "5 stays, 3 and 1 up a step") String sentence, List<FingerView> fingers) {}
+            @Schema(description = "Index of that chord; -1 behind the last one.")
+            int to,
+
+            @Schema(example = "5 stays, 3 and 1 up a step") String sentence,
+            List<FingerView> fingers) {}
 
     /** What one finger does. */
     @Schema(name = "FingerMove")

@@ -36,7 +36,7 @@ import java.util.stream.IntStream;
 /** Turns the core's values into what the page reads. */
 final class Views {
 
-    private static final MoveView NO_MOVE = new MoveView("", List.of());
+    private static final MoveView NO_MOVE = new MoveView(-1, "", List.of());
 
     private static final TextSpan NOWHERE = new TextSpan(1, 1, 0);
 
@@ -107,7 +107,7 @@ final class Views {
 
     private static ChordView chord(Arrangement arrangement, int i) {
         ArrangedChord chord = arrangement.chords().get(i);
-        boolean last = i == arrangement.chords().size() - 1;
+        int next = arrangement.transitions().next(i);
         NoteNames names = arrangement.sheet().heading().names();
         return new ChordView(
                 i,
@@ -127,7 +127,7 @@ final class Views {
                 chord.event().text() == null ? NOWHERE : chord.event().text(),
                 numeral(chord.numeral()),
                 keys(chord.voicing().notes(), chord.fingers(), names),
-                last ? NO_MOVE : move(chord, arrangement.chords().get(i + 1), names),
+                next < 0 ? NO_MOVE : move(chord, arrangement.chords().get(next), names),
                 chord.cost().semitones(),
                 chord.pinned(),
                 chord.alternatives().stream()
@@ -152,6 +152,7 @@ final class Views {
     private static MoveView move(ArrangedChord now, ArrangedChord next, NoteNames names) {
         HandMove move = HandMove.between(now, next);
         return new MoveView(
+                next.index(),
                 move.sentence(),
                 move.fingers().stream().map(one -> finger(one, names)).toList());
     }

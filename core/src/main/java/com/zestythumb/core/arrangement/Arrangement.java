@@ -2,6 +2,7 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Transitions;
 import java.util.List;
 
 /**
@@ -13,6 +14,7 @@ import java.util.List;
  * @param notes every note in the written order, by onset and then from the lowest
  * @param lostPins pins that fit no chord any more
  * @param analysis what the progression does, by the same count of chords
+ * @param transitions which chord follows which when it is played, by the same count
  */
 public record Arrangement(
         LeadSheet sheet,
@@ -20,7 +22,8 @@ public record Arrangement(
         List<ArrangedChord> chords,
         List<TimedNote> notes,
         List<Pin> lostPins,
-        Analysis analysis) {
+        Analysis analysis,
+        Transitions transitions) {
 
     public Arrangement {
         chords = List.copyOf(chords);

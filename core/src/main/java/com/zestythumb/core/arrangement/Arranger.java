@@ -9,6 +9,7 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.ChordEvent.Touch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.VoicingSolver;
 import com.zestythumb.core.voicing.VoicingSolver.Solved;
@@ -28,10 +29,12 @@ final class Arranger {
     private final Choices choices;
     private final List<ChordEvent> events;
     private final Analysis analysis;
+    private final Transitions transitions;
 
     Arranger(LeadSheet sheet, Choices choices) {
         this.analysis = Analysis.of(sheet);
         this.sheet = HomeKey.signed(sheet, analysis);
+        this.transitions = Transitions.of(sheet);
         this.choices = choices;
         this.events = sheet.events().stream().filter(e -> !e.isSilent()).toList();
     }
@@ -42,6 +45,7 @@ final class Arranger {
         choices.pins().forEach(pin -> place(pin, pins, lost));
         List<Solved> solved = VoicingSolver.solve(
                 events.stream().map(ChordEvent::chord).toList(),
+                transitions,
                 choices.way(),
                 choices.hand(),
                 choices.figure().notesWanted(),
@@ -53,7 +57,7 @@ final class Arranger {
             chords.add(chord);
             notes.addAll(notes(chord));
         }
-        return new Arrangement(sheet, choices, chords, notes, lost, analysis);
+        return new Arrangement(sheet, choices, chords, notes, lost, analysis, transitions);
     }
 
     private void place(Pin pin, Map<Integer, Voicing> pins, List<Pin> lost) {

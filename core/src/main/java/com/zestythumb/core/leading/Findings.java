@@ -2,8 +2,7 @@ package com.zestythumb.core.leading;
 
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
-import com.zestythumb.core.sheet.Bar;
-import java.util.ArrayList;
+import com.zestythumb.core.sheet.Transitions.Transition;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -17,15 +16,17 @@ public final class Findings {
 
     private Findings() {}
 
-    /** Everything to mind, by place; the way back at a repeat sign is looked at too. */
+    /** Everything to mind, by place: each chord against every chord from which it is come to when it is played. */
     public static List<Finding> in(Arrangement arrangement) {
         Set<Finding> found = new LinkedHashSet<>();
         List<ArrangedChord> chords = arrangement.chords();
-        for (int i = 0; i < chords.size(); i++) {
-            check(i == 0 ? null : chords.get(i - 1), chords.get(i), arrangement, found);
+        for (ArrangedChord chord : chords) {
+            if (arrangement.transitions().before(chord.index()) < 0) {
+                check(null, chord, arrangement, found);
+            }
         }
-        for (ArrangedChord[] back : repeats(arrangement)) {
-            check(back[0], back[1], arrangement, found);
+        for (Transition pair : arrangement.transitions().pairs()) {
+            check(chords.get(pair.from()), chords.get(pair.to()), arrangement, found);
         }
         return found.stream()
                 .sorted(Comparator.comparingInt(Finding::chord).thenComparing(Finding::kind))
@@ -34,27 +35,5 @@ public final class Findings {
 
     private static void check(ArrangedChord before, ArrangedChord chord, Arrangement arrangement, Set<Finding> found) {
         RULES.forEach(rule -> rule.check(before, chord, arrangement).ifPresent(found::add));
-    }
-
-    /** Last and first chord of each repeated stretch. */
-    private static List<ArrangedChord[]> repeats(Arrangement arrangement) {
-        List<ArrangedChord[]> pairs = new ArrayList<>();
-        int from = 0;
-        for (Bar bar : arrangement.sheet().bars()) {
-            if (bar.startsRepeat()) {
-                from = bar.index();
-            }
-            if (bar.endsRepeat()) {
-                int first = from;
-                List<ArrangedChord> inside = arrangement.chords().stream()
-                        .filter(c -> c.event().bar() >= first && c.event().bar() <= bar.index())
-                        .toList();
-                if (inside.size() > 1) {
-                    pairs.add(new ArrangedChord[] {inside.get(inside.size() - 1), inside.get(0)});
-                }
-                from = bar.index() + 1;
-            }
-        }
-        return pairs;
     }
 }

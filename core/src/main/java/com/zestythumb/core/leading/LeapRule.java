@@ -35,26 +35,27 @@ final class LeapRule implements Rule {
         return Optional.of(Places.finding(
                 Finding.Kind.LEAP,
                 chord,
+                whole,
                 "the hand leaps " + shift + " half steps to "
                         + whole.sheet().heading().print(chord.chord()) + " in " + Math.round(seconds * 10) / 10.0
                         + " s",
                 "take a nearer inversion, or let go of the chord before early"));
     }
 
-    /** From the last key struck before until the next chord begins. */
+    /** From the last key struck before until the first of the chord, a pushed one coming early. */
     private static double secondsToGetThere(ArrangedChord before, ArrangedChord chord, Arrangement whole) {
         LeadSheet sheet = whole.sheet();
         List<TimedNote> notes = whole.notesOf(before.index());
         TimedNote last = notes.get(notes.size() - 1);
-        Fraction toBarLine = sheet.bars().get(last.bar()).length().minus(last.onset());
-        Fraction time = chord.event().start();
-        if (before.event().bar() == chord.event().bar() && before.index() < chord.index()) {
-            time = time.minus(last.onset());
-        } else {
-            time = time.plus(toBarLine);
-            for (int bar = before.event().bar() + 1; bar < chord.event().bar(); bar++) {
-                time = time.plus(sheet.bars().get(bar).length());
-            }
+        TimedNote first = whole.notesOf(chord.index()).get(0);
+        boolean onward = chord.index() == before.index() + 1;
+        Fraction time = first.onset().minus(last.onset());
+        if (!onward) {
+            // Back at a repeat, or over an ending: the bars meet at their bar lines.
+            time = time.plus(sheet.bars().get(last.bar()).length());
+        }
+        for (int bar = last.bar(); onward && bar < first.bar(); bar++) {
+            time = time.plus(sheet.bars().get(bar).length());
         }
         return time.toDouble() * sheet.secondsPerQuarter();
     }

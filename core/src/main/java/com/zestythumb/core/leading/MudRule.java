@@ -18,6 +18,7 @@ final class MudRule implements Rule {
         return Optional.of(Places.finding(
                 Finding.Kind.MUD,
                 chord,
+                whole,
                 whole.sheet().heading().print(chord.chord()) + " lies low and close, from "
                         + whole.sheet()
                                 .heading()

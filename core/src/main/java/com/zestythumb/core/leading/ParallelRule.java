@@ -30,6 +30,7 @@ final class ParallelRule implements Rule {
         return Optional.of(Places.finding(
                 fifths ? Finding.Kind.PARALLEL_FIFTHS : Finding.Kind.PARALLEL_OCTAVES,
                 chord,
+                whole,
                 "bass and top go in parallel " + (fifths ? "fifths" : "octaves") + " from "
                         + whole.sheet().heading().print(before.chord()) + " to "
                         + whole.sheet().heading().print(chord.chord()),

@@ -1,13 +1,15 @@
 package com.zestythumb.core.leading;
 
 import com.zestythumb.core.arrangement.ArrangedChord;
+import com.zestythumb.core.arrangement.Arrangement;
 
 /** Puts a finding at its chord. */
 final class Places {
 
     private Places() {}
 
-    static Finding finding(Finding.Kind kind, ArrangedChord chord, String message, String remedy) {
-        return new Finding(kind, chord.index(), chord.event().bar() + 1, message, remedy);
+    static Finding finding(Finding.Kind kind, ArrangedChord chord, Arrangement whole, String message, String remedy) {
+        int bar = whole.sheet().bars().get(chord.event().bar()).number();
+        return new Finding(kind, chord.index(), bar, message, remedy);
     }
 }

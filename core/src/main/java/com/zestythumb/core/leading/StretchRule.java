@@ -17,6 +17,7 @@ final class StretchRule implements Rule {
         return Optional.of(Places.finding(
                 Finding.Kind.STRETCH,
                 chord,
+                whole,
                 whole.sheet().heading().print(chord.chord()) + " spans " + width + " half steps; this hand reaches "
                         + span,
                 "take a nearer inversion or leave a note out; never force a stretch, and stop at pain"));

@@ -9,7 +9,7 @@ import java.util.Arrays;
  * are the max-product form of forward–backward (A. Viterbi, IEEE Trans. Inf. Theory 13, 1967; from
  * memory).
  */
-public final class LayeredPath {
+public final class LayeredPath implements Cheapest {
 
     /** The costs of a path, in whole units, none of them negative. */
     public interface Costs {
@@ -110,16 +110,19 @@ public final class LayeredPath {
     }
 
     /** Index of the chosen candidate of a layer. */
+    @Override
     public int choice(int layer) {
         return choice[layer];
     }
 
     /** Cost of the whole path; 0 for no layers. */
+    @Override
     public int total() {
         return choice.length == 0 ? 0 : forward[0][choice[0]] + backward[0][choice[0]];
     }
 
     /** How much dearer the best whole path becomes when it must go through this candidate. */
+    @Override
     public int price(int layer, int candidate) {
         return forward[layer][candidate] + backward[layer][candidate] - total();
     }

@@ -1,6 +1,8 @@
 package com.zestythumb.core.voicing;
 
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.sheet.Transitions;
+import com.zestythumb.core.sheet.Transitions.Transition;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -11,7 +13,9 @@ import java.util.stream.IntStream;
 
 /**
  * Lays a whole progression under the hand so that the fingers travel least: the exact minimum of
- * semitones moved plus {@link Penalty penalties} over all close-position voicings.
+ * semitones moved plus {@link Penalty penalties} over all close-position voicings. What follows what is told by the
+ * {@link Transitions}: a way back at a repeat counts like any other, each way once, and a chord that is written once
+ * is laid in one way.
  */
 public final class VoicingSolver {
 
@@ -37,8 +41,11 @@ public final class VoicingSolver {
     private final List<List<Voicing>> layers;
     private final Map<Integer, Voicing> pins;
     private final int[][][] keys;
+    private final Transitions transitions;
+    private final Map<int[][], Map<int[][], int[][]>> distances = new IdentityHashMap<>();
 
-    private VoicingSolver(List<List<Voicing>> layers, Hand hand, Map<Integer, Voicing> pins) {
+    private VoicingSolver(List<List<Voicing>> layers, Hand hand, Map<Integer, Voicing> pins, Transitions transitions) {
+        this.transitions = transitions;
         this.hand = hand;
         this.layers = layers;
         this.pins = pins;
@@ -51,7 +58,7 @@ public final class VoicingSolver {
     }
 
     /**
-     * The smoothest left hand for a progression.
+     * The smoothest left hand for chords that are played once in their order.
      *
      * @param chords the chords in order
      * @param notesWanted chords with more notes than this lose their fifth where they can
@@ -59,7 +66,18 @@ public final class VoicingSolver {
      */
     public static List<Solved> solve(
             List<Chord> chords, Way way, Hand hand, int notesWanted, Map<Integer, Voicing> pins) {
-        return new VoicingSolver(candidates(chords, way, hand, notesWanted, pins), hand, pins).solve();
+        return solve(chords, Transitions.inOrder(chords.size()), way, hand, notesWanted, pins);
+    }
+
+    /** As above, for chords that follow one another as these transitions say. */
+    public static List<Solved> solve(
+            List<Chord> chords,
+            Transitions transitions,
+            Way way,
+            Hand hand,
+            int notesWanted,
+            Map<Integer, Voicing> pins) {
+        return new VoicingSolver(candidates(chords, way, hand, notesWanted, pins), hand, pins, transitions).solve();
     }
 
     /** The candidates of each chord: all close voicings the way allows, and the pinned one if it is none of them. */
@@ -84,18 +102,22 @@ public final class VoicingSolver {
         // The free layers give the prices; pins narrow a layer to one candidate.
         List<List<Voicing>> narrowed = new ArrayList<>(layers);
         pins.forEach((i, pin) -> narrowed.set(i, List.of(pin)));
-        VoicingSolver fixed = pins.isEmpty() ? this : new VoicingSolver(narrowed, hand, pins);
-        LayeredPath path = LayeredPath.through(fixed.layers.size(), fixed.costs());
+        VoicingSolver fixed = pins.isEmpty() ? this : new VoicingSolver(narrowed, hand, pins, transitions);
+        Cheapest path = fixed.cheapest();
         return IntStream.range(0, layers.size())
                 .mapToObj(i -> fixed.solved(i, path, layers.get(i)))
                 .toList();
     }
 
-    private LayeredPath.Costs costs() {
-        int[][] charges =
-                IntStream.range(0, layers.size()).mapToObj(this::charges).toArray(int[][]::new);
-        Map<int[][], Map<int[][], int[][]>> distances = new IdentityHashMap<>();
-        return new LayeredPath.Costs() {
+    private Cheapest cheapest() {
+        int[][] charges = charges();
+        if (!transitions.isPlain()) {
+            List<ChoiceGraph.Edge> ways = transitions.pairs().stream()
+                    .map(pair -> new ChoiceGraph.Edge(pair.from(), pair.to(), distances(pair.from(), pair.to())))
+                    .toList();
+            return NearestFew.of(charges, ways, OTHERS_SHOWN);
+        }
+        return LayeredPath.through(layers.size(), new LayeredPath.Costs() {
             @Override
             public int[] of(int layer) {
                 return charges[layer];
@@ -103,11 +125,16 @@ public final class VoicingSolver {
 
             @Override
             public int[][] toNext(int layer) {
-                return distances
-                        .computeIfAbsent(keys[layer], from -> new IdentityHashMap<>())
-                        .computeIfAbsent(keys[layer + 1], to -> distances(keys[layer], to));
+                return distances(layer, layer + 1);
             }
-        };
+        });
+    }
+
+    /** The same two chords come again and again; their distances are measured once. */
+    private int[][] distances(int from, int to) {
+        return distances
+                .computeIfAbsent(keys[from], here -> new IdentityHashMap<>())
+                .computeIfAbsent(keys[to], there -> distances(keys[from], there));
     }
 
     /** What each candidate is charged; in the middle of a tune the same chord is charged the same. */
@@ -115,7 +142,7 @@ public final class VoicingSolver {
         Map<List<Voicing>, int[]> known = new IdentityHashMap<>();
         int[][] charges = new int[layers.size()][];
         for (int layer = 0; layer < charges.length; layer++) {
-            boolean atAnEnd = layer == 0 || layer == charges.length - 1;
+            boolean atAnEnd = layer == transitions.opening() || layer == transitions.closing();
             int here = layer;
             charges[layer] = atAnEnd ? charges(here) : known.computeIfAbsent(layers.get(here), list -> charges(here));
         }
@@ -138,15 +165,16 @@ public final class VoicingSolver {
         return distances;
     }
 
-    private Solved solved(int i, LayeredPath path, List<Voicing> all) {
+    private Solved solved(int i, Cheapest path, List<Voicing> all) {
         Voicing voicing = layers.get(i).get(path.choice(i));
-        int moved = i == 0 ? 0 : Distance.between(keys[i - 1][path.choice(i - 1)], voicing.keys());
+        int before = transitions.before(i);
+        int moved = before < 0 ? 0 : Distance.between(keys[before][path.choice(before)], voicing.keys());
         return new Solved(
                 voicing, new Cost(moved, penalties(i, voicing)), pins.containsKey(i), alternatives(i, path, all));
     }
 
     /** A pinned chord's layer holds nothing else, so its alternatives are priced between fixed neighbours. */
-    private List<Alternative> alternatives(int i, LayeredPath path, List<Voicing> all) {
+    private List<Alternative> alternatives(int i, Cheapest path, List<Voicing> all) {
         Voicing chosen = layers.get(i).get(path.choice(i));
         boolean free = layers.get(i).size() == all.size();
         int here = free ? 0 : between(i, path, chosen);
@@ -160,11 +188,17 @@ public final class VoicingSolver {
                 .toList();
     }
 
-    private int between(int i, LayeredPath path, Voicing voicing) {
+    private int between(int i, Cheapest path, Voicing voicing) {
         int[] here = voicing.keys();
-        int before = i == 0 ? 0 : Distance.between(keys[i - 1][path.choice(i - 1)], here);
-        int after = i + 1 == keys.length ? 0 : Distance.between(here, keys[i + 1][path.choice(i + 1)]);
-        return before + after + total(faults(i, voicing));
+        int cost = total(faults(i, voicing));
+        for (Transition pair : transitions.pairs()) {
+            if (pair.to() == i) {
+                cost += Distance.between(keys[pair.from()][path.choice(pair.from())], here);
+            } else if (pair.from() == i) {
+                cost += Distance.between(here, keys[pair.to()][path.choice(pair.to())]);
+            }
+        }
+        return cost;
     }
 
     /** How many units of each {@link Penalty} a voicing earns, in their order. */
@@ -175,8 +209,8 @@ public final class VoicingSolver {
         faults[Penalty.MUD.ordinal()] = LowIntervalLimits.depth(voicing.keys());
         faults[Penalty.REGISTER.ordinal()] = Math.max(0, Math.abs(voicing.middle() - hand.home()) - HOME_REACH);
         faults[Penalty.MISSING_FIFTH.ordinal()] = voicing.isWithoutFifth() ? 1 : 0;
-        faults[Penalty.OPENING.ordinal()] = layer == 0 ? restless : 0;
-        faults[Penalty.CLOSING.ordinal()] = layer == layers.size() - 1 ? restless : 0;
+        faults[Penalty.OPENING.ordinal()] = layer == transitions.opening() ? restless : 0;
+        faults[Penalty.CLOSING.ordinal()] = layer == transitions.closing() ? restless : 0;
         return faults;
     }
 

@@ -15,6 +15,7 @@ import com.zestythumb.core.voicing.Way;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
+import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
 class FindingsTest {
@@ -66,6 +67,44 @@ class FindingsTest {
         assertThat(findings("| C | Dm |", ROOTS)).extracting(Finding::kind).containsExactly(Kind.PARALLEL_FIFTHS);
         assertThat(findings("| C | F |", Choices.USUAL)).isEmpty();
         assertThat(findings("| C | C |", ROOTS)).isEmpty();
+    }
+
+    /** G to A minor is never played, F to A minor is. */
+    @Test
+    void lookAtWhatFollowsWhatWhenItIsPlayed() {
+        assertThat(findings("|: C | F |1 G :|2 Am |", ROOTS))
+                .extracting(Finding::message)
+                .anyMatch(message -> message.endsWith("from F to Am"))
+                .anyMatch(message -> message.endsWith("from F to G"))
+                .noneMatch(message -> message.endsWith("from G to Am"));
+    }
+
+    @Test
+    void countBarsAsTeachersDo() {
+        assertThat(findings("pickup: 1\n| N.C. | C | Dm |", ROOTS))
+                .extracting(Finding::bar)
+                .containsExactly(2);
+    }
+
+    /** A pushed chord comes an eighth early, so that there is less time for the leap. */
+    @Test
+    void measureALeapToWhereAPushedChordIsStruck() {
+        List<Pin> pins = List.of(
+                new Pin(
+                        0,
+                        Fraction.ZERO,
+                        Stream.of("C3", "E3", "G3").map(Pitch::parse).toList()),
+                new Pin(
+                        0,
+                        Fraction.of(2),
+                        Stream.of("C4", "F4", "A4").map(Pitch::parse).toList()));
+        Choices broken = Choices.USUAL.with(Figure.BROKEN_UP).withPins(pins);
+        assertThat(findings("tempo: 120\n| C >F |", broken))
+                .extracting(Finding::kind, Finding::message)
+                .contains(Assertions.tuple(Kind.LEAP, "the hand leaps 12 half steps to F in 0.3 s"));
+        assertThat(findings("tempo: 120\n| C F |", broken))
+                .extracting(Finding::message)
+                .anyMatch(message -> message.endsWith("in 0.3 s"));
     }
 
     @Test

@@ -7,8 +7,14 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.voicing.VoicingSolver.Solved;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -77,6 +83,85 @@ class VoicingSolverTest {
             assertThat(total(VoicingSolver.solve(tune, Way.NEAREST, hand, HAND_FULL, Map.of())))
                     .as(tune.toString())
                     .isEqualTo(best);
+        }
+    }
+
+    /** Against trying every row of voicings, each way from chord to chord that is played counted once. */
+    @Test
+    void isAsCheapAsTheBestOfAllRowsWithRepeatsEndingsAndJumps() {
+        Random random = new Random(7);
+        List<String> forms = List.of(
+                "|: %s | %s :| %s |",
+                "|: %s | %s |1 %s :|2 %s |",
+                "| %s | %s {fine} | %s | %s {D.C. al Fine} |",
+                "| %s | {segno} %s | %s {to coda} | %s {D.S. al Coda} | {coda} %s |",
+                "|: %s |1,2 %s :|3 %s |: %s :|",
+                "|: %s | %s :|: %s | %s :| %s {D.C.} |");
+        String[] symbols = "C Dm Em F G Am Bdim Eb F#m Bb".split(" ");
+        for (int round = 0; round < 300; round++) {
+            Object[] drawn =
+                    random.ints(5, 0, symbols.length).mapToObj(i -> symbols[i]).toArray();
+            LeadSheet sheet = Chart.parse(forms.get(round % forms.size()).formatted(drawn));
+            List<Chord> tune = sheet.events().stream().map(ChordEvent::chord).toList();
+            Transitions transitions = Transitions.of(sheet);
+            List<Solved> solved = VoicingSolver.solve(tune, transitions, Way.NEAREST, Hand.OCTAVE, HAND_FULL, Map.of());
+            Rows rows = new Rows(tune, transitions);
+            assertThat(rows.cost(solved.stream().map(Solved::voicing).toList()))
+                    .as(sheet.events().toString())
+                    .isEqualTo(rows.cheapest());
+        }
+    }
+
+    /** All rows of voicings of a tune, and what each costs. */
+    private static final class Rows {
+        private final Transitions transitions;
+        private final List<List<Voicing>> layers;
+        private final List<Map<Voicing, Integer>> charges = new ArrayList<>();
+
+        Rows(List<Chord> tune, Transitions transitions) {
+            this.transitions = transitions;
+            this.layers = VoicingSolver.candidates(tune, Way.NEAREST, Hand.OCTAVE, HAND_FULL, Map.of());
+            for (int i = 0; i < layers.size(); i++) {
+                Map<Voicing, Integer> here = new HashMap<>();
+                for (Voicing one : layers.get(i)) {
+                    Map<Integer, Voicing> pin = Map.of(i, one);
+                    Cost cost = VoicingSolver.solve(tune, transitions, Way.NEAREST, Hand.OCTAVE, HAND_FULL, pin)
+                            .get(i)
+                            .cost();
+                    here.put(one, cost.total() - cost.semitones());
+                }
+                charges.add(here);
+            }
+        }
+
+        int cost(List<Voicing> row) {
+            int cost = 0;
+            for (int i = 0; i < row.size(); i++) {
+                cost += charges.get(i).get(row.get(i));
+            }
+            for (Transitions.Transition pair : transitions.pairs()) {
+                cost += Distance.between(
+                        row.get(pair.from()).keys(), row.get(pair.to()).keys());
+            }
+            return cost;
+        }
+
+        int cheapest() {
+            int best = Integer.MAX_VALUE;
+            int[] choice = new int[layers.size()];
+            for (int at = 0; at < choice.length; ) {
+                List<Voicing> row = new ArrayList<>();
+                for (int i = 0; i < choice.length; i++) {
+                    row.add(layers.get(i).get(choice[i]));
+                }
+                best = Math.min(best, cost(row));
+                for (at = 0;
+                        at < choice.length && ++choice[at] == layers.get(at).size();
+                        at++) {
+                    choice[at] = 0;
+                }
+            }
+            return best;
         }
     }
 

@@ -1,0 +1,112 @@
+package com.zestythumb.core.sheet;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * The pairs of sounding chords that follow one another when the tune is played, with its repeats, endings and jumps;
+ * chords are counted in the written order, from 0. A chord that is never played follows the one written before it.
+ */
+public final class Transitions {
+
+    /** A chord and one that follows it. */
+    public record Transition(int from, int to) {}
+
+    private final List<Transition> pairs;
+    private final int[] before;
+    private final int[] next;
+    private final int opening;
+    private final int closing;
+
+    private Transitions(Set<Transition> pairs, int count, int opening, int closing) {
+        this.pairs = List.copyOf(pairs);
+        this.opening = opening;
+        this.closing = closing;
+        this.before = new int[count];
+        this.next = new int[count];
+        Arrays.fill(before, -1);
+        Arrays.fill(next, -1);
+        for (Transition pair : pairs) {
+            before[pair.to()] = before[pair.to()] < 0 ? pair.from() : before[pair.to()];
+            next[pair.from()] = next[pair.from()] < 0 ? pair.to() : next[pair.from()];
+        }
+    }
+
+    /** Follows the tune once. O(bars as played). */
+    public static Transitions of(LeadSheet sheet) {
+        List<List<Integer>> inBars = new ArrayList<>();
+        int count = 0;
+        for (Bar bar : sheet.bars()) {
+            List<Integer> here = new ArrayList<>();
+            for (ChordEvent event : bar.events()) {
+                if (!event.isSilent()) {
+                    here.add(count++);
+                }
+            }
+            inBars.add(here);
+        }
+        Set<Transition> pairs = new LinkedHashSet<>();
+        boolean[] played = new boolean[count];
+        int opening = -1;
+        int last = -1;
+        for (int bar : sheet.playingOrder()) {
+            for (int chord : inBars.get(bar)) {
+                opening = opening < 0 ? chord : opening;
+                if (last >= 0 && last != chord) {
+                    pairs.add(new Transition(last, chord));
+                }
+                played[chord] = true;
+                last = chord;
+            }
+        }
+        for (int chord = 1; chord < count; chord++) {
+            if (!played[chord]) {
+                pairs.add(new Transition(chord - 1, chord));
+            }
+        }
+        return new Transitions(pairs, count, opening, last);
+    }
+
+    /** As if the chords were played once in their order. */
+    public static Transitions inOrder(int count) {
+        Set<Transition> pairs = new LinkedHashSet<>();
+        for (int chord = 1; chord < count; chord++) {
+            pairs.add(new Transition(chord - 1, chord));
+        }
+        return new Transitions(pairs, count, count > 0 ? 0 : -1, count - 1);
+    }
+
+    /** Each pair once, in the order in which they first come. */
+    public List<Transition> pairs() {
+        return pairs;
+    }
+
+    /** Whether the chords are played once in their order and nothing else. */
+    public boolean isPlain() {
+        return pairs.size() == Math.max(0, before.length - 1)
+                && pairs.stream().allMatch(pair -> pair.to() == pair.from() + 1);
+    }
+
+    /** The chord from which a chord is first come to; −1 for the one that opens the tune. */
+    public int before(int chord) {
+        return before[chord];
+    }
+
+    /** The chord that first follows a chord; −1 where none does. */
+    public int next(int chord) {
+        return next[chord];
+    }
+
+    /** The chord that is played first; −1 where there is none. */
+    public int opening() {
+        return opening;
+    }
+
+    /** The chord with which the tune ends. */
+    public int closing() {
+        return closing;
+    }
+}

@@ -210,6 +210,9 @@ class TunesApiTest {
         put("/api/tunes/" + id + "/labels", "{\"tags\":[\"exam\"],\"level\":3}");
         String backup = api.get().uri("/api/backup").exchange().getResponse().getContentAsString();
         assertThat(restore(backup)).bodyJson().extractingPath("$.added").isEqualTo(0);
+        api.delete().uri("/api/tunes/" + id).exchange();
+        assertThat(restore(backup)).bodyJson().extractingPath("$.added").isEqualTo(1);
+        assertThat(api.get().uri("/api/tunes/" + id).exchange()).hasStatusOk();
         database.update("delete from tune where id = ?", id);
         assertThat(restore(backup)).bodyJson().extractingPath("$.added").isEqualTo(1);
         JsonNode was = find(JSON.readTree(backup));

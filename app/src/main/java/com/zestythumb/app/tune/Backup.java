@@ -32,8 +32,8 @@ public record Backup(
             @Schema(nullable = true) Instant removedAt,
             @NotNull List<@Valid KeptState> history) {
 
-        boolean isSameAs(KeptTune other) {
-            return chart.equals(other.chart) && settings.equals(other.settings) && tags.equals(other.tags);
+        boolean isSameAs(Tune other) {
+            return chart.equals(other.chart()) && settings.equals(settingsOf(other)) && tags.equals(other.tags());
         }
     }
 
@@ -50,10 +50,14 @@ public record Backup(
                 tunes.stream().map(tune -> kept(tune, history.apply(tune))).toList());
     }
 
+    private static List<SettingDto> settingsOf(Tune tune) {
+        return tune.settings().stream().map(Setting::toDto).toList();
+    }
+
     private static KeptTune kept(Tune tune, List<TuneRevision> history) {
         return new KeptTune(
                 tune.chart(),
-                tune.settings().stream().map(Setting::toDto).toList(),
+                settingsOf(tune),
                 tune.tags(),
                 tune.level(),
                 tune.updatedAt(),

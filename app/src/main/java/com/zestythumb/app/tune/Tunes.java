@@ -94,12 +94,20 @@ public class Tunes {
         return Backup.of(tunes.findByStudioOrderById(studios.current()), revisions::findByTuneOrderBySavedAt);
     }
 
-    /** Puts back what a backup holds, but for tunes that stand here already just so; says how many were added. */
+    /**
+     * Puts back what a backup holds, but for tunes that stand here already just so; says how many were added. One that
+     * was taken off the shelf since stands on it again.
+     */
     public int restore(Backup backup) {
-        List<Backup.KeptTune> here = backup().tunes();
+        List<Tune> here = tunes.findByStudioOrderById(studios.current());
         int added = 0;
         for (Backup.KeptTune kept : backup.tunes()) {
-            if (here.stream().noneMatch(kept::isSameAs)) {
+            List<Tune> same = here.stream().filter(kept::isSameAs).toList();
+            boolean offTheShelf = same.stream().allMatch(tune -> tune.removedAt() != null);
+            if (!same.isEmpty() && kept.removedAt() == null && offTheShelf) {
+                same.get(0).putBack();
+                added++;
+            } else if (same.isEmpty()) {
                 Tune tune = new Tune(studios.current());
                 change(tune, new TuneDraft(0, kept.chart(), kept.settings()), kept.updatedAt());
                 tune.label(kept.tags(), kept.level());

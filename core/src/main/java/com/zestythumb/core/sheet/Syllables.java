@@ -16,6 +16,8 @@ public final class Syllables {
 
     private final List<String> tokens = new ArrayList<>();
     private int next;
+    /** Whether the note before is tied to the next one, also over the bar line. */
+    private boolean held;
 
     public Syllables(String line) {
         Matcher m = TOKEN.matcher(line);
@@ -30,7 +32,6 @@ public final class Syllables {
     /** The notes of the next bar with their syllables; rests and the ends of ties take none. */
     public List<MelodyNote> under(List<MelodyNote> bar) {
         List<MelodyNote> sung = new ArrayList<>();
-        boolean held = false;
         for (MelodyNote note : bar) {
             boolean takes = !note.isRest() && !held;
             held = note.tied();
@@ -53,9 +54,9 @@ public final class Syllables {
     /** The line that lays these syllables under the bars' notes again. */
     public static String write(List<List<MelodyNote>> bars) {
         List<String> parts = new ArrayList<>();
+        boolean held = false;
         for (List<MelodyNote> bar : bars) {
             List<String> words = new ArrayList<>();
-            boolean held = false;
             for (MelodyNote note : bar) {
                 if (!note.isRest() && !held) {
                     words.add(note.syllable().isEmpty() ? "*" : note.syllable().replace(' ', '~'));

@@ -54,10 +54,9 @@ final class CloseVoicings {
         if (chord.hasSlash()) {
             return List.of(chord.bass());
         }
-        List<PitchClass> allowed = tones.stream()
-                .filter(tone -> way.allowsInBass(chord.tones().indexOf(tone)))
-                .toList();
-        // An open fifth has no second inversion.
+        List<PitchClass> allowed =
+                tones.stream().filter(tone -> way.allowsInBass(tone, chord)).toList();
+        // The tone asked for may be the one that is left out.
         return allowed.isEmpty() ? List.of(chord.root()) : allowed;
     }
 

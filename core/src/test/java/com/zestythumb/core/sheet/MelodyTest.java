@@ -61,6 +61,20 @@ class MelodyTest {
                 .containsExactly("F#5", "F#5", "F5", "F5", "F4");
     }
 
+    /** Common practice: what is tied over is sung on. */
+    @Test
+    void laysNoSyllableOnTheEndOfATie() {
+        LeadSheet sheet = Chart.parse("key: C\n| C | C |\nm: c8- | c4 d4\nw: la li");
+        assertThat(sheet.bars().get(0).melody())
+                .extracting(MelodyNote::syllable)
+                .containsExactly("la");
+        assertThat(sheet.bars().get(1).melody())
+                .extracting(MelodyNote::syllable)
+                .containsExactly("", "li");
+        assertThat(Chart.parse(ChartWriter.write(sheet)).bars().get(1).melody())
+                .isEqualTo(sheet.bars().get(1).melody());
+    }
+
     @Test
     void writesNotesThatBothReadingsReadBack() {
         for (String text : List.of("^F f F =f F ^f", "_B b B, =B", "c>d (3efg z2", "C, ^^c'2 _d3/2 e/2")) {

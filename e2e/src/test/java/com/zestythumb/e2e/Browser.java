@@ -22,6 +22,8 @@ import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.chrome.ChromeDriverService;
 import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.logging.LogEntry;
+import org.openqa.selenium.logging.LogType;
 import org.openqa.selenium.support.ui.FluentWait;
 
 /** Debian's Chromium without a display, driven in a lesson's words. */
@@ -56,6 +58,7 @@ final class Browser implements AutoCloseable {
         options.setExperimentalOption(
                 "prefs",
                 Map.of("download.default_directory", downloads.toString(), "download.prompt_for_download", false));
+        options.setCapability("goog:loggingPrefs", Map.of(LogType.BROWSER, "ALL"));
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(Path.of("/usr/bin/chromedriver").toFile())
                 .build();
@@ -65,6 +68,14 @@ final class Browser implements AutoCloseable {
         driver.executeCdpCommand(
                 "Emulation.setEmulatedMedia",
                 Map.of("features", List.of(Map.of("name", "prefers-reduced-motion", "value", "reduce"))));
+    }
+
+    /** What the browser refused to load or run since it was last asked. */
+    List<String> refusals() {
+        return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+                .map(LogEntry::getMessage)
+                .filter(message -> message.contains("Content Security Policy"))
+                .toList();
     }
 
     /** Sets the size of the page itself, whatever frame the window has. */

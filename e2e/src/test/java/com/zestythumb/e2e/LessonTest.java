@@ -203,6 +203,8 @@ class LessonTest extends InTheBrowser {
         browser.see("[data-chord='1'].chosen");
         browser.click("[aria-label=Stop]");
         browser.seeNo(".drawing .note.sounds");
+        // Engraver, samples and player ship with the app; nothing else is asked for.
+        assertThat(browser.refusals()).isEmpty();
         assertThat(browser.see(".play").getDomAttribute("data-state")).isEqualTo("still");
     }
 

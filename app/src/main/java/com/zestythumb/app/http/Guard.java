@@ -1,0 +1,75 @@
+package com.zestythumb.app.http;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Stands before every request. Only hosts that are known are answered, so that no page elsewhere can have its own name
+ * point here and read what is kept (DNS rebinding); and a page may load nothing but what the app ships (Content
+ * Security Policy Level 3; the engraver needs WebAssembly, the player blobs).
+ */
+@Component
+@Order(Ordered.HIGHEST_PRECEDENCE)
+class Guard extends OncePerRequestFilter {
+
+    private static final String POLICY = String.join(
+            "; ",
+            "default-src 'self'",
+            "script-src 'self' blob: 'wasm-unsafe-eval'",
+            "worker-src 'self' blob:",
+            "style-src 'self' 'unsafe-inline'",
+            "img-src 'self' data: blob:",
+            "font-src 'self' data:",
+            "media-src 'self' data: blob:",
+            "connect-src 'self' data: blob:",
+            "object-src 'none'",
+            "base-uri 'none'",
+            "form-action 'self'",
+            "frame-ancestors 'none'");
+
+    /** An address is no name, and so nobody can have it point elsewhere. */
+    private static final Pattern ADDRESS =
+            Pattern.compile("\\d{1,3}(\\.\\d{1,3}){3}|\\[?[0-9a-fA-F:.]*:[0-9a-fA-F:.]*]?");
+
+    private final Set<String> hosts;
+
+    Guard(@Value("${zesty.hosts:}") Set<String> hosts) {
+        this.hosts = hosts;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        String host = request.getServerName();
+        boolean known = host.equals("localhost")
+                || ADDRESS.matcher(host).matches()
+                || hosts.stream().anyMatch(host::equalsIgnoreCase);
+        if (!known) {
+            response.setStatus(HttpStatus.MISDIRECTED_REQUEST.value());
+            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+            response.getWriter()
+                    .write(
+                            "{\"status\":421,\"title\":\"Misdirected Request\",\"detail\":\"this app does not know the name"
+                                    + " you call it by; use its address, or start it with --host and that name\"}");
+            return;
+        }
+        response.setHeader("Content-Security-Policy", POLICY);
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Referrer-Policy", "no-referrer");
+        response.setHeader("Cross-Origin-Opener-Policy", "same-origin");
+        response.setHeader("Permissions-Policy", "camera=(), microphone=(), geolocation=()");
+        chain.doFilter(request, response);
+    }
+}

@@ -1,0 +1,53 @@
+package com.zestythumb.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+
+@SpringBootTest(properties = "zesty.hosts=music-room.local,studio")
+@AutoConfigureMockMvc
+class GuardTest {
+
+    @Autowired
+    private MockMvcTester api;
+
+    private MvcTestResult called(String host) {
+        return api.get()
+                .uri("/api/tunes")
+                .with(request -> {
+                    request.setServerName(host);
+                    return request;
+                })
+                .exchange();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"localhost", "127.0.0.1", "192.168.1.20", "[::1]", "::1", "music-room.local", "Studio"})
+    void answersUnderItsAddressesAndItsNames(String host) {
+        assertThat(called(host)).hasStatusOk();
+    }
+
+    /** DNS rebinding: a name of somebody else's that points here. */
+    @ParameterizedTest
+    @ValueSource(strings = {"evil.example", "localhost.evil.example", "127.0.0.1.evil.example"})
+    void answersUnderNoOther(String host) {
+        assertThat(called(host)).hasStatus(421).bodyText().contains("start it with --host");
+    }
+
+    /** Content Security Policy Level 3: nothing is loaded from elsewhere, and no page may frame this one. */
+    @Test
+    void letsThePageLoadNothingFromElsewhere() {
+        MvcTestResult answer = called("localhost");
+        assertThat(answer).headers().hasValue("X-Content-Type-Options", "nosniff");
+        assertThat(answer.getResponse().getHeader("Content-Security-Policy"))
+                .contains("default-src 'self'", "frame-ancestors 'none'", "object-src 'none'")
+                .doesNotContain("http", "*", "'unsafe-eval'");
+    }
+}

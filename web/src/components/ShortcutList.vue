@@ -9,7 +9,7 @@ const open = defineModel<boolean>({ required: true });
 <template>
   <Dialog v-model:visible="open" modal header="By keyboard" :style="{ width: '26rem' }">
     <label class="single">
-      <input v-model="singleKeys" type="checkbox" /> Letters and signs do what stands here
+      <input v-model="singleKeys" type="checkbox" /> Single letters and signs work as keys
     </label>
     <dl :class="{ off: !singleKeys }">
       <template v-for="shortcut in shortcuts" :key="shortcut.shown">
@@ -29,6 +29,11 @@ const open = defineModel<boolean>({ required: true });
   gap: 10px;
   min-height: 44px;
   margin-bottom: 8px;
+}
+.single input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--zest);
 }
 .off {
   opacity: 0.6;

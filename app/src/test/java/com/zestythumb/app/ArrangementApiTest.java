@@ -102,7 +102,14 @@ class ArrangementApiTest {
                 .extractingPath("$.detail")
                 .asString()
                 .contains("write C, F# or Bb");
-        assertThat(arrange("| C |", USUAL.replace("NEAREST", "SIDEWAYS"))).hasStatus(400);
+        assertThat(arrange("| C |", USUAL.replace("NEAREST", "SIDEWAYS")))
+                .hasStatus(400)
+                .bodyJson()
+                .extractingPath("$.detail")
+                .asString()
+                .startsWith("choices.way: ");
+        assertThat(arrange("| C |", USUAL.replace("\"pins\":[]", "\"pins\":[null]")))
+                .hasStatus(400);
         assertThat(arrange("| C |", "null"))
                 .hasStatus(400)
                 .bodyJson()

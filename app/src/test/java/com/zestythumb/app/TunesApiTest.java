@@ -243,6 +243,8 @@ class TunesApiTest {
     @Test
     void refusesWhatCannotBeKept() {
         assertThat(create(draft(0, "| C |"))).hasStatus(400);
+        assertThat(create("{\"version\":0,\"chart\":\"| C |\",\"settings\":[null]}"))
+                .hasStatus(400);
         assertThat(create(draft(0, "| C |", setting(" ", 9)))).hasStatus(400);
         assertThat(create(draft(0, "| C |", setting("Wren", 99))))
                 .hasStatus(400)

@@ -15,7 +15,7 @@ public record ChoicesDto(
         @NotNull Way way,
         @NotNull Figure figure,
         @NotNull @Valid HandDto hand,
-        @NotNull @Size(max = 2000) List<@Valid PinDto> pins) {
+        @NotNull @Size(max = 2000) List<@NotNull @Valid PinDto> pins) {
 
     public static ChoicesDto of(Choices choices) {
         return new ChoicesDto(

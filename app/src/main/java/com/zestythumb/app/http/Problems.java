@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
 
 /** Errors as application/problem+json (RFC 9457), each saying where and what to do. */
 @RestControllerAdvice
@@ -44,11 +45,28 @@ class Problems extends ResponseEntityExceptionHandler {
                 e, ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, detail), headers, status, request);
     }
 
+    /** The field that cannot be read, as {@code "choices.hand.span: "}; empty where it is no JSON at all. */
+    private static String where(HttpMessageNotReadableException e) {
+        if (!(e.getCause() instanceof JacksonException unread)
+                || unread.getPath().isEmpty()) {
+            return "";
+        }
+        StringBuilder path = new StringBuilder();
+        for (JacksonException.Reference step : unread.getPath()) {
+            if (step.getPropertyName() == null) {
+                path.append('[').append(step.getIndex()).append(']');
+            } else {
+                path.append(path.isEmpty() ? "" : ".").append(step.getPropertyName());
+            }
+        }
+        return path.append(": ").toString();
+    }
+
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST, "the request is not the JSON this call takes; see /api/openapi");
+                HttpStatus.BAD_REQUEST, where(e) + "the request is not the JSON this call takes; see /api/openapi");
         return handleExceptionInternal(e, problem, headers, status, request);
     }
 }

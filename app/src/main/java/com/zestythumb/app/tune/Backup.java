@@ -12,7 +12,7 @@ import java.util.function.Function;
 public record Backup(
         @Schema(example = "zesty-thumb-backup") @NotNull String kind,
         int formatVersion,
-        @NotNull @Size(max = 20_000) List<@Valid KeptTune> tunes) {
+        @NotNull @Size(max = 20_000) List<@NotNull @Valid KeptTune> tunes) {
 
     private static final String KIND = "zesty-thumb-backup";
 
@@ -25,12 +25,12 @@ public record Backup(
     /** A tune with its settings, labels and history. */
     public record KeptTune(
             @NotNull String chart,
-            @NotNull @Size(min = 1, max = 100) List<@Valid SettingDto> settings,
+            @NotNull @Size(min = 1, max = 100) List<@NotNull @Valid SettingDto> settings,
             @NotNull List<String> tags,
             int level,
             @NotNull Instant updatedAt,
             @Schema(nullable = true) Instant removedAt,
-            @NotNull List<@Valid KeptState> history) {
+            @NotNull List<@NotNull @Valid KeptState> history) {
 
         boolean isSameAs(Tune other) {
             return chart.equals(other.chart()) && settings.equals(settingsOf(other)) && tags.equals(other.tags());

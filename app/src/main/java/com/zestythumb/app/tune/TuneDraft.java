@@ -16,4 +16,4 @@ public record TuneDraft(
         @Size(max = ArrangementRequest.MAX_CHART, message = "holds more than {max} letters; cut the tune in two")
         String chart,
 
-        @NotNull @Size(min = 1, max = 100) List<@Valid SettingDto> settings) {}
+        @NotNull @Size(min = 1, max = 100) List<@NotNull @Valid SettingDto> settings) {}

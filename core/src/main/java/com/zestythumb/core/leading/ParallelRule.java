@@ -3,42 +3,74 @@ package com.zestythumb.core.leading;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.NoteNames;
+import com.zestythumb.core.pitch.Pitch;
+import java.util.List;
 import java.util.Optional;
 
 /**
- * Bass and top of the hand moving in parallel perfect fifths or octaves (any textbook of harmony; a
- * fault in the strict and keyboard schools, a sound in popular music).
+ * Voices of the hand moving in parallel perfect fifths or octaves: bass and top, and where a chord has as many notes as
+ * the one before any two of its voices (any textbook of harmony; a fault in the strict and keyboard schools, a sound in
+ * popular music).
  */
 final class ParallelRule implements Rule {
 
+    /** Two voices of a chord. */
+    private record Voices(Pitch low, Pitch high) {
+
+        static Voices of(ArrangedChord chord, int low, int high) {
+            List<Pitch> notes = chord.voicing().notes();
+            return new Voices(notes.get(low), notes.get(high));
+        }
+
+        boolean isParallelTo(Voices then) {
+            int below = Integer.signum(low.midi() - then.low.midi());
+            int above = Integer.signum(high.midi() - then.high.midi());
+            return below != 0 && below == above && isSame(then.interval(), interval());
+        }
+
+        Interval interval() {
+            return Interval.between(low, high);
+        }
+    }
+
     @Override
     public Optional<Finding> check(ArrangedChord before, ArrangedChord chord, Arrangement whole) {
-        if (before == null
-                || before.voicing().lowest().midi() == chord.voicing().lowest().midi()) {
+        if (before == null) {
             return Optional.empty();
         }
-        Interval then = outer(before);
-        Interval now = outer(chord);
-        boolean sameDirection = Integer.signum(chord.voicing().lowest().midi()
-                        - before.voicing().lowest().midi())
-                == Integer.signum(chord.voicing().highest().midi()
-                        - before.voicing().highest().midi());
-        if (!sameDirection || !isSame(then, now)) {
-            return Optional.empty();
+        int then = before.voicing().notes().size();
+        int now = chord.voicing().notes().size();
+        Voices outer = Voices.of(chord, 0, now - 1);
+        if (outer.isParallelTo(Voices.of(before, 0, then - 1))) {
+            return Optional.of(finding("bass and top", outer, before, chord, whole));
         }
-        boolean fifths = now.steps() % 7 == 4;
-        return Optional.of(Places.finding(
+        for (int low = 0; then == now && low < now; low++) {
+            for (int high = low + 1; high < now; high++) {
+                Voices inner = Voices.of(chord, low, high);
+                if (inner.isParallelTo(Voices.of(before, low, high))) {
+                    NoteNames names = whole.sheet().heading().names();
+                    String voices = "the voices on "
+                            + names.fromEnglish(inner.low().pitchClass().pretty()) + " and "
+                            + names.fromEnglish(inner.high().pitchClass().pretty());
+                    return Optional.of(finding(voices, inner, before, chord, whole));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static Finding finding(
+            String names, Voices voices, ArrangedChord before, ArrangedChord chord, Arrangement whole) {
+        boolean fifths = voices.interval().steps() % 7 == 4;
+        return Places.finding(
                 fifths ? Finding.Kind.PARALLEL_FIFTHS : Finding.Kind.PARALLEL_OCTAVES,
                 chord,
                 whole,
-                "bass and top go in parallel " + (fifths ? "fifths" : "octaves") + " from "
+                names + " go in parallel " + (fifths ? "fifths" : "octaves") + " from "
                         + whole.sheet().heading().print(before.chord()) + " to "
                         + whole.sheet().heading().print(chord.chord()),
-                "fine in popular styles; else take another inversion so that one voice stays"));
-    }
-
-    private static Interval outer(ArrangedChord chord) {
-        return Interval.between(chord.voicing().lowest(), chord.voicing().highest());
+                "fine in popular styles; else take another inversion so that one voice stays");
     }
 
     private static boolean isSame(Interval then, Interval now) {

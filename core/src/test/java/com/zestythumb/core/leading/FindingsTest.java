@@ -107,6 +107,16 @@ class FindingsTest {
                 .anyMatch(message -> message.endsWith("in 0.3 s"));
     }
 
+    /** Any textbook of harmony: E–B to F–C over a bass that stays. */
+    @Test
+    void findParallelFifthsOfInnerVoices() {
+        assertThat(findings("| Cmaj7 | F |", laid(Choices.USUAL, "C3 E3 B3", "C3 F3 C4")))
+                .extracting(Finding::message)
+                .containsExactly("the voices on F and C go in parallel fifths from Cmaj7 to F");
+        assertThat(findings("| Cmaj7 | Am |", laid(Choices.USUAL, "C3 E3 B3", "C3 E3 A3")))
+                .isEmpty();
+    }
+
     @Test
     void doNotCallADiminishedFifthParallel() {
         assertThat(findings("| C | Bdim |", ROOTS)).isEmpty();

@@ -1,10 +1,14 @@
 <script setup lang="ts">
+import { ref } from 'vue';
 import type { Arrangement } from '../api/client';
 import { findingTitles } from './words';
 
 /** What to mind; each entry leads to its bar. */
 const props = defineProps<{ tune: Arrangement | undefined; chosen: number }>();
 const emit = defineEmits<{ choose: [chord: number] }>();
+
+const list = ref<HTMLElement>();
+const show = () => list.value?.scrollIntoView({ block: 'nearest' });
 
 const barOf = (chord: number) => {
   const bar = props.tune?.chords[chord]?.bar ?? 0;
@@ -15,12 +19,15 @@ const barOf = (chord: number) => {
 <template>
   <section v-if="tune" class="findings" aria-labelledby="mind-heading">
     <h2 id="mind-heading">
-      Mind this <span v-if="tune.findings.length" class="count">{{ tune.findings.length }}</span>
+      <template v-if="!tune.findings.length">Mind this</template>
+      <button v-else class="plain-button" @click="show">
+        Mind this <span class="count">{{ tune.findings.length }}</span>
+      </button>
     </h2>
     <p v-if="!tune.findings.length && tune.chords.length" class="well">
       Nothing: it lies well under this hand.
     </p>
-    <ul>
+    <ul ref="list">
       <li v-for="(finding, i) in tune.findings" :key="i">
         <button
           class="finding plain-button"
@@ -44,6 +51,22 @@ const barOf = (chord: number) => {
 </template>
 
 <style scoped>
+/* The heading stays in sight at the foot of the column, however far below it the list lies. */
+.findings {
+  display: contents;
+}
+h2 {
+  position: sticky;
+  bottom: -10px;
+  z-index: 1;
+  background: var(--paper);
+}
+h2 button {
+  font: inherit;
+  width: 100%;
+  min-height: 40px;
+  text-align: left;
+}
 .count {
   color: var(--caution);
 }

@@ -51,11 +51,11 @@ const barOf = (chord: number) => {
 </template>
 
 <style scoped>
-/* The heading stays in sight at the foot of the column, however far below it the list lies. */
+/* With something to mind its heading stays in sight at the foot of the column, however far below it the list lies. */
 .findings {
   display: contents;
 }
-h2 {
+h2:has(button) {
   position: sticky;
   bottom: -10px;
   z-index: 1;

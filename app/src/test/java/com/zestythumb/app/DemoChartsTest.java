@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.leading.Finding;
-import com.zestythumb.core.leading.Findings;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.voiceleading.Finding;
+import com.zestythumb.core.voiceleading.Findings;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Way;
 import java.io.IOException;

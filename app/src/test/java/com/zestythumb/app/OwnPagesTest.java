@@ -2,7 +2,7 @@ package com.zestythumb.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.zestythumb.core.analysis.Kind;
+import com.zestythumb.core.analysis.ChordKind;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.chord.Chord;
@@ -65,7 +65,7 @@ class OwnPagesTest {
     }
 
     private static boolean isNamed(Chord want, Chord have) {
-        boolean named = want.root().soundsLike(have.root()) && Kind.of(want) == Kind.of(have);
+        boolean named = want.root().soundsLike(have.root()) && ChordKind.of(want) == ChordKind.of(have);
         return named || keys(want).equals(keys(have));
     }
 
@@ -90,7 +90,7 @@ class OwnPagesTest {
             }
             boolean resolves = explain
                     && last != null
-                    && Kind.of(last) == Kind.SUSPENDED
+                    && ChordKind.of(last) == ChordKind.SUSPENDED
                     && last.root().soundsLike(chord.chord().root());
             if (resolves) {
                 written.remove(written.size() - 1);
@@ -108,7 +108,7 @@ class OwnPagesTest {
                     && last != null
                     && !event.isSilent()
                     && last.root().soundsLike(event.chord().root())
-                    && Kind.of(last) == Kind.SUSPENDED;
+                    && ChordKind.of(last) == ChordKind.SUSPENDED;
             if (resolves) {
                 chords.remove(last);
             }

@@ -25,7 +25,7 @@ class ArchitectureTest {
             "fingering",
             "figure",
             "arrangement",
-            "leading");
+            "voiceleading");
 
     @ArchTest
     static final ArchRule USES_THE_JDK_ALONE =

@@ -20,12 +20,12 @@ final class BareTune {
 
     private BareTune() {}
 
-    static boolean isOne(List<BarDraft> bars) {
+    static boolean isOne(List<BroughtBar> bars) {
         int leaps = 0;
         int moves = 0;
         Map<Fraction, Integer> lengths = new HashMap<>();
         Sounding last = null;
-        for (BarDraft bar : bars) {
+        for (BroughtBar bar : bars) {
             List<Sounding> notes = new ArrayList<>(bar.sounding);
             notes.sort(Comparator.comparing(Sounding::onset));
             Fraction end = Fraction.ZERO;

@@ -41,7 +41,7 @@ public final class SheetBuilder {
 
     private final ImportReport.Builder report;
     private final TuneMender tunes;
-    private final List<BarDraft> drafts = new ArrayList<>();
+    private final List<BroughtBar> drafts = new ArrayList<>();
     private Heading heading;
     private boolean keyTold = true;
     private boolean modeTold = true;
@@ -54,7 +54,7 @@ public final class SheetBuilder {
     }
 
     /** Adds the next bar; false once the tune is as long as it may be. */
-    public boolean add(BarDraft bar) {
+    public boolean add(BroughtBar bar) {
         if (drafts.size() == MAX_BARS) {
             report.add(Fate.LEFT_OUT, LATER_BARS);
             return false;
@@ -72,7 +72,7 @@ public final class SheetBuilder {
         return full;
     }
 
-    public List<BarDraft> bars() {
+    public List<BroughtBar> bars() {
         return drafts;
     }
 
@@ -108,7 +108,7 @@ public final class SheetBuilder {
         int number = 0;
         int inLine = BARS_IN_A_LINE;
         for (int i = 0; i < drafts.size(); i++) {
-            BarDraft draft = drafts.get(i);
+            BroughtBar draft = drafts.get(i);
             boolean breaks = draft.beginsLine || draft.section != null || inLine == BARS_IN_A_LINE;
             line += breaks ? 1 : 0;
             inLine = breaks ? 1 : inLine + 1;
@@ -169,7 +169,7 @@ public final class SheetBuilder {
                         .toList()));
     }
 
-    private Bar bar(int i, BarDraft draft, List<ChordEvent> chords, int number, int line) {
+    private Bar bar(int i, BroughtBar draft, List<ChordEvent> chords, int number, int line) {
         return new Bar(
                 i,
                 number,
@@ -206,9 +206,9 @@ public final class SheetBuilder {
      */
     private void repairLengths() {
         for (int i = 0; i < drafts.size(); i++) {
-            BarDraft bar = drafts.get(i);
+            BroughtBar bar = drafts.get(i);
             Fraction full = bar.meter.barLength();
-            BarDraft next = i + 1 < drafts.size() ? drafts.get(i + 1) : null;
+            BroughtBar next = i + 1 < drafts.size() ? drafts.get(i + 1) : null;
             boolean writable = bar.length.times(2).isWhole() && bar.length.compareTo(Fraction.ZERO) > 0;
             if (bar.pickup || bar.length.equals(full)) {
                 continue;
@@ -234,12 +234,12 @@ public final class SheetBuilder {
         }
     }
 
-    private static boolean completes(BarDraft bar, BarDraft next) {
+    private static boolean completes(BroughtBar bar, BroughtBar next) {
         boolean parted = bar.timesPlayed > 1 || next.startsRepeat || next.section != null;
         return parted && bar.length.plus(next.length).equals(bar.meter.barLength());
     }
 
-    private boolean closesARound(BarDraft bar, int i) {
+    private boolean closesARound(BroughtBar bar, int i) {
         boolean ends = bar.timesPlayed > 1 || i == drafts.size() - 1;
         Fraction lacking = bar.meter.barLength().minus(bar.length);
         boolean anyPickup = drafts.stream().limit(i).anyMatch(b -> b.pickup && b.length.equals(lacking));
@@ -268,9 +268,9 @@ public final class SheetBuilder {
     /** Symbols last until the next one, also over bar lines; before the first nothing sounds. */
     private List<List<ChordEvent>> written() {
         List<List<ChordEvent>> all = new ArrayList<>();
-        BarDraft.Symbol current = new BarDraft.Symbol(null);
+        BroughtBar.Symbol current = new BroughtBar.Symbol(null);
         for (int i = 0; i < drafts.size(); i++) {
-            BarDraft bar = drafts.get(i);
+            BroughtBar bar = drafts.get(i);
             List<ChordEvent> events = new ArrayList<>();
             Fraction at = Fraction.ZERO;
             for (var entry : bar.symbols.entrySet()) {
@@ -293,7 +293,8 @@ public final class SheetBuilder {
         return Fraction.of(time.dividedBy(EIGHTH).floor()).times(EIGHTH);
     }
 
-    private static void addUntil(List<ChordEvent> events, BarDraft.Symbol symbol, int bar, Fraction from, Fraction to) {
+    private static void addUntil(
+            List<ChordEvent> events, BroughtBar.Symbol symbol, int bar, Fraction from, Fraction to) {
         if (from.compareTo(to) < 0) {
             // A span of its own keeps a repeated chord from being written as held.
             events.add(

@@ -20,7 +20,7 @@ final class TuneMender {
     }
 
     /** The bar's tune with rests in its gaps; what reaches over its end is cut. */
-    List<MelodyNote> of(BarDraft bar, int number) {
+    List<MelodyNote> of(BroughtBar bar, int number) {
         List<MelodyNote> filled = new ArrayList<>();
         Fraction at = Fraction.ZERO;
         for (MelodyNote note : bar.melody) {

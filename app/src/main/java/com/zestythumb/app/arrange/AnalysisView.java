@@ -88,7 +88,7 @@ record AnalysisView(
     @Schema(name = "Cadence")
     record CadenceView(
             int chord,
-            Cadence.Kind kind,
+            Cadence.Close kind,
             @Schema(example = "half") String word,
 
             @Schema(example = "a comma: it waits on the dominant")
@@ -111,7 +111,7 @@ record AnalysisView(
     @Schema(name = "TuneNote")
     record TuneNoteView(
             @Schema(description = "Index of its bar.") int bar,
-            TuneNote.Kind kind,
+            TuneNote.Standing kind,
 
             @Schema(example = "that steps away and comes back")
             String words,

@@ -1,9 +1,9 @@
 package com.zestythumb.app.arrange;
 
-import com.zestythumb.core.leading.Finding;
-import com.zestythumb.core.leading.FingerMove;
 import com.zestythumb.core.sheet.ChartProblem;
 import com.zestythumb.core.sheet.TextSpan;
+import com.zestythumb.core.voiceleading.Finding;
+import com.zestythumb.core.voiceleading.FingerMove;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
@@ -200,7 +200,7 @@ public record ArrangementView(
             @Schema(description = "MIDI key next; 0 where it lifts.")
             int toMidi,
 
-            FingerMove.Kind kind,
+            FingerMove.Motion kind,
             @Schema(example = "3 up a step to F") String sentence) {}
 
     /** Another voicing of the same chord. */

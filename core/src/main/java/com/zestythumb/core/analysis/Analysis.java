@@ -208,10 +208,11 @@ public record Analysis(
         int tonics = 0;
         int subdominants = 0;
         for (int i = span.from(); i < span.to(); i++) {
-            if (Kind.of(chords.get(i)) == Kind.DOMINANT) {
-                int degree = Degrees.between(span.key().tonic(), chords.get(i).root());
-                tonics += degree == 0 ? 1 : 0;
-                subdominants += degree == 5 ? 1 : 0;
+            if (ChordKind.of(chords.get(i)) == ChordKind.DOMINANT) {
+                int aboveTonic =
+                        Degrees.between(span.key().tonic(), chords.get(i).root());
+                tonics += aboveTonic == 0 ? 1 : 0;
+                subdominants += aboveTonic == 5 ? 1 : 0;
             }
         }
         return tonics > 1 && subdominants > 0;

@@ -8,10 +8,10 @@ package com.zestythumb.core.analysis;
  * @param reason which chords make it, in a phrase for a student, without full stop
  * @param confidence 0 to 1: that of the less certain of these chords
  */
-public record Cadence(Kind kind, int chord, String reason, double confidence) {
+public record Cadence(Close kind, int chord, String reason, double confidence) {
 
     /** The closes of common practice. */
-    public enum Kind {
+    public enum Close {
         /** V–I, both in root position and the tune on the keynote. */
         PERFECT("perfect authentic", "a full stop"),
         AUTHENTIC("authentic", "a full stop, lightly"),
@@ -23,7 +23,7 @@ public record Cadence(Kind kind, int chord, String reason, double confidence) {
         private final String word;
         private final String meaning;
 
-        Kind(String word, String meaning) {
+        Close(String word, String meaning) {
             this.word = word;
             this.meaning = meaning;
         }

@@ -48,30 +48,33 @@ final class Cadences {
     private Optional<Cadence> at(int i, boolean last) {
         Reading now = readings.get(i);
         Reading before = beforeArrival(i);
-        int degree = degree(now, now);
-        boolean home = degree == 0 && isConsonant(now);
+        int aboveTonic = aboveTonic(now, now);
+        boolean home = aboveTonic == 0 && isConsonant(now);
         if (before != null && home && isDominant(before, now)) {
             return Optional.of(authentic(i, before, now));
         }
         if (!last) {
             return Optional.empty();
         }
-        if (before != null && home && degree(before, now) == 5 && Kind.of(before.chord()) != Kind.DOMINANT) {
-            return Optional.of(close(Cadence.Kind.PLAGAL, i, goes(before, now)));
+        if (before != null
+                && home
+                && aboveTonic(before, now) == 5
+                && ChordKind.of(before.chord()) != ChordKind.DOMINANT) {
+            return Optional.of(close(Cadence.Close.PLAGAL, i, goes(before, now)));
         }
-        boolean submediant = degree == (Degrees.isMinor(now.key()) ? 8 : 9) && now.role() == Role.DIATONIC;
+        boolean submediant = aboveTonic == (Degrees.isMinor(now.key()) ? 8 : 9) && now.role() == Role.DIATONIC;
         if (before != null && submediant && isDominant(before, now)) {
-            return Optional.of(close(Cadence.Kind.DECEPTIVE, i, goes(before, now) + " and not home"));
+            return Optional.of(close(Cadence.Close.DECEPTIVE, i, goes(before, now) + " and not home"));
         }
-        if (degree == 7 && Kind.canLead(now.chord()) && now.chord().inversion() == 0) {
+        if (aboveTonic == 7 && ChordKind.canLead(now.chord()) && now.chord().bassMember() == 0) {
             boolean phrygian = before != null
                     && Degrees.isMinor(now.key())
-                    && degree(before, now) == 5
-                    && before.chord().inversion() == 1;
+                    && aboveTonic(before, now) == 5
+                    && before.chord().bassMember() == 1;
             return Optional.of(
                     phrygian
-                            ? close(Cadence.Kind.PHRYGIAN, i, goes(before, now))
-                            : close(Cadence.Kind.HALF, i, "the phrase stops on " + now.numeral()));
+                            ? close(Cadence.Close.PHRYGIAN, i, goes(before, now))
+                            : close(Cadence.Close.HALF, i, "the phrase stops on " + now.numeral()));
         }
         return Optional.empty();
     }
@@ -96,40 +99,40 @@ final class Cadences {
                                 ? ", written in root position, and the tune ends on the keynote"
                                 : ", the tune not on the keynote";
         boolean perfect = roots && (!sheet.hasMelody() || sung);
-        return close(perfect ? Cadence.Kind.PERFECT : Cadence.Kind.AUTHENTIC, i, goes(before, now) + how);
+        return close(perfect ? Cadence.Close.PERFECT : Cadence.Close.AUTHENTIC, i, goes(before, now) + how);
     }
 
     private static String goes(Reading before, Reading now) {
         return before.numeral() + " goes to " + now.numeral();
     }
 
-    private Cadence close(Cadence.Kind kind, int i, String reason) {
+    private Cadence close(Cadence.Close kind, int i, String reason) {
         double before = i == 0 ? 1 : readings.get(i - 1).confidence();
         return new Cadence(kind, i, reason, Math.min(before, readings.get(i).confidence()));
     }
 
     /** Half steps from the tonic of the one to the root of the other. */
-    private static int degree(Reading of, Reading in) {
+    private static int aboveTonic(Reading of, Reading in) {
         return Degrees.between(in.key().tonic(), of.chord().root());
     }
 
     private static boolean isConsonant(Reading reading) {
-        Kind kind = Kind.of(reading.chord());
-        return kind == Kind.MAJOR || kind == Kind.MINOR || reading.role() == Role.BLUES;
+        ChordKind kind = ChordKind.of(reading.chord());
+        return kind == ChordKind.MAJOR || kind == ChordKind.MINOR || reading.role() == Role.BLUES;
     }
 
     private static boolean isDominant(Reading before, Reading in) {
-        int degree = degree(before, in);
-        Kind kind = Kind.of(before.chord());
-        boolean dominant = degree == 7 && (Kind.canLead(before.chord()) || kind == Kind.SUSPENDED);
-        boolean leadingTone = degree == 11 && kind.isDiminished();
+        int aboveTonic = aboveTonic(before, in);
+        ChordKind kind = ChordKind.of(before.chord());
+        boolean dominant = aboveTonic == 7 && (ChordKind.canLead(before.chord()) || kind == ChordKind.SUSPENDED);
+        boolean leadingTone = aboveTonic == 11 && kind.isDiminished();
         boolean substitute =
                 before.role() == Role.TRITONE_SUBSTITUTE && before.numeral().of() == null;
         return dominant || leadingTone || substitute;
     }
 
     private static boolean areRoots(Reading before, Reading now) {
-        return before.chord().inversion() == 0 && now.chord().inversion() == 0 && degree(before, now) == 7;
+        return before.chord().bassMember() == 0 && now.chord().bassMember() == 0 && aboveTonic(before, now) == 7;
     }
 
     /** Whether the tune's last note over a chord is this one. */

@@ -22,7 +22,7 @@ final class Degrees {
     }
 
     /** The chord member that sounds like a bass, whatever its spelling; −1 for a foreign one. */
-    static int inversion(Chord chord, PitchClass bass) {
+    static int bassMember(Chord chord, PitchClass bass) {
         int above = between(chord.root(), bass);
         List<Interval> tones = chord.quality().intervals();
         for (int i = 0; i < tones.size(); i++) {
@@ -47,9 +47,9 @@ final class Degrees {
     }
 
     /** Whether a triad on this degree can be a passing home: {@code "ii"} in major, {@code "III"} in minor. */
-    static String target(int degree, Key key) {
+    static String target(int aboveTonic, Key key) {
         return isMinor(key)
-                ? switch (degree) {
+                ? switch (aboveTonic) {
                     case 3 -> "III";
                     case 5 -> "iv";
                     case 7 -> "V";
@@ -57,7 +57,7 @@ final class Degrees {
                     case 10 -> "VII";
                     default -> null;
                 }
-                : switch (degree) {
+                : switch (aboveTonic) {
                     case 2 -> "ii";
                     case 4 -> "iii";
                     case 5 -> "IV";

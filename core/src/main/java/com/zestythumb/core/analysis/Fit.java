@@ -1,12 +1,12 @@
 package com.zestythumb.core.analysis;
 
-import static com.zestythumb.core.analysis.Kind.AUGMENTED;
-import static com.zestythumb.core.analysis.Kind.DIMINISHED;
-import static com.zestythumb.core.analysis.Kind.DIMINISHED_SEVENTH;
-import static com.zestythumb.core.analysis.Kind.DOMINANT;
-import static com.zestythumb.core.analysis.Kind.HALF_DIMINISHED;
-import static com.zestythumb.core.analysis.Kind.MAJOR;
-import static com.zestythumb.core.analysis.Kind.MINOR;
+import static com.zestythumb.core.analysis.ChordKind.AUGMENTED;
+import static com.zestythumb.core.analysis.ChordKind.DIMINISHED;
+import static com.zestythumb.core.analysis.ChordKind.DIMINISHED_SEVENTH;
+import static com.zestythumb.core.analysis.ChordKind.DOMINANT;
+import static com.zestythumb.core.analysis.ChordKind.HALF_DIMINISHED;
+import static com.zestythumb.core.analysis.ChordKind.MAJOR;
+import static com.zestythumb.core.analysis.ChordKind.MINOR;
 
 import java.util.Arrays;
 
@@ -62,10 +62,11 @@ public final class Fit {
         set(IN_LYDIAN, DIMINISHED, "6=2.5");
         set(IN_LYDIAN, HALF_DIMINISHED, "6=2.5");
         for (double[][] table : IN_ALL) {
-            for (int degree = 0; degree < 12; degree++) {
-                double[] kinds = table[degree];
-                kinds[Kind.OPEN.ordinal()] = Math.min(kinds[MAJOR.ordinal()], kinds[MINOR.ordinal()]);
-                kinds[Kind.SUSPENDED.ordinal()] = Math.min(kinds[Kind.OPEN.ordinal()], kinds[DOMINANT.ordinal()]);
+            for (int aboveTonic = 0; aboveTonic < 12; aboveTonic++) {
+                double[] kinds = table[aboveTonic];
+                kinds[ChordKind.OPEN.ordinal()] = Math.min(kinds[MAJOR.ordinal()], kinds[MINOR.ordinal()]);
+                kinds[ChordKind.SUSPENDED.ordinal()] =
+                        Math.min(kinds[ChordKind.OPEN.ordinal()], kinds[DOMINANT.ordinal()]);
             }
         }
     }
@@ -73,12 +74,12 @@ public final class Fit {
     private Fit() {}
 
     private static double[][] table() {
-        double[][] table = new double[12][Kind.values().length];
+        double[][] table = new double[12][ChordKind.values().length];
         Arrays.stream(table).forEach(row -> Arrays.fill(row, STRANGE));
         return table;
     }
 
-    private static void set(double[][] table, Kind kind, String prices) {
+    private static void set(double[][] table, ChordKind kind, String prices) {
         for (String price : prices.split(" ")) {
             String[] parts = price.split("=");
             table[Integer.parseInt(parts[0])][kind.ordinal()] = Double.parseDouble(parts[1]);
@@ -88,19 +89,19 @@ public final class Fit {
     /**
      * The price of a chord in a mode.
      *
-     * @param degree half steps from the tonic up to its root
+     * @param aboveTonic half steps from the tonic up to its root
      * @param mode 0 major, 1 minor, 2 Dorian, 3 Mixolydian, 4 Phrygian, 5 Lydian
      */
-    public static double price(int degree, Kind kind, int mode) {
-        return IN_ALL[mode][degree][kind.ordinal()];
+    public static double price(int aboveTonic, ChordKind kind, int mode) {
+        return IN_ALL[mode][aboveTonic][kind.ordinal()];
     }
 
     /**
      * The price of a chord.
      *
-     * @param degree half steps from the tonic up to its root
+     * @param aboveTonic half steps from the tonic up to its root
      */
-    static double price(int degree, Kind kind, boolean minor) {
-        return (minor ? IN_MINOR : IN_MAJOR)[degree][kind.ordinal()];
+    static double price(int aboveTonic, ChordKind kind, boolean minor) {
+        return (minor ? IN_MINOR : IN_MAJOR)[aboveTonic][kind.ordinal()];
     }
 }

@@ -84,7 +84,7 @@ final class KeyEvidence {
 
     private final List<Heard> chords;
     private final int[] roots;
-    private final Kind[] kinds;
+    private final ChordKind[] kinds;
     private final boolean[] leads;
     private final boolean[] majorSevenths;
     private final boolean blues;
@@ -96,19 +96,19 @@ final class KeyEvidence {
         this.roots = chords.stream()
                 .mapToInt(heard -> heard.chord().root().semitone())
                 .toArray();
-        this.kinds = chords.stream().map(heard -> Kind.of(heard.chord())).toArray(Kind[]::new);
+        this.kinds = chords.stream().map(heard -> ChordKind.of(heard.chord())).toArray(ChordKind[]::new);
         this.leads = new boolean[count];
         this.majorSevenths = new boolean[count];
         for (int i = 0; i < count; i++) {
-            leads[i] = Kind.canLead(chords.get(i).chord());
-            majorSevenths[i] = Kind.hasMajorSeventh(chords.get(i).chord());
+            leads[i] = ChordKind.canLead(chords.get(i).chord());
+            majorSevenths[i] = ChordKind.hasMajorSeventh(chords.get(i).chord());
         }
-        long dominants = Arrays.stream(kinds).filter(Kind.DOMINANT::equals).count();
+        long dominants = Arrays.stream(kinds).filter(ChordKind.DOMINANT::equals).count();
         // Where nearly all chords have a minor seventh it is a colour and tells no direction.
         this.blues = dominants * 4 > 3L * count;
         this.dominantsOn = new int[12];
         for (int i = 0; i < count; i++) {
-            dominantsOn[roots[i]] += kinds[i] == Kind.DOMINANT ? 1 : 0;
+            dominantsOn[roots[i]] += kinds[i] == ChordKind.DOMINANT ? 1 : 0;
         }
         this.keys = keys();
         this.prices = new double[count][KeyState.COUNT];
@@ -117,7 +117,7 @@ final class KeyEvidence {
         for (int i = 0; i < count; i++) {
             for (int key : keys) {
                 arrivals[i][key] = i == 0 ? ROUND * resolution(count - 1, 0, key) : resolution(i - 1, i, key);
-                closes[i][key] = i > 0 && arrivals[i][key] > 0 && degree(i, key) == 0;
+                closes[i][key] = i > 0 && arrivals[i][key] > 0 && aboveTonic(i, key) == 0;
                 prices[i][key] = price(i, key);
             }
         }
@@ -129,7 +129,7 @@ final class KeyEvidence {
         for (int i = 0; i < count; i++) {
             sounds[roots[i]] = true;
             wanted[(roots[i] + (kinds[i].isDiminished() ? 1 : 5)) % 12] |=
-                    kinds[i] == Kind.DOMINANT || kinds[i].isDiminished();
+                    kinds[i] == ChordKind.DOMINANT || kinds[i].isDiminished();
             for (Key named : new Key[] {chords.get(i).told(), chords.get(i).fixed()}) {
                 sounds[named == null ? roots[i] : named.tonic().semitone()] = true;
             }
@@ -177,14 +177,14 @@ final class KeyEvidence {
         return chords.get(i).chord().equals(chords.get(i - 1).chord());
     }
 
-    private int degree(int i, int key) {
+    private int aboveTonic(int i, int key) {
         return Math.floorMod(roots[i] - key, 12);
     }
 
     private boolean isHome(int i, int key) {
-        boolean triad = kinds[i] == (KeyState.isMinor(key) ? Kind.MINOR : Kind.MAJOR);
-        boolean blue = kinds[i] == Kind.DOMINANT && !KeyState.isMinor(key) && isBlues(key);
-        return degree(i, key) == 0 && (triad || blue);
+        boolean triad = kinds[i] == (KeyState.isMinor(key) ? ChordKind.MINOR : ChordKind.MAJOR);
+        boolean blue = kinds[i] == ChordKind.DOMINANT && !KeyState.isMinor(key) && isBlues(key);
+        return aboveTonic(i, key) == 0 && (triad || blue);
     }
 
     private boolean isBlues(int key) {
@@ -202,8 +202,8 @@ final class KeyEvidence {
         if (!isHome(i, key)) {
             return price;
         }
-        boolean returns = degree(0, key) == 0 && i > 0 || heard.begins() != Begins.NOTHING;
-        boolean called = i > 0 && degree(i - 1, key) == 7 && kinds[i - 1] == Kind.DOMINANT;
+        boolean returns = aboveTonic(0, key) == 0 && i > 0 || heard.begins() != Begins.NOTHING;
+        boolean called = i > 0 && aboveTonic(i - 1, key) == 7 && kinds[i - 1] == ChordKind.DOMINANT;
         boolean rests = heard.last() && (returns || called || heard.held());
         boolean sungHome = heard.last() && heard.sungLast() == KeyState.tonic(key);
         return price
@@ -214,9 +214,9 @@ final class KeyEvidence {
 
     /** How readily it is heard in a key, whatever stands around it. */
     double fit(int i, int key) {
-        int degree = degree(i, key);
-        boolean coloured = kinds[i] == Kind.DOMINANT && (degree == 0 || degree == 5) && isBlues(key);
-        double fit = Fit.price(degree, coloured ? Kind.MAJOR : kinds[i], KeyState.mode(key));
+        int aboveTonic = aboveTonic(i, key);
+        boolean coloured = kinds[i] == ChordKind.DOMINANT && (aboveTonic == 0 || aboveTonic == 5) && isBlues(key);
+        double fit = Fit.price(aboveTonic, coloured ? ChordKind.MAJOR : kinds[i], KeyState.mode(key));
         boolean strange = majorSevenths[i] && !KeyState.has(key, (roots[i] + 11) % 12);
         return fit + (strange ? STRANGE_SEVENTH : 0);
     }
@@ -245,29 +245,29 @@ final class KeyEvidence {
 
     /** Whether a seventh chord from outside leads, as a dominant does, into a minor chord of the key. */
     private boolean leadsInside(int from, int to, int key) {
-        boolean falls = kinds[to] == Kind.MINOR && degree(from, key) == (degree(to, key) + 7) % 12;
-        boolean seventh = kinds[from] == Kind.DOMINANT && degree(from, key) != 7;
-        return falls && seventh && Fit.price(degree(to, key), kinds[to], KeyState.mode(key)) < 2.4;
+        boolean falls = kinds[to] == ChordKind.MINOR && aboveTonic(from, key) == (aboveTonic(to, key) + 7) % 12;
+        boolean seventh = kinds[from] == ChordKind.DOMINANT && aboveTonic(from, key) != 7;
+        return falls && seventh && Fit.price(aboveTonic(to, key), kinds[to], KeyState.mode(key)) < 2.4;
     }
 
     /** Whether what would be the dominant of a major key goes to its two, as dominants do not. */
     private boolean fallsBack(int from, int to, int key) {
-        boolean five = degree(from, key) == 7 && leads[from];
-        return five && degree(to, key) == 2 && kinds[to] == Kind.MINOR && KeyState.mode(key) == 0;
+        boolean five = aboveTonic(from, key) == 7 && leads[from];
+        return five && aboveTonic(to, key) == 2 && kinds[to] == ChordKind.MINOR && KeyState.mode(key) == 0;
     }
 
     /** What a dominant that goes home earns: most with its seventh, for a plain fifth falls in every key. */
     private double resolution(int from, int to, int key) {
-        if (degree(to, key) != 0) {
+        if (aboveTonic(to, key) != 0) {
             return leadsInside(from, to, key) ? LEADS_INSIDE : fallsBack(from, to, key) ? -FALLS_BACK : 0;
         }
         boolean home = isHome(to, key);
-        int degree = degree(from, key);
-        boolean dominant = degree == 7 && leads[from];
-        boolean leadingTone = degree == 11 && kinds[from].isDiminished();
+        int aboveTonic = aboveTonic(from, key);
+        boolean dominant = aboveTonic == 7 && leads[from];
+        boolean leadingTone = aboveTonic == 11 && kinds[from].isDiminished();
         if (!home || !dominant && !leadingTone || KeyState.isModal(key) && KeyState.mode(key) != 2) {
             return 0;
         }
-        return kinds[from] == Kind.MAJOR ? TRIAD_LEADS_HOME : LEADS_HOME;
+        return kinds[from] == ChordKind.MAJOR ? TRIAD_LEADS_HOME : LEADS_HOME;
     }
 }

@@ -17,8 +17,8 @@ final class Neighbourhood {
     private final Chord afterNext;
     private final Key key;
     private final boolean minor;
-    private final Kind kind;
-    private final int degree;
+    private final ChordKind kind;
+    private final int aboveTonic;
     private final boolean[] scale;
 
     /**
@@ -33,8 +33,8 @@ final class Neighbourhood {
         this.afterNext = afterNext;
         this.key = key;
         this.minor = Degrees.isMinor(key);
-        this.kind = Kind.of(chord);
-        this.degree = degreeOf(chord);
+        this.kind = ChordKind.of(chord);
+        this.aboveTonic = aboveTonic(chord);
         this.scale = Degrees.scale(key);
     }
 
@@ -60,29 +60,29 @@ final class Neighbourhood {
         return minor;
     }
 
-    Kind kind() {
+    ChordKind kind() {
         return kind;
     }
 
     /** Half steps of the root above the tonic. */
-    int degree() {
-        return degree;
+    int aboveTonic() {
+        return aboveTonic;
     }
 
-    int degreeOf(Chord other) {
+    int aboveTonic(Chord other) {
         return Degrees.between(key.tonic(), other.root());
     }
 
-    int inversion() {
-        return Degrees.inversion(chord, chord.bass());
+    int bassMember() {
+        return Degrees.bassMember(chord, chord.bass());
     }
 
     boolean isRootInScale() {
-        return scale[degree];
+        return scale[aboveTonic];
     }
 
     boolean isDiatonicRoot() {
-        return Fit.price(degree, kind, minor) < 2.3;
+        return Fit.price(aboveTonic, kind, minor) < 2.3;
     }
 
     /** Whether all its notes are in the key's own scale. */
@@ -97,7 +97,7 @@ final class Neighbourhood {
 
     private boolean isWithin(boolean[] degrees) {
         for (Interval tone : chord.quality().intervals()) {
-            if (!degrees[(degree + tone.semitones()) % 12]) {
+            if (!degrees[(aboveTonic + tone.semitones()) % 12]) {
                 return false;
             }
         }
@@ -106,15 +106,15 @@ final class Neighbourhood {
     }
 
     boolean hasMajorSeventh() {
-        return Kind.hasMajorSeventh(chord);
+        return ChordKind.hasMajorSeventh(chord);
     }
 
     boolean goesToFifthBelow() {
-        return next != null && degreeOf(next) == Math.floorMod(degree + 5, 12);
+        return next != null && aboveTonic(next) == Math.floorMod(aboveTonic + 5, 12);
     }
 
     boolean goesToDominant() {
-        return next != null && (degreeOf(next) == 7 && Kind.canLead(next) || isNextCadential());
+        return next != null && (aboveTonic(next) == 7 && ChordKind.canLead(next) || isNextCadential());
     }
 
     boolean isCadential() {
@@ -133,20 +133,22 @@ final class Neighbourhood {
     private boolean isCadential(Chord other, Chord behind) {
         return behind != null
                 && isTonicTriad(other)
-                && Degrees.inversion(other, other.bass()) == 2
-                && degreeOf(behind) == 7
-                && (Kind.canLead(behind) || Kind.of(behind) == Kind.SUSPENDED)
+                && Degrees.bassMember(other, other.bass()) == 2
+                && aboveTonic(behind) == 7
+                && (ChordKind.canLead(behind) || ChordKind.of(behind) == ChordKind.SUSPENDED)
                 && behind.bass().soundsLike(other.bass());
     }
 
     private boolean isTonicTriad(Chord other) {
-        Kind its = Kind.of(other);
-        return degreeOf(other) == 0 && !other.quality().hasSeventh() && (its == Kind.MAJOR || its == Kind.MINOR);
+        ChordKind its = ChordKind.of(other);
+        return aboveTonic(other) == 0
+                && !other.quality().hasSeventh()
+                && (its == ChordKind.MAJOR || its == ChordKind.MINOR);
     }
 
     /** On the note below the tonic. */
     boolean isLeadingTone() {
-        return degree == 11;
+        return aboveTonic == 11;
     }
 
     boolean sharesRootOfNext() {
@@ -154,7 +156,7 @@ final class Neighbourhood {
     }
 
     boolean isSixFourBetween() {
-        return inversion() == 2 && !chord.quality().hasSeventh() && before != null && next != null;
+        return bassMember() == 2 && !chord.quality().hasSeventh() && before != null && next != null;
     }
 
     boolean isBassHeld() {

@@ -48,7 +48,7 @@ public record Numeral(String roman, String figures, String of) {
     /** The numeral of a chord for itself, applied to nothing. */
     static Numeral plain(Chord chord, Key key) {
         Key plain = Degrees.majorOrMinor(key);
-        boolean minorThird = Kind.of(chord) == Kind.OPEN
+        boolean minorThird = ChordKind.of(chord) == ChordKind.OPEN
                 ? hasMinorThird(chord.root(), plain)
                 : chord.quality().hasMinorThird();
         return new Numeral(roman(chord.root(), chord.quality(), minorThird, plain), figures(chord, chord.bass()), null);
@@ -62,8 +62,8 @@ public record Numeral(String roman, String figures, String of) {
     /** Where a chord leaves its third out, the scale gives it; the dominant's is major. */
     private static boolean hasMinorThird(PitchClass root, Key key) {
         boolean[] scale = Degrees.scale(key);
-        int degree = Degrees.between(key.tonic(), root);
-        return degree != 7 && scale[(degree + 3) % 12] && !scale[(degree + 4) % 12];
+        int aboveTonic = Degrees.between(key.tonic(), root);
+        return aboveTonic != 7 && scale[(aboveTonic + 3) % 12] && !scale[(aboveTonic + 4) % 12];
     }
 
     private static String roman(PitchClass root, Quality quality, boolean minorThird, Key key) {
@@ -100,7 +100,7 @@ public record Numeral(String roman, String figures, String of) {
 
     private static String figures(Chord chord, PitchClass bass) {
         Quality quality = chord.quality();
-        int inversion = Degrees.inversion(chord, bass);
+        int inversion = Degrees.bassMember(chord, bass);
         // A triad over its own seventh, Am/G, is a seventh chord in third inversion to the ear.
         boolean overSeventh =
                 inversion < 0 && bass.letter() == chord.root().letter().plus(6);

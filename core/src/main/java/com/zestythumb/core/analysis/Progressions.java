@@ -119,7 +119,7 @@ final class Progressions {
         }
     }
 
-    private int degree(int i, int in) {
+    private int aboveTonic(int i, int in) {
         return Degrees.between(
                 readings.get(in).key().tonic(), events.get(i).chord().root());
     }
@@ -129,17 +129,17 @@ final class Progressions {
         if (i + 2 >= events.size() || up(roots[i], roots[i + 1]) != 5 || up(roots[i + 1], roots[i + 2]) != 5) {
             return;
         }
-        Kind two = Kind.of(events.get(i).chord());
-        Kind five = Kind.of(events.get(i + 1).chord());
-        Kind one = Kind.of(events.get(i + 2).chord());
-        boolean leads = five == Kind.DOMINANT
-                || five == Kind.MAJOR && readings.get(i + 1).function() == Function.DOMINANT;
+        ChordKind two = ChordKind.of(events.get(i).chord());
+        ChordKind five = ChordKind.of(events.get(i + 1).chord());
+        ChordKind one = ChordKind.of(events.get(i + 2).chord());
+        boolean leads = five == ChordKind.DOMINANT
+                || five == ChordKind.MAJOR && readings.get(i + 1).function() == Function.DOMINANT;
         if (!leads) {
             return;
         }
-        if (two == Kind.MINOR && one == Kind.MAJOR) {
+        if (two == ChordKind.MINOR && one == ChordKind.MAJOR) {
             found.add(new Progression("ii–V–I", i, i + 3));
-        } else if ((two == Kind.HALF_DIMINISHED || two == Kind.DIMINISHED) && one == Kind.MINOR) {
+        } else if ((two == ChordKind.HALF_DIMINISHED || two == ChordKind.DIMINISHED) && one == ChordKind.MINOR) {
             found.add(new Progression("ii–V–i in minor", i, i + 3));
         }
     }
@@ -149,8 +149,8 @@ final class Progressions {
             return;
         }
         for (int k = 0; k < degrees.length; k++) {
-            boolean plain = Kind.of(events.get(from + k).chord()) != Kind.SUSPENDED;
-            if (!plain || degree(from + k, from) != degrees[k]) {
+            boolean plain = ChordKind.of(events.get(from + k).chord()) != ChordKind.SUSPENDED;
+            if (!plain || aboveTonic(from + k, from) != degrees[k]) {
                 return;
             }
         }
@@ -194,9 +194,9 @@ final class Progressions {
                 || sheet.bars().get(bar - 1).isPickup();
     }
 
-    private boolean begins(int bar, int degree) {
+    private boolean begins(int bar, int aboveTonic) {
         int first = places.firstIn(bar);
-        return first >= 0 && degree(first, first) == degree;
+        return first >= 0 && aboveTonic(first, first) == aboveTonic;
     }
 
     /** A bass of at least four bars that comes again and again from the beginning. */

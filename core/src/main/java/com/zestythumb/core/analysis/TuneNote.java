@@ -8,10 +8,10 @@ package com.zestythumb.core.analysis;
  * @param kind what it is
  * @param stressed whether it is foreign to its chord on a strong beat: a note to bring out
  */
-public record TuneNote(int bar, int place, Kind kind, boolean stressed) {
+public record TuneNote(int bar, int place, Standing kind, boolean stressed) {
 
     /** Chord tones and the foreign notes of common practice. */
-    public enum Kind {
+    public enum Standing {
         CHORD_TONE("of the chord"),
         PASSING("that passes by step from one note of the harmony to the next"),
         NEIGHBOUR("that steps away and comes back"),
@@ -24,7 +24,7 @@ public record TuneNote(int bar, int place, Kind kind, boolean stressed) {
 
         private final String words;
 
-        Kind(String words) {
+        Standing(String words) {
             this.words = words;
         }
 

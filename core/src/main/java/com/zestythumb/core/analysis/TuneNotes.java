@@ -1,6 +1,6 @@
 package com.zestythumb.core.analysis;
 
-import com.zestythumb.core.analysis.TuneNote.Kind;
+import com.zestythumb.core.analysis.TuneNote.Standing;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
@@ -40,40 +40,40 @@ final class TuneNotes {
             Sung now = line.get(i);
             Sung before = i == 0 ? null : line.get(i - 1);
             Sung next = i + 1 == line.size() ? null : line.get(i + 1);
-            Kind kind = now.belongs() ? Kind.CHORD_TONE : foreign(before, now, next);
-            boolean stressed = kind == Kind.SUSPENSION || kind == Kind.APPOGGIATURA;
+            Standing kind = now.belongs() ? Standing.CHORD_TONE : foreign(before, now, next);
+            boolean stressed = kind == Standing.SUSPENSION || kind == Standing.APPOGGIATURA;
             notes.add(new TuneNote(now.bar(), now.place(), kind, stressed));
         }
         return notes;
     }
 
-    private static Kind foreign(Sung before, Sung now, Sung next) {
+    private static Standing foreign(Sung before, Sung now, Sung next) {
         int in = before == null ? 0 : now.pitch().midi() - before.pitch().midi();
         int out = next == null ? 0 : next.pitch().midi() - now.pitch().midi();
         boolean stepIn = before != null && isStep(in);
         boolean stepOut = next != null && isStep(out);
         boolean held = now.tiedTo() || before != null && in == 0;
         if (held && stepOut && out < 0 && now.strong()) {
-            return Kind.SUSPENSION;
+            return Standing.SUSPENSION;
         }
         if (held && next != null && (out == 0 || now.tiedTo())) {
-            return Kind.PEDAL;
+            return Standing.PEDAL;
         }
         if (now.strong() && stepOut && next.isIn(now.chord())) {
-            return Kind.APPOGGIATURA;
+            return Standing.APPOGGIATURA;
         }
         if (next != null && out == 0 && now.nextChord() != null && now.isIn(now.nextChord())) {
-            return Kind.ANTICIPATION;
+            return Standing.ANTICIPATION;
         }
         if (stepIn && stepOut) {
             return in + out == 0
-                    ? Kind.NEIGHBOUR
-                    : Integer.signum(in) == Integer.signum(out) ? Kind.PASSING : Kind.NEIGHBOUR;
+                    ? Standing.NEIGHBOUR
+                    : Integer.signum(in) == Integer.signum(out) ? Standing.PASSING : Standing.NEIGHBOUR;
         }
         if (stepIn && next != null) {
-            return Kind.ESCAPE;
+            return Standing.ESCAPE;
         }
-        return stepOut ? Kind.APPOGGIATURA : Kind.FREE;
+        return stepOut ? Standing.APPOGGIATURA : Standing.FREE;
     }
 
     private static boolean isStep(int semitones) {

@@ -74,13 +74,13 @@ final class Weights {
                     case TONIC -> reading.numeral().roman().equalsIgnoreCase("I") ? 1 : 1.6;
                     case SUBDOMINANT -> 2.3;
                     // The minor chord on the fifth degree pulls less.
-                    case DOMINANT -> Kind.of(reading.chord()) == Kind.MINOR ? 2.3 : 3.2;
+                    case DOMINANT -> ChordKind.of(reading.chord()) == ChordKind.MINOR ? 2.3 : 3.2;
                 };
         };
     }
 
     private static double dissonance(Reading reading) {
-        return switch (Kind.of(reading.chord())) {
+        return switch (ChordKind.of(reading.chord())) {
             case DIMINISHED_SEVENTH -> 0.7;
             case SUSPENDED -> 0.9;
             case AUGMENTED, DIMINISHED, HALF_DIMINISHED -> 0.4;

@@ -19,7 +19,7 @@ import java.util.stream.Collectors;
 public record BarMap(List<Entry> bars, List<Again> again) {
 
     /** What a bar is to one who learns the tune from the beginning. */
-    public enum Kind {
+    public enum Likeness {
         NEW,
         SAME,
         /** The same shape from another note. */
@@ -36,7 +36,7 @@ public record BarMap(List<Entry> bars, List<Again> again) {
      * @param like index of the earlier bar it is like, or its own
      * @param counts where it differs from that bar, in counts of the meter from 1
      */
-    public record Entry(Kind kind, int like, List<Integer> counts) {}
+    public record Entry(Likeness kind, int like, List<Integer> counts) {}
 
     /**
      * A stretch of bars that is an earlier one again.
@@ -60,7 +60,7 @@ public record BarMap(List<Entry> bars, List<Again> again) {
 
     /** How many bars there are to learn. */
     public int toLearn() {
-        return (int) bars.stream().filter(bar -> bar.kind() == Kind.NEW).count();
+        return (int) bars.stream().filter(bar -> bar.kind() == Likeness.NEW).count();
     }
 
     /** The new bars, those first that come most often; of equals the earlier one. */
@@ -68,7 +68,7 @@ public record BarMap(List<Entry> bars, List<Again> again) {
         Map<Integer, Long> uses = bars.stream().collect(Collectors.groupingBy(Entry::like, Collectors.counting()));
         List<Integer> fresh = new ArrayList<>();
         for (int i = 0; i < bars.size(); i++) {
-            if (bars.get(i).kind() == Kind.NEW) {
+            if (bars.get(i).kind() == Likeness.NEW) {
                 fresh.add(i);
             }
         }
@@ -95,7 +95,7 @@ public record BarMap(List<Entry> bars, List<Again> again) {
             Entry entry = entry(bar, here, same, shapes, fresh, notes);
             same.putIfAbsent(here, bar.index());
             shapes.putIfAbsent(fromLowest(here), bar.index());
-            if (entry.kind() == Kind.NEW) {
+            if (entry.kind() == Likeness.NEW) {
                 fresh.add(bar.index());
             }
             entries.add(entry);
@@ -129,13 +129,13 @@ public record BarMap(List<Entry> bars, List<Again> again) {
         for (int i = 0; like + i < at && at + i < entries.size(); i++) {
             Entry here = entries.get(at + i);
             boolean equal = content(entries, at + i) == content(entries, like + i);
-            boolean nearly = here.kind() == Kind.NEARLY && here.like() == content(entries, like + i);
+            boolean nearly = here.kind() == Likeness.NEARLY && here.like() == content(entries, like + i);
             if (!equal && !(nearly && (but.size() + 1) * SECTION <= i + SECTION)) {
                 break;
             }
             if (!equal) {
                 but.add(at + i);
-            } else if (here.kind() != Kind.SILENT) {
+            } else if (here.kind() != Likeness.SILENT) {
                 same++;
             }
             to = at + i + 1;
@@ -161,23 +161,23 @@ public record BarMap(List<Entry> bars, List<Again> again) {
             List<Integer> fresh,
             Map<Integer, List<Struck>> notes) {
         if (here.isEmpty()) {
-            return new Entry(Kind.SILENT, bar.index(), List.of());
+            return new Entry(Likeness.SILENT, bar.index(), List.of());
         }
         if (same.containsKey(here)) {
-            return new Entry(Kind.SAME, same.get(here), List.of());
+            return new Entry(Likeness.SAME, same.get(here), List.of());
         }
         Integer moved = shapes.get(fromLowest(here));
         if (moved != null) {
-            return new Entry(Kind.MOVED, moved, List.of());
+            return new Entry(Likeness.MOVED, moved, List.of());
         }
         for (int known : fresh) {
             List<Struck> there = notes.get(known);
             List<Integer> counts = differences(bar, here, there);
             if (!counts.isEmpty()) {
-                return new Entry(Kind.NEARLY, known, counts);
+                return new Entry(Likeness.NEARLY, known, counts);
             }
         }
-        return new Entry(Kind.NEW, bar.index(), List.of());
+        return new Entry(Likeness.NEW, bar.index(), List.of());
     }
 
     private static List<Struck> fromLowest(List<Struck> notes) {

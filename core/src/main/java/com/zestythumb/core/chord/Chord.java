@@ -100,7 +100,7 @@ public record Chord(PitchClass root, Quality quality, PitchClass bass, Chord upp
     }
 
     /** Place of the bass among the tones: 0 root, 1 first inversion …; −1 for a foreign bass. */
-    public int inversion() {
+    public int bassMember() {
         return tones().indexOf(bass);
     }
 

@@ -7,12 +7,12 @@ import com.zestythumb.core.pitch.PitchClass;
  * A chord that may be taken.
  *
  * @param chord the chord
- * @param degree half steps of its root above the tonic; −1 for one the teacher set that the key does not know
+ * @param aboveTonic half steps of its root above the tonic; −1 for one the teacher set that the key does not know
  * @param does what it does in the key
  * @param price what it costs wherever it stands: least for one, four and five
  * @param level from which level on it is taken without a further price
  */
-record Choice(Chord chord, int degree, Does does, double price, Level level) {
+record Choice(Chord chord, int aboveTonic, Does does, double price, Level level) {
 
     /** What a chord does, by which it is told what may follow. */
     enum Does {

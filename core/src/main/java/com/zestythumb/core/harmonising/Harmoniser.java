@@ -265,7 +265,7 @@ public final class Harmoniser {
                         && tonal
                         && (choice.does() == Does.DOMINANT && goesHome && close
                                 || choice.does() == Does.APPLIED
-                                || level == Level.RICH && choice.degree() == 2 && next.does() == Does.DOMINANT);
+                                || level == Level.RICH && choice.aboveTonic() == 2 && next.does() == Does.DOMINANT);
         if (!seventh) {
             return chord;
         }

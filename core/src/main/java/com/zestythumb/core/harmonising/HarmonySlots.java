@@ -85,7 +85,7 @@ final class HarmonySlots {
                 .map(Choice::does)
                 .findFirst()
                 .orElse(Does.SET);
-        int degree = vocabulary.get(0).chord().root().semitone();
-        return List.of(new Choice(own, Math.floorMod(own.root().semitone() - degree, 12), does, 0, Level.TWO_CHORDS));
+        int tonic = vocabulary.get(0).chord().root().semitone();
+        return List.of(new Choice(own, Math.floorMod(own.root().semitone() - tonic, 12), does, 0, Level.TWO_CHORDS));
     }
 }

@@ -77,7 +77,7 @@ final class Progress {
             case SUBDOMINANT ->
                 switch (to.does()) {
                     case DOMINANT -> -0.3;
-                    case HOME -> from.degree() == 2 ? 0.9 : 0;
+                    case HOME -> from.aboveTonic() == 2 ? 0.9 : 0;
                     case SUBDOMINANT -> 0.3;
                     default -> 0.5;
                 };
@@ -88,7 +88,7 @@ final class Progress {
                     case STABLE -> 0.3;
                     default -> 0;
                 };
-            case APPLIED -> (from.degree() + 5) % 12 == to.degree() ? -0.6 : UNRESOLVED;
+            case APPLIED -> (from.aboveTonic() + 5) % 12 == to.aboveTonic() ? -0.6 : UNRESOLVED;
         };
     }
 

@@ -63,13 +63,13 @@ final class TuneKey {
         double all = 0;
         double outside = 0;
         for (int note = 0; note < 12; note++) {
-            int degree = Math.floorMod(note - tonic, 12);
+            int aboveTonic = Math.floorMod(note - tonic, 12);
             boolean inside = false;
             for (int i = 1; i <= 7; i++) {
-                inside |= key.mode().degree(i).semitones() == degree;
+                inside |= key.mode().degree(i).semitones() == aboveTonic;
             }
             // A leading tone in minor belongs, and a raised sixth on its way there.
-            boolean raised = key.mode() == Mode.MINOR && (degree == 11 || degree == 9 && leading);
+            boolean raised = key.mode() == Mode.MINOR && (aboveTonic == 11 || aboveTonic == 9 && leading);
             double share = inside ? 0 : raised ? 0.2 : 1;
             outside += share * weights[note];
             all += weights[note];
@@ -81,8 +81,8 @@ final class TuneKey {
         boolean minor = key.mode().degree(3).semitones() == 3;
         int tonic = key.tonic().semitone();
         boolean leading = weights[(tonic + 11) % 12] > 0;
-        int last = degree(notes.get(notes.size() - 1), tonic);
-        int first = degree(notes.get(0), tonic);
+        int last = aboveTonic(notes.get(notes.size() - 1), tonic);
+        int first = aboveTonic(notes.get(0), tonic);
         boolean leads = leading && weights[(tonic + 3) % 12] > 0 && key.mode() == Mode.MINOR;
         return KeyProfiles.likeness(weights, tonic, minor)
                 - FOREIGN * foreign(key, weights)
@@ -92,7 +92,7 @@ final class TuneKey {
                 - (key.mode() == Mode.MAJOR || key.mode() == Mode.MINOR ? 0 : CHURCH_MODE);
     }
 
-    private static int degree(MelodyNote note, int tonic) {
+    private static int aboveTonic(MelodyNote note, int tonic) {
         return Math.floorMod(note.pitch().pitchClass().semitone() - tonic, 12);
     }
 

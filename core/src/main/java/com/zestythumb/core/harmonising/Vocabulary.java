@@ -92,11 +92,12 @@ final class Vocabulary {
             Chord chord = NumeralSymbol.parse(entry.numeral(), plain).orElse(null);
             if (chord != null) {
                 double above = entry.level().compareTo(level) > 0 ? ABOVE_THE_LEVEL : 0;
-                int degree = Math.floorMod(chord.root().semitone() - key.tonic().semitone(), 12);
+                int aboveTonic =
+                        Math.floorMod(chord.root().semitone() - key.tonic().semitone(), 12);
                 // Whoever wants it rich wants more than one, four and five.
                 boolean colour = level == Level.RICH && entry.level().compareTo(Level.PLAIN) > 0;
                 double price = entry.price() * (colour ? COLOUR : 1);
-                choices.add(new Choice(chord, degree, entry.does(), price + above, entry.level()));
+                choices.add(new Choice(chord, aboveTonic, entry.does(), price + above, entry.level()));
             }
         }
         return choices;

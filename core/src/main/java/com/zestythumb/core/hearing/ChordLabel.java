@@ -1,7 +1,7 @@
 package com.zestythumb.core.hearing;
 
+import com.zestythumb.core.analysis.ChordKind;
 import com.zestythumb.core.analysis.Fit;
-import com.zestythumb.core.analysis.Kind;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.pitch.Interval;
@@ -75,7 +75,7 @@ final class ChordLabel {
             FIFTHS[kind] = quality.intervals().stream()
                     .mapToInt(tone -> PitchClass.parse("C").plus(tone).fifths())
                     .toArray();
-            Kind heard = Kind.of(Chord.of(PitchClass.parse("C"), quality));
+            ChordKind heard = ChordKind.of(Chord.of(PitchClass.parse("C"), quality));
             for (int root = 0; root < ROOTS; root++) {
                 int label = kind * ROOTS + root;
                 int at = root;
@@ -106,10 +106,10 @@ final class ChordLabel {
      * chord, a fifth up as a four with its sixth, and a suspension onto its own root.
      */
     private static int[] leadsTo(Quality quality, int root) {
-        Kind kind = Kind.of(Chord.of(PitchClass.parse("C"), quality));
+        ChordKind kind = ChordKind.of(Chord.of(PitchClass.parse("C"), quality));
         int fifthDown = (root + 5) % ROOTS;
         int halfStepUp = (root + 1) % ROOTS;
-        if (kind == Kind.SUSPENDED) {
+        if (kind == ChordKind.SUSPENDED) {
             return new int[] {fifthDown, RESOLVED + root};
         }
         if (quality.equals(Quality.HALF_DIMINISHED)) {
@@ -124,12 +124,12 @@ final class ChordLabel {
         if (quality.equals(Quality.MAJOR)) {
             return new int[] {PLAINLY_HOME + fifthDown};
         }
-        boolean leads = kind == Kind.DOMINANT || quality.equals(Quality.MINOR_SEVENTH);
+        boolean leads = kind == ChordKind.DOMINANT || quality.equals(Quality.MINOR_SEVENTH);
         return leads ? new int[] {fifthDown, SUSPENDED + fifthDown} : new int[0];
     }
 
     private static int[] arrives(Quality quality, int root) {
-        boolean suspended = Kind.of(Chord.of(PitchClass.parse("C"), quality)) == Kind.SUSPENDED;
+        boolean suspended = ChordKind.of(Chord.of(PitchClass.parse("C"), quality)) == ChordKind.SUSPENDED;
         return quality.numbered(6) != null
                 ? new int[0]
                 : suspended ? new int[] {SUSPENDED + root} : new int[] {root, RESOLVED + root, PLAINLY_HOME + root};

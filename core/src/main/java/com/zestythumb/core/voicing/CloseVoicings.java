@@ -38,7 +38,7 @@ final class CloseVoicings {
     }
 
     private static List<List<PitchClass>> toneSets(Chord chord, int notesWanted) {
-        boolean foreignBass = chord.inversion() < 0;
+        boolean foreignBass = chord.bassMember() < 0;
         int fingers = foreignBass ? FINGERS - 1 : FINGERS;
         List<PitchClass> all = chord.essentialTones(fingers);
         PitchClass fifth = chord.root().plus(Interval.PERFECT_FIFTH);

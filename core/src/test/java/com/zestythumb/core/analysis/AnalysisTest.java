@@ -311,7 +311,7 @@ class AnalysisTest {
     @ParameterizedTest
     @ValueSource(strings = {"| F | G7 | C | C |", "| Dm7 | G7 | C | % |", "| Dm7 | G7 | Cmaj7 | Cmaj7 |"})
     void hearsACloseWhereTheTonicIsRepeated(String bars) {
-        assertThat(of("key: C\n" + bars).cadences()).extracting(Cadence::kind).containsExactly(Cadence.Kind.PERFECT);
+        assertThat(of("key: C\n" + bars).cadences()).extracting(Cadence::kind).containsExactly(Cadence.Close.PERFECT);
     }
 
     /** Common practice: a major seventh is at rest and leads nowhere. */
@@ -321,7 +321,7 @@ class AnalysisTest {
         assertThat(swaying.keys()).extracting(span -> span.key().toString()).containsExactly("C major");
         assertThat(of("key: C\n| C | F | Gmaj7 | C |").cadences())
                 .extracting(Cadence::kind)
-                .doesNotContain(Cadence.Kind.PERFECT, Cadence.Kind.AUTHENTIC);
+                .doesNotContain(Cadence.Close.PERFECT, Cadence.Close.AUTHENTIC);
     }
 
     /** Common practice: over a foreign bass, a pedal point, a chord keeps its own figures. */
@@ -337,7 +337,7 @@ class AnalysisTest {
     void tellsADiminishedChordWithMajorSeventhFromADiminishedSeventh() {
         Reading reading = of("key: C\n| C | C#dimM7 | Dm | G7 | C |").readings().get(1);
         assertThat(reading.role()).isNotEqualTo(Role.COMMON_TONE);
-        assertThat(Kind.of(reading.chord())).isEqualTo(Kind.DIMINISHED);
+        assertThat(ChordKind.of(reading.chord())).isEqualTo(ChordKind.DIMINISHED);
     }
 
     /** Where no key is told none is contradicted, and a toss-up names both keys with their odds. */

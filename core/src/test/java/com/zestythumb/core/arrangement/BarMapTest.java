@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.BarMap.Again;
 import com.zestythumb.core.arrangement.BarMap.Entry;
-import com.zestythumb.core.arrangement.BarMap.Kind;
+import com.zestythumb.core.arrangement.BarMap.Likeness;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voicing.Way;
@@ -26,12 +26,12 @@ class BarMapTest {
         BarMap map = map("| C | F | C | Cm | F | N.C. | C |", Figure.BROKEN_UP);
         assertThat(map.bars().subList(0, 6))
                 .containsExactly(
-                        new Entry(Kind.NEW, 0, List.of()),
-                        new Entry(Kind.MOVED, 0, List.of()),
-                        new Entry(Kind.SAME, 0, List.of()),
-                        new Entry(Kind.NEARLY, 0, List.of(1, 3)),
-                        new Entry(Kind.SAME, 1, List.of()),
-                        new Entry(Kind.SILENT, 5, List.of()));
+                        new Entry(Likeness.NEW, 0, List.of()),
+                        new Entry(Likeness.MOVED, 0, List.of()),
+                        new Entry(Likeness.SAME, 0, List.of()),
+                        new Entry(Likeness.NEARLY, 0, List.of(1, 3)),
+                        new Entry(Likeness.SAME, 1, List.of()),
+                        new Entry(Likeness.SILENT, 5, List.of()));
     }
 
     @Test
@@ -93,13 +93,13 @@ class BarMapTest {
 
     private static int first(BarMap map, int bar) {
         Entry entry = map.bars().get(bar);
-        return entry.kind() == Kind.SAME ? entry.like() : bar;
+        return entry.kind() == Likeness.SAME ? entry.like() : bar;
     }
 
     @Test
     void theSameNotesInAnotherRhythmAreNearlyTheSame() {
         BarMap map = map("meter: 4/4\n| C / F / | C / / F |", Figure.BLOCK);
-        assertThat(map.bars().get(1).kind()).isEqualTo(Kind.NEARLY);
+        assertThat(map.bars().get(1).kind()).isEqualTo(Likeness.NEARLY);
         assertThat(map.bars().get(1).like()).isZero();
     }
 }

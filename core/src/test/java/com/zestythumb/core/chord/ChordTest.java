@@ -247,10 +247,10 @@ class ChordTest {
 
     @Test
     void knowsItsInversionFromTheSlash() {
-        assertThat(Chord.parse("C").inversion()).isZero();
-        assertThat(Chord.parse("C/E").inversion()).isEqualTo(1);
-        assertThat(Chord.parse("G7/F").inversion()).isEqualTo(3);
-        assertThat(Chord.parse("C/D").inversion()).isEqualTo(-1);
+        assertThat(Chord.parse("C").bassMember()).isZero();
+        assertThat(Chord.parse("C/E").bassMember()).isEqualTo(1);
+        assertThat(Chord.parse("G7/F").bassMember()).isEqualTo(3);
+        assertThat(Chord.parse("C/D").bassMember()).isEqualTo(-1);
     }
 
     /** Common practice: behind a plus the ninth is the ninth, as the seventh is in C+7; a sharp ninth needs its seventh. */

@@ -2,7 +2,7 @@ package com.zestythumb.core.hearing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.zestythumb.core.analysis.Kind;
+import com.zestythumb.core.analysis.ChordKind;
 import com.zestythumb.core.chord.Chord;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,7 +17,7 @@ class HeardPagesTest {
     private static final double SURE = 0.8;
 
     private static String said(Chord chord) {
-        return chord.root().semitone() + " " + Kind.of(chord) + " "
+        return chord.root().semitone() + " " + ChordKind.of(chord) + " "
                 + chord.bass().semitone();
     }
 

@@ -7,7 +7,7 @@ import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.NoteReader;
-import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.SheetBuilder;
@@ -132,11 +132,11 @@ final class AbcBars {
     }
 
     private void bar(String music, int timesPlayed) {
-        List<BarDraft> read = sheet.bars();
+        List<BroughtBar> read = sheet.bars();
         List<MelodyNote> before = read.isEmpty() ? List.of() : read.get(read.size() - 1).melody;
         NoteReader reader =
                 new NoteReader(music, key, meter, unit, true).after(before).read();
-        BarDraft bar = new BarDraft(key, meter);
+        BroughtBar bar = new BroughtBar(key, meter);
         int number = sheet.bars().size() + 1;
         bar.section = section;
         bar.startsRepeat = startsRepeat;
@@ -169,7 +169,7 @@ final class AbcBars {
         }
     }
 
-    private void quoted(NoteReader.Quoted quoted, BarDraft bar, int number) {
+    private void quoted(NoteReader.Quoted quoted, BroughtBar bar, int number) {
         String words = quoted.text().strip();
         if (words.isEmpty()) {
             return;
@@ -186,18 +186,18 @@ final class AbcBars {
                 bar.notes.add(note);
             }
         } else if (words.matches("(?i)n\\.?c\\.?")) {
-            bar.symbols.put(quoted.onset(), new BarDraft.Symbol(null));
+            bar.symbols.put(quoted.onset(), new BroughtBar.Symbol(null));
         } else {
             try {
                 // Another chord may stand behind it in brackets.
-                bar.symbols.put(quoted.onset(), new BarDraft.Symbol(Chord.parse(words.replaceFirst("\\s.*", ""))));
+                bar.symbols.put(quoted.onset(), new BroughtBar.Symbol(Chord.parse(words.replaceFirst("\\s.*", ""))));
             } catch (IllegalArgumentException e) {
                 report.add(Fate.LEFT_OUT, "chord symbols that have no chord here", number);
             }
         }
     }
 
-    private static void marks(String music, BarDraft bar) {
+    private static void marks(String music, BroughtBar bar) {
         Matcher m = Pattern.compile("!([^!]*)!").matcher(music);
         while (m.find()) {
             switch (m.group(1)) {

@@ -5,7 +5,7 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.Syllables;
-import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
@@ -153,9 +153,9 @@ final class AbcTune {
 
     private void words(String line) {
         Syllables syllables = new Syllables(line);
-        List<BarDraft> under = sheet.bars()
+        List<BroughtBar> under = sheet.bars()
                 .subList(Math.min(lineStart, sheet.bars().size()), sheet.bars().size());
-        for (BarDraft bar : under) {
+        for (BroughtBar bar : under) {
             boolean hasWords =
                     bar.melody.stream().anyMatch(note -> !note.syllable().isEmpty());
             if (hasWords) {

@@ -6,7 +6,7 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.Meter;
-import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
@@ -171,15 +171,16 @@ public final class ChordProReader implements ScoreReader {
             Chart chart = Chart.read("key: " + heading.key() + "\nmeter: " + heading.meter() + "\n" + bars);
             chart.problems().forEach(problem -> report.add(Fate.LEFT_OUT, "in the grid, " + problem));
             for (var bar : chart.sheet().bars()) {
-                BarDraft draft = newBar();
+                BroughtBar draft = newBar();
                 draft.startsRepeat = bar.startsRepeat();
                 draft.timesPlayed = bar.timesPlayed();
-                bar.events().forEach(e -> draft.symbols.put(e.start(), new BarDraft.Symbol(e.chord(), e.unread())));
+                bar.events().forEach(e -> draft.symbols.put(e.start(), new BroughtBar.Symbol(e.chord(), e.unread())));
             }
         }
 
-        private BarDraft newBar() {
-            BarDraft bar = new BarDraft(sheet.heading().key(), sheet.heading().meter());
+        private BroughtBar newBar() {
+            BroughtBar bar =
+                    new BroughtBar(sheet.heading().key(), sheet.heading().meter());
             bar.section = section == null || section.isBlank() ? null : section.replaceAll("[\\[\\]]", "");
             section = null;
             sheet.add(bar);
@@ -192,7 +193,7 @@ public final class ChordProReader implements ScoreReader {
             }
             Matcher m = CHORD.matcher(line);
             int from = 0;
-            BarDraft bar = null;
+            BroughtBar bar = null;
             boolean first = true;
             while (m.find()) {
                 addWords(bar, line.substring(from, m.start()));
@@ -214,7 +215,7 @@ public final class ChordProReader implements ScoreReader {
             addWords(bar, line.substring(from));
         }
 
-        private void addWords(BarDraft bar, String words) {
+        private void addWords(BroughtBar bar, String words) {
             if (bar == null) {
                 wordsAhead = (wordsAhead + " " + words).stripLeading();
             } else {
@@ -223,15 +224,15 @@ public final class ChordProReader implements ScoreReader {
         }
 
         /** A chord, silence, or what can be read as neither and stays as it was written. */
-        private BarDraft.Symbol symbol(String text) {
+        private BroughtBar.Symbol symbol(String text) {
             if (text.matches("(?i)n\\.?c\\.?")) {
-                return new BarDraft.Symbol(null);
+                return new BroughtBar.Symbol(null);
             }
             try {
-                return new BarDraft.Symbol(Chord.parse(text));
+                return new BroughtBar.Symbol(Chord.parse(text));
             } catch (IllegalArgumentException e) {
                 report.add(Fate.REPAIRED, "[" + text + "], no chord known here: it stays, marked, to be mended");
-                return BarDraft.Symbol.unread(text);
+                return BroughtBar.Symbol.unread(text);
             }
         }
 

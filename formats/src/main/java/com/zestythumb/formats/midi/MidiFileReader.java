@@ -7,7 +7,7 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.Meter;
-import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
@@ -165,7 +165,7 @@ public final class MidiFileReader implements ScoreReader {
             }
             boolean pickup =
                     sheet.bars().isEmpty() && !meter.equals(sheet.heading().meter());
-            BarDraft bar = new BarDraft(key, pickup ? sheet.heading().meter() : meter);
+            BroughtBar bar = new BroughtBar(key, pickup ? sheet.heading().meter() : meter);
             bar.length = meter.barLength();
             if (!sheet.add(bar)) {
                 return;
@@ -199,7 +199,7 @@ public final class MidiFileReader implements ScoreReader {
     private static boolean contradicts(SheetBuilder sheet) {
         double all = 0;
         double foreign = 0;
-        for (BarDraft bar : sheet.bars()) {
+        for (BroughtBar bar : sheet.bars()) {
             for (var note : bar.sounding) {
                 boolean of = false;
                 for (int degree = 1; degree <= 7; degree++) {
@@ -217,9 +217,9 @@ public final class MidiFileReader implements ScoreReader {
 
         private final List<Fraction> starts = new ArrayList<>();
 
-        BarFinder(List<BarDraft> bars) {
+        BarFinder(List<BroughtBar> bars) {
             Fraction at = Fraction.ZERO;
-            for (BarDraft bar : bars) {
+            for (BroughtBar bar : bars) {
                 starts.add(at);
                 at = at.plus(bar.length);
             }

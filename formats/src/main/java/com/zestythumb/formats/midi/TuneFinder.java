@@ -3,7 +3,7 @@ package com.zestythumb.formats.midi;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.MelodyNote.Tuplet;
-import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.midi.MidiEvents.Struck;
 import com.zestythumb.formats.midi.MidiFileReader.BarFinder;
@@ -135,7 +135,7 @@ final class TuneFinder {
     private static void write(Struck note, Fraction on, Fraction off, BarFinder bars, SheetBuilder sheet) {
         Fraction at = on;
         for (int bar = bars.at(on); bar < sheet.bars().size() && at.compareTo(off) < 0; bar++) {
-            BarDraft draft = sheet.bars().get(bar);
+            BroughtBar draft = sheet.bars().get(bar);
             Fraction barEnd = bars.start(bar).plus(draft.length);
             Fraction to = off.min(barEnd);
             if (at.compareTo(to) < 0) {
@@ -147,7 +147,7 @@ final class TuneFinder {
     }
 
     /** Thirds of a beat become triplets; a beat that mixes them with other values is rounded to its sixteenths. */
-    private static void groupTriplets(BarDraft bar) {
+    private static void groupTriplets(BroughtBar bar) {
         List<MelodyNote> all = new ArrayList<>();
         List<MelodyNote> group = new ArrayList<>();
         Fraction sum = Fraction.ZERO;

@@ -1,7 +1,7 @@
 package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.sheet.Mark;
-import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.SheetBuilder;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,7 +18,7 @@ final class Directions {
 
     private Directions() {}
 
-    static void read(XmlNode direction, BarDraft bar, SheetBuilder sheet, int number) {
+    static void read(XmlNode direction, BroughtBar bar, SheetBuilder sheet, int number) {
         if (direction.attribute("id").startsWith(Headings.CLOSE)) {
             return;
         }
@@ -53,14 +53,14 @@ final class Directions {
         return text.replaceAll("[\\[\\]\\r\\n]", " ").strip();
     }
 
-    private static void words(String words, BarDraft bar) {
+    private static void words(String words, BroughtBar bar) {
         if (words.isEmpty() || words.length() > MOST_WORDS) {
             return;
         }
         Mark.parse(words).ifPresentOrElse(bar.marks::add, () -> bar.notes.add(plain(words)));
     }
 
-    static void sound(XmlNode sound, BarDraft bar, SheetBuilder sheet, int number) {
+    static void sound(XmlNode sound, BroughtBar bar, SheetBuilder sheet, int number) {
         int tempo = XmlNode.parse(sound.attribute("tempo"), 0);
         if (tempo > 0 && number == 1) {
             setTempo(tempo / bar.meter.beatLength().toDouble(), sheet);
@@ -101,7 +101,7 @@ final class Directions {
         sheet.setHeading(sheet.heading().withTempo(rounded));
     }
 
-    static void barline(XmlNode barline, BarDraft bar) {
+    static void barline(XmlNode barline, BroughtBar bar) {
         XmlNode repeat = barline.child("repeat");
         if (repeat.attribute("direction").equals("forward")) {
             bar.startsRepeat = true;

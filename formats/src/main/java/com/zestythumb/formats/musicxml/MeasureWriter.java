@@ -82,7 +82,7 @@ final class MeasureWriter {
             content.add(backup(bar.length()));
         }
         content.addAll(leftHand.bar(bar));
-        Accidentals.write(content, bar.key());
+        PrintedAccidentals.write(content, bar.key());
         marks(bar, true).forEach(mark -> content.add(Headings.mark(mark)));
         addIfAny(content, barLines.right(bar));
         return measure;

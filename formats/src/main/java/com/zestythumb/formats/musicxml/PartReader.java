@@ -6,7 +6,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
-import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.SheetBuilder;
@@ -38,7 +38,7 @@ final class PartReader {
     private String tuneVoice;
     private int measures;
 
-    private BarDraft bar;
+    private BroughtBar bar;
     private TuneLine tune;
     private Fraction time;
     private Fraction end;
@@ -74,7 +74,7 @@ final class PartReader {
         if (index < sheet.bars().size()) {
             bar = sheet.bars().get(index);
         } else {
-            bar = new BarDraft(key, meter);
+            bar = new BroughtBar(key, meter);
             sheet.add(bar);
         }
         tune = new TuneLine(bar.melody);
@@ -255,7 +255,7 @@ final class PartReader {
         Fraction at = time.plus(Fraction.of(harmony.number("offset", 0), divisions));
         at = at.compareTo(Fraction.ZERO) < 0 ? Fraction.ZERO : at;
         try {
-            bar.symbols.put(at, new BarDraft.Symbol(transposing.of(HarmonyReader.read(harmony))));
+            bar.symbols.put(at, new BroughtBar.Symbol(transposing.of(HarmonyTags.read(harmony))));
         } catch (IllegalArgumentException e) {
             report.add(Fate.LEFT_OUT, "chord symbols that have no chord here", number);
         }

@@ -1,7 +1,7 @@
 package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.sheet.Heading;
-import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
@@ -40,7 +40,7 @@ final class ScoreWalk {
             throw new UnreadableFileException("the score has no measures; export it once more");
         }
         Heading heading = sheet.heading();
-        BarDraft first = sheet.bars().get(0);
+        BroughtBar first = sheet.bars().get(0);
         sheet.setHeading(heading.withTitle(title.isEmpty() ? "Untitled" : title)
                 .withComposer(composer)
                 .withKey(first.key)

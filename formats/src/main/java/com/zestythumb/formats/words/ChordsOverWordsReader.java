@@ -6,7 +6,7 @@ import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.Meter;
-import com.zestythumb.formats.BarDraft;
+import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
@@ -47,7 +47,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
     }
 
     /** A chord and the column it stands in. */
-    private record Placed(BarDraft.Symbol symbol, int column) {}
+    private record Placed(BroughtBar.Symbol symbol, int column) {}
 
     /** Looks like a chord and is none: a letter with what stands behind chords, as in Cmajj7 or Gm77. */
     private static final Pattern MISSPELT =
@@ -65,13 +65,13 @@ public final class ChordsOverWordsReader implements ScoreReader {
                 continue;
             }
             try {
-                placed.add(new Placed(new BarDraft.Symbol(Chord.parse(word)), m.start()));
+                placed.add(new Placed(new BroughtBar.Symbol(Chord.parse(word)), m.start()));
                 right++;
             } catch (ChordSyntaxException e) {
                 boolean meant =
                         MISSPELT.matcher(word).matches() && !e.suggestions().isEmpty();
                 if (meant) {
-                    placed.add(new Placed(BarDraft.Symbol.unread(word), m.start()));
+                    placed.add(new Placed(BroughtBar.Symbol.unread(word), m.start()));
                 } else {
                     others++;
                 }
@@ -181,9 +181,9 @@ public final class ChordsOverWordsReader implements ScoreReader {
             for (int i = 0; i < chords.size(); i++) {
                 int from = i == 0 ? 0 : chords.get(i).column();
                 int next = i + 1 < chords.size() ? chords.get(i + 1).column() : Math.max(words.length(), from);
-                BarDraft bar = newBar(first);
+                BroughtBar bar = newBar(first);
                 first = false;
-                List<BarDraft.Symbol> inBar =
+                List<BroughtBar.Symbol> inBar =
                         new ArrayList<>(List.of(chords.get(i).symbol()));
                 while (byLines
                         && i + 1 < chords.size()
@@ -199,8 +199,9 @@ public final class ChordsOverWordsReader implements ScoreReader {
             }
         }
 
-        private BarDraft newBar(boolean beginsLine) {
-            BarDraft bar = new BarDraft(sheet.heading().key(), sheet.heading().meter());
+        private BroughtBar newBar(boolean beginsLine) {
+            BroughtBar bar =
+                    new BroughtBar(sheet.heading().key(), sheet.heading().meter());
             bar.beginsLine = beginsLine;
             bar.section = section;
             section = null;
@@ -209,7 +210,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
         }
 
         /** Two chords share a bar in halves, more have a count each, the last one the rest. */
-        private void place(List<BarDraft.Symbol> chords, BarDraft bar) {
+        private void place(List<BroughtBar.Symbol> chords, BroughtBar bar) {
             Fraction step = bar.length.dividedBy(Fraction.of(chords.size()));
             boolean even = bar.meter.slotCounts().contains(chords.size());
             Fraction each = even ? step : bar.meter.countLength();
@@ -222,7 +223,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
             }
         }
 
-        private void reportUnread(BarDraft.Symbol symbol) {
+        private void reportUnread(BroughtBar.Symbol symbol) {
             if (!symbol.unread().isEmpty()) {
                 report.add(
                         Fate.REPAIRED,

@@ -1,4 +1,4 @@
-package com.zestythumb.core.leading;
+package com.zestythumb.core.voiceleading;
 
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;

@@ -1,2 +1,2 @@
 /** What moves from chord to chord, and what to mind. */
-package com.zestythumb.core.leading;
+package com.zestythumb.core.voiceleading;

@@ -1,4 +1,4 @@
-package com.zestythumb.core.leading;
+package com.zestythumb.core.voiceleading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -6,10 +6,10 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.leading.Finding.Kind;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voiceleading.Finding.Kind;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Way;
 import java.util.ArrayList;

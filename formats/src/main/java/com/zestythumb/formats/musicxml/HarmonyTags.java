@@ -7,9 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Reads MusicXML's harmony element as a chord. */
-final class HarmonyReader {
+final class HarmonyTags {
 
-    private HarmonyReader() {}
+    private HarmonyTags() {}
 
     /**
      * The chord, or null for N.C.

@@ -1,4 +1,4 @@
-package com.zestythumb.core.leading;
+package com.zestythumb.core.voiceleading;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -76,10 +76,10 @@ class HandMoveTest {
     void tellsStepsFromLeaps() {
         assertThat(move("C", "C3 E3 G3", "Am", "C3 E3 A3").fingers())
                 .extracting(FingerMove::kind)
-                .containsExactly(FingerMove.Kind.STAYS, FingerMove.Kind.STAYS, FingerMove.Kind.STEP);
+                .containsExactly(FingerMove.Motion.STAYS, FingerMove.Motion.STAYS, FingerMove.Motion.STEP);
         assertThat(move("C", "C3 E3 G3", "C", "C4 E4 G4").fingers())
                 .allMatch(move ->
-                        move.kind() == FingerMove.Kind.LEAP && move.way().equals("up an octave"));
+                        move.kind() == FingerMove.Motion.LEAP && move.way().equals("up an octave"));
     }
 
     @Test

@@ -15,12 +15,12 @@ import org.audiveris.proxymusic.StartStop;
  * Writes the accidentals of a bar (common practice): where a note is not what the signature, or an accidental before
  * it in the bar, says of its line or space. A note that is tied over has none, and the next one there is told anew.
  */
-final class Accidentals {
+final class PrintedAccidentals {
 
     /** What no note has: whatever comes next is to be told. */
     private static final int DOUBTFUL = Integer.MAX_VALUE;
 
-    private Accidentals() {}
+    private PrintedAccidentals() {}
 
     /**
      * Writes them.

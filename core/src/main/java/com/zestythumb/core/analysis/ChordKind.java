@@ -5,7 +5,7 @@ import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.pitch.Interval;
 
 /** What a chord is to the ear, whatever it adds: the classes by which harmony is reckoned. */
-public enum Kind {
+public enum ChordKind {
     MAJOR,
     /** Major with a minor seventh, whatever is altered above it. */
     DOMINANT,
@@ -22,7 +22,7 @@ public enum Kind {
     private static final Interval DIMINISHED_SEVENTH_TONE = Interval.parse("d7");
     private static final Interval DIMINISHED_FIFTH = Interval.parse("d5");
 
-    public static Kind of(Chord chord) {
+    public static ChordKind of(Chord chord) {
         Quality quality = chord.quality();
         Interval third = quality.numbered(3);
         Interval fifth = quality.numbered(5);

@@ -17,7 +17,7 @@ import tools.jackson.core.JacksonException;
 
 /** Errors as application/problem+json (RFC 9457), each saying where and what to do. */
 @RestControllerAdvice
-class Problems extends ResponseEntityExceptionHandler {
+class HttpProblems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail senseless(IllegalArgumentException e) {

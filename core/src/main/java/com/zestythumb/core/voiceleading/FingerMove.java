@@ -1,4 +1,4 @@
-package com.zestythumb.core.leading;
+package com.zestythumb.core.voiceleading;
 
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.NoteNames;
@@ -15,7 +15,7 @@ import com.zestythumb.core.pitch.Pitch;
 public record FingerMove(int fromFinger, int toFinger, Pitch from, Pitch to) {
 
     /** How far a finger goes; the signs on the page are drawn by this. */
-    public enum Kind {
+    public enum Motion {
         STAYS,
         STEP,
         LEAP,
@@ -23,15 +23,15 @@ public record FingerMove(int fromFinger, int toFinger, Pitch from, Pitch to) {
         JOINS
     }
 
-    public Kind kind() {
+    public Motion kind() {
         if (to == null) {
-            return Kind.LIFTS;
+            return Motion.LIFTS;
         }
         if (from == null) {
-            return Kind.JOINS;
+            return Motion.JOINS;
         }
         int semitones = Math.abs(semitones());
-        return semitones == 0 ? Kind.STAYS : semitones <= 2 ? Kind.STEP : Kind.LEAP;
+        return semitones == 0 ? Motion.STAYS : semitones <= 2 ? Motion.STEP : Motion.LEAP;
     }
 
     /** Keys moved, upward positive; 0 where a note is new or let go. */
@@ -51,7 +51,7 @@ public record FingerMove(int fromFinger, int toFinger, Pitch from, Pitch to) {
 
     private String size() {
         int steps = Math.abs(to.staffStep() - from.staffStep());
-        boolean plainStep = steps == 1 && kind() == Kind.STEP;
+        boolean plainStep = steps == 1 && kind() == Motion.STEP;
         if (plainStep) {
             return "a step";
         }

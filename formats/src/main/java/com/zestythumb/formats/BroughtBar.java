@@ -15,7 +15,7 @@ import java.util.Set;
 import java.util.TreeMap;
 
 /** A bar while a file is read: whatever the format tells of it, in the file's own order. */
-public final class BarDraft {
+public final class BroughtBar {
 
     public final Key key;
     public final Meter meter;
@@ -64,7 +64,7 @@ public final class BarDraft {
         }
     }
 
-    public BarDraft(Key key, Meter meter) {
+    public BroughtBar(Key key, Meter meter) {
         this.key = key;
         this.meter = meter;
         this.length = meter.barLength();
@@ -92,8 +92,8 @@ public final class BarDraft {
     }
 
     /** The same bar in another key. */
-    public BarDraft inKey(Key other) {
-        BarDraft bar = new BarDraft(other, meter);
+    public BroughtBar inKey(Key other) {
+        BroughtBar bar = new BroughtBar(other, meter);
         bar.length = length;
         bar.pickup = pickup;
         bar.section = section;

@@ -1,4 +1,4 @@
-package com.zestythumb.core.leading;
+package com.zestythumb.core.voiceleading;
 
 /**
  * Something to mind, at its place.

@@ -1,0 +1,23 @@
+package com.zestythumb.core.analysis;
+
+import java.util.Optional;
+
+/** A chord that holds a note in place of its third. */
+final class Suspension implements ReadingRule {
+
+    @Override
+    public Optional<Reading> read(ChordInContext at) {
+        if (at.kind() != ChordKind.SUSPENDED) {
+            return Optional.empty();
+        }
+        boolean resolves = at.next() != null
+                && at.next().root().soundsLike(at.chord().root())
+                && ChordKind.of(at.next()) != ChordKind.SUSPENDED;
+        return Optional.of(at.plain(
+                Role.SUSPENDED,
+                resolves
+                        ? "a note is held over and steps down into the next chord"
+                        : "a note is held in place of the third",
+                resolves ? ChordInContext.SURE : ChordInContext.LIKELY));
+    }
+}

@@ -7,10 +7,10 @@ import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
-import com.zestythumb.core.voiceleading.Finding;
-import com.zestythumb.core.voiceleading.Findings;
+import com.zestythumb.core.checking.Finding;
+import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.voicing.Hand;
-import com.zestythumb.core.voicing.Way;
+import com.zestythumb.core.voicing.Inversions;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
@@ -52,11 +52,11 @@ class DemoChartsTest {
                 .filter(s -> s.title().equals("Long Way Home"))
                 .findFirst()
                 .orElseThrow();
-        Choices roots = Choices.USUAL.with(Way.ROOT_POSITION).with(Hand.ofSpan(10));
+        Choices roots = Choices.USUAL.with(Inversions.ROOT_POSITION).with(Hand.ofSpan(10));
         assertThat(Findings.in(Arrangement.of(sheet, roots)))
                 .extracting(Finding::kind)
                 .contains(Finding.Kind.STRETCH);
-        assertThat(Findings.in(Arrangement.of(sheet, roots.with(Way.NEAREST))))
+        assertThat(Findings.in(Arrangement.of(sheet, roots.with(Inversions.NEAREST))))
                 .extracting(Finding::kind)
                 .doesNotContain(Finding.Kind.STRETCH);
     }

@@ -1,5 +1,6 @@
 package com.zestythumb.app;
 
+import com.zestythumb.core.figure.Figures;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.analysis.ChordKind;
@@ -167,7 +168,7 @@ class OwnPagesTest {
             int all = 0;
             List<String> wrong = new ArrayList<>();
             for (LeadSheet tune : tunes()) {
-                for (Figure figure : Figure.values()) {
+                for (Figure figure : Figures.all()) {
                     Arrangement page = Arrangement.of(tune, Choices.USUAL.with(figure));
                     List<Integer> written =
                             IntStream.range(0, tune.bars().size()).boxed().toList();

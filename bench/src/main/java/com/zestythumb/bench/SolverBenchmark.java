@@ -9,8 +9,8 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.voicing.Hand;
-import com.zestythumb.core.voicing.VoicingSolver;
-import com.zestythumb.core.voicing.Way;
+import com.zestythumb.core.solving.VoicingSolver;
+import com.zestythumb.core.voicing.Inversions;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -73,7 +73,7 @@ public class SolverBenchmark {
             progression = sheet.events().stream().map(ChordEvent::chord).toList();
             transitions = Transitions.of(sheet);
         }
-        int fewest = VoicingSolver.candidates(progression, Way.NEAREST, WHOLE_KEYBOARD, 5, Map.of()).stream()
+        int fewest = VoicingSolver.candidates(progression, Inversions.NEAREST, WHOLE_KEYBOARD, 5, Map.of()).stream()
                 .mapToInt(List::size)
                 .min()
                 .orElseThrow();
@@ -89,6 +89,6 @@ public class SolverBenchmark {
 
     @Benchmark
     public List<VoicingSolver.Solved> solve() {
-        return VoicingSolver.solve(progression, transitions, Way.NEAREST, WHOLE_KEYBOARD, 5, Map.of());
+        return VoicingSolver.solve(progression, transitions, Inversions.NEAREST, WHOLE_KEYBOARD, 5, Map.of());
     }
 }

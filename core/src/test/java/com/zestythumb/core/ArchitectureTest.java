@@ -22,10 +22,12 @@ class ArchitectureTest {
             "hearing",
             "harmonising",
             "voicing",
+            "voiceleading",
+            "solving",
             "fingering",
             "figure",
             "arrangement",
-            "voiceleading");
+            "checking");
 
     @ArchTest
     static final ArchRule USES_THE_JDK_ALONE =

@@ -1,5 +1,6 @@
 package com.zestythumb.e2e;
 
+import com.zestythumb.core.figure.Figures;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.analysis.Analysis;
@@ -35,6 +36,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** What the core and the writers say, held against general-purpose libraries from npm. */
@@ -206,7 +208,7 @@ class OutsideReferencesTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Figure.class)
+    @MethodSource("com.zestythumb.core.figure.Figures#all")
     void aSecondReaderHearsInTheMidiFileWhatWasArranged(Figure figure) {
         Arrangement tune = Arrangement.of(Chart.parse(TUNE), Choices.USUAL.with(figure));
         List<String> heard = Node.run("read-midi.mjs", new MidiFileWriter().write(tune));
@@ -246,7 +248,7 @@ class OutsideReferencesTest {
     /** verovio as a second reader of the tune, its words, tuplets, endings, jumps and changes. */
     @Test
     void theEngraverReadsASongWithoutAComplaint() {
-        Arrangement tune = Arrangement.of(Chart.parse(SONG), Choices.USUAL.with(Figure.ALBERTI));
+        Arrangement tune = Arrangement.of(Chart.parse(SONG), Choices.USUAL.with(Figures.ALBERTI));
         long sung = tune.sheet().bars().stream()
                 .flatMap(bar -> bar.melody().stream())
                 .filter(note -> !note.isRest())
@@ -276,7 +278,7 @@ class OutsideReferencesTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Figure.class)
+    @MethodSource("com.zestythumb.core.figure.Figures#all")
     void theEngraverReadsTheMusicXmlWithoutAComplaint(Figure figure) {
         Arrangement tune = Arrangement.of(Chart.parse(TUNE), Choices.USUAL.with(figure));
         for (Staves staves : Staves.values()) {

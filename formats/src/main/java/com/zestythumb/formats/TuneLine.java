@@ -3,7 +3,7 @@ package com.zestythumb.formats;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.MelodyNote;
-import com.zestythumb.core.sheet.MelodyNote.Tuplet;
+import com.zestythumb.core.sheet.Tuplet;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -3,7 +3,7 @@ package com.zestythumb.formats;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.MelodyNote;
-import com.zestythumb.core.sheet.MelodyNote.Tuplet;
+import com.zestythumb.core.sheet.Tuplet;
 import com.zestythumb.formats.ImportReport.Fate;
 import java.util.ArrayList;
 import java.util.List;

@@ -10,7 +10,7 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.MelodyNote;
-import com.zestythumb.core.voicing.Way;
+import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.formats.abc.AbcWriter;
 import com.zestythumb.formats.chordpro.ChordProWriter;
 import com.zestythumb.formats.midi.MidiFileWriter;
@@ -130,7 +130,7 @@ class RoundTripTest {
     void midiHoldsTheSoundOfTheTune() {
         LeadSheet sheet = Chart.parse(
                 "title: Plain\nkey: D minor\nmeter: 3/4\ntempo: 90\n|: Dm | A7 :|\nm: d2 ef a2 | (3gfe ^c2 z2 |");
-        Choices roots = Choices.USUAL.with(Way.ROOT_POSITION);
+        Choices roots = Choices.USUAL.with(Inversions.ROOT_POSITION);
         LeadSheet back = imported(new MidiFileWriter().write(Arrangement.of(sheet, roots)), "plain.mid");
         assertThat(back.heading()).isEqualTo(sheet.heading());
         List<String> once = melody(sheet, false);

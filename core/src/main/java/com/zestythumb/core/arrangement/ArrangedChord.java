@@ -3,10 +3,10 @@ package com.zestythumb.core.arrangement;
 import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.sheet.ChordEvent;
-import com.zestythumb.core.voicing.Cost;
+import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voicing.Voicing;
-import com.zestythumb.core.voicing.VoicingSolver.Alternative;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * One chord of the tune under the hand.
@@ -14,23 +14,26 @@ import java.util.List;
  * @param index place among the sounding chords, from 0
  * @param event when it sounds
  * @param voicing its notes
- * @param fingers a finger for each note, lowest note first
- * @param numeral what it is in the key, figures by the note that sounds lowest
- * @param cost what the hand pays to come here
- * @param pinned whether the teacher fixed it
- * @param alternatives other ways to play it, cheapest first
+ * @param fingers for each grip a finger for each of its notes, lowest note first
+ * @param numeral what it is in the key, figures by its sounding bass
+ * @param solved what it costs and what else could be played, where the hand was reckoned
  */
 public record ArrangedChord(
         int index,
         ChordEvent event,
         Voicing voicing,
-        List<Integer> fingers,
+        List<List<Integer>> fingers,
         Numeral numeral,
-        Cost cost,
-        boolean pinned,
-        List<Alternative> alternatives) {
+        Optional<Solved> solved) {
 
     public Chord chord() {
         return event.chord();
+    }
+
+    /** A finger for each note of the voicing, in the order of its notes. */
+    public List<Integer> allFingers() {
+        return fingers.size() == 1
+                ? fingers.get(0)
+                : fingers.stream().flatMap(List::stream).toList();
     }
 }

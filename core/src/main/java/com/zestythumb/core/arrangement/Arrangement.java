@@ -1,6 +1,7 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
+import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
 import java.util.List;
@@ -10,25 +11,29 @@ import java.util.List;
  *
  * @param sheet what was arranged
  * @param choices what was chosen
+ * @param leftHand how the hand was made
  * @param chords the sounding chords in the written order
- * @param notes every note in the written order, by onset and then from the lowest
- * @param lostPins pins that fit no chord any more
+ * @param notes every note in the written order, by chord, in time and then from the lowest
  * @param analysis what the progression does, by the same count of chords
  * @param transitions which chord follows which when it is played, by the same count
  */
 public record Arrangement(
         LeadSheet sheet,
         Choices choices,
+        LeftHand leftHand,
         List<ArrangedChord> chords,
         List<TimedNote> notes,
-        List<Pin> lostPins,
         Analysis analysis,
         Transitions transitions) {
 
     public Arrangement {
         chords = List.copyOf(chords);
         notes = List.copyOf(notes);
-        lostPins = List.copyOf(lostPins);
+    }
+
+    /** Pins that fit no chord any more. */
+    public List<Pin> lostPins() {
+        return leftHand instanceof ComputedHand computed ? computed.lostPins() : choices.pins();
     }
 
     /** The notes of one chord, in time. O(log notes). */
@@ -53,6 +58,11 @@ public record Arrangement(
 
     /** Arranges a lead sheet; never fails, whatever chords it holds. */
     public static Arrangement of(LeadSheet sheet, Choices choices) {
-        return new Arranger(sheet, choices).arrange();
+        return new Arranger(sheet, choices).compute();
+    }
+
+    /** Takes a left hand that somebody wrote; fingers are found for notes that have none. */
+    public static Arrangement written(LeadSheet sheet, Choices choices, List<WrittenNote> notes) {
+        return new Arranger(sheet, choices).take(WrittenHand.of(sheet, notes, choices.hand()));
     }
 }

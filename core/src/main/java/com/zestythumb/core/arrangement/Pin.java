@@ -36,6 +36,6 @@ public record Pin(int bar, Fraction start, List<Pitch> notes) {
         boolean fits = notes.stream()
                 .allMatch(note -> event.chord().tones().contains(note.pitchClass())
                         || event.chord().bass().equals(note.pitchClass()));
-        return fits ? Optional.of(new Voicing(event.chord(), notes)) : Optional.empty();
+        return fits ? Optional.of(Voicing.inOneGrip(event.chord(), notes)) : Optional.empty();
     }
 }

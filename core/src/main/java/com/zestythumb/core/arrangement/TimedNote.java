@@ -1,20 +1,25 @@
 package com.zestythumb.core.arrangement;
 
+import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Tuplet;
 
 /**
  * A note of the left hand.
  *
  * @param id unique in the tune; the engraving bears it too
- * @param chord index of its {@link ArrangedChord}
+ * @param chord index of its {@link ArrangedChord}; −1 before the first
  * @param bar index of its written bar, from 0
  * @param onset quarter notes after the bar line
  * @param duration quarter notes
  * @param pitch the key
- * @param finger the finger on it, 1 to 5
+ * @param finger the finger on it, 1 to 5; 0 where it has none
  * @param fingerShown whether the finger is printed: at the first sounding of the note in its chord
- * @param tied whether it is held over into the next note of the same pitch
+ * @param tied whether it is held over into the next note of the same pitch in its voice
+ * @param voice 0 for the upper voice of the hand, 1 for the one below
+ * @param touch how the key is played
+ * @param tuplet its place in a tuplet, or null
  */
 public record TimedNote(
         String id,
@@ -25,4 +30,22 @@ public record TimedNote(
         Pitch pitch,
         int finger,
         boolean fingerShown,
-        boolean tied) {}
+        boolean tied,
+        int voice,
+        Touch touch,
+        Tuplet tuplet) {
+
+    /** How long the key is held down, in quarter notes. */
+    public Fraction sounding() {
+        return touch == Touch.SHORT ? duration.dividedBy(Fraction.of(2)) : duration;
+    }
+
+    /** How long it is written: a triplet eighth is an eighth. */
+    public Fraction written() {
+        return tuplet == null ? duration : tuplet.written(duration);
+    }
+
+    TimedNote withFinger(int other, boolean shown) {
+        return new TimedNote(id, chord, bar, onset, duration, pitch, other, shown, tied, voice, touch, tuplet);
+    }
+}

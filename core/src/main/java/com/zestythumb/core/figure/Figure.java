@@ -2,40 +2,37 @@ package com.zestythumb.core.figure;
 
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.Tuplet;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
- * How the notes of a chord follow one another. All but the block chord run in eighths and begin anew
- * from the lowest note with each group of the meter (half a bar in 4/4, else the bar) and with each
- * new chord. Patterns: common practice. A new figure is a new row.
+ * How the notes of a chord follow one another, as data. The text is one pattern, or several parted by {@code |} of which
+ * the first that suits the meter is played:
+ *
+ * <pre>[meters:] [by beat|half|bar] value stroke stroke (stroke stroke) [/ another voice]</pre>
+ *
+ * <p>Meters are {@code simple}, {@code compound} or a list such as {@code 3/4,6/8}. The pattern begins anew with each
+ * group, which is half a bar in 4/4 and 12/8 and else a bar, and with each new chord. The value is that of one stroke:
+ * {@code 1/8}, {@code 1/8t} for a triplet, {@code count} for the meter's own unit. A stroke is one {@link Role} or
+ * several joined by {@code +}, {@code *3} where it lasts three values, {@code *} where it lasts as long as the chord,
+ * and a dot where it is short. What stands in brackets is played over and over until the group ends;
+ * without brackets all of it is.
+ *
+ * @param id how it is called in data
+ * @param name as it is offered to the teacher
+ * @param level from 1, for a beginner, to 5
+ * @param mostNotes how many notes it wants of a chord at most
+ * @param text its text form
+ * @param patterns what the text says
  */
-public enum Figure {
-    /** All notes at once, held. */
-    BLOCK((notes, length, group) -> null),
+public record Figure(String id, String name, int level, int mostNotes, String text, List<Pattern> patterns) {
 
-    /** From the lowest note up, and again. */
-    BROKEN_UP((notes, length, group) -> cycle(length, IntStream.range(0, notes).toArray())),
-
-    /** Up and back: the lowest note once in a group, then to and fro above it. */
-    UP_AND_BACK((notes, length, group) -> IntStream.range(0, length)
-            .map(i -> i == 0 ? 0 : aboveBass(notes, i - 1))
-            .toArray()),
-
-    /** Lowest, highest, middle, highest; with four notes the two middle ones take turns. */
-    ALBERTI((notes, length, group) -> IntStream.range(0, length)
-            .map(i -> i == 0 ? 0 : i % 2 == 1 ? notes - 1 : middle(notes, i / 2 - 1 + group))
-            .toArray());
-
-    private static final int THREE = 3;
-    private static final int HAND = 5;
-    private static final Fraction EIGHTH = Fraction.of(1, 2);
-
-    /** Which notes follow one another in one group; null for all at once. */
-    private interface Order {
-        int[] of(int notes, int length, int group);
-    }
+    private static final int GROUP_OF_TRIPLETS = 3;
 
     /**
      * A moment of a figure.
@@ -43,66 +40,107 @@ public enum Figure {
      * @param onset quarter notes after the chord begins
      * @param duration quarter notes
      * @param notes places in the chord, 0 for the lowest
+     * @param voice 0 for the upper one, 1 for the next
+     * @param tuplet its place in a tuplet, or null
      */
-    public record Step(Fraction onset, Fraction duration, List<Integer> notes) {}
+    public record Step(Fraction onset, Fraction duration, List<Integer> notes, int voice, Touch touch, Tuplet tuplet) {}
 
-    private final Order order;
-
-    Figure(Order order) {
-        this.order = order;
-    }
-
-    /** How many notes it wants of a chord: the Alberti figure has three places, and a fourth note would be lost. */
-    public int notesWanted() {
-        return this == ALBERTI ? THREE : HAND;
+    /** Throws with place and remedy where the text says no figure. */
+    public static Figure of(String id, String name, int level, int mostNotes, String text) {
+        return new Figure(id, name, level, mostNotes, text, FigureReader.read(text));
     }
 
     /**
-     * The figure over one chord.
+     * The figure over one chord; a single note is struck once and held.
      *
-     * @param notes how many notes the chord has
+     * @param notes how many notes the chord has, one or more
      * @param start where the chord begins, quarter notes after the bar line
-     * @param duration how long it lasts in quarter notes, a whole number of eighths
+     * @param duration how long it lasts in quarter notes, any length above 0
+     * @return by onset; what would go beyond the chord is cut
      */
     public List<Step> over(int notes, Fraction start, Fraction duration, Meter meter) {
-        if (this == BLOCK || notes == 1) {
+        Pattern pattern = patterns.stream()
+                .filter(p -> p.meters().test(meter))
+                .findFirst()
+                .orElse(null);
+        if (notes == 1 || pattern == null) {
             return List.of(new Step(
-                    Fraction.ZERO, duration, IntStream.range(0, notes).boxed().toList()));
+                    Fraction.ZERO, duration, IntStream.range(0, notes).boxed().toList(), 0, Touch.PLAIN, null));
         }
         List<Step> steps = new ArrayList<>();
-        Fraction done = Fraction.ZERO;
-        for (int group = 0; done.compareTo(duration) < 0; group++) {
-            // A chord that enters inside a group runs to the group's end and falls in with the meter.
-            Fraction intoGroup = inside(start.plus(done), meter.figureGroup());
-            Fraction length = meter.figureGroup().minus(intoGroup).min(duration.minus(done));
-            int eighths = (int) length.dividedBy(EIGHTH).floor();
-            for (int place : order.of(notes, eighths, group)) {
-                steps.add(new Step(done, EIGHTH, List.of(place)));
-                done = done.plus(EIGHTH);
+        Fraction group = pattern.group().apply(meter);
+        for (int voice = 0; voice < pattern.voices().size(); voice++) {
+            new Line(pattern.voices().get(voice), voice, notes, meter).play(start, duration, group, steps);
+        }
+        steps.sort(Comparator.comparing(Step::onset));
+        return withTuplets(steps, start);
+    }
+
+    /** One voice of a pattern, being played. */
+    private record Line(Pattern.Voice strokes, int voice, int notes, Meter meter) {
+
+        void play(Fraction start, Fraction duration, Fraction group, List<Step> steps) {
+            Fraction done = Fraction.ZERO;
+            for (int round = 0; done.compareTo(duration) < 0; round++) {
+                // A chord that enters inside a group runs to the group's end and falls in with the meter.
+                Fraction length = group.minus(inside(start.plus(done), group)).min(duration.minus(done));
+                playGroup(done, done.plus(length), duration, round, steps);
+                done = done.plus(length);
             }
         }
-        return steps;
+
+        private void playGroup(Fraction from, Fraction to, Fraction end, int round, List<Step> steps) {
+            Map<Role, Integer> turns = new EnumMap<>(Role.class);
+            Fraction at = from;
+            Pattern.Beat beat = strokes.at(0);
+            for (int n = 0; beat != null && at.compareTo(to) < 0; n++, beat = strokes.at(n)) {
+                Stroke stroke = beat.apply(meter);
+                if (stroke.length() == null && round > 0) {
+                    // It sounds still.
+                    return;
+                }
+                Fraction last =
+                        stroke.length() == null ? end : at.plus(stroke.length()).min(to);
+                List<Integer> places = places(stroke, round, turns);
+                if (!places.isEmpty()) {
+                    Tuplet tuplet = stroke.triplet() ? new Tuplet(GROUP_OF_TRIPLETS, 2, 0, 1) : null;
+                    steps.add(new Step(at, last.minus(at), places, voice, stroke.touch(), tuplet));
+                }
+                at = last;
+            }
+        }
+
+        private List<Integer> places(Stroke stroke, int round, Map<Role, Integer> turns) {
+            return stroke.roles().stream()
+                    .flatMap(role -> role.places(notes, turns.merge(role, 1, Integer::sum) - 1, round).stream())
+                    .distinct()
+                    .sorted()
+                    .toList();
+        }
     }
 
     private static Fraction inside(Fraction time, Fraction group) {
         return time.minus(group.times(time.dividedBy(group).floor()));
     }
 
-    private static int[] cycle(int length, int... places) {
-        return IntStream.range(0, length).map(i -> places[i % places.length]).toArray();
-    }
-
-    /** To and fro over the notes above the bass: 1 2 1 2 with three notes, 1 2 3 2 1 with four. */
-    private static int aboveBass(int notes, int i) {
-        if (notes == 2) {
-            return (i + 1) % 2;
+    /** Tells each triplet its place among those of its voice that share a beat. */
+    private static List<Step> withTuplets(List<Step> steps, Fraction start) {
+        if (steps.stream().allMatch(step -> step.tuplet() == null)) {
+            return steps;
         }
-        int round = 2 * (notes - 2);
-        int k = i % round;
-        return 1 + (k < notes - 1 ? k : round - k);
-    }
-
-    private static int middle(int notes, int turn) {
-        return notes == 2 ? 0 : 1 + Math.floorMod(turn, notes - 2);
+        List<Step> told = new ArrayList<>();
+        for (Step step : steps) {
+            List<Step> together = steps.stream()
+                    .filter(other -> other.voice() == step.voice()
+                            && (other.onset().plus(start)).floor()
+                                    == step.onset().plus(start).floor())
+                    .toList();
+            Tuplet tuplet = step.tuplet() == null
+                    ? null
+                    : new Tuplet(
+                            step.tuplet().actual(), step.tuplet().normal(), together.indexOf(step), together.size());
+            told.add(new Step(step.onset(), step.duration(), step.notes(), step.voice(), step.touch(), tuplet));
+        }
+        return told;
     }
 }

@@ -14,16 +14,6 @@ import com.zestythumb.core.pitch.Pitch;
  */
 public record MelodyNote(Pitch pitch, Fraction onset, Fraction duration, boolean tied, Tuplet tuplet, String syllable) {
 
-    /**
-     * A place in a group of notes that are played in another number's time.
-     *
-     * @param actual how many are played
-     * @param normal in the time of how many
-     * @param place which of the group this is, from 0
-     * @param size how many notes are written in the group
-     */
-    public record Tuplet(int actual, int normal, int place, int size) {}
-
     public MelodyNote(Pitch pitch, Fraction onset, Fraction duration) {
         this(pitch, onset, duration, false, null, "");
     }
@@ -38,7 +28,7 @@ public record MelodyNote(Pitch pitch, Fraction onset, Fraction duration, boolean
 
     /** How long it is written: a triplet eighth is an eighth. */
     public Fraction written() {
-        return tuplet == null ? duration : duration.times(Fraction.of(tuplet.actual(), tuplet.normal()));
+        return tuplet == null ? duration : tuplet.written(duration);
     }
 
     public MelodyNote with(Pitch other) {

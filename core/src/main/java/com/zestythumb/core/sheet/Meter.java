@@ -43,9 +43,9 @@ public record Meter(int count, int unit) {
         return new Meter(Integer.parseInt(m.group(1)), Integer.parseInt(m.group(2)));
     }
 
-    /** Whether the felt beat is dotted: 6/8 is counted in six and felt in two. */
+    /** Whether the felt beat is dotted: 6/8 is counted in six and felt in two, 6/4 too; 3/8 is counted as it is felt. */
     public boolean isCompound() {
-        return unit >= 8 && count % 3 == 0;
+        return unit >= 4 && count > 3 && count % 3 == 0;
     }
 
     public Fraction barLength() {
@@ -60,6 +60,11 @@ public record Meter(int count, int unit) {
     /** Length of the felt beat, in which the tempo is given. */
     public Fraction beatLength() {
         return isCompound() ? countLength().times(3) : countLength();
+    }
+
+    /** Length of the group over which short notes are joined by beams. */
+    public Fraction beamGroup() {
+        return isCompound() || unit < 8 ? beatLength() : figureGroup();
     }
 
     /** Length of the group in which a broken figure runs before it starts anew. */

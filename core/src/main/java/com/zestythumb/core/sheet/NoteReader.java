@@ -4,7 +4,6 @@ import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Letter;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
-import com.zestythumb.core.sheet.MelodyNote.Tuplet;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

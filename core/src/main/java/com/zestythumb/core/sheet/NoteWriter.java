@@ -52,7 +52,7 @@ public final class NoteWriter {
         return out.toString();
     }
 
-    private static String tuplet(MelodyNote.Tuplet tuplet, Meter meter) {
+    private static String tuplet(Tuplet tuplet, Meter meter) {
         return "(" + tuplet.actual() + ":" + tuplet.normal() + ":" + tuplet.size();
     }
 

@@ -1,29 +1,30 @@
 package com.zestythumb.core.voiceleading;
 
-import com.zestythumb.core.arrangement.ArrangedChord;
-import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.voicing.Grip;
+import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.LowIntervalLimits;
-import java.util.Optional;
+import com.zestythumb.core.voicing.Voicing;
+import java.util.Map;
 
-/** Close intervals so low that they blur: {@link LowIntervalLimits} with two semitones' grace. */
-final class MudRule implements Rule {
+/** Close intervals so low that they blur: {@link LowIntervalLimits} with some grace. */
+final class MudRule implements Rule.OfGrip {
 
-    private static final int GRACE = 2;
+    /** Half steps under the limit that are still let pass. */
+    static final String GRACE = "grace";
 
     @Override
-    public Optional<Finding> check(ArrangedChord before, ArrangedChord chord, Arrangement whole) {
-        if (LowIntervalLimits.depth(chord.voicing().keys()) <= GRACE) {
-            return Optional.empty();
+    public String id() {
+        return "mud";
+    }
+
+    @Override
+    public void check(Voicing voicing, Hand hand, Map<String, Double> limits, Sink sink) {
+        for (Grip grip : voicing.grips()) {
+            int depth = LowIntervalLimits.depth(grip.midiKeys());
+            if (depth > limits.get(GRACE)) {
+                sink.found(new Fault("mud", Map.of("depth", depth, "lowest", grip.lowest())));
+                return;
+            }
         }
-        return Optional.of(Places.finding(
-                Finding.Kind.MUD,
-                chord,
-                whole,
-                whole.sheet().heading().print(chord.chord()) + " lies low and close, from "
-                        + whole.sheet()
-                                .heading()
-                                .names()
-                                .fromEnglish(chord.voicing().lowest().pretty()) + ": it will sound muddy",
-                "play it higher, or leave a middle note out"));
     }
 }

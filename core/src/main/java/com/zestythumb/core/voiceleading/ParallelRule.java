@@ -1,89 +1,71 @@
 package com.zestythumb.core.voiceleading;
 
-import com.zestythumb.core.arrangement.ArrangedChord;
-import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.pitch.Interval;
-import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.voicing.Tone;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 
 /**
- * Voices of the hand moving in parallel perfect fifths or octaves: bass and top, and where a chord has as many notes as
- * the one before any two of its voices (any textbook of harmony; a fault in the strict and keyboard schools, a sound in
- * popular music).
+ * Voices of the hand moving in parallel perfect fifths or octaves from chord to chord: bass and top, and where a chord
+ * has as many notes as the one before any two of its voices (any textbook of harmony; a fault in the strict and
+ * keyboard schools, a sound in popular music). One pair of voices is named, bass and top before all others.
  */
-final class ParallelRule implements Rule {
+final class ParallelRule implements Rule.OfPassage {
 
-    /** Two voices of a chord. */
-    private record Voices(Pitch low, Pitch high) {
-
-        static Voices of(ArrangedChord chord, int low, int high) {
-            List<Pitch> notes = chord.voicing().notes();
-            return new Voices(notes.get(low), notes.get(high));
-        }
-
-        boolean isParallelTo(Voices then) {
-            int below = Integer.signum(low.midi() - then.low.midi());
-            int above = Integer.signum(high.midi() - then.high.midi());
-            return below != 0 && below == above && isSame(then.interval(), interval());
-        }
-
-        Interval interval() {
-            return Interval.between(low, high);
-        }
+    @Override
+    public String id() {
+        return "parallels";
     }
 
     @Override
-    public Optional<Finding> check(ArrangedChord before, ArrangedChord chord, Arrangement whole) {
-        if (before == null) {
-            return Optional.empty();
+    public void check(Passage passage, Map<String, Double> limits, Sink sink) {
+        List<Tone> from = passage.from().tones();
+        List<Tone> to = passage.to().tones();
+        if (!passage.toNextChord()) {
+            return;
         }
-        int then = before.voicing().notes().size();
-        int now = chord.voicing().notes().size();
-        Voices outer = Voices.of(chord, 0, now - 1);
-        if (outer.isParallelTo(Voices.of(before, 0, then - 1))) {
-            return Optional.of(finding("bass and top", outer, before, chord, whole));
+        int top = to.size() - 1;
+        if (areParallel(from.get(0), from.get(from.size() - 1), to.get(0), to.get(top))) {
+            sink.found(fault(to.get(0).pitch(), to.get(top).pitch(), true));
+            return;
         }
-        for (int low = 0; then == now && low < now; low++) {
-            for (int high = low + 1; high < now; high++) {
-                Voices inner = Voices.of(chord, low, high);
-                if (inner.isParallelTo(Voices.of(before, low, high))) {
-                    NoteNames names = whole.sheet().heading().names();
-                    String voices = "the voices on "
-                            + names.fromEnglish(inner.low().pitchClass().pretty()) + " and "
-                            + names.fromEnglish(inner.high().pitchClass().pretty());
-                    return Optional.of(finding(voices, inner, before, chord, whole));
+        for (int low = 0; from.size() == to.size() && low <= top; low++) {
+            for (int high = low + 1; high <= top; high++) {
+                if (areParallel(from.get(low), from.get(high), to.get(low), to.get(high))) {
+                    sink.found(fault(to.get(low).pitch(), to.get(high).pitch(), false));
+                    return;
                 }
             }
         }
-        return Optional.empty();
     }
 
-    private static Finding finding(
-            String names, Voices voices, ArrangedChord before, ArrangedChord chord, Arrangement whole) {
-        boolean fifths = voices.interval().steps() % 7 == 4;
-        return Places.finding(
-                fifths ? Finding.Kind.PARALLEL_FIFTHS : Finding.Kind.PARALLEL_OCTAVES,
-                chord,
-                whole,
-                names + " go in parallel " + (fifths ? "fifths" : "octaves") + " from "
-                        + whole.sheet().heading().print(before.chord()) + " to "
-                        + whole.sheet().heading().print(chord.chord()),
-                "fine in popular styles; else take another inversion so that one voice stays");
+    private static Fault fault(Pitch low, Pitch high, boolean outer) {
+        String code = perfect(low, high) == 5 ? "parallel-fifths" : "parallel-octaves";
+        return new Fault(outer ? code : code + "-inside", Map.of("low", low, "high", high));
     }
 
-    private static boolean isSame(Interval then, Interval now) {
-        return kind(then) != 0 && kind(then) == kind(now);
+    private static boolean areParallel(Tone lowThen, Tone highThen, Tone low, Tone high) {
+        int below = Integer.signum(low.pitch().midi() - lowThen.pitch().midi());
+        int above = Integer.signum(high.pitch().midi() - highThen.pitch().midi());
+        if (below == 0 || below != above) {
+            return false;
+        }
+        int now = perfect(low.pitch(), high.pitch());
+        return now != 0 && now == perfect(lowThen.pitch(), highThen.pitch());
     }
 
     /** 5 for a perfect fifth, 8 for an octave, either with octaves between; 0 for all else. */
-    private static int kind(Interval interval) {
-        int within = interval.semitones() % 12;
-        int steps = interval.steps() % 7;
-        if (steps == 4 && within == 7) {
-            return 5;
+    private static int perfect(Pitch low, Pitch high) {
+        int within = (high.midi() - low.midi()) % 12;
+        if (within != 0 && within != 7) {
+            return 0;
         }
-        return steps == 0 && within == 0 && interval.steps() > 0 ? 8 : 0;
+        Interval interval = Interval.between(low, high);
+        int steps = interval.steps() % 7;
+        if (within == 7) {
+            return steps == 4 ? 5 : 0;
+        }
+        return steps == 0 && interval.steps() > 0 ? 8 : 0;
     }
 }

@@ -1,25 +1,22 @@
 package com.zestythumb.core.voiceleading;
 
-import com.zestythumb.core.arrangement.ArrangedChord;
-import com.zestythumb.core.arrangement.Arrangement;
-import java.util.Optional;
+import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.Voicing;
+import java.util.Map;
 
-/** A chord wider than the student's hand (common practice: never force a stretch). */
-final class StretchRule implements Rule {
+/** A grip wider than the student's hand (common practice: never force a stretch). */
+final class StretchRule implements Rule.OfGrip {
 
     @Override
-    public Optional<Finding> check(ArrangedChord before, ArrangedChord chord, Arrangement whole) {
-        int width = chord.voicing().width();
-        int span = whole.choices().hand().span();
-        if (width <= span) {
-            return Optional.empty();
+    public String id() {
+        return "stretch";
+    }
+
+    @Override
+    public void check(Voicing voicing, Hand hand, Map<String, Double> limits, Sink sink) {
+        int width = voicing.width();
+        if (width > hand.span()) {
+            sink.found(new Fault("stretch", Map.of("width", width, "span", hand.span())));
         }
-        return Optional.of(Places.finding(
-                Finding.Kind.STRETCH,
-                chord,
-                whole,
-                whole.sheet().heading().print(chord.chord()) + " spans " + width + " half steps; this hand reaches "
-                        + span,
-                "take a nearer inversion or leave a note out; never force a stretch, and stop at pain"));
     }
 }

@@ -1,2 +1,2 @@
-/** What moves from chord to chord, and what to mind. */
+/** What teachers look for in the way of the hand from chord to chord, and how schools weigh it. */
 package com.zestythumb.core.voiceleading;

@@ -14,14 +14,14 @@ public final class LowIntervalLimits {
     /**
      * How far a chord lies in the mud.
      *
-     * @param keys MIDI key numbers, lowest first
+     * @param midiKeys MIDI key numbers, lowest first
      * @return semitones by which its worst neighbouring pair lies under its limit; 0 when clear
      */
-    public static int depth(int[] keys) {
+    public static int depth(int[] midiKeys) {
         int depth = 0;
-        for (int i = 1; i < keys.length; i++) {
-            int interval = Math.min(keys[i] - keys[i - 1], LIMIT.length - 1);
-            depth = Math.max(depth, LIMIT[interval] - keys[i - 1]);
+        for (int i = 1; i < midiKeys.length; i++) {
+            int interval = Math.min(midiKeys[i] - midiKeys[i - 1], LIMIT.length - 1);
+            depth = Math.max(depth, LIMIT[interval] - midiKeys[i - 1]);
         }
         return depth;
     }

@@ -1,7 +1,6 @@
 package com.zestythumb.core.voicing;
 
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import java.util.List;
@@ -12,74 +11,79 @@ import java.util.stream.Collectors;
  * A chord laid out on the keyboard.
  *
  * @param chord what it sounds as
- * @param notes its pitches, lowest first, each higher than the one before
+ * @param soundingBass the bass of the harmony, which numerals and inversions go by: the lowest note, or in a voicing
+ *     without it the note that another player, or the ear, puts below
+ * @param grips what the hand holds, one after another; most voicings are one, and a chord over which the hand rests
+ *     has none
  */
-public record Voicing(Chord chord, List<Pitch> notes) {
+public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips) {
 
     public Voicing {
         Objects.requireNonNull(chord, "chord");
-        notes = List.copyOf(notes);
-        if (notes.isEmpty()) {
+        Objects.requireNonNull(soundingBass, "soundingBass");
+        grips = List.copyOf(grips);
+    }
+
+    /**
+     * A voicing under the hand at one time, whose bass is its lowest note.
+     *
+     * @param pitches lowest first, each higher than the one before
+     */
+    public static Voicing inOneGrip(Chord chord, List<Pitch> pitches) {
+        if (pitches.isEmpty()) {
             throw new IllegalArgumentException("a voicing has at least one note");
         }
-        for (int i = 1; i < notes.size(); i++) {
-            if (notes.get(i).midi() <= notes.get(i - 1).midi()) {
-                throw new IllegalArgumentException(
-                        "the notes of a voicing rise: " + notes.get(i - 1) + " is not below " + notes.get(i));
-            }
-        }
+        return new Voicing(chord, pitches.get(0).pitchClass(), List.of(Grip.of(chord, pitches)));
     }
 
-    public Pitch lowest() {
-        return notes.get(0);
+    /** A chord during which the hand rests. */
+    public static Voicing silent(Chord chord) {
+        return new Voicing(chord, chord.bass(), List.of());
     }
 
-    public Pitch highest() {
-        return notes.get(notes.size() - 1);
+    public boolean isSilent() {
+        return grips.isEmpty();
     }
 
-    /** Semitones from the lowest note to the highest: what the hand must span. */
+    /** What the hand comes to first. */
+    public Grip first() {
+        return grips.get(0);
+    }
+
+    /** What the hand goes on from. */
+    public Grip last() {
+        return grips.get(grips.size() - 1);
+    }
+
+    /** All notes, grip by grip and in each from the lowest. */
+    public List<Tone> tones() {
+        return grips.size() == 1
+                ? first().tones()
+                : grips.stream().flatMap(grip -> grip.tones().stream()).toList();
+    }
+
+    /** Their pitches, in the same order. */
+    public List<Pitch> pitches() {
+        return tones().stream().map(Tone::pitch).toList();
+    }
+
+    /** Semitones of the widest grip; 0 where the hand rests. */
     public int width() {
-        return highest().midi() - lowest().midi();
+        return grips.stream().mapToInt(Grip::width).max().orElse(0);
     }
 
-    /** The key halfway between the lowest note and the highest, as a MIDI key number. */
-    public int middle() {
-        return (lowest().midi() + highest().midi()) / 2;
+    /** Which member of the chord its bass is. */
+    public Member bassMember() {
+        return Member.of(chord, soundingBass);
     }
 
-    /** The chord member in the bass: 0 root, 1 third, 2 fifth, 3 seventh; −1 for a foreign bass. */
-    public int inversion() {
-        return chord.tones().indexOf(lowest().pitchClass());
+    public boolean has(Member member) {
+        return tones().stream().anyMatch(tone -> tone.member() == member);
     }
 
-    /** Whether the chord has a fifth that is left out here. */
-    public boolean isWithoutFifth() {
-        Interval fifth = chord.quality().numbered(5);
-        if (fifth == null) {
-            return false;
-        }
-        PitchClass name = chord.root().plus(fifth);
-        for (Pitch note : notes) {
-            if (note.pitchClass().equals(name)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    /** MIDI key numbers, lowest first. */
-    public int[] keys() {
-        int[] keys = new int[notes.size()];
-        for (int i = 0; i < keys.length; i++) {
-            keys[i] = notes.get(i).midi();
-        }
-        return keys;
-    }
-
-    /** The notes in one line: {@code "C3 E3 G3"}. */
+    /** The notes in one line, grips parted by a comma: {@code "C2, E3 G3"}. */
     @Override
     public String toString() {
-        return notes.stream().map(Pitch::toString).collect(Collectors.joining(" "));
+        return grips.stream().map(Grip::toString).collect(Collectors.joining(", "));
     }
 }

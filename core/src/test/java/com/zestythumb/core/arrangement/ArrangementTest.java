@@ -4,11 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voicing.Hand;
-import com.zestythumb.core.voicing.Way;
+import com.zestythumb.core.voicing.Inversions;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -16,7 +17,7 @@ import org.junit.jupiter.api.Test;
 
 class ArrangementTest {
 
-    private static final Choices ALBERTI = Choices.USUAL.with(Figure.ALBERTI);
+    private static final Choices ALBERTI = Choices.USUAL.with(Figures.ALBERTI);
 
     private static Arrangement arrange(String chart, Choices choices) {
         return Arrangement.of(Chart.parse(chart), choices);
@@ -65,7 +66,7 @@ class ArrangementTest {
     @Test
     void fillsEveryBarOfEveryFigureAndMeter() {
         for (String meter : List.of("2/4", "3/4", "4/4", "6/8")) {
-            for (Figure figure : Figure.values()) {
+            for (Figure figure : Figures.all()) {
                 Arrangement tune =
                         arrange("meter: " + meter + "\n| C | Am | Dm7 | G7 | Cmaj9 |", Choices.USUAL.with(figure));
                 for (int bar = 0; bar < 5; bar++) {
@@ -88,12 +89,13 @@ class ArrangementTest {
         Choices pinned = Choices.USUAL.withPins(List.of(pin));
         Arrangement tune = arrange("| C | F | C |", pinned);
         assertThat(tune.chords().get(1).voicing()).hasToString("F3 A3 C4");
-        assertThat(tune.chords().get(1).pinned()).isTrue();
+        assertThat(tune.chords().get(1).solved().orElseThrow().pinned()).isTrue();
         assertThat(tune.lostPins()).isEmpty();
 
         Arrangement changed = arrange("| C | G | C |", pinned);
         assertThat(changed.lostPins()).containsExactly(pin);
-        assertThat(changed.chords()).noneMatch(ArrangedChord::pinned);
+        assertThat(changed.chords())
+                .noneMatch(chord -> chord.solved().orElseThrow().pinned());
     }
 
     @Test
@@ -110,6 +112,7 @@ class ArrangementTest {
 
     @Test
     void arrangesATuneWithoutChords() {
-        assertThat(arrange("", Choices.USUAL.with(Way.ROOT_POSITION)).notes()).isEmpty();
+        assertThat(arrange("", Choices.USUAL.with(Inversions.ROOT_POSITION)).notes())
+                .isEmpty();
     }
 }

@@ -6,8 +6,9 @@ import com.zestythumb.core.arrangement.BarMap.Again;
 import com.zestythumb.core.arrangement.BarMap.Entry;
 import com.zestythumb.core.arrangement.BarMap.Likeness;
 import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Chart;
-import com.zestythumb.core.voicing.Way;
+import com.zestythumb.core.voicing.Inversions;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Collectors;
@@ -18,12 +19,12 @@ class BarMapTest {
 
     private static BarMap map(String bars, Figure figure) {
         return BarMap.of(Arrangement.of(
-                Chart.parse(bars), Choices.USUAL.with(Way.ROOT_POSITION).with(figure)));
+                Chart.parse(bars), Choices.USUAL.with(Inversions.ROOT_POSITION).with(figure)));
     }
 
     @Test
     void tellsWhatComesAgain() {
-        BarMap map = map("| C | F | C | Cm | F | N.C. | C |", Figure.BROKEN_UP);
+        BarMap map = map("| C | F | C | Cm | F | N.C. | C |", Figures.BROKEN_UP);
         assertThat(map.bars().subList(0, 6))
                 .containsExactly(
                         new Entry(Likeness.NEW, 0, List.of()),
@@ -36,7 +37,7 @@ class BarMapTest {
 
     @Test
     void putsFirstWhatComesMostOften() {
-        BarMap map = map("| G7 | C | Am7 | C | C | G7 | C |", Figure.ALBERTI);
+        BarMap map = map("| G7 | C | Am7 | C | C | G7 | C |", Figures.ALBERTI);
         assertThat(map.inOrderOfUse()).startsWith(1).hasSize(map.toLearn());
     }
 
@@ -44,7 +45,7 @@ class BarMapTest {
     @Test
     void saysHowLittleThereIsToLearn() {
         String eight = "| C | F | C | G |\n| C | F | G | C |\n";
-        BarMap map = map(eight.repeat(4), Figure.ALBERTI);
+        BarMap map = map(eight.repeat(4), Figures.ALBERTI);
         assertThat(map.bars()).hasSize(32);
         assertThat(map.toLearn()).isLessThanOrEqualTo(2);
     }
@@ -52,20 +53,20 @@ class BarMapTest {
     @Test
     void tellsWhichStretchesComeAgain() {
         String eight = "| C | F | C | G |\n| Am | F | Dm | G |\n";
-        assertThat(map(eight + "| Em | Am | Em | Am |\n" + eight + "| C |", Figure.ALBERTI)
+        assertThat(map(eight + "| Em | Am | Em | Am |\n" + eight + "| C |", Figures.ALBERTI)
                         .again())
                 .containsExactly(new Again(12, 20, 0, List.of()));
-        assertThat(map("| C | F | C | G |\n| C | F | Cm | G |\n| C |", Figure.BROKEN_UP)
+        assertThat(map("| C | F | C | G |\n| C | F | Cm | G |\n| C |", Figures.BROKEN_UP)
                         .again())
                 .containsExactly(new Again(4, 8, 0, List.of(6)));
-        assertThat(map("| C | F | G | C |\n| Dm | G | Am | C |", Figure.BLOCK).again())
+        assertThat(map("| C | F | G | C |\n| Dm | G | Am | C |", Figures.BLOCK).again())
                 .isEmpty();
     }
 
     @Test
     void silenceAloneIsNoSectionAgain() {
-        assertThat(map("| N.C. |".repeat(12), Figure.BLOCK).again()).isEmpty();
-        assertThat(map("| C | N.C. | N.C. | N.C. | C | N.C. | N.C. | N.C. |", Figure.BLOCK)
+        assertThat(map("| N.C. |".repeat(12), Figures.BLOCK).again()).isEmpty();
+        assertThat(map("| C | N.C. | N.C. | N.C. | C | N.C. | N.C. | N.C. |", Figures.BLOCK)
                         .again())
                 .isEmpty();
     }
@@ -79,7 +80,7 @@ class BarMapTest {
             String bars = random.ints(24, 0, chords.length)
                     .mapToObj(i -> "| " + chords[i] + " ")
                     .collect(Collectors.joining("", "", "|"));
-            BarMap map = map(bars, Figure.BROKEN_UP);
+            BarMap map = map(bars, Figures.BROKEN_UP);
             for (Again again : map.again()) {
                 assertThat(again.like() + again.to() - again.from()).isLessThanOrEqualTo(again.from());
                 for (int bar = again.from(); bar < again.to(); bar++) {
@@ -98,7 +99,7 @@ class BarMapTest {
 
     @Test
     void theSameNotesInAnotherRhythmAreNearlyTheSame() {
-        BarMap map = map("meter: 4/4\n| C / F / | C / / F |", Figure.BLOCK);
+        BarMap map = map("meter: 4/4\n| C / F / | C / / F |", Figures.BLOCK);
         assertThat(map.bars().get(1).kind()).isEqualTo(Likeness.NEARLY);
         assertThat(map.bars().get(1).like()).isZero();
     }

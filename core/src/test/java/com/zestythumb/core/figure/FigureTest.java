@@ -1,6 +1,7 @@
 package com.zestythumb.core.figure;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.core.figure.Figure.Step;
 import com.zestythumb.core.sheet.Fraction;
@@ -12,7 +13,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 class FigureTest {
 
@@ -37,7 +38,10 @@ class FigureTest {
         "ALBERTI,3,4/4,1 3 2 3 1 3 2 3",
         "ALBERTI,3,2/4,1 3 2 3",
         "ALBERTI,3,3/4,1 3 2 3 2 3",
-        "ALBERTI,3,6/8,1 3 2 3 2 3",
+        "ALBERTI,3,6/8,1 3 2 1 3 2",
+        "ALBERTI,3,9/8,1 3 2 1 3 2 1 3 2",
+        "ALBERTI,3,6/4,1 3 2 1 3 2",
+        "ALBERTI,3,3/8,1 3 2",
         "ALBERTI,4,4/4,1 4 2 4 1 4 3 4",
         "ALBERTI,2,2/4,1 2 1 2",
         "BROKEN_UP,3,3/4,1 2 3 1 2 3",
@@ -53,22 +57,22 @@ class FigureTest {
         "BLOCK,4,6/8,1+2+3+4",
         "ALBERTI,1,4/4,1"
     })
-    void runsInItsOrder(Figure figure, int notes, String meter, String expected) {
-        assertThat(wholeBar(figure, notes, meter)).isEqualTo(expected);
+    void runsInItsOrder(String figure, int notes, String meter, String expected) {
+        assertThat(wholeBar(Figures.named(figure), notes, meter)).isEqualTo(expected);
     }
 
     @Test
     void startsAnewWithAChordInsideTheBar() {
-        assertThat(order(Figure.ALBERTI, 3, "4/4", Fraction.of(3), Fraction.of(1)))
+        assertThat(order(Figures.ALBERTI, 3, "4/4", Fraction.of(3), Fraction.of(1)))
                 .isEqualTo("1 3");
-        assertThat(order(Figure.ALBERTI, 3, "3/4", Fraction.of(1), Fraction.of(2)))
+        assertThat(order(Figures.ALBERTI, 3, "3/4", Fraction.of(1), Fraction.of(2)))
                 .isEqualTo("1 3 2 3");
-        assertThat(order(Figure.ALBERTI, 3, "4/4", Fraction.of(1), Fraction.of(3)))
+        assertThat(order(Figures.ALBERTI, 3, "4/4", Fraction.of(1), Fraction.of(3)))
                 .isEqualTo("1 3 1 3 2 3");
     }
 
     @ParameterizedTest
-    @EnumSource(Figure.class)
+    @MethodSource("com.zestythumb.core.figure.Figures#all")
     void fillsEveryLengthInEveryMeterWithoutGap(Figure figure) {
         for (Meter meter : METERS) {
             int eighths = (int) meter.barLength().times(2).floor();
@@ -91,12 +95,83 @@ class FigureTest {
     }
 
     @ParameterizedTest
-    @EnumSource(Figure.class)
+    @MethodSource("com.zestythumb.core.figure.Figures#all")
     void soundsEveryNoteOfTheChordItWantsInABar(Figure figure) {
         for (Meter meter : METERS) {
             Set<Integer> heard = new HashSet<>();
             figure.over(3, Fraction.ZERO, meter.barLength(), meter).forEach(step -> heard.addAll(step.notes()));
             assertThat(heard).containsExactlyInAnyOrder(0, 1, 2);
         }
+    }
+
+    /** A length of a third of a quarter fits no eighth: what is over is cut, and nothing runs for ever. */
+    @ParameterizedTest
+    @MethodSource("com.zestythumb.core.figure.Figures#all")
+    void endsWithItsChordWhateverItsLength(Figure figure) {
+        for (Fraction length : List.of(Fraction.of(1, 3), Fraction.of(5, 7), Fraction.of(1, 16), Fraction.of(7, 4))) {
+            List<Step> steps = figure.over(3, Fraction.of(1, 3), length, Meter.FOUR_FOUR);
+            Step last = steps.get(steps.size() - 1);
+            assertThat(last.onset().plus(last.duration())).isEqualTo(length);
+        }
+    }
+
+    /** Stride, a waltz and a held thumb over walking fingers (common practice), as a teacher would type them. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "1/4 bass upper; 3; 4/4; 0: 1 | 1: 2+3 | 2: 1 | 3: 2+3",
+                "1/4 bass (upper); 3; 3/4; 0: 1 | 1: 2+3 | 2: 2+3",
+                "1/4 bass (upper); 3; 4/4; 0: 1 | 1: 2+3 | 2: 1 | 3: 2+3",
+                "by bar 1/4 bass (upper); 3; 4/4; 0: 1 | 1: 2+3 | 2: 2+3 | 3: 2+3",
+                "1/4 1+5 rest (upper.); 3; 3/4; 0: 1+3 | 2: 2+3",
+                "by bar 1/4 top*4 / bass 2 3 2; 4; 4/4; 0: 4 | 0: 1 | 1: 2 | 2: 3 | 3: 2",
+                "compound: 1/8 all*3 | 1/4 all; 3; 6/8; 0: 1+2+3 | 3/2: 1+2+3",
+                "compound: 1/8 all*3 | 1/4 all; 3; 2/4; 0: 1+2+3 | 1: 1+2+3",
+                "3/4,6/8: 1/4 bass | 1/2 all; 2; 2/4; 0: 1+2",
+                "3/4: 1/4 bass; 2; 2/4; 0: 1+2"
+            })
+    void playsWhatItsTextSays(String text, int notes, String meter, String expected) {
+        Figure figure = Figure.of("own", "Own", 1, 5, text);
+        Meter in = Meter.parse(meter);
+        assertThat(figure.over(notes, Fraction.ZERO, in.barLength(), in).stream()
+                        .map(step -> step.onset() + ": "
+                                + step.notes().stream()
+                                        .map(n -> String.valueOf(n + 1))
+                                        .collect(Collectors.joining("+")))
+                        .collect(Collectors.joining(" | ")))
+                .isEqualTo(expected);
+    }
+
+    @Test
+    void knowsVoicesTouchesAndTriplets() {
+        List<Step> walking = Figure.of("own", "Own", 3, 5, "by bar 1/4 top*4 / bass. 2 3 2")
+                .over(4, Fraction.ZERO, Fraction.of(4), Meter.FOUR_FOUR);
+        assertThat(walking).extracting(Step::voice).containsExactly(0, 1, 1, 1, 1);
+        assertThat(walking).extracting(Step::touch).contains(Touch.SHORT);
+        List<Step> triplets =
+                Figure.of("own", "Own", 3, 5, "1/8t (next)").over(3, Fraction.ZERO, Fraction.of(2), Meter.FOUR_FOUR);
+        assertThat(triplets).hasSize(6).allMatch(step -> step.duration().equals(Fraction.of(1, 3)));
+        assertThat(triplets).extracting(step -> step.tuplet().place()).containsExactly(0, 1, 2, 0, 1, 2);
+        assertThat(triplets).allMatch(step -> step.tuplet().size() == 3);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "''; needs strokes",
+                "bass top; write a note value",
+                "1/8 bass tob; tob",
+                "1/8 bass (top) inner; in brackets",
+                "1/8 bass (top; in brackets",
+                "1/3 bass; write a note value",
+                "1/8 bass**; is no stroke",
+                "13/5: 1/8 bass; meter"
+            })
+    void saysWhatIsWrongInAText(String text, String reason) {
+        assertThatThrownBy(() -> Figure.of("own", "Own", 1, 5, text))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining(reason);
     }
 }

@@ -7,11 +7,11 @@ import com.zestythumb.core.Tables;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.voicing.Hand;
-import com.zestythumb.core.voicing.VoicingSolver;
-import com.zestythumb.core.voicing.Way;
+import com.zestythumb.core.voicing.Inversions;
+import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.StyleChoice;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -37,14 +37,12 @@ class ChordFingeringTest {
         "FIRST_INVERSION,'',5-3-1", "FIRST_INVERSION,m,5-3-1", "SECOND_INVERSION,'',5-2-1", "SECOND_INVERSION,m,5-2-1",
         "ROOT_POSITION,7,5-3-2-1", "ROOT_POSITION,m7,5-4-2-1", "ROOT_POSITION,maj7,5-3-2-1"
     })
-    void isThatOfTheMethodBooks(Way way, String quality, String expected) {
+    void isThatOfTheMethodBooks(Inversions inversions, String quality, String expected) {
         for (String root : "C Db D Eb E F F# G Ab A Bb B".split(" ")) {
-            VoicingSolver.candidates(List.of(Chord.parse(root + quality)), way, Hand.OCTAVE, 5, Map.of())
-                    .get(0)
-                    .stream()
-                    .filter(v -> !v.isWithoutFifth())
-                    .forEach(
-                            v -> assertThat(fingers(v.notes())).as(v.toString()).isEqualTo(expected));
+            StyleChoice.close(inversions).candidates(Chord.parse(root + quality), Hand.OCTAVE, 5).stream()
+                    .filter(v -> v.has(Member.FIFTH))
+                    .forEach(v ->
+                            assertThat(fingers(v.pitches())).as(v.toString()).isEqualTo(expected));
         }
     }
 

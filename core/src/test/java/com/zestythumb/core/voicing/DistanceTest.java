@@ -14,10 +14,12 @@ import org.junit.jupiter.api.Test;
 class DistanceTest {
 
     private static int smoothest(Chord from, Chord to) {
-        List<Voicing> a = CloseVoicings.of(from, Way.NEAREST, Hand.OCTAVE, 5);
-        List<Voicing> b = CloseVoicings.of(to, Way.NEAREST, Hand.OCTAVE, 5);
+        List<Voicing> a = StyleChoice.close(Inversions.NEAREST).candidates(from, Hand.OCTAVE, 5);
+        List<Voicing> b = StyleChoice.close(Inversions.NEAREST).candidates(to, Hand.OCTAVE, 5);
         return a.stream()
-                .flatMapToInt(x -> b.stream().mapToInt(y -> Distance.between(x.keys(), y.keys())))
+                .flatMapToInt(x -> b.stream()
+                        .mapToInt(y ->
+                                Distance.between(x.first().midiKeys(), y.first().midiKeys())))
                 .min()
                 .orElseThrow();
     }

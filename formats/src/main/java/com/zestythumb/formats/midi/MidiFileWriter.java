@@ -126,7 +126,7 @@ public final class MidiFileWriter implements ScoreWriter {
                 .collect(Collectors.groupingBy(
                         TimedNote::bar,
                         Collectors.mapping(
-                                n -> new Sound(n.pitch().midi(), n.onset(), n.duration(), n.tied()),
+                                n -> new Sound(n.pitch().midi(), n.onset(), n.sounding(), n.tied()),
                                 Collectors.toList())));
         write(track, 0, SOFTLY, arrangement.sheet(), byBar);
     }

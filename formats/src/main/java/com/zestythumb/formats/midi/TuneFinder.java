@@ -2,7 +2,7 @@ package com.zestythumb.formats.midi;
 
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.MelodyNote;
-import com.zestythumb.core.sheet.MelodyNote.Tuplet;
+import com.zestythumb.core.sheet.Tuplet;
 import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.midi.MidiEvents.Struck;

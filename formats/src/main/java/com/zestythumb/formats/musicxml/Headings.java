@@ -91,7 +91,7 @@ final class Headings {
             case 2 -> "half";
             case 16 -> meter.isCompound() ? "eighth" : "16th";
             case 8 -> meter.isCompound() ? "quarter" : "eighth";
-            default -> "quarter";
+            default -> meter.isCompound() ? "half" : "quarter";
         };
     }
 

@@ -5,10 +5,12 @@ import com.zestythumb.core.analysis.Reading;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.Tuplet;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,18 +18,21 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.audiveris.proxymusic.Direction;
 import org.audiveris.proxymusic.Harmony;
 import org.audiveris.proxymusic.Note;
+import org.audiveris.proxymusic.StemValue;
 import org.audiveris.proxymusic.Syllabic;
 
-/** Writes the left hand with its chord symbols: each bar as moments in time, some notes struck or a rest. */
+/** Writes the left hand with its chord symbols: each voice of a bar as moments in time, some notes struck or a rest. */
 final class LeftHandStaff {
 
-    private static final String VOICE = "5";
+    private static final int FIRST_VOICE = 5;
+    private static final int PITCHES = 128;
 
     /** Notes struck together, or a rest where there are none. */
     private record Moment(Fraction onset, Fraction duration, List<TimedNote> notes) {
@@ -35,7 +40,18 @@ final class LeftHandStaff {
         Fraction end() {
             return onset.plus(duration);
         }
+
+        boolean isRest() {
+            return notes.isEmpty();
+        }
+
+        Tuplet tuplet() {
+            return isRest() ? null : notes.get(0).tuplet();
+        }
     }
+
+    /** A voice of the staff; where it has others beside it, its stems keep out of their way. */
+    private record Voice(String name, StemValue stems) {}
 
     private final boolean page;
     private final int staff;
@@ -64,11 +80,12 @@ final class LeftHandStaff {
     private void findTies(List<TimedNote> notes) {
         Map<Integer, TimedNote> open = new HashMap<>();
         for (TimedNote note : notes) {
-            if (open.remove(note.pitch().midi()) != null) {
+            int key = note.voice() * PITCHES + note.pitch().midi();
+            if (open.remove(key) != null) {
                 heldFrom.add(note.id());
             }
             if (note.tied()) {
-                open.put(note.pitch().midi(), note);
+                open.put(key, note);
             }
         }
     }
@@ -92,19 +109,46 @@ final class LeftHandStaff {
 
     List<Object> bar(Bar bar) {
         List<Object> content = new ArrayList<>();
-        List<Moment> moments = moments(bar);
+        SortedMap<Integer, List<TimedNote>> voices = notesByBar.getOrDefault(bar.index(), List.of()).stream()
+                .collect(Collectors.groupingBy(TimedNote::voice, TreeMap::new, Collectors.toList()));
+        if (voices.isEmpty()) {
+            List<Moment> silence = moments(bar, List.of());
+            if (silence.size() == 1) {
+                addSilence(bar, Fraction.ZERO, content);
+                content.add(Notes.barRest(bar.length(), voice(0, voices).name(), staff));
+            } else {
+                addMain(bar, silence, voice(0, voices), content);
+            }
+        }
+        voices.forEach((number, notes) -> {
+            List<Moment> moments = moments(bar, notes);
+            if (number.equals(voices.firstKey())) {
+                addMain(bar, moments, voice(number, voices), content);
+            } else {
+                content.add(Notes.backup(bar.length()));
+                addOther(bar, moments, voice(number, voices), content);
+            }
+        });
+        layWords(bar, content);
+        return content;
+    }
+
+    private static Voice voice(int number, SortedMap<Integer, List<TimedNote>> voices) {
+        StemValue stems = voices.size() < 2 ? null : number == voices.firstKey() ? StemValue.UP : StemValue.DOWN;
+        return new Voice(String.valueOf(FIRST_VOICE + number), stems);
+    }
+
+    private static Beams beams(Meter meter) {
+        return new Beams(meter.isCompound() ? meter.beatLength() : meter.figureGroup());
+    }
+
+    /** The voice that fills the bar and bears the symbols. */
+    private void addMain(Bar bar, List<Moment> moments, Voice voice, List<Object> content) {
         Map<Fraction, ArrangedChord> symbols = new TreeMap<>();
         chordsByBar
                 .getOrDefault(bar.index(), List.of())
                 .forEach(chord -> symbols.put(chord.event().start(), chord));
-        if (moments.size() == 1 && moments.get(0).notes().isEmpty()) {
-            addSilence(bar, Fraction.ZERO, content);
-            content.add(Notes.barRest(bar.length(), VOICE, staff));
-            layWords(bar, content);
-            return content;
-        }
-        Meter meter = bar.meter();
-        Beams beams = new Beams(meter.isCompound() ? meter.beatLength() : meter.figureGroup());
+        Beams beams = beams(bar.meter());
         for (Moment moment : moments) {
             symbols.forEach((start, chord) -> {
                 if (isIn(moment, start)) {
@@ -112,11 +156,23 @@ final class LeftHandStaff {
                 }
             });
             addSilence(bar, moment.onset(), content);
-            write(moment, bar, content, beams);
+            write(moment, bar, voice, content, beams);
         }
         beams.close();
-        layWords(bar, content);
-        return content;
+    }
+
+    /** A voice beside it, whose silences are not seen. */
+    private void addOther(Bar bar, List<Moment> moments, Voice voice, List<Object> content) {
+        Beams beams = beams(bar.meter());
+        for (Moment moment : moments) {
+            if (moment.isRest()) {
+                beams.close();
+                content.add(Notes.forward(moment.duration()));
+            } else {
+                write(moment, bar, voice, content, beams);
+            }
+        }
+        beams.close();
     }
 
     /** Words of a bar without tune stand on the page below its first chord, or above its rest. */
@@ -174,44 +230,62 @@ final class LeftHandStaff {
         }
     }
 
-    private void write(Moment moment, Bar bar, List<Object> content, Beams beams) {
+    private void write(Moment moment, Bar bar, Voice voice, List<Object> content, Beams beams) {
         Fraction at = moment.onset().plus(bar.offset());
-        List<NoteValue> values = NoteValue.split(at, moment.duration(), bar.meter());
+        Tuplet tuplet = moment.tuplet();
+        List<NoteValue> values = tuplet == null
+                ? NoteValue.split(at, moment.duration(), bar.meter())
+                : NoteValue.plain(tuplet.written(moment.duration()));
         for (int i = 0; i < values.size(); i++) {
             NoteValue value = values.get(i);
-            List<Note> written = moment.notes().isEmpty()
-                    ? List.of(Notes.rest(value, VOICE, staff))
-                    : struck(moment.notes(), value, i, values.size());
+            List<Note> written = moment.isRest()
+                    ? List.of(Notes.rest(value, voice.name(), staff))
+                    : struck(moment.notes(), value, voice, i, values.size());
+            Fraction sounding = value.length();
+            if (tuplet != null) {
+                sounding = sounding.times(Fraction.of(tuplet.normal(), tuplet.actual()));
+                for (Note note : written) {
+                    note.setDuration(Notes.divisions(sounding));
+                    // The bracket is drawn once, at the lowest of notes struck together.
+                    boolean lowest = note == written.get(0);
+                    Notes.addTuplet(note, tuplet, lowest && i == 0, lowest && i == values.size() - 1);
+                }
+            }
             content.addAll(written);
-            beams.add(at, value, moment.notes().isEmpty() ? null : written.get(0));
-            at = at.plus(value.length());
+            beams.add(at, value, moment.isRest() ? null : written.get(0));
+            at = at.plus(sounding);
         }
     }
 
     /** Notes struck together; on the page their fingers stand in one column, the thumb on top. */
-    private List<Note> struck(List<TimedNote> notes, NoteValue value, int part, int parts) {
+    private List<Note> struck(List<TimedNote> notes, NoteValue value, Voice voice, int part, int parts) {
         List<Note> written = new ArrayList<>();
         for (TimedNote note : notes) {
             boolean held = part == 0 && heldFrom.contains(note.id());
-            Note one = Notes.note(note, value, VOICE, staff, !written.isEmpty(), held, part, parts);
+            Note one = Notes.note(note, value, voice.name(), staff, !written.isEmpty(), held, part, parts);
             if (part == 0 && !page) {
                 Notes.addFingers(one, List.of(note));
             }
-            if (notes.size() > 1 && !value.type().equals("whole")) {
-                Notes.stemUp(one);
+            // Stems of chords keep clear of the fingers below the staff.
+            StemValue stem = voice.stems() != null ? voice.stems() : notes.size() > 1 ? StemValue.UP : null;
+            if (stem != null && !value.type().equals("whole")) {
+                Notes.stem(one, stem);
             }
             written.add(one);
         }
         if (part == 0 && page) {
             Notes.addFingers(written.get(0), notes);
         }
+        if (part == 0 && notes.get(0).touch() == Touch.SHORT) {
+            Notes.staccato(written.get(0));
+        }
         return written;
     }
 
-    /** The bar as struck moments with rests between, filling it. */
-    private List<Moment> moments(Bar bar) {
-        Map<Fraction, List<TimedNote>> byOnset = notesByBar.getOrDefault(bar.index(), List.of()).stream()
-                .collect(Collectors.groupingBy(TimedNote::onset, TreeMap::new, Collectors.toList()));
+    /** A voice as struck moments with rests between, filling the bar. */
+    private static List<Moment> moments(Bar bar, List<TimedNote> notes) {
+        TreeMap<Fraction, List<TimedNote>> byOnset =
+                notes.stream().collect(Collectors.groupingBy(TimedNote::onset, TreeMap::new, Collectors.toList()));
         // Silences are written apart, so that each has its place.
         List<Fraction> silences = bar.events().stream()
                 .filter(ChordEvent::isSilent)
@@ -221,7 +295,10 @@ final class LeftHandStaff {
         Fraction at = Fraction.ZERO;
         for (var entry : byOnset.entrySet()) {
             addRest(moments, at, entry.getKey(), silences);
-            Moment moment = new Moment(entry.getKey(), entry.getValue().get(0).duration(), entry.getValue());
+            Fraction next = byOnset.higherKey(entry.getKey());
+            Fraction room = (next == null ? bar.length() : next).minus(entry.getKey());
+            Fraction duration = entry.getValue().get(0).duration().min(room);
+            Moment moment = new Moment(entry.getKey(), duration, entry.getValue());
             moments.add(moment);
             at = moment.end();
         }

@@ -9,7 +9,6 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
 import java.util.List;
 import org.audiveris.proxymusic.Attributes;
-import org.audiveris.proxymusic.Backup;
 import org.audiveris.proxymusic.Barline;
 import org.audiveris.proxymusic.Print;
 import org.audiveris.proxymusic.ScorePartwise.Part.Measure;
@@ -79,7 +78,7 @@ final class MeasureWriter {
         if (upper) {
             content.addAll(leftHand.symbolsAbove(bar));
             content.addAll(melody.bar(bar));
-            content.add(backup(bar.length()));
+            content.add(Notes.backup(bar.length()));
         }
         content.addAll(leftHand.bar(bar));
         PrintedAccidentals.write(content, bar.key());
@@ -133,11 +132,5 @@ final class MeasureWriter {
 
     private static int line(Bar bar) {
         return bar.text().span().line();
-    }
-
-    private static Backup backup(Fraction length) {
-        Backup backup = new Backup();
-        backup.setDuration(Notes.divisions(length));
-        return backup;
     }
 }

@@ -4,19 +4,14 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Counting;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.MelodyNote;
-import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.List;
 import org.audiveris.proxymusic.Extend;
 import org.audiveris.proxymusic.Lyric;
 import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.Rest;
-import org.audiveris.proxymusic.StartStop;
 import org.audiveris.proxymusic.StartStopContinue;
 import org.audiveris.proxymusic.Syllabic;
-import org.audiveris.proxymusic.TimeModification;
-import org.audiveris.proxymusic.Tuplet;
-import org.audiveris.proxymusic.YesNo;
 
 /** Writes the tune on the upper staff: notes, ties, tuplets, syllables and, if wished, the count below. */
 final class MelodyStaff {
@@ -45,7 +40,7 @@ final class MelodyStaff {
             return List.of(Notes.barRest(bar.length(), VOICE, 1));
         }
         List<Note> written = new ArrayList<>();
-        Beams beams = new Beams(bar.meter().beatLength());
+        Beams beams = new Beams(bar.meter().beamGroup());
         for (int i = 0; i < melody.size(); i++) {
             MelodyNote note = melody.get(i);
             List<Note> heads = heads(bar, note, i, beams);
@@ -82,33 +77,13 @@ final class MelodyStaff {
             Fraction sounding = value.length().times(factor);
             note.setDuration(Notes.divisions(sounding));
             if (melody.tuplet() != null) {
-                addTuplet(note, melody.tuplet(), part == 0, part == values.size() - 1);
+                Notes.addTuplet(note, melody.tuplet(), part == 0, part == values.size() - 1);
             }
             beams.add(at, value, melody.isRest() ? null : note);
             at = at.plus(sounding);
             heads.add(note);
         }
         return heads;
-    }
-
-    private static void addTuplet(Note note, MelodyNote.Tuplet tuplet, boolean first, boolean last) {
-        TimeModification time = new TimeModification();
-        time.setActualNotes(BigInteger.valueOf(tuplet.actual()));
-        time.setNormalNotes(BigInteger.valueOf(tuplet.normal()));
-        note.setTimeModification(time);
-        if (first && tuplet.place() == 0) {
-            addBracket(note, StartStop.START);
-        }
-        if (last && tuplet.place() == tuplet.size() - 1) {
-            addBracket(note, StartStop.STOP);
-        }
-    }
-
-    private static void addBracket(Note note, StartStop type) {
-        Tuplet bracket = new Tuplet();
-        bracket.setType(type);
-        bracket.setBracket(YesNo.YES);
-        Notes.notations(note).getTiedOrSlurOrTuplet().add(bracket);
     }
 
     private void addSyllable(Note note, MelodyNote melody) {

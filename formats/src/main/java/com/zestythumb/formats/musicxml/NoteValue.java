@@ -16,9 +16,6 @@ record NoteValue(String type, int dots, Fraction length) {
 
     private static final NoteValue EIGHTH = new NoteValue("eighth", 0, Fraction.of(1, 2));
 
-    /** Left-hand figures run in eighths. */
-    private static final Fraction SHORTEST = Fraction.of(1, 2);
-
     private static final List<NoteValue> ALL = List.of(
             new NoteValue("whole", 1, Fraction.of(6)),
             new NoteValue("whole", 0, Fraction.of(4)),
@@ -83,8 +80,7 @@ record NoteValue(String type, int dots, Fraction length) {
         Fraction toBeat = beat.times(at.dividedBy(beat).floor() + 1).minus(at);
         Fraction room = onBeat ? left : left.min(toBeat);
         return ALL.stream()
-                .filter(value ->
-                        value.length().compareTo(room) <= 0 && value.length().compareTo(SHORTEST) >= 0)
+                .filter(value -> value.length().compareTo(room) <= 0)
                 .filter(value -> value.dots() == 0 || value.flags() == 0)
                 .filter(value -> !meter.isCompound() || fitsCompound(value, onBeat, left))
                 .findFirst()

@@ -6,9 +6,12 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.List;
 import org.audiveris.proxymusic.AboveBelow;
+import org.audiveris.proxymusic.Articulations;
+import org.audiveris.proxymusic.Backup;
 import org.audiveris.proxymusic.Empty;
 import org.audiveris.proxymusic.EmptyPlacement;
 import org.audiveris.proxymusic.Fingering;
+import org.audiveris.proxymusic.Forward;
 import org.audiveris.proxymusic.Lyric;
 import org.audiveris.proxymusic.Notations;
 import org.audiveris.proxymusic.Note;
@@ -26,6 +29,8 @@ import org.audiveris.proxymusic.TextElementData;
 import org.audiveris.proxymusic.Tie;
 import org.audiveris.proxymusic.Tied;
 import org.audiveris.proxymusic.TiedType;
+import org.audiveris.proxymusic.TimeModification;
+import org.audiveris.proxymusic.Tuplet;
 import org.audiveris.proxymusic.YesNo;
 
 /** Single notes and rests. */
@@ -169,16 +174,64 @@ final class Notes {
         }
     }
 
+    /** Goes back in time, for another voice. */
+    static Backup backup(Fraction length) {
+        Backup backup = new Backup();
+        backup.setDuration(divisions(length));
+        return backup;
+    }
+
+    /** Passes over a silence that need not be seen. */
+    static Forward forward(Fraction length) {
+        Forward forward = new Forward();
+        forward.setDuration(divisions(length));
+        return forward;
+    }
+
     static Offset offset(Fraction quarters) {
         Offset offset = new Offset();
         offset.setValue(divisions(quarters));
         return offset;
     }
 
-    /** Keeps the stem clear of the fingers below the staff. */
-    static void stemUp(Note note) {
+    static void stem(Note note, StemValue direction) {
         Stem stem = new Stem();
-        stem.setValue(StemValue.UP);
+        stem.setValue(direction);
         note.setStem(stem);
+    }
+
+    /** A dot above or below the head: let go early. */
+    static void staccato(Note note) {
+        Articulations articulations = new Articulations();
+        articulations
+                .getAccentOrStrongAccentOrStaccato()
+                .add(FACTORY.createArticulationsStaccato(new EmptyPlacement()));
+        notations(note).getTiedOrSlurOrTuplet().add(articulations);
+    }
+
+    /**
+     * Puts a note into its tuplet.
+     *
+     * @param first whether it is the first of the tied values in which a note is written
+     * @param last whether it is the last of them
+     */
+    static void addTuplet(Note note, com.zestythumb.core.sheet.Tuplet tuplet, boolean first, boolean last) {
+        TimeModification time = new TimeModification();
+        time.setActualNotes(BigInteger.valueOf(tuplet.actual()));
+        time.setNormalNotes(BigInteger.valueOf(tuplet.normal()));
+        note.setTimeModification(time);
+        if (first && tuplet.place() == 0) {
+            addBracket(note, StartStop.START);
+        }
+        if (last && tuplet.place() == tuplet.size() - 1) {
+            addBracket(note, StartStop.STOP);
+        }
+    }
+
+    private static void addBracket(Note note, StartStop type) {
+        Tuplet bracket = new Tuplet();
+        bracket.setType(type);
+        bracket.setBracket(YesNo.YES);
+        notations(note).getTiedOrSlurOrTuplet().add(bracket);
     }
 }

@@ -1,6 +1,7 @@
 package com.zestythumb.formats.musicxml;
 
 import jakarta.xml.bind.JAXBElement;
+import org.audiveris.proxymusic.Articulations;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Backup;
 import org.audiveris.proxymusic.BarStyleColor;
@@ -13,6 +14,7 @@ import org.audiveris.proxymusic.Ending;
 import org.audiveris.proxymusic.Extend;
 import org.audiveris.proxymusic.Fingering;
 import org.audiveris.proxymusic.FormattedTextId;
+import org.audiveris.proxymusic.Forward;
 import org.audiveris.proxymusic.Harmony;
 import org.audiveris.proxymusic.Kind;
 import org.audiveris.proxymusic.Lyric;
@@ -82,6 +84,8 @@ final class PageText {
                 direction(direction);
             } else if (item instanceof Backup backup) {
                 tags.open("backup").leaf("duration", backup.getDuration()).close();
+            } else if (item instanceof Forward forward) {
+                tags.open("forward").leaf("duration", forward.getDuration()).close();
             } else if (item instanceof Barline barline) {
                 barline(barline);
             } else if (item instanceof Attributes attributes) {
@@ -161,6 +165,12 @@ final class PageText {
             } else if (sign instanceof Technical technical) {
                 tags.open("technical");
                 technical.getUpBowOrDownBowOrHarmonic().forEach(this::fingering);
+                tags.close();
+            } else if (sign instanceof Articulations articulations) {
+                tags.open("articulations");
+                articulations
+                        .getAccentOrStrongAccentOrStaccato()
+                        .forEach(one -> tags.open(one.getName().getLocalPart()).close());
                 tags.close();
             } else {
                 throw unknown(sign);

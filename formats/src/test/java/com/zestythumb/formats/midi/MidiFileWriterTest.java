@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Chart;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
@@ -20,7 +21,7 @@ import org.junit.jupiter.api.Test;
 class MidiFileWriterTest {
 
     private static byte[] write(String chart) {
-        return new MidiFileWriter().write(Arrangement.of(Chart.parse(chart), Choices.USUAL.with(Figure.BLOCK)));
+        return new MidiFileWriter().write(Arrangement.of(Chart.parse(chart), Choices.USUAL.with(Figures.BLOCK)));
     }
 
     private static String hex(byte[] bytes) {
@@ -54,6 +55,14 @@ class MidiFileWriterTest {
         // C3, E3, G3 struck together and let go after 1,920 ticks, in variable length 8F 00; a repeated
         // status byte may be left out (running status).
         assertThat(hex(write("| C |"))).contains("00903040" + "003440" + "003740" + "8f00803000" + "003400" + "003700");
+    }
+
+    /** Let go at half its length: 240 of 480 ticks (81 70) for a quarter. */
+    @Test
+    void letsShortNotesGoEarly() {
+        Figure dry = Figure.of("own", "Own", 2, 5, "1/4 bass.");
+        byte[] file = new MidiFileWriter().write(Arrangement.of(Chart.parse("| C | C |"), Choices.USUAL.with(dry)));
+        assertThat(hex(file)).contains("00903040" + "8170803000" + "8170903040");
     }
 
     @Test

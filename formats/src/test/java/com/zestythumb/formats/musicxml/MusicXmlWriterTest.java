@@ -5,9 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.formats.Importer;
@@ -58,7 +62,7 @@ class MusicXmlWriterTest {
 
     /** The accidental of each note of a staff, a dot where it has none; tied notes that are split count as written. */
     private static String accidentals(String chart, int staff) throws Exception {
-        Document score = grand(chart, Figure.BLOCK);
+        Document score = grand(chart, Figures.BLOCK);
         NodeList notes = (NodeList) XPathFactory.newInstance()
                 .newXPath()
                 .evaluate("//note[pitch][staff=" + staff + "]", score, XPathConstants.NODESET);
@@ -100,7 +104,7 @@ class MusicXmlWriterTest {
 
     @Test
     void isMusicXmlFourOnAGrandStaff() throws Exception {
-        byte[] file = new MusicXmlWriter(Staves.GRAND).write(arrange("title: Höhe & Tiefe\n| C |", Figure.BLOCK));
+        byte[] file = new MusicXmlWriter(Staves.GRAND).write(arrange("title: Höhe & Tiefe\n| C |", Figures.BLOCK));
         assertThat(new String(file, StandardCharsets.UTF_8))
                 .startsWith(
                         "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<!DOCTYPE score-partwise PUBLIC "
@@ -114,7 +118,7 @@ class MusicXmlWriterTest {
 
     @Test
     void hasEveryNoteWithItsIdPitchAndFinger() throws Exception {
-        Arrangement tune = arrange("key: Eb major\n| Eb | Bb7 | Eb |", Figure.ALBERTI);
+        Arrangement tune = arrange("key: Eb major\n| Eb | Bb7 | Eb |", Figures.ALBERTI);
         Document score = read(new MusicXmlWriter(Staves.GRAND).write(tune));
         assertThat(texts(score, "//note/@id"))
                 .containsExactlyElementsOf(
@@ -134,7 +138,7 @@ class MusicXmlWriterTest {
     @Test
     void fillsEveryBarOfEveryMeterAndFigure() throws Exception {
         for (Meter meter : METERS) {
-            for (Figure figure : Figure.values()) {
+            for (Figure figure : Figures.all()) {
                 String bars = meter == Meter.THREE_FOUR ? "| C / G7 | N.C. | Am |" : "| C G7 | N.C. | Am |";
                 Document score = grand("meter: " + meter + "\n" + bars, figure);
                 double expected = meter.barLength().toDouble() * Notes.DIVISIONS;
@@ -151,14 +155,14 @@ class MusicXmlWriterTest {
 
     @Test
     void beamsEighthsInThreesInSixEight() throws Exception {
-        Document score = grand("meter: 6/8\n| C | C |", Figure.BROKEN_UP);
+        Document score = grand("meter: 6/8\n| C | C |", Figures.BROKEN_UP);
         assertThat(texts(score, "//measure[@number='1']//beam"))
                 .containsExactly("begin", "continue", "end", "begin", "continue", "end");
     }
 
     @Test
     void tiesWhatOneHeadCannotHold() throws Exception {
-        Document score = grand("meter: 6/8\n| C / / / / G7 | C |", Figure.BLOCK);
+        Document score = grand("meter: 6/8\n| C / / / / G7 | C |", Figures.BLOCK);
         assertThat(texts(score, "//measure[@number='1']/note[staff=2][not(chord)]/type"))
                 .containsExactly("quarter", "quarter", "eighth");
         assertThat(texts(score, "//measure[@number='1']//tied/@type"))
@@ -167,7 +171,7 @@ class MusicXmlWriterTest {
 
     @Test
     void writesRepeatsSectionsAndTheTemposOfTheChart() throws Exception {
-        Document score = grand("meter: 6/8\ntempo: 50\n[Verse]\n|: C | F :| x3\n| G | C |", Figure.BLOCK);
+        Document score = grand("meter: 6/8\ntempo: 50\n[Verse]\n|: C | F :| x3\n| G | C |", Figures.BLOCK);
         assertThat(texts(score, "//repeat/@direction")).containsExactly("forward", "backward");
         assertThat(texts(score, "//repeat/@times")).containsExactly("3");
         assertThat(texts(score, "//rehearsal")).containsExactly("Verse");
@@ -179,7 +183,7 @@ class MusicXmlWriterTest {
     /** MusicXML 4.0: the text of root-step is what is printed in place of its letter. */
     @Test
     void writesGermanNamesAsTextOverTheRealNotes() throws Exception {
-        Document score = grand("names: german\n| Hm | B/D | G7/H | C |", Figure.BLOCK);
+        Document score = grand("names: german\n| Hm | B/D | G7/H | C |", Figures.BLOCK);
         assertThat(texts(score, "//root-step")).containsExactly("B", "B", "G", "C");
         assertThat(texts(score, "//root-step/@text")).containsExactly("H", "B");
         assertThat(texts(score, "//root-alter")).containsExactly("-1");
@@ -190,7 +194,7 @@ class MusicXmlWriterTest {
     @ParameterizedTest
     @MethodSource("com.zestythumb.core.chord.Quality#common")
     void writesTheSymbolOfEveryChord(Quality quality) throws Exception {
-        Document score = grand("| F#" + quality.suffix() + "/E | C |", Figure.BLOCK);
+        Document score = grand("| F#" + quality.suffix() + "/E | C |", Figures.BLOCK);
         assertThat(texts(score, "//harmony[1]/root").get(0).strip()).isEqualTo("F1");
         assertThat(texts(score, "//harmony[1]/kind/@text").get(0)).isEqualTo(quality.suffix());
         assertThat(texts(score, "//harmony[1]/kind").get(0)).isNotEqualTo("none");
@@ -199,7 +203,7 @@ class MusicXmlWriterTest {
 
     @Test
     void writesThePageWithTheLeftHandAlone() throws Exception {
-        String text = new MusicXmlWriter(Staves.PAGE).writeText(arrange("| C | G7 |\n| C |", Figure.BLOCK));
+        String text = new MusicXmlWriter(Staves.PAGE).writeText(arrange("| C | G7 |\n| C |", Figures.BLOCK));
         Document score = read(text.getBytes(StandardCharsets.UTF_8));
         assertThat(texts(score, "//staves")).isEmpty();
         assertThat(texts(score, "//clef/sign")).containsExactly("F");
@@ -210,7 +214,7 @@ class MusicXmlWriterTest {
 
     @Test
     void laysWordsOfASongWithoutTuneBelowItsChords() throws Exception {
-        Arrangement song = arrange("| C | G7 F | N.C. |\nw: low the lamp | burns | and out", Figure.BROKEN_UP);
+        Arrangement song = arrange("| C | G7 F | N.C. |\nw: low the lamp | burns | and out", Figures.BROKEN_UP);
         Document score = read(new MusicXmlWriter(Staves.PAGE).write(song));
         assertThat(texts(score, "//lyric/text")).containsExactly("low the lamp\u00a0", "burns\u00a0");
         assertThat(texts(score, "//measure[1]/note[1]/lyric")).hasSize(1);
@@ -221,7 +225,7 @@ class MusicXmlWriterTest {
     /** MusicXML 4.0: numeral-root with its text, in a numeral-key, below the staff. */
     @Test
     void writesNumeralsInTheKeyInWhichTheyAreHeard() throws Exception {
-        Document score = grand("key: Bb\n| Bb | C7 | F | Bb |", Figure.BLOCK);
+        Document score = grand("key: Bb\n| Bb | C7 | F | Bb |", Figures.BLOCK);
         assertThat(texts(score, "//numeral-root/@text")).first().asString().startsWith("I");
         assertThat(texts(score, "//numeral-root")).containsExactly("1", "2", "5", "1");
         assertThat(texts(score, "//numeral-root/@text").get(1)).startsWith("V").endsWith("/V");
@@ -232,7 +236,7 @@ class MusicXmlWriterTest {
     /** MusicXML 4.0: words of a direction below the staff. They are no words of the tune when it comes back. */
     @Test
     void writesHowPhrasesEndAndReadsThemNotAsWords() throws Exception {
-        Arrangement tune = arrange("| C | F | C | G |\n| C | F | G7 | C |", Figure.BLOCK);
+        Arrangement tune = arrange("| C | F | C | G |\n| C | F | G7 | C |", Figures.BLOCK);
         byte[] file = new MusicXmlWriter(Staves.GRAND).write(tune);
         Document score = read(file);
         assertThat(texts(score, "//direction[@placement='below']//words"))
@@ -244,17 +248,58 @@ class MusicXmlWriterTest {
 
     @Test
     void writesATuneWithoutBars() throws Exception {
-        assertThat(texts(grand("", Figure.BLOCK), "//measure/note/rest/@measure"))
+        assertThat(texts(grand("", Figures.BLOCK), "//measure/note/rest/@measure"))
                 .containsExactly("yes", "yes");
     }
 
     @Test
     void escapesWhateverStandsInATitle() throws Exception {
         String title = "<b>\"Tom\" & 'Ann'</b> ]]>";
-        Document score = grand("title: " + title + "\n[" + title.replace("]", "") + "]\n| C |", Figure.BLOCK);
+        Document score = grand("title: " + title + "\n[" + title.replace("]", "") + "]\n| C |", Figures.BLOCK);
         assertThat(texts(score, "//work-title")).containsExactly(title);
         assertThat(Arrays.asList(title.replace("]", "")))
                 .isEqualTo(
                         texts(score, "//rehearsal").stream().map(String::strip).collect(Collectors.toList()));
+    }
+
+    /** MusicXML 4.0: a second voice goes back in time, its silences are passed over, its stems point away. */
+    @Test
+    void writesAHeldThumbOverWalkingFingers() throws Exception {
+        Document score = grand("| C6 | F |", Figure.of("own", "Own", 4, 5, "by bar 1/4 top*4 / bass. 2 rest 3"));
+        String first = "//measure[1]/note[staff=2]";
+        assertThat(texts(score, first + "[voice=5]/duration")).containsExactly("40320");
+        assertThat(texts(score, first + "[voice=6]/duration")).containsExactly("10080", "10080", "10080");
+        assertThat(texts(score, first + "[voice=6]/stem")).containsOnly("down");
+        assertThat(texts(score, "//measure[1]/forward/duration")).containsExactly("10080");
+        assertThat(texts(score, "//measure[1]/backup[2]/duration")).containsExactly("40320");
+        assertThat(texts(score, first + "//articulations/staccato")).hasSize(1);
+    }
+
+    /** A triplet eighth: a third of 10,080 divisions, written as an eighth, three in the time of two. */
+    @Test
+    void writesTripletsOfAFigure() throws Exception {
+        Document score = grand("| C | F |", Figure.of("own", "Own", 3, 5, "1/8t (next)"));
+        String notes = "//measure[1]/note[staff=2]";
+        assertThat(texts(score, notes + "/duration")).hasSize(12).containsOnly("3360");
+        assertThat(texts(score, notes + "/type")).containsOnly("eighth");
+        assertThat(texts(score, notes + "/time-modification/actual-notes")).containsOnly("3");
+        assertThat(texts(score, notes + "//tuplet/@type")).hasSize(8).startsWith("start", "stop");
+    }
+
+    /** A left hand that somebody wrote goes the same way out. */
+    @Test
+    void writesALeftHandThatIsWritten() throws Exception {
+        LeadSheet sheet = Chart.parse("| C | G7 |");
+        List<WrittenNote> notes = List.of(
+                new WrittenNote(0, Fraction.ZERO, Fraction.of(1), Pitch.parse("C2")),
+                new WrittenNote(0, Fraction.of(1), Fraction.of(1), Pitch.parse("E3")),
+                new WrittenNote(0, Fraction.of(1), Fraction.of(1), Pitch.parse("G3")),
+                new WrittenNote(1, Fraction.ZERO, Fraction.of(4), Pitch.parse("G2")));
+        Arrangement tune = Arrangement.written(sheet, Choices.USUAL, notes);
+        Document score = read(new MusicXmlWriter(Staves.GRAND).write(tune));
+        assertThat(texts(score, "//measure[1]/note[staff=2]/pitch/octave")).containsExactly("2", "3", "3");
+        assertThat(texts(score, "//measure[1]/note[staff=2]/rest")).hasSize(1);
+        assertThat(texts(score, "//measure[2]/note[staff=2]/pitch/step")).containsExactly("G");
+        assertThat(new MusicXmlWriter(Staves.PAGE).writeText(tune)).contains("n0-0");
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.io.ByteArrayInputStream;
@@ -16,8 +17,9 @@ import org.audiveris.proxymusic.Print;
 import org.audiveris.proxymusic.ScorePartwise;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.FieldSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Document;
 
 /** Held against JAXB, which writes the same score from the library's own annotations, by the JDK's XML reader. */
@@ -63,15 +65,25 @@ class PageTextTest {
     @ParameterizedTest
     @FieldSource("CHARTS")
     void isWhatJaxbWrites(String chart) throws Exception {
-        holdAgainstJaxb(chart, Figure.BLOCK, Staves.PAGE);
-        holdAgainstJaxb(chart, Figure.BLOCK, Staves.PAGE_WITH_COUNTS);
+        holdAgainstJaxb(chart, Figures.BLOCK, Staves.PAGE);
+        holdAgainstJaxb(chart, Figures.BLOCK, Staves.PAGE_WITH_COUNTS);
     }
 
     @ParameterizedTest
-    @EnumSource(Figure.class)
+    @MethodSource("com.zestythumb.core.figure.Figures#all")
     void isWhatJaxbWritesInEveryFigure(Figure figure) throws Exception {
         for (String chart : CHARTS) {
             holdAgainstJaxb(chart, figure, Staves.PAGE);
+        }
+    }
+
+    /** Voices, triplets and short notes, as a teacher's own figure may have them. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"by bar 1/4 top*4 / bass. 2 3 2", "1/8t (next)", "1/4 bass (upper.)", "1/16 bass (turn) / 1*8"})
+    void isWhatJaxbWritesInAFigureOfOnesOwn(String text) throws Exception {
+        for (String chart : CHARTS) {
+            holdAgainstJaxb(chart, Figure.of("own", "Own", 3, 5, text), Staves.PAGE);
         }
     }
 

@@ -1,0 +1,122 @@
+package com.zestythumb.core.checking;
+
+import com.zestythumb.core.arrangement.ArrangedChord;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.PassageTime;
+import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.sheet.Transitions.Transition;
+import com.zestythumb.core.voiceleading.Fault;
+import com.zestythumb.core.voiceleading.Passage;
+import com.zestythumb.core.voiceleading.Rule;
+import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voicing.Grip;
+import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.Voicing;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** Goes through an arrangement with every rule of its school. */
+public final class Findings {
+
+    private final Arrangement arrangement;
+    private final School school;
+    private final List<Finding> found = new ArrayList<>();
+
+    private Findings(Arrangement arrangement, School school) {
+        this.arrangement = arrangement;
+        this.school = school;
+    }
+
+    /** Everything to mind, by place: each chord against every chord from which it is come to when it is played. */
+    public static List<Finding> in(Arrangement arrangement) {
+        return in(arrangement, arrangement.choices().school());
+    }
+
+    /** The same as another school sees it. */
+    public static List<Finding> in(Arrangement arrangement, School school) {
+        Findings findings = new Findings(arrangement, school);
+        school.entries().forEach(findings::look);
+        return findings.found.stream()
+                .distinct()
+                .sorted(Comparator.comparingInt(Finding::chord))
+                .toList();
+    }
+
+    private void look(School.Entry entry) {
+        if (entry.rule() instanceof Rule.OfGrip rule) {
+            Hand hand = arrangement.choices().hand();
+            for (ArrangedChord chord : arrangement.chords()) {
+                rule.check(chord.voicing(), hand, entry.limits(), fault -> add(rule, fault, chord.index(), -1));
+            }
+        } else if (entry.rule() instanceof Rule.OfPassage rule) {
+            arrangement.chords().forEach(chord -> lookWithin(chord, rule, entry));
+            arrangement.transitions().pairs().forEach(pair -> lookAt(pair, rule, entry));
+        } else if (entry.rule() instanceof Rule.OfLine rule) {
+            List<Voicing> line =
+                    arrangement.chords().stream().map(ArrangedChord::voicing).toList();
+            rule.check(line, entry.limits(), (chord, fault) -> add(rule, fault, chord, -1));
+        }
+    }
+
+    private void add(Rule rule, Fault fault, int chord, int before) {
+        int bar = arrangement.chords().get(chord).event().bar();
+        found.add(new Finding(
+                rule, fault, chord, before, arrangement.sheet().bars().get(bar).number()));
+    }
+
+    private void lookAt(Transition pair, Rule.OfPassage rule, School.Entry entry) {
+        Voicing from = arrangement.chords().get(pair.from()).voicing();
+        Voicing to = arrangement.chords().get(pair.to()).voicing();
+        List<TimedNote> before = arrangement.notesOf(pair.from());
+        List<TimedNote> here = arrangement.notesOf(pair.to());
+        if (from.isSilent() || to.isSilent() || before.isEmpty() || here.isEmpty()) {
+            return;
+        }
+        TimedNote last = before.get(before.size() - 1);
+        TimedNote first = here.get(0);
+        double seconds = PassageTime.seconds(
+                arrangement.sheet(),
+                last.bar(),
+                last.onset(),
+                first.bar(),
+                first.onset(),
+                pair.to() == pair.from() + 1);
+        rule.check(
+                new Passage(from.last(), to.first(), seconds, true),
+                entry.limits(),
+                fault -> add(rule, fault, pair.to(), pair.from()));
+    }
+
+    /** The hand may shift within one chord too, from grip to grip. */
+    private void lookWithin(ArrangedChord chord, Rule.OfPassage rule, School.Entry entry) {
+        List<Grip> grips = chord.voicing().grips();
+        for (int i = 1; i < grips.size(); i++) {
+            Passage passage = new Passage(
+                    grips.get(i - 1),
+                    grips.get(i),
+                    secondsWithin(chord.index(), grips.get(i - 1), grips.get(i)),
+                    false);
+            rule.check(passage, entry.limits(), fault -> add(rule, fault, chord.index(), chord.index()));
+        }
+    }
+
+    /** From the last key that only the one grip has until the first key of the other behind it. */
+    private double secondsWithin(int chord, Grip from, Grip to) {
+        TimedNote last = null;
+        for (TimedNote note : arrangement.notesOf(chord)) {
+            if (has(from, note) && !has(to, note)) {
+                last = note;
+            } else if (last != null && has(to, note)) {
+                return PassageTime.seconds(
+                        arrangement.sheet(), last.bar(), last.onset(), note.bar(), note.onset(), true);
+            }
+        }
+        return Double.MAX_VALUE;
+    }
+
+    private static boolean has(Grip grip, TimedNote note) {
+        return grip.tones().stream()
+                .anyMatch(tone -> tone.pitch().midi() == note.pitch().midi());
+    }
+}

@@ -1,0 +1,37 @@
+package com.zestythumb.core.figure;
+
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Meter;
+import java.util.List;
+import java.util.function.Function;
+import java.util.function.Predicate;
+
+/**
+ * What a figure plays in some meters.
+ *
+ * @param meters where it is played
+ * @param group after how many quarter notes it begins anew
+ * @param voices what each voice plays, the upper one first
+ */
+record Pattern(Predicate<Meter> meters, Function<Meter, Fraction> group, List<Voice> voices) {
+
+    /**
+     * The strokes of one voice.
+     *
+     * @param once what a group begins with
+     * @param again what is played over and over until the group ends
+     */
+    record Voice(List<Beat> once, List<Beat> again) {
+
+        /** The n-th stroke of a group, or null where nothing is played any more. */
+        Beat at(int n) {
+            if (n < once.size()) {
+                return once.get(n);
+            }
+            return again.isEmpty() ? null : again.get((n - once.size()) % again.size());
+        }
+    }
+
+    /** A stroke whose length may hang on the meter. */
+    interface Beat extends Function<Meter, Stroke> {}
+}

@@ -1,0 +1,8 @@
+package com.zestythumb.core.figure;
+
+/** How a key is played. */
+public enum Touch {
+    PLAIN,
+    /** Let go at half its length, and written with a dot. */
+    SHORT
+}

@@ -1,0 +1,17 @@
+package com.zestythumb.core.sheet;
+
+/**
+ * A place in a group of notes that are played in another number's time.
+ *
+ * @param actual how many are played
+ * @param normal in the time of how many
+ * @param place which of the group this is, from 0
+ * @param size how many notes are written in the group
+ */
+public record Tuplet(int actual, int normal, int place, int size) {
+
+    /** How long a note is written that sounds so long, both in quarter notes: a triplet eighth is an eighth. */
+    public Fraction written(Fraction sounding) {
+        return sounding.times(Fraction.of(actual, normal));
+    }
+}

@@ -1,0 +1,2 @@
+/** The cheapest way to lay a whole progression under the hand. */
+package com.zestythumb.core.solving;

@@ -1,0 +1,84 @@
+package com.zestythumb.core.voiceleading;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How a school of teaching sees the rules.
+ *
+ * @param id how it is called in data
+ * @param name as it is offered to the teacher
+ * @param entries the rules it looks at, in the order in which their findings are listed
+ */
+public record School(String id, String name, List<Entry> entries) {
+
+    /**
+     * A rule in a school.
+     *
+     * @param weight half steps that the solver pays rather than break it; 0 where it is only pointed out
+     * @param limits its parameters, by name
+     */
+    public record Entry(Rule rule, int weight, Map<String, Double> limits) {
+
+        public Entry {
+            limits = Map.copyOf(limits);
+            if (weight < 0) {
+                throw new IllegalArgumentException("a weight is 0 or more, not " + weight);
+            }
+        }
+    }
+
+    private static final Rule STRETCH = new StretchRule();
+    private static final Rule LEAP = new LeapRule();
+    private static final Rule MUD = new MudRule();
+    private static final Rule PARALLELS = new ParallelRule();
+
+    /** More than an octave, or more than a fifth within half a second (common practice; the figures from memory). */
+    private static final Map<String, Double> LEAPS =
+            Map.of(LeapRule.EVER, 12.0, LeapRule.IN_HASTE, 7.0, LeapRule.HASTE, 0.5);
+
+    private static final Map<String, Double> GRACE = Map.of(MudRule.GRACE, 2.0);
+
+    /** Parallels are a sound like any other, and only pointed out (common practice in popular music). */
+    public static final School POPULAR = new School(
+            "popular",
+            "Popular",
+            List.of(
+                    new Entry(STRETCH, 0, Map.of()),
+                    new Entry(LEAP, 0, LEAPS),
+                    new Entry(MUD, 0, GRACE),
+                    new Entry(PARALLELS, 0, Map.of())));
+
+    /** Parallel fifths and octaves are avoided where there is a way (any textbook of harmony). */
+    public static final School CLASSICAL = new School(
+            "classical",
+            "Classical",
+            List.of(
+                    new Entry(STRETCH, 0, Map.of()),
+                    new Entry(LEAP, 12, LEAPS),
+                    new Entry(MUD, 0, GRACE),
+                    new Entry(PARALLELS, 12, Map.of())));
+
+    private static final List<School> ALL = List.of(POPULAR, CLASSICAL);
+
+    public School {
+        entries = List.copyOf(entries);
+    }
+
+    public static List<School> all() {
+        return ALL;
+    }
+
+    /**
+     * The school with this id.
+     *
+     * @throws IllegalArgumentException if there is none
+     */
+    public static School named(String id) {
+        return ALL.stream()
+                .filter(school -> school.id.equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("there is no school \"" + id + "\"; choose one of "
+                        + ALL.stream().map(School::id).toList()));
+    }
+}

@@ -1,0 +1,75 @@
+package com.zestythumb.core.voicing;
+
+import com.zestythumb.core.pitch.Interval;
+
+/** Cost terms that styles share. */
+public final class CostTerms {
+
+    private static final int FIFTH = 7;
+
+    /** So much that a stretch is taken only where nothing else is left. */
+    public static final CostTerm STRETCH = new CostTerm(
+            "stretch",
+            "stretch beyond the hand",
+            "half steps",
+            100,
+            (voicing, place) -> Math.max(0, voicing.width() - place.hand().span()));
+
+    public static final CostTerm MUD = new CostTerm(
+            "mud",
+            "close notes that lie too low to sound clear",
+            "half steps",
+            2,
+            (voicing, place) -> voicing.grips().stream()
+                    .mapToInt(grip -> LowIntervalLimits.depth(grip.midiKeys()))
+                    .max()
+                    .orElse(0));
+
+    /** The middle of a grip more than a fifth from where the hand is at home. */
+    public static final CostTerm REGISTER = new CostTerm(
+            "register",
+            "far from the hand's home",
+            "half steps",
+            1,
+            (voicing, place) -> voicing.grips().stream()
+                    .mapToInt(grip ->
+                            Math.max(0, Math.abs(grip.middle() - place.hand().home()) - FIFTH))
+                    .max()
+                    .orElse(0));
+
+    public static final CostTerm MISSING_FIFTH =
+            new CostTerm("missing-fifth", "left without its fifth", "chords", 2, (voicing, place) -> {
+                Interval fifth = voicing.chord().quality().numbered(5);
+                return fifth != null && !voicing.has(Member.FIFTH) ? 1 : 0;
+            });
+
+    public static final CostTerm MISSING_COLOUR = new CostTerm(
+            "missing-colour",
+            "left without its ninth, eleventh or thirteenth",
+            "notes",
+            3,
+            (voicing, place) -> (int) voicing.chord().tones().stream()
+                    .map(tone -> Member.of(voicing.chord(), tone))
+                    .filter(member -> member.isColour() && !voicing.has(member))
+                    .count());
+
+    public static final CostTerm OPENING = new CostTerm(
+            "opening",
+            "a first chord that is not in root position",
+            "chords",
+            4,
+            (voicing, place) -> place.opening() && isRestless(voicing) ? 1 : 0);
+
+    public static final CostTerm CLOSING = new CostTerm(
+            "closing",
+            "a last chord that does not come to rest in root position",
+            "chords",
+            4,
+            (voicing, place) -> place.closing() && isRestless(voicing) ? 1 : 0);
+
+    private CostTerms() {}
+
+    private static boolean isRestless(Voicing voicing) {
+        return voicing.bassMember() != Member.ROOT && !voicing.chord().hasSlash();
+    }
+}

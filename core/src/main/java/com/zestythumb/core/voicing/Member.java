@@ -1,0 +1,65 @@
+package com.zestythumb.core.voicing;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.PitchClass;
+
+/** Which member of its chord a note is. */
+public enum Member {
+    ROOT(1),
+    SECOND(2),
+    THIRD(3),
+    FOURTH(4),
+    FIFTH(5),
+    SIXTH(6),
+    SEVENTH(7),
+    NINTH(9),
+    ELEVENTH(11),
+    THIRTEENTH(13),
+    /** A bass that is no note of the chord. */
+    FOREIGN(0);
+
+    private static final int OCTAVE = 7;
+
+    private final int number;
+
+    Member(int number) {
+        this.number = number;
+    }
+
+    /** The interval above the root as teachers count it, 3 for the third; 0 for a foreign note. */
+    public int number() {
+        return number;
+    }
+
+    /** Whether it colours a seventh chord: ninth, eleventh or thirteenth. */
+    public boolean isColour() {
+        return number > OCTAVE + 1;
+    }
+
+    /** What a note is in a chord, by its sound: a B sharp over F is the fifth too. */
+    public static Member of(Chord chord, PitchClass note) {
+        for (Interval interval : chord.quality().intervals()) {
+            if (chord.root().plus(interval).soundsLike(note)) {
+                return numbered(interval.steps() + 1);
+            }
+        }
+        boolean above = chord.upper() != null && chord.upper().tones().stream().anyMatch(note::soundsLike);
+        return above ? above(chord.root(), note) : FOREIGN;
+    }
+
+    /** A note of the triad above a chord is one of its ninth, eleventh and thirteenth, or doubles a lower member. */
+    private static Member above(PitchClass root, PitchClass note) {
+        int steps = Math.floorMod(note.letter().ordinal() - root.letter().ordinal(), OCTAVE);
+        return numbered(steps % 2 == 1 ? steps + 1 + OCTAVE : steps + 1);
+    }
+
+    private static Member numbered(int number) {
+        for (Member member : values()) {
+            if (member.number == number) {
+                return member;
+            }
+        }
+        return FOREIGN;
+    }
+}

@@ -1,0 +1,49 @@
+package com.zestythumb.core.voicing;
+
+import com.zestythumb.core.chord.Chord;
+import java.util.List;
+import java.util.Map;
+
+/** A way of laying chords under the hand. A new style is a new class and a line in {@link VoicingStyles}. */
+public interface VoicingStyle {
+
+    /**
+     * Something of a style that can be set.
+     *
+     * @param id how it is called in data
+     * @param values what can be chosen, the usual one first
+     */
+    record Setting(String id, String name, List<Value> values) {}
+
+    /** One value of a setting. */
+    record Value(String id, String name) {}
+
+    /**
+     * For whom chords are laid.
+     *
+     * @param mostNotes a chord with more notes loses what its style can spare
+     * @param settings a value for each {@link Setting} by their ids; one that is missing is the usual one
+     */
+    record Wishes(Hand hand, int mostNotes, Map<String, String> settings) {}
+
+    String id();
+
+    /** As it is offered to the teacher. */
+    String name();
+
+    /** From 1, for a beginner, to 5. */
+    int level();
+
+    default List<Setting> settings() {
+        return List.of();
+    }
+
+    /**
+     * All ways to lay a chord in this style, never none; stretches beyond the hand are among them, and priced by the
+     * terms.
+     */
+    List<Voicing> candidates(Chord chord, Wishes wishes);
+
+    /** What its voicings are charged for, beside the way of the fingers. */
+    List<CostTerm> terms();
+}

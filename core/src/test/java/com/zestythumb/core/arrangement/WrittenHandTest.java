@@ -1,0 +1,126 @@
+package com.zestythumb.core.arrangement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
+import com.zestythumb.core.checking.Finding;
+import com.zestythumb.core.checking.FindingWords;
+import com.zestythumb.core.checking.Findings;
+import com.zestythumb.core.checking.HandMove;
+import com.zestythumb.core.figure.Touch;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voicing.Hand;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** A left hand that a teacher wrote by hand goes the same way as one that was reckoned. */
+class WrittenHandTest {
+
+    /** Notes of one bar in equal values, {@code "C3+E3"} struck together, {@code "-"} a rest. */
+    private static List<WrittenNote> bar(int bar, Fraction value, String notes) {
+        List<WrittenNote> written = new ArrayList<>();
+        String[] words = notes.split(" ");
+        for (int i = 0; i < words.length; i++) {
+            for (String note : words[i].split("\\+")) {
+                if (!note.equals("-")) {
+                    written.add(new WrittenNote(bar, value.times(i), value, Pitch.parse(note)));
+                }
+            }
+        }
+        return written;
+    }
+
+    private static Arrangement written(String chart, String... bars) {
+        List<WrittenNote> notes = new ArrayList<>();
+        for (int i = 0; i < bars.length; i++) {
+            notes.addAll(bar(i, Fraction.of(4, bars[i].split(" ").length), bars[i]));
+        }
+        return Arrangement.written(Chart.parse(chart), Choices.USUAL, notes);
+    }
+
+    /** Stride: the bass, then the chord an octave above (common practice). */
+    @Test
+    void isPartedIntoWhatLiesUnderTheHand() {
+        Arrangement stride = written("| C | G7 |", "C2 E3+G3+C4 G2 E3+G3+C4", "G2 F3+G3+B3 D3 F3+G3+B3");
+        assertThat(stride.chords().get(0).voicing()).hasToString("C2, E3 G3 C4, G2, E3 G3 C4");
+        assertThat(stride.chords().get(1).voicing()).hasToString("G2, D3 F3 G3 B3");
+        assertThat(stride.chords().get(0).voicing().width()).isEqualTo(8);
+        assertThat(stride.leftHand()).isInstanceOf(WrittenHand.class);
+    }
+
+    @Test
+    void keepsABrokenChordInOneGrip() {
+        Arrangement tune = written("| C | F |", "C3 G3 E3 G3 C3 G3 E3 G3", "C3 A3 F3 A3 C3 A3 F3 A3");
+        assertThat(tune.chords())
+                .extracting(chord -> chord.voicing().toString())
+                .containsExactly("C3 E3 G3", "C3 F3 A3");
+        assertThat(tune.chords().get(1).numeral().figures()).isEqualTo("6/4");
+    }
+
+    @Test
+    void isFingeredCheckedAndMappedLikeAnyOther() {
+        Arrangement tune = written("tempo: 120\n| C | F | C |", "C3+E3+G3", "F3+A3+C4", "C3+E3+G3");
+        assertThat(tune.notes()).extracting(TimedNote::finger).containsExactly(5, 3, 1, 5, 3, 1, 5, 3, 1);
+        assertThat(HandMove.between(tune.chords().get(0), tune.chords().get(1)).sentence())
+                .isEqualTo("the whole shape slides up a fourth");
+        assertThat(Findings.in(tune).stream()
+                        .map(finding -> FindingWords.of(finding, tune).message()))
+                .contains("bass and top go in parallel fifths from C to F");
+        BarMap map = BarMap.of(tune);
+        assertThat(map.bars())
+                .extracting(BarMap.Entry::kind)
+                .containsExactly(BarMap.Likeness.NEW, BarMap.Likeness.MOVED, BarMap.Likeness.SAME);
+    }
+
+    /** Within one chord the hand may leap as well. */
+    @Test
+    void isCheckedForLeapsFromGripToGrip() {
+        Arrangement tune = written("tempo: 160\n| C | C |", "C2 E4+G4 C2 E4+G4", "C2");
+        assertThat(Findings.in(tune))
+                .filteredOn(finding -> finding.chord() == 0)
+                .extracting(finding -> finding.fault().code())
+                .contains("leap");
+        Arrangement near = written("tempo: 160\n| C |", "C3 E3+G3 C3 E3+G3");
+        assertThat(Findings.in(near))
+                .extracting(finding -> finding.fault().code())
+                .doesNotContain("leap");
+    }
+
+    @Test
+    void keepsTheFingersThatAreWrittenToIt() {
+        List<WrittenNote> notes = List.of(
+                new WrittenNote(0, Fraction.ZERO, Fraction.of(4), Pitch.parse("C3"), 4, false, 0, Touch.PLAIN, null),
+                new WrittenNote(0, Fraction.ZERO, Fraction.of(4), Pitch.parse("G3")));
+        assertThat(Arrangement.written(Chart.parse("| C |"), Choices.USUAL, notes)
+                        .notes())
+                .extracting(TimedNote::finger)
+                .containsExactly(4, 1);
+    }
+
+    @Test
+    void mayRestOrPlayWhereThereIsNoChord() {
+        Arrangement tune = written("| N.C. | C | F |", "C3 - - -", "-", "F2+A2+C3+F3+A3+C4");
+        assertThat(tune.notes().get(0).chord()).isEqualTo(-1);
+        assertThat(tune.chords().get(0).voicing().isSilent()).isTrue();
+        assertThat(tune.chords().get(1).allFingers()).containsOnly(0);
+        assertThat(HandMove.between(tune.chords().get(0), tune.chords().get(1)).fingers())
+                .hasSize(6);
+        List<Finding> findings = Findings.in(tune);
+        assertThat(findings).extracting(finding -> finding.fault().code()).contains("stretch", "mud");
+        assertThat(written("", new String[0]).notes()).isEmpty();
+    }
+
+    @Test
+    void showsAWideHandNoStretch() {
+        Arrangement tune = written("| C |", "C3+E3+G3+E4");
+        assertThat(Findings.in(tune))
+                .extracting(finding -> finding.fault().code())
+                .contains("stretch");
+        Arrangement wide = Arrangement.written(
+                Chart.parse("| C |"), Choices.USUAL.with(Hand.ofSpan(16)), bar(0, Fraction.of(4), "C3+E3+G3+E4"));
+        assertThat(Findings.in(wide)).isEmpty();
+    }
+}

@@ -1,0 +1,215 @@
+package com.zestythumb.core.checking;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voiceleading.Fault;
+import com.zestythumb.core.voiceleading.Rule;
+import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.Inversions;
+import com.zestythumb.core.voicing.Voicing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+class FindingsTest {
+
+    private static final Choices ROOTS = Choices.USUAL.with(Inversions.ROOT_POSITION);
+
+    private static List<Finding> findings(String chart, Choices choices) {
+        return Findings.in(Arrangement.of(Chart.parse(chart), choices));
+    }
+
+    private static String code(Finding finding) {
+        return finding.fault().code();
+    }
+
+    private static List<String> messages(String chart, Choices choices) {
+        Arrangement arrangement = Arrangement.of(Chart.parse(chart), choices);
+        return Findings.in(arrangement).stream()
+                .map(finding -> FindingWords.of(finding, arrangement).message())
+                .toList();
+    }
+
+    /** One pinned voicing to a bar. */
+    private static Choices laid(Choices choices, String... voicings) {
+        List<Pin> pins = new ArrayList<>();
+        for (String voicing : voicings) {
+            List<Pitch> notes = Stream.of(voicing.split(" ")).map(Pitch::parse).toList();
+            pins.add(new Pin(pins.size(), Fraction.ZERO, notes));
+        }
+        return choices.withPins(pins);
+    }
+
+    @Test
+    void findAStretchBeyondTheHandAndLoseItWithAWiderOne() {
+        Choices small = ROOTS.with(Hand.ofSpan(10));
+        assertThat(findings("| C | Cmaj7 | C |", small))
+                .filteredOn(f -> f.fault().code().equals("stretch"))
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.bar()).isEqualTo(2);
+                    assertThat(f.fault().measures()).containsEntry("width", 11).containsEntry("span", 10);
+                });
+        assertThat(messages("| C | Cmaj7 | C |", small)).contains("Cmaj7 spans 11 half steps; this hand reaches 10");
+        assertThat(findings("| C | Cmaj7 | C |", ROOTS))
+                .noneMatch(f -> f.fault().code().equals("stretch"));
+        assertThat(findings("| C | Cmaj7 | C |", small.with(Inversions.NEAREST)))
+                .noneMatch(f -> f.fault().code().equals("stretch"));
+    }
+
+    @Test
+    void findLowMudButForgiveTwoSemitones() {
+        assertThat(findings("| F |", laid(Choices.USUAL, "F2 A2 C3")))
+                .extracting(FindingsTest::code)
+                .contains("mud");
+        assertThat(findings("| Am |", laid(Choices.USUAL, "A2 C3 E3"))).isNotEmpty();
+        assertThat(findings("| Bm |", laid(Choices.USUAL, "B2 D3 F#3"))).isEmpty();
+        assertThat(findings("| C |", laid(Choices.USUAL, "C3 E3 G3"))).isEmpty();
+    }
+
+    /** Root positions side by side: the textbook case of parallel fifths (any textbook of harmony). */
+    @Test
+    void findParallelFifthsOfBassAndTop() {
+        assertThat(findings("| C | Dm |", ROOTS)).extracting(FindingsTest::code).containsExactly("parallel-fifths");
+        assertThat(findings("| C | F |", Choices.USUAL)).isEmpty();
+        assertThat(findings("| C | C |", ROOTS)).isEmpty();
+    }
+
+    /** G to A minor is never played, F to A minor is. */
+    @Test
+    void lookAtWhatFollowsWhatWhenItIsPlayed() {
+        assertThat(messages("|: C | F |1 G :|2 Am |", ROOTS))
+                .anyMatch(message -> message.endsWith("from F to Am"))
+                .anyMatch(message -> message.endsWith("from F to G"))
+                .noneMatch(message -> message.endsWith("from G to Am"));
+    }
+
+    @Test
+    void countBarsAsTeachersDo() {
+        assertThat(findings("pickup: 1\n| N.C. | C | Dm |", ROOTS))
+                .extracting(Finding::bar)
+                .containsExactly(2);
+    }
+
+    /** A pushed chord comes an eighth early, so that there is less time for the leap. */
+    @Test
+    void measureALeapToWhereAPushedChordIsStruck() {
+        List<Pin> pins = List.of(
+                new Pin(
+                        0,
+                        Fraction.ZERO,
+                        Stream.of("C3", "E3", "G3").map(Pitch::parse).toList()),
+                new Pin(
+                        0,
+                        Fraction.of(2),
+                        Stream.of("C4", "F4", "A4").map(Pitch::parse).toList()));
+        Choices broken = Choices.USUAL.with(Figures.BROKEN_UP).withPins(pins);
+        assertThat(messages("tempo: 120\n| C >F |", broken)).contains("the hand leaps 12 half steps to F in 0.3 s");
+        assertThat(messages("tempo: 120\n| C F |", broken)).anyMatch(message -> message.endsWith("in 0.3 s"));
+    }
+
+    /** Any textbook of harmony: E–B to F–C over a bass that stays. */
+    @Test
+    void findParallelFifthsOfInnerVoices() {
+        assertThat(messages("| Cmaj7 | F |", laid(Choices.USUAL, "C3 E3 B3", "C3 F3 C4")))
+                .containsExactly("the voices on F and C go in parallel fifths from Cmaj7 to F");
+        assertThat(findings("| Cmaj7 | Am |", laid(Choices.USUAL, "C3 E3 B3", "C3 E3 A3")))
+                .isEmpty();
+    }
+
+    @Test
+    void doNotCallADiminishedFifthParallel() {
+        assertThat(findings("| C | Bdim |", ROOTS)).isEmpty();
+    }
+
+    @Test
+    void findParallelOctaves() {
+        assertThat(findings("| C | Dm |", laid(Choices.USUAL, "C3 E3 G3 C4", "D3 F3 A3 D4")))
+                .extracting(FindingsTest::code)
+                .contains("parallel-octaves");
+    }
+
+    /** The longer the time, the farther the hand may go (common practice; the figures from memory). */
+    @Test
+    void findALeapThatIsTooFarForTheTime() {
+        Choices wide = laid(Choices.USUAL, "C3 E3 G3", "C4 E4 A4");
+        assertThat(findings("tempo: 60\n| C | Am |", wide))
+                .noneMatch(f -> f.fault().code().equals("leap"));
+        assertThat(findings("tempo: 120\n| C | Am |", wide.with(Figures.ALBERTI)))
+                .filteredOn(f -> f.fault().code().equals("leap"))
+                .singleElement()
+                .satisfies(f -> assertThat(f.fault().measures()).containsEntry("shift", 12));
+        assertThat(messages("tempo: 120\n| C | Am |", wide.with(Figures.ALBERTI)))
+                .contains("the hand leaps 12 half steps to Am in 0.3 s");
+        assertThat(findings("tempo: 30\n| C | F |", laid(Choices.USUAL, "C3 E3 G3", "F4 A4 C5")))
+                .extracting(FindingsTest::code)
+                .contains("leap");
+    }
+
+    @Test
+    void lookAtTheWayBackOfARepeat() {
+        Choices far = laid(Choices.USUAL.with(Figures.ALBERTI), "C3 E3 G3", "G3 C4 E4", "F4 A4 C5");
+        assertThat(findings("tempo: 120\n| C | C | F |", far)).noneMatch(f -> f.chord() == 0);
+        assertThat(findings("tempo: 120\n|: C | C | F :|", far))
+                .anyMatch(f -> f.fault().code().equals("leap") && f.chord() == 0 && f.bar() == 1);
+    }
+
+    @Test
+    void findNothingInASmoothTune() {
+        assertThat(findings("| C | F | G7 | C |", Choices.USUAL.with(Figures.ALBERTI)))
+                .isEmpty();
+    }
+
+    /** A rule of one's own needs a place in a school and nothing else. */
+    @Test
+    void askEveryRuleOfTheSchool() {
+        Rule.OfLine sameChordTwice = new Rule.OfLine() {
+            @Override
+            public String id() {
+                return "no-change";
+            }
+
+            @Override
+            public void check(List<Voicing> line, Map<String, Double> limits, LineSink sink) {
+                for (int i = 1; i < line.size(); i++) {
+                    if (line.get(i).equals(line.get(i - 1))) {
+                        sink.found(i, new Fault("no-change", Map.of("limit", limits.get("most"))));
+                    }
+                }
+            }
+        };
+        School own = new School("own", "Own", List.of(new School.Entry(sameChordTwice, 0, Map.of("most", 1.0))));
+        assertThat(Findings.in(Arrangement.of(Chart.parse("| C | C | F |"), Choices.USUAL), own))
+                .singleElement()
+                .satisfies(finding -> {
+                    assertThat(finding.rule().id()).isEqualTo("no-change");
+                    assertThat(finding.chord()).isEqualTo(1);
+                    assertThat(finding.bar()).isEqualTo(2);
+                });
+    }
+
+    @Test
+    void haveWordsForEveryFaultOfEverySchool() {
+        Choices far = laid(Choices.USUAL.with(Hand.ofSpan(10)), "C2 E2 C3", "F4 A4 C5", "G4 B4 D5", "A4 C5 B5");
+        for (School school : School.all()) {
+            Arrangement tune = Arrangement.of(Chart.parse("| C | F | G | Am9 |"), far.with(school));
+            assertThat(Findings.in(tune)).extracting(FindingsTest::code).contains("stretch", "leap", "mud");
+            assertThat(Findings.in(tune)).allSatisfy(finding -> {
+                FindingWords words = FindingWords.of(finding, tune);
+                assertThat(words.message()).doesNotContain("{").doesNotContain("null");
+                assertThat(words.title()).isNotBlank();
+                assertThat(words.remedy()).isNotBlank();
+            });
+        }
+    }
+}

@@ -1,0 +1,112 @@
+package com.zestythumb.core.voicing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class VoicingTest {
+
+    private static List<Pitch> pitches(String notes) {
+        return Arrays.stream(notes.split(" ")).map(Pitch::parse).toList();
+    }
+
+    /** Chord members as teachers count them (any textbook of harmony). */
+    @ParameterizedTest
+    @CsvSource({
+        "C13, C3 E3 Bb3 D4 A4, ROOT THIRD SEVENTH NINTH THIRTEENTH",
+        "Dm7b5, F3 Ab3 C4 D4, THIRD FIFTH SEVENTH ROOT",
+        "C6, C3 E3 G3 A3, ROOT THIRD FIFTH SIXTH",
+        "Gsus4, G3 C4 D4, ROOT FOURTH FIFTH",
+        "Bdim7, B2 D3 F3 Ab3, ROOT THIRD FIFTH SEVENTH",
+        "C/D, D3 E3 G3 C4, FOREIGN THIRD FIFTH ROOT",
+        "D/C7, C3 E3 Bb3 D4 F#4 A4, ROOT THIRD SEVENTH NINTH ELEVENTH THIRTEENTH"
+    })
+    void tellsEachNoteWhichMemberItIs(String symbol, String notes, String members) {
+        Voicing voicing = Voicing.inOneGrip(Chord.parse(symbol), pitches(notes));
+        assertThat(voicing.tones().stream().map(tone -> tone.member().name()).collect(Collectors.joining(" ")))
+                .isEqualTo(members);
+    }
+
+    @Test
+    void measuresSpanWithinAGripOnly() {
+        Chord c = Chord.parse("C");
+        Grip bass = Grip.of(c, pitches("C2"));
+        Grip above = Grip.of(c, pitches("G3 C4 E4"));
+        Voicing stride = new Voicing(c, PitchClass.parse("C"), List.of(bass, above));
+        assertThat(stride.width()).isEqualTo(9);
+        assertThat(stride.first()).isEqualTo(bass);
+        assertThat(stride.last()).isEqualTo(above);
+        assertThat(stride).hasToString("C2, G3 C4 E4");
+        assertThat(stride.bassMember()).isEqualTo(Member.ROOT);
+    }
+
+    /** E–B♭–D over a C that the bass player has: the lowest note under the hand is not the bass (common practice). */
+    @Test
+    void knowsItsBassWhereTheHandHasNoRoot() {
+        Chord c9 = Chord.parse("C9");
+        Voicing rootless = new Voicing(c9, PitchClass.parse("C"), List.of(Grip.of(c9, pitches("E3 Bb3 D4"))));
+        assertThat(rootless.bassMember()).isEqualTo(Member.ROOT);
+        Place closing = new Place(Hand.OCTAVE, false, true);
+        assertThat(CostTerms.CLOSING.charge(rootless, closing)).isZero();
+        assertThat(CostTerms.CLOSING.charge(Voicing.inOneGrip(c9, pitches("E3 Bb3 D4")), closing))
+                .isEqualTo(4);
+    }
+
+    @Test
+    void refusesNotesThatDoNotRise() {
+        assertThatThrownBy(() -> Voicing.inOneGrip(Chord.parse("C"), pitches("E3 C3")))
+                .hasMessageContaining("E3 is not below C3");
+        assertThatThrownBy(() -> Voicing.inOneGrip(Chord.parse("C"), List.of())).hasMessageContaining("at least one");
+    }
+
+    @Test
+    void everyTermOfEveryStyleHasItsOwnNameUnitAndWeight() {
+        for (VoicingStyle style : VoicingStyles.all()) {
+            assertThat(style.terms()).extracting(CostTerm::id).doesNotHaveDuplicates();
+            assertThat(style.terms()).allSatisfy(term -> {
+                assertThat(term.name()).isNotBlank();
+                assertThat(term.unit()).isNotBlank();
+                assertThat(term.weight()).isPositive();
+            });
+        }
+    }
+
+    @Test
+    void refusesSettingsAStyleDoesNotHave() {
+        assertThat(new StyleChoice(VoicingStyles.CLOSE, Map.of()).candidates(Chord.parse("C"), Hand.OCTAVE, 5))
+                .isEqualTo(StyleChoice.close(Inversions.NEAREST).candidates(Chord.parse("C"), Hand.OCTAVE, 5));
+        assertThatThrownBy(() -> new StyleChoice(VoicingStyles.CLOSE, Map.of("inversions", "UPSIDE_DOWN")))
+                .hasMessageContaining("UPSIDE_DOWN")
+                .hasMessageContaining("NEAREST");
+        assertThatThrownBy(() -> new StyleChoice(VoicingStyles.CLOSE, Map.of("colour", "red")))
+                .hasMessageContaining("no setting");
+        assertThatThrownBy(() -> VoicingStyles.named("sideways")).hasMessageContaining("close");
+    }
+
+    /** What an experienced teacher writes: the colour goes before a cluster of seconds comes (common practice). */
+    @ParameterizedTest
+    @CsvSource({"C9", "Cm9", "Cmaj9", "C13", "Cm11", "C6/9", "Cadd9", "D/C7", "C7(b9,#9)", "F#9", "Bbmaj13", "G/F"})
+    void neverStacksThreeSeconds(String symbol) {
+        List<Voicing> all = StyleChoice.close(Inversions.NEAREST).candidates(Chord.parse(symbol), Hand.OCTAVE, 5);
+        assertThat(all).isNotEmpty().allSatisfy(voicing -> {
+            int[] keys = voicing.first().midiKeys();
+            for (int i = 2; i < keys.length; i++) {
+                assertThat(keys[i] - keys[i - 1] <= 2 && keys[i - 1] - keys[i - 2] <= 2)
+                        .as(voicing.toString())
+                        .isFalse();
+            }
+            assertThat(voicing.tones().get(0).member().isColour()).isFalse();
+            assertThat(voicing.has(Member.THIRD)).isTrue();
+        });
+    }
+}

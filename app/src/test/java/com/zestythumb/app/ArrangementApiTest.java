@@ -9,6 +9,7 @@ import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 @SpringBootTest
@@ -16,14 +17,21 @@ import tools.jackson.databind.json.JsonMapper;
 class ArrangementApiTest {
 
     private static final String USUAL = """
-            {"way":"NEAREST","figure":"BLOCK","hand":{"span":12,"lowest":"E2","highest":"E4"},"pins":[]}""";
+            {"settings":{"inversions":"NEAREST"},"figure":"BLOCK","pins":[]}""";
+
+    private static final String HAND = """
+            {"span":12,"lowest":"E2","highest":"E4"}""";
 
     @Autowired
     private MockMvcTester api;
 
     private MvcTestResult post(String path, String chart, String choices) {
+        return post(path, chart, choices, HAND);
+    }
+
+    private MvcTestResult post(String path, String chart, String choices, String hand) {
         String body = "{\"chart\":" + JsonMapper.shared().writeValueAsString(chart) + ",\"counts\":false,\"choices\":"
-                + choices + "}";
+                + choices + ",\"hand\":" + hand + "}";
         return api.post()
                 .uri(path)
                 .contentType(MediaType.APPLICATION_JSON)
@@ -90,13 +98,13 @@ class ArrangementApiTest {
 
     @Test
     void refusesChoicesThatMakeNoSenseInATeachersWords() {
-        assertThat(arrange("| C |", USUAL.replace("12", "40")))
+        assertThat(post("/api/arrangements", "| C |", USUAL, HAND.replace("12", "40")))
                 .hasStatus(400)
                 .hasContentType(MediaType.APPLICATION_PROBLEM_JSON)
                 .bodyJson()
                 .extractingPath("$.detail")
                 .isEqualTo("a hand spans 5 semitones (a fourth) to 19 (a twelfth), not 40");
-        assertThat(arrange("| C |", USUAL.replace("E2", "H2")))
+        assertThat(post("/api/arrangements", "| C |", USUAL, HAND.replace("E2", "H2")))
                 .hasStatus(400)
                 .bodyJson()
                 .extractingPath("$.detail")
@@ -107,15 +115,15 @@ class ArrangementApiTest {
                 .bodyJson()
                 .extractingPath("$.detail")
                 .asString()
-                .startsWith("choices.way: ");
-        assertThat(arrange("| C |", USUAL.replace("\"pins\":[]", "\"pins\":[null]")))
-                .hasStatus(400);
-        assertThat(arrange("| C |", "null"))
+                .contains("\"SIDEWAYS\" is no value of inversions");
+        assertThat(post("/api/arrangements", "| C |", USUAL, HAND.replace("12", "\"wide\"")))
                 .hasStatus(400)
                 .bodyJson()
                 .extractingPath("$.detail")
                 .asString()
-                .contains("choices");
+                .startsWith("hand.span: ");
+        assertThat(arrange("| C |", USUAL.replace("\"pins\":[]", "\"pins\":[null]")))
+                .hasStatus(400);
         assertThat(arrange("C".repeat(100_001), USUAL))
                 .hasStatus(400)
                 .bodyJson()
@@ -150,5 +158,58 @@ class ArrangementApiTest {
                 .bodyJson()
                 .extractingPath("$.bars.length()")
                 .isEqualTo(1000);
+    }
+
+    /** What is left out is as usual. */
+    @Test
+    void needsNothingButAChart() {
+        assertThat(arrange("| C | F |", "null"))
+                .hasStatusOk()
+                .bodyJson()
+                .extractingPath("$.chords.length()")
+                .isEqualTo(2);
+        assertThat(api.post()
+                        .uri("/api/arrangements")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"chart\":\"| C | F |\"}")
+                        .exchange())
+                .hasStatusOk();
+    }
+
+    @Test
+    void judgesByTheSchoolChosen() {
+        String roots = "{\"settings\":{\"inversions\":\"ROOT_POSITION\"},\"school\":\"classical\"}";
+        assertThat(arrange("| C | Dm |", roots))
+                .bodyJson()
+                .extractingPath("$.findings[*].code")
+                .asArray()
+                .containsExactly("parallel-fifths");
+        assertThat(arrange("| C | Dm |", "{\"school\":\"classical\"}"))
+                .bodyJson()
+                .extractingPath("$.findings")
+                .asArray()
+                .isEmpty();
+    }
+
+    @Test
+    void publishesWhatCanBeChosen() throws Exception {
+        MvcTestResult catalogue = api.get().uri("/api/catalogue").exchange();
+        assertThat(catalogue).hasStatusOk();
+        JsonNode json = JsonMapper.shared().readTree(catalogue.getResponse().getContentAsString());
+        for (JsonNode figure : json.get("figures")) {
+            String id = figure.get("id").asString();
+            assertThat(arrange("| C |", USUAL.replace("BLOCK", id))).hasStatusOk();
+        }
+        for (JsonNode style : json.get("styles")) {
+            for (JsonNode setting : style.get("settings")) {
+                for (JsonNode value : setting.get("values")) {
+                    String settings = "{\"style\":\"" + style.get("id").asString() + "\",\"settings\":{\""
+                            + setting.get("id").asString() + "\":\""
+                            + value.get("id").asString() + "\"}}";
+                    assertThat(arrange("| C |", settings)).hasStatusOk();
+                }
+            }
+        }
+        assertThat(arrange("| C |", json.get("usual").toString())).hasStatusOk();
     }
 }

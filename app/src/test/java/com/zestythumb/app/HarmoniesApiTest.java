@@ -41,9 +41,7 @@ class HarmoniesApiTest {
     }
 
     private JsonNode arranged(String chart) throws Exception {
-        Map<String, Object> hand = Map.of("span", 12, "lowest", "E2", "highest", "E4");
-        Map<String, Object> choices = Map.of("way", "NEAREST", "figure", "BLOCK", "hand", hand, "pins", List.of());
-        return json(post("/api/arrangements", Map.of("chart", chart, "choices", choices, "counts", false)));
+        return json(post("/api/arrangements", Map.of("chart", chart)));
     }
 
     @Test

@@ -1,6 +1,5 @@
 package com.zestythumb.app;
 
-import com.zestythumb.core.figure.Figures;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.analysis.ChordKind;
@@ -8,6 +7,7 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;

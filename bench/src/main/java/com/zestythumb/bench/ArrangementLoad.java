@@ -30,8 +30,8 @@ public final class ArrangementLoad {
     private static final String CHART =
             "title: Load\\nkey: C major\\n" + "| C / Am / | F G7 | C | F |\\n| Dm7 | G7 | C/E | C |\\n".repeat(4);
 
-    private static final byte[] BODY = ("{\"chart\":\"" + CHART + "\",\"choices\":{\"way\":\"NEAREST\","
-                    + "\"figure\":\"ALBERTI\",\"hand\":{\"span\":12,\"lowest\":\"E2\",\"highest\":\"E4\"},\"pins\":[]},\"counts\":false}")
+    private static final byte[] BODY = ("{\"chart\":\"" + CHART + "\",\"choices\":{\"figure\":\"ALBERTI\"},"
+                    + "\"hand\":{\"span\":12,\"lowest\":\"E2\",\"highest\":\"E4\"}}")
             .getBytes(StandardCharsets.UTF_8);
 
     private ArrangementLoad() {}

@@ -8,11 +8,12 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
-import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.solving.VoicingSolver;
+import com.zestythumb.core.solving.VoicingTask;
+import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
+import com.zestythumb.core.voicing.StyleChoice;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
@@ -57,7 +58,7 @@ public class SolverBenchmark {
     String kind;
 
     private List<Chord> progression;
-    private Transitions transitions;
+    private VoicingTask task;
 
     @Setup
     public void writeAProgression() {
@@ -65,7 +66,7 @@ public class SolverBenchmark {
         progression = IntStream.range(0, chords)
                 .mapToObj(i -> kind.equals("random") ? any(random) : Chord.parse(ROUND[i % ROUND.length]))
                 .toList();
-        transitions = Transitions.inOrder(chords);
+        Transitions transitions = Transitions.inOrder(chords);
         if (kind.equals("repeats")) {
             // Eight chords to a bar, each two bars played twice, as far as a chart goes.
             String bar = String.join(" ", ROUND);
@@ -73,7 +74,9 @@ public class SolverBenchmark {
             progression = sheet.events().stream().map(ChordEvent::chord).toList();
             transitions = Transitions.of(sheet);
         }
-        int fewest = VoicingSolver.candidates(progression, Inversions.NEAREST, WHOLE_KEYBOARD, 5, Map.of()).stream()
+        task = VoicingTask.of(progression, StyleChoice.close(Inversions.NEAREST), WHOLE_KEYBOARD)
+                .with(transitions);
+        int fewest = VoicingSolver.candidates(task).stream()
                 .mapToInt(List::size)
                 .min()
                 .orElseThrow();
@@ -89,6 +92,6 @@ public class SolverBenchmark {
 
     @Benchmark
     public List<VoicingSolver.Solved> solve() {
-        return VoicingSolver.solve(progression, transitions, Inversions.NEAREST, WHOLE_KEYBOARD, 5, Map.of());
+        return VoicingSolver.solve(task);
     }
 }

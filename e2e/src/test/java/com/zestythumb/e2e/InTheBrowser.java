@@ -47,7 +47,7 @@ abstract class InTheBrowser {
         return By.xpath("//a[contains(@class, 'tune')][h2 = '" + title + "']");
     }
 
-    /** A copy of a demo tune with all its settings, for this test alone. */
+    /** A copy of a demo tune with all that is played of it, for this test alone. */
     void openCopyOf(String title) {
         openBareCopyOf(title);
         browser.see("[data-chord='0'].chosen");
@@ -61,11 +61,14 @@ abstract class InTheBrowser {
         Object id = browser.driver.executeAsyncScript("""
                 const [tune, done] = arguments;
                 (async () => {
-                  const {chart, settings} = await (await fetch('/api/tunes/' + tune)).json();
+                  const {chart, assignments} = await (await fetch('/api/tunes/' + tune)).json();
                   const copy = await fetch('/api/tunes', {
                     method: 'POST',
                     headers: {'Content-Type': 'application/json'},
-                    body: JSON.stringify({version: 0, chart: chart.replace(/^title: .*/m, 'title: A copy'), settings}),
+                    body: JSON.stringify({
+                      chart: chart.replace(/^title: .*/m, 'title: A copy'),
+                      assignments: assignments.map(({student, choices}) => ({student: student.id, choices})),
+                    }),
                   });
                   done((await copy.json()).id);
                 })();

@@ -1,6 +1,5 @@
 package com.zestythumb.e2e;
 
-import com.zestythumb.core.figure.Figures;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.analysis.Analysis;
@@ -11,6 +10,7 @@ import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.hearing.ChordHearing;
 import com.zestythumb.core.hearing.Sounding;
 import com.zestythumb.core.hearing.SoundingBar;
@@ -37,7 +37,6 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.junit.jupiter.params.provider.EnumSource;
 
 /** What the core and the writers say, held against general-purpose libraries from npm. */
 class OutsideReferencesTest {

@@ -1,9 +1,8 @@
 package com.zestythumb.e2e;
 
-import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.formats.midi.MidiFileWriter;

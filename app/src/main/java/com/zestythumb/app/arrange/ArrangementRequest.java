@@ -1,6 +1,7 @@
 package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.sheet.Chart;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -14,10 +15,16 @@ public record ArrangementRequest(
         @Size(max = ArrangementRequest.MAX_CHART, message = "holds more than {max} letters; cut the tune in two")
         String chart,
 
-        @NotNull @Valid ChoicesDto choices,
+        @Valid ChoicesDto choices,
+        @Valid HandDto hand,
 
         @Schema(description = "Whether the page shows the count below the tune.")
         boolean counts) {
+
+    public ArrangementRequest {
+        choices = choices == null ? ChoicesDto.of(Choices.USUAL) : choices;
+        hand = hand == null ? HandDto.of(Choices.USUAL.hand()) : hand;
+    }
 
     /** Letters a chart may have. */
     public static final int MAX_CHART = 100_000;
@@ -27,6 +34,6 @@ public record ArrangementRequest(
     }
 
     Arrangement arrange(Chart read) {
-        return Arrangement.of(read.sheet(), choices.toChoices());
+        return Arrangement.of(read.sheet(), choices.toChoices(hand));
     }
 }

@@ -1,9 +1,8 @@
 package com.zestythumb.app.arrange;
 
+import com.zestythumb.core.checking.FingerMove;
 import com.zestythumb.core.sheet.ChartProblem;
 import com.zestythumb.core.sheet.TextSpan;
-import com.zestythumb.core.voiceleading.Finding;
-import com.zestythumb.core.voiceleading.FingerMove;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
@@ -61,7 +60,7 @@ public record ArrangementView(
         @Schema(description = "Every note of the tune, as written; chord is the one it sounds over.")
         List<NoteView> melody,
 
-        List<Finding> findings,
+        List<FindingView> findings,
 
         AnalysisView analysis,
 
@@ -202,6 +201,28 @@ public record ArrangementView(
 
             FingerMove.Motion kind,
             @Schema(example = "3 up a step to F") String sentence) {}
+
+    /** Something to mind. */
+    @Schema(name = "Finding")
+    public record FindingView(
+            @Schema(description = "The rule that speaks.", example = "parallels")
+            String rule,
+
+            @Schema(description = "What it found.", example = "parallel-fifths")
+            String code,
+
+            @Schema(description = "Index of the chord where it is met.")
+            int chord,
+
+            @Schema(description = "Number of its bar as a teacher counts.")
+            int bar,
+
+            @Schema(example = "Parallel fifths") String title,
+
+            @Schema(description = "What is there, with its measure.")
+            String message,
+
+            @Schema(description = "What to do about it.") String remedy) {}
 
     /** Another voicing of the same chord. */
     @Schema(name = "Alternative")

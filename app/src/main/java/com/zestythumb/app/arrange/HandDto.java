@@ -21,7 +21,7 @@ public record HandDto(
         return new HandDto(hand.span(), hand.lowest().toString(), hand.highest().toString());
     }
 
-    Hand toHand() {
+    public Hand toHand() {
         return new Hand(span, Pitch.parse(lowest), Pitch.parse(highest));
     }
 }

@@ -13,6 +13,10 @@ import java.util.List;
 /** A voicing the teacher fixed. */
 @Schema(name = "Pin")
 public record PinDto(
+        @Schema(description = "Its own name, which it keeps whatever moves; made by whoever fixed it. May be left out.")
+        @Size(max = 40)
+        String id,
+
         @Schema(description = "Bar as written, counted from 1.") @Min(1)
         int bar,
 
@@ -24,8 +28,13 @@ public record PinDto(
         @Schema(description = "The pitches.", example = "[\"E3\", \"G3\", \"C4\"]") @NotNull @Size(min = 1, max = 5)
         List<String> notes) {
 
+    public PinDto {
+        id = id == null ? "" : id;
+    }
+
     public static PinDto of(Pin pin) {
         return new PinDto(
+                pin.id(),
                 pin.bar() + 1,
                 pin.start().toString(),
                 pin.notes().stream().map(Pitch::toString).toList());
@@ -34,6 +43,6 @@ public record PinDto(
     Pin toPin() {
         String[] parts = start.split("/");
         Fraction at = Fraction.of(Long.parseLong(parts[0]), parts.length > 1 ? Long.parseLong(parts[1]) : 1);
-        return new Pin(bar - 1, at, notes.stream().map(Pitch::parse).toList());
+        return new Pin(id, bar - 1, at, notes.stream().map(Pitch::parse).toList());
     }
 }

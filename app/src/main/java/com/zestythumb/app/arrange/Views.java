@@ -3,6 +3,7 @@ package com.zestythumb.app.arrange;
 import com.zestythumb.app.arrange.ArrangementView.AlternativeView;
 import com.zestythumb.app.arrange.ArrangementView.BarView;
 import com.zestythumb.app.arrange.ArrangementView.ChordView;
+import com.zestythumb.app.arrange.ArrangementView.FindingView;
 import com.zestythumb.app.arrange.ArrangementView.FingerView;
 import com.zestythumb.app.arrange.ArrangementView.GuessView;
 import com.zestythumb.app.arrange.ArrangementView.KeyView;
@@ -14,6 +15,10 @@ import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.checking.FindingWords;
+import com.zestythumb.core.checking.Findings;
+import com.zestythumb.core.checking.FingerMove;
+import com.zestythumb.core.checking.HandMove;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
@@ -23,10 +28,9 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.TextSpan;
-import com.zestythumb.core.voiceleading.Findings;
-import com.zestythumb.core.voiceleading.FingerMove;
-import com.zestythumb.core.voiceleading.HandMove;
-import com.zestythumb.core.voicing.VoicingSolver.Alternative;
+import com.zestythumb.core.solving.Cost;
+import com.zestythumb.core.solving.VoicingSolver.Alternative;
+import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import java.util.ArrayList;
 import java.util.List;
@@ -70,7 +74,7 @@ final class Views {
                         .toList(),
                 arrangement.notes().stream().map(Views::note).toList(),
                 melody(arrangement),
-                Findings.in(arrangement),
+                findings(arrangement),
                 AnalysisView.of(arrangement),
                 arrangement.lostPins().stream().map(PinDto::of).toList(),
                 musicXml);
@@ -126,13 +130,29 @@ final class Views {
                 guesses(chord.event(), names),
                 chord.event().text() == null ? NOWHERE : chord.event().text(),
                 numeral(chord.numeral()),
-                keys(chord.voicing().notes(), chord.fingers(), names),
+                keys(chord.voicing().pitches(), chord.allFingers(), names),
                 next < 0 ? NO_MOVE : move(chord, arrangement.chords().get(next), names),
-                chord.cost().semitones(),
-                chord.pinned(),
-                chord.alternatives().stream()
+                chord.solved().map(Solved::cost).map(Cost::semitones).orElse(0),
+                chord.solved().map(Solved::pinned).orElse(false),
+                chord.solved().map(Solved::alternatives).orElse(List.of()).stream()
                         .map(other -> alternative(other, names))
                         .toList());
+    }
+
+    private static List<FindingView> findings(Arrangement arrangement) {
+        return Findings.in(arrangement).stream()
+                .map(finding -> {
+                    FindingWords words = FindingWords.of(finding, arrangement);
+                    return new FindingView(
+                            finding.rule().id(),
+                            finding.fault().code(),
+                            finding.chord(),
+                            finding.bar(),
+                            words.title(),
+                            words.message(),
+                            words.remedy());
+                })
+                .toList();
     }
 
     private static NumeralView numeral(Numeral numeral) {
@@ -163,12 +183,12 @@ final class Views {
                 move.toFinger(),
                 move.from() == null ? 0 : move.from().midi(),
                 move.to() == null ? 0 : move.to().midi(),
-                move.kind(),
+                move.motion(),
                 move.sentence(names));
     }
 
     private static AlternativeView alternative(Alternative other, NoteNames names) {
-        List<Pitch> notes = other.voicing().notes();
+        List<Pitch> notes = other.voicing().pitches();
         return new AlternativeView(
                 notes.stream().map(Pitch::toString).toList(),
                 notes.stream()
@@ -183,7 +203,7 @@ final class Views {
                 note.chord(),
                 note.bar(),
                 note.onset().toDouble(),
-                note.duration().toDouble(),
+                note.sounding().toDouble(),
                 note.pitch().midi(),
                 note.tied());
     }

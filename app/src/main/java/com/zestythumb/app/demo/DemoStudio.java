@@ -1,14 +1,18 @@
 package com.zestythumb.app.demo;
 
 import com.zestythumb.app.arrange.ChoicesDto;
-import com.zestythumb.app.tune.SettingDto;
+import com.zestythumb.app.arrange.HandDto;
+import com.zestythumb.app.student.Student;
+import com.zestythumb.app.student.StudentDraft;
+import com.zestythumb.app.student.Students;
+import com.zestythumb.app.tune.AssignmentDraft;
+import com.zestythumb.app.tune.NewTune;
 import com.zestythumb.app.tune.ShelfLabels;
-import com.zestythumb.app.tune.TuneDraft;
 import com.zestythumb.app.tune.Tunes;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.voicing.Hand;
-import com.zestythumb.core.voicing.Way;
+import com.zestythumb.core.voicing.Inversions;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -23,13 +27,12 @@ import org.springframework.stereotype.Component;
 @ConditionalOnProperty("zesty.demo")
 class DemoStudio implements SmartInitializingSingleton {
 
-    private static final Hand SMALL = Hand.ofSpan(9);
-    private static final Hand MIDDLE = Hand.ofSpan(10);
-
     private final Tunes tunes;
+    private final Students students;
 
-    DemoStudio(Tunes tunes) {
+    DemoStudio(Tunes tunes, Students students) {
         this.tunes = tunes;
+        this.students = students;
     }
 
     /** Before the first request is answered. */
@@ -41,43 +44,44 @@ class DemoStudio implements SmartInitializingSingleton {
     }
 
     private void fill() {
-        add(
-                "paper-boats",
-                labels(1, "first term"),
-                setting("Wren, 8", Figure.BLOCK, SMALL),
-                setting("Otto, 13", Figure.ALBERTI, Hand.OCTAVE));
-        add("lantern-walk", labels(2, "recital"), setting("Otto, 13", Figure.BROKEN_UP, Hand.OCTAVE));
-        add("the-tin-rooster", labels(1, "first term"), setting("Wren, 8", Figure.ALBERTI, SMALL));
-        add("harbour-lights", labels(3, "recital"), setting("Ms. Adeyemi, adult", Figure.UP_AND_BACK, Hand.OCTAVE));
-        add("rain-on-the-greenhouse", labels(3), setting("Juno, 11", Figure.UP_AND_BACK, MIDDLE));
-        add("saturday-kitchen", labels(5, "swing"), setting("Ms. Adeyemi, adult", Figure.BLOCK, Hand.OCTAVE));
-        add(
-                "long-way-home",
-                labels(4),
-                new SettingDto(
-                        "Juno, 11",
-                        ChoicesDto.of(Choices.USUAL.with(Way.ROOT_POSITION).with(MIDDLE))));
-        add("ferry-at-six", labels(2, "recital", "with words"), setting("Juno, 11", Figure.BROKEN_UP, MIDDLE));
-        add("moth-at-the-window", labels(2), setting("Wren, 8", Figure.BLOCK, SMALL));
-        add("late-bus", labels(2), setting("Otto, 13", Figure.BLOCK, Hand.OCTAVE));
-        add("copper-kettle", labels(0), setting("Any hand", Figure.BLOCK, Hand.OCTAVE));
+        Student wren = student("Wren, 8", 9, 1);
+        Student juno = student("Juno, 11", 10, 2);
+        Student otto = student("Otto, 13", 12, 3);
+        Student adeyemi = student("Ms. Adeyemi, adult", 12, 4);
+        Student any = students.anyHand();
+        Choices usual = Choices.USUAL;
+        add("paper-boats", labels(1, "first term"), plays(wren, usual), plays(otto, usual.with(Figures.ALBERTI)));
+        add("lantern-walk", labels(2, "recital"), plays(otto, usual.with(Figures.BROKEN_UP)));
+        add("the-tin-rooster", labels(1, "first term"), plays(wren, usual.with(Figures.ALBERTI)));
+        add("harbour-lights", labels(3, "recital"), plays(adeyemi, usual.with(Figures.UP_AND_BACK)));
+        add("rain-on-the-greenhouse", labels(3), plays(juno, usual.with(Figures.UP_AND_BACK)));
+        add("saturday-kitchen", labels(5, "swing"), plays(adeyemi, usual));
+        add("long-way-home", labels(4), plays(juno, usual.with(Inversions.ROOT_POSITION)));
+        add("ferry-at-six", labels(2, "recital", "with words"), plays(juno, usual.with(Figures.BROKEN_UP)));
+        add("moth-at-the-window", labels(2), plays(wren, usual));
+        add("late-bus", labels(2), plays(otto, usual));
+        add("copper-kettle", labels(0), plays(any, usual));
+    }
+
+    private Student student(String name, int span, int level) {
+        return students.add(new StudentDraft(name, HandDto.of(Hand.ofSpan(span)), level));
     }
 
     private static ShelfLabels labels(int level, String... tags) {
         return new ShelfLabels(List.of(tags), level);
     }
 
-    private void add(String name, ShelfLabels labels, SettingDto... settings) {
+    private void add(String name, ShelfLabels labels, AssignmentDraft... assignments) {
         try {
             String chart = new ClassPathResource("demo/" + name + ".chart").getContentAsString(StandardCharsets.UTF_8);
-            long id = tunes.add(new TuneDraft(0, chart, List.of(settings))).id();
+            long id = tunes.add(new NewTune(chart, List.of(assignments))).id();
             tunes.label(id, labels);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
     }
 
-    private static SettingDto setting(String student, Figure figure, Hand hand) {
-        return new SettingDto(student, ChoicesDto.of(Choices.USUAL.with(figure).with(hand)));
+    private static AssignmentDraft plays(Student student, Choices choices) {
+        return new AssignmentDraft(student.id(), ChoicesDto.of(choices));
     }
 }

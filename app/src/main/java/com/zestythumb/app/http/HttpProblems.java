@@ -29,10 +29,26 @@ class HttpProblems extends ResponseEntityExceptionHandler {
         return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, e.getMessage());
     }
 
-    @ExceptionHandler({ConflictException.class, ObjectOptimisticLockingFailureException.class})
-    ProblemDetail changedElsewhere(RuntimeException e) {
+    @ExceptionHandler
+    ProblemDetail changedElsewhere(ConflictException e) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_FAILED, e.getMessage());
+    }
+
+    /** Two saved at the same moment. */
+    @ExceptionHandler
+    ProblemDetail changedElsewhere(ObjectOptimisticLockingFailureException e) {
+        return changedElsewhere(new ConflictException("this"));
+    }
+
+    @ExceptionHandler
+    ProblemDetail overWhich(VersionNeededException e) {
         return ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONFLICT, "this tune was changed elsewhere since you opened it; load it anew or keep yours");
+                HttpStatus.PRECONDITION_REQUIRED, "name the version you have seen in If-Match");
+    }
+
+    @ExceptionHandler
+    ProblemDetail refused(RefusedException e) {
+        return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
     }
 
     @Override

@@ -1,8 +1,9 @@
 package com.zestythumb.app.tune;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
-import jakarta.validation.Valid;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
 
 /** The whole studio in one file, and back. */
 @RestController
@@ -18,10 +20,12 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "Backup")
 class BackupController {
 
-    private final Tunes tunes;
+    private final Backups backups;
+    private final BackupReader reader;
 
-    BackupController(Tunes tunes) {
-        this.tunes = tunes;
+    BackupController(Backups backups, BackupReader reader) {
+        this.backups = backups;
+        this.reader = reader;
     }
 
     /** What a restore did. */
@@ -36,13 +40,18 @@ class BackupController {
                 .toString();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, attachment)
-                .body(tunes.backup());
+                .body(backups.take());
     }
 
     @PostMapping
     @Operation(summary = "Put back what a backup holds; tunes that stand here just so are passed over.")
-    Restored restore(@Valid @RequestBody Backup backup) {
-        int added = tunes.restore(backup);
+    Restored restore(
+            @io.swagger.v3.oas.annotations.parameters.RequestBody(
+                            content = @Content(schema = @Schema(implementation = Backup.class)))
+                    @RequestBody
+                    JsonNode file) {
+        Backup backup = reader.read(file);
+        int added = backups.restore(backup);
         return new Restored(added, backup.tunes().size() - added);
     }
 }

@@ -2,6 +2,7 @@ package com.zestythumb.app.tune;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
+import java.util.List;
 
 /** An earlier state of a tune. */
 @Schema(name = "Revision")
@@ -9,9 +10,5 @@ public record RevisionView(
         long id,
         @Schema(description = "When it was last so.") Instant savedAt,
         String title,
-        String chart) {
-
-    static RevisionView of(TuneRevision revision) {
-        return new RevisionView(revision.id(), revision.savedAt(), revision.title(), revision.chart());
-    }
-}
+        String chart,
+        @Schema(description = "How it was played.") List<History.Played> played) {}

@@ -2,27 +2,25 @@ package com.zestythumb.app.tune;
 
 import com.zestythumb.app.studio.Studio;
 import com.zestythumb.core.sheet.Heading;
-import jakarta.persistence.CascadeType;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
-import jakarta.persistence.OneToMany;
-import jakarta.persistence.OrderBy;
+import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
 import org.hibernate.annotations.OptimisticLock;
 
-/** A tune as it is kept: its source text and the ways to play it. */
+/** A tune as it is kept: its source text. */
 @Entity
 class Tune {
 
     @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "tune_seq")
+    @SequenceGenerator(name = "tune_seq", allocationSize = 50)
     private Long id;
 
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
@@ -46,26 +44,18 @@ class Tune {
     @OptimisticLock(excluded = true)
     private Instant removedAt;
 
-    @OneToMany(mappedBy = "tune", cascade = CascadeType.ALL, orphanRemoval = true)
-    @OrderBy("place")
-    private List<Setting> settings = new ArrayList<>();
-
     protected Tune() {}
 
     Tune(Studio studio) {
         this.studio = studio;
     }
 
-    /** Takes the new text and settings; the time of change makes every save a new version. */
-    void change(Heading heading, String newChart, List<SettingDto> newSettings, Instant now) {
+    /** Takes the new text; the time of change makes every save a new version. */
+    void change(Heading heading, String newChart, Instant now) {
         title = heading.title();
         composer = heading.composer();
         chart = newChart;
         updatedAt = now;
-        settings.clear();
-        for (SettingDto setting : newSettings) {
-            settings.add(new Setting(this, studio, settings.size(), setting));
-        }
     }
 
     Long id() {
@@ -121,9 +111,5 @@ class Tune {
 
     Instant updatedAt() {
         return updatedAt;
-    }
-
-    List<Setting> settings() {
-        return settings;
     }
 }

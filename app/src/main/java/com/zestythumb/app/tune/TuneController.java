@@ -1,9 +1,11 @@
 package com.zestythumb.app.tune;
 
+import com.zestythumb.app.http.Versions;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +13,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -36,20 +39,23 @@ class TuneController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     @Operation(summary = "Put a new tune on the shelf.")
-    TuneView create(@Valid @RequestBody TuneDraft draft) {
-        return tunes.add(draft);
+    TuneView create(@Valid @RequestBody NewTune tune) {
+        return tunes.add(tune);
     }
 
     @GetMapping("/{id}")
-    @Operation(summary = "One tune with its settings.")
+    @Operation(summary = "One tune with what is played of it.")
     TuneView get(@PathVariable long id) {
         return tunes.get(id);
     }
 
-    @PutMapping("/{id}")
-    @Operation(summary = "Save a tune; 409 where another version was saved meanwhile.")
-    TuneView save(@PathVariable long id, @Valid @RequestBody TuneDraft draft) {
-        return tunes.save(id, draft);
+    @PutMapping("/{id}/chart")
+    @Operation(summary = "Save the chart; 412 where another version was saved meanwhile.")
+    SavedChart save(
+            @PathVariable long id,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @Valid @RequestBody ChartDraft draft) {
+        return tunes.save(id, Versions.of(ifMatch), draft.chart());
     }
 
     @DeleteMapping("/{id}")

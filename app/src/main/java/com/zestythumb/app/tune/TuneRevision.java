@@ -7,6 +7,7 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
+import jakarta.persistence.SequenceGenerator;
 import java.time.Instant;
 
 /** What a tune's chart was before it was changed. */
@@ -14,7 +15,8 @@ import java.time.Instant;
 class TuneRevision {
 
     @Id
-    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "tune_revision_seq")
+    @SequenceGenerator(name = "tune_revision_seq", allocationSize = 50)
     private Long id;
 
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
@@ -26,19 +28,25 @@ class TuneRevision {
     private Instant savedAt;
     private String title;
     private String chart;
+    private String choices;
 
     protected TuneRevision() {}
 
-    TuneRevision(Tune tune, String title, String chart, Instant savedAt) {
+    TuneRevision(Tune tune, String title, String chart, Instant savedAt, String choices) {
         this.studio = tune.studio();
         this.tune = tune;
         this.savedAt = savedAt;
         this.title = title;
         this.chart = chart;
+        this.choices = choices;
     }
 
     Long id() {
         return id;
+    }
+
+    Tune tune() {
+        return tune;
     }
 
     Instant savedAt() {
@@ -51,5 +59,10 @@ class TuneRevision {
 
     String chart() {
         return chart;
+    }
+
+    /** How it was played, as JSON: {@link History}. */
+    String choices() {
+        return choices;
     }
 }

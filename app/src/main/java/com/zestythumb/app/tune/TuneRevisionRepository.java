@@ -1,5 +1,6 @@
 package com.zestythumb.app.tune;
 
+import com.zestythumb.app.studio.Studio;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -10,5 +11,6 @@ interface TuneRevisionRepository extends JpaRepository<TuneRevision, Long> {
 
     Optional<TuneRevision> findFirstByTuneOrderBySavedAtDesc(Tune tune);
 
-    List<TuneRevision> findByTuneOrderBySavedAt(Tune tune);
+    /** All of a studio, to be kept in a file. */
+    List<TuneRevision> findByStudioOrderBySavedAt(Studio studio);
 }

@@ -27,7 +27,7 @@ public record TuneSummary(
         @Schema(description = "Its first chords, as printed.")
         List<String> opening,
 
-        @Schema(description = "Whose settings it has.") List<String> settings,
+        @Schema(description = "Who plays it.") List<String> students,
 
         @Schema(description = "Who made it; empty where not told.")
         String composer,
@@ -49,8 +49,12 @@ public record TuneSummary(
 
     private static final int CHORDS_SHOWN = 8;
 
-    /** Summaries of a shelf; only together can twins be told. */
-    static List<TuneSummary> of(List<Tune> tunes) {
+    /**
+     * Summaries of a shelf; only together can twins be told.
+     *
+     * @param students names by the numbers of tunes
+     */
+    static List<TuneSummary> of(List<Tune> tunes, Map<Long, List<String>> students) {
         List<LeadSheet> sheets = tunes.stream()
                 .map(tune -> HomeKey.signed(Chart.read(tune.chart()).sheet()))
                 .toList();
@@ -69,7 +73,8 @@ public record TuneSummary(
                     .map(other -> tunes.get(other).title())
                     .findFirst()
                     .orElse("");
-            summaries.add(of(tunes.get(i), sheets.get(i), twin));
+            Tune tune = tunes.get(i);
+            summaries.add(of(tune, sheets.get(i), students.getOrDefault(tune.id(), List.of()), twin));
         }
         return summaries;
     }
@@ -97,7 +102,7 @@ public record TuneSummary(
         return sound.toString();
     }
 
-    private static TuneSummary of(Tune tune, LeadSheet sheet, String twin) {
+    private static TuneSummary of(Tune tune, LeadSheet sheet, List<String> students, String twin) {
         List<String> opening = sheet.events().stream()
                 .filter(event -> !event.isSilent())
                 .map(ChordEvent::chord)
@@ -112,7 +117,7 @@ public record TuneSummary(
                 sheet.tempo(),
                 sheet.bars().size(),
                 opening,
-                tune.settings().stream().map(setting -> setting.toDto().name()).toList(),
+                students,
                 tune.composer(),
                 tune.tags(),
                 tune.level(),

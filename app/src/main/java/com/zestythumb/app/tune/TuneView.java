@@ -8,21 +8,24 @@ import java.util.List;
 @Schema(name = "Tune")
 public record TuneView(
         long id,
+
+        @Schema(description = "To be named in If-Match when the chart is saved.")
         long version,
+
         String title,
         String chart,
-        List<SettingDto> settings,
+        List<AssignmentView> assignments,
         List<String> tags,
         int level,
         Instant updatedAt) {
 
-    static TuneView of(Tune tune) {
+    static TuneView of(Tune tune, List<Assignment> assignments) {
         return new TuneView(
                 tune.id(),
                 tune.version(),
                 tune.title(),
                 tune.chart(),
-                tune.settings().stream().map(Setting::toDto).toList(),
+                assignments.stream().map(AssignmentView::of).toList(),
                 tune.tags(),
                 tune.level(),
                 tune.updatedAt());

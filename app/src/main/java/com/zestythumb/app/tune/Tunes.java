@@ -1,14 +1,17 @@
 package com.zestythumb.app.tune;
 
-import com.zestythumb.app.http.ConflictException;
 import com.zestythumb.app.http.NotFoundException;
+import com.zestythumb.app.http.Versions;
+import com.zestythumb.app.student.Student;
+import com.zestythumb.app.student.Students;
 import com.zestythumb.app.studio.Studios;
 import com.zestythumb.core.sheet.Chart;
-import com.zestythumb.core.sheet.Heading;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,29 +20,38 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Tunes {
 
-    /** Changes that follow one another sooner than this are one step of the history. */
-    private static final Duration STEP = Duration.ofMinutes(2);
-
     private final TuneRepository tunes;
-    private final TuneRevisionRepository revisions;
+    private final AssignmentRepository assignments;
+    private final History history;
+    private final Students students;
     private final Studios studios;
 
-    Tunes(TuneRepository tunes, TuneRevisionRepository revisions, Studios studios) {
+    Tunes(TuneRepository tunes, AssignmentRepository assignments, History history, Students students, Studios studios) {
         this.tunes = tunes;
-        this.revisions = revisions;
+        this.assignments = assignments;
+        this.history = history;
+        this.students = students;
         this.studios = studios;
     }
 
     /** All tunes on the shelf, by title. */
     @Transactional(readOnly = true)
     public List<TuneSummary> all() {
-        return TuneSummary.of(tunes.findByStudioAndRemovedAtIsNullOrderByTitle(studios.current()));
+        return TuneSummary.of(tunes.findByStudioAndRemovedAtIsNullOrderByTitle(studios.current()), names());
     }
 
     /** Tunes taken off the shelf, the latest first. */
     @Transactional(readOnly = true)
     public List<TuneSummary> removed() {
-        return TuneSummary.of(tunes.findByStudioAndRemovedAtIsNotNullOrderByRemovedAtDesc(studios.current()));
+        return TuneSummary.of(tunes.findByStudioAndRemovedAtIsNotNullOrderByRemovedAtDesc(studios.current()), names());
+    }
+
+    private Map<Long, List<String>> names() {
+        Map<Long, List<String>> names = new HashMap<>();
+        for (Object[] row : assignments.namesByTune(studios.current())) {
+            names.computeIfAbsent((Long) row[0], tune -> new ArrayList<>()).add((String) row[1]);
+        }
+        return names;
     }
 
     @Transactional(readOnly = true)
@@ -47,23 +59,47 @@ public class Tunes {
         return !tunes.existsByStudio(studios.current());
     }
 
-    @Transactional(readOnly = true)
+    /** A tune with what is played of it; if nobody plays it any more, any hand does. */
     public TuneView get(long id) {
-        return TuneView.of(find(id));
-    }
-
-    public TuneView add(TuneDraft draft) {
-        return change(new Tune(studios.current()), draft);
-    }
-
-    /** Saves over the version the draft was made from; refuses where another was saved meanwhile. */
-    public TuneView save(long id, TuneDraft draft) {
         Tune tune = find(id);
-        if (tune.version() != draft.version()) {
-            throw new ConflictException("version " + draft.version() + " was overtaken by " + tune.version());
+        List<Assignment> played =
+                assignments.findByTuneAndRemovedAtIsNullAndStudentRemovedAtIsNullOrderByPlaceAscIdAsc(tune);
+        return TuneView.of(tune, played.isEmpty() ? List.of(forAnyHand(tune)) : played);
+    }
+
+    private Assignment forAnyHand(Tune tune) {
+        AssignmentDraft usual = new AssignmentDraft(students.anyHand().id(), null);
+        return give(tune, usual, assignments.countByTune(tune));
+    }
+
+    private Assignment give(Tune tune, AssignmentDraft draft, int place) {
+        Student student = students.find(draft.student());
+        // Choices that make no sense are refused before they are kept.
+        draft.choices().toChoices(student.hand());
+        return assignments.saveAndFlush(new Assignment(tune, student, place, draft.choices()));
+    }
+
+    public TuneView add(NewTune added) {
+        Tune tune = change(new Tune(studios.current()), added.chart());
+        List<Assignment> played = new ArrayList<>();
+        for (AssignmentDraft draft : added.assignments()) {
+            played.add(give(tune, draft, played.size()));
         }
-        keepRevision(tune, draft.chart());
-        return change(tune, draft);
+        if (played.isEmpty()) {
+            played.add(forAnyHand(tune));
+        }
+        return TuneView.of(tune, played);
+    }
+
+    /** Saves the chart over the version that whoever saves has seen. */
+    public SavedChart save(long id, long version, String chart) {
+        Tune tune = find(id);
+        Versions.check("this tune", version, tune.version());
+        if (!tune.chart().equals(chart)) {
+            history.keep(tune, chart.length() < tune.chart().length() / 2);
+        }
+        change(tune, chart);
+        return new SavedChart(tune.version(), tune.title(), tune.updatedAt());
     }
 
     public void label(long id, ShelfLabels labels) {
@@ -83,80 +119,19 @@ public class Tunes {
     /** Earlier states of a tune, the latest first. */
     @Transactional(readOnly = true)
     public List<RevisionView> history(long id) {
-        return revisions.findTop100ByTuneOrderBySavedAtDesc(find(id)).stream()
-                .map(RevisionView::of)
-                .toList();
+        return history.of(find(id));
     }
 
-    /** Everything the studio holds, to be kept in a file. */
-    @Transactional(readOnly = true)
-    public Backup backup() {
-        return Backup.of(tunes.findByStudioOrderById(studios.current()), revisions::findByTuneOrderBySavedAt);
-    }
-
-    /**
-     * Puts back what a backup holds, but for tunes that stand here already just so; says how many were added. One that
-     * was taken off the shelf since stands on it again.
-     */
-    public int restore(Backup backup) {
-        List<Tune> here = tunes.findByStudioOrderById(studios.current());
-        int added = 0;
-        for (Backup.KeptTune kept : backup.tunes()) {
-            List<Tune> same = here.stream().filter(kept::isSameAs).toList();
-            boolean offTheShelf = same.stream().allMatch(tune -> tune.removedAt() != null);
-            if (!same.isEmpty() && kept.removedAt() == null && offTheShelf) {
-                same.get(0).putBack();
-                added++;
-            } else if (same.isEmpty()) {
-                Tune tune = new Tune(studios.current());
-                change(tune, new TuneDraft(0, kept.chart(), kept.settings()), kept.updatedAt());
-                tune.label(kept.tags(), kept.level());
-                if (kept.removedAt() != null) {
-                    tune.remove(kept.removedAt());
-                }
-                tunes.saveAndFlush(tune);
-                kept.history()
-                        .forEach(state ->
-                                revisions.save(new TuneRevision(tune, state.title(), state.chart(), state.savedAt())));
-                added++;
-            }
-        }
-        return added;
-    }
-
-    /** What stood here goes into the history, unless the last step there is quite fresh. */
-    private void keepRevision(Tune tune, String newChart) {
-        if (tune.chart().equals(newChart)) {
-            return;
-        }
-        Instant now = now();
-        boolean fresh = revisions
-                .findFirstByTuneOrderBySavedAtDesc(tune)
-                .map(last -> last.savedAt().isAfter(now.minus(STEP)))
-                .orElse(false);
-        boolean losesMuch = newChart.length() < tune.chart().length() / 2;
-        if (!fresh || losesMuch) {
-            revisions.save(new TuneRevision(tune, tune.title(), tune.chart(), now));
-        }
-    }
-
-    private TuneView change(Tune tune, TuneDraft draft) {
-        return change(tune, draft, now());
-    }
-
-    private TuneView change(Tune tune, TuneDraft draft, Instant at) {
-        // A setting that makes no sense is refused before it is kept.
-        draft.settings().forEach(setting -> setting.choices().toChoices());
-        Heading heading = Chart.read(draft.chart()).sheet().heading();
-        tune.change(heading, draft.chart(), draft.settings(), at);
-        return TuneView.of(tunes.saveAndFlush(tune));
+    private Tune change(Tune tune, String chart) {
+        tune.change(Chart.read(chart).sheet().heading(), chart, now());
+        return tunes.saveAndFlush(tune);
     }
 
     private static Instant now() {
         return Instant.now().truncatedTo(ChronoUnit.MICROS);
     }
 
-    private Tune find(long id) {
+    Tune find(long id) {
         Tune tune = findAny(id);
         if (tune.removedAt() != null) {
             throw new NotFoundException("tune number " + id + " was taken off the shelf; put it back there first");

@@ -11,11 +11,16 @@ import java.util.Optional;
 /**
  * A voicing the teacher fixed.
  *
+ * @param id its own name, by which it is known wherever it moves; may be empty
  * @param bar index of the written bar, from 0
  * @param start quarter notes after the bar line
  * @param notes the pitches, lowest first
  */
-public record Pin(int bar, Fraction start, List<Pitch> notes) {
+public record Pin(String id, int bar, Fraction start, List<Pitch> notes) {
+
+    public Pin(int bar, Fraction start, List<Pitch> notes) {
+        this("", bar, start, notes);
+    }
 
     public Pin {
         notes = notes.stream().sorted(Comparator.naturalOrder()).toList();

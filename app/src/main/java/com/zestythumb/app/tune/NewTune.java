@@ -7,13 +7,16 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 
-/** A tune as the page sends it. */
-public record TuneDraft(
-        @Schema(description = "The version this was made from; 0 for a new tune.")
-        long version,
-
+/** A tune to be put on the shelf. */
+public record NewTune(
         @NotNull
         @Size(max = ArrangementRequest.MAX_CHART, message = "holds more than {max} letters; cut the tune in two")
         String chart,
 
-        @NotNull @Size(min = 1, max = 100) List<@NotNull @Valid SettingDto> settings) {}
+        @Schema(description = "Who plays it; any hand where it is left out.") @Size(max = 100)
+        List<@NotNull @Valid AssignmentDraft> assignments) {
+
+    public NewTune {
+        assignments = assignments == null ? List.of() : assignments;
+    }
+}

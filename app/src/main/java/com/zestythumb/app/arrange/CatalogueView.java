@@ -1,0 +1,117 @@
+package com.zestythumb.app.arrange;
+
+import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voicing.VoicingStyle;
+import com.zestythumb.core.voicing.VoicingStyles;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Map;
+
+/** Everything that can be chosen for a student. */
+@Schema(name = "Catalogue")
+record CatalogueView(
+        @Schema(description = "Ways of laying chords, simplest first.")
+        List<StyleView> styles,
+
+        @Schema(description = "Ways of breaking them, simplest first.")
+        List<FigureView> figures,
+
+        @Schema(description = "How far a hand may reach.") List<SpanView> spans,
+
+        @Schema(description = "Where a hand may begin, from the lowest.")
+        List<String> lowest,
+
+        @Schema(description = "Where a hand may end, from the lowest.")
+        List<String> highest,
+
+        @Schema(description = "How the way from chord to chord may be judged.")
+        List<ValueView> schools,
+
+        @Schema(description = "What is taken where nothing is chosen.")
+        ChoicesDto usual,
+
+        @Schema(description = "The hand taken where none is known.")
+        HandDto usualHand) {
+
+    @Schema(name = "Style")
+    record StyleView(
+            @Schema(example = "close") String id,
+            @Schema(example = "Close chords") String name,
+
+            @Schema(description = "From 1, for a beginner, to 5.")
+            int level,
+
+            List<SettingView> settings) {}
+
+    @Schema(name = "StyleSetting")
+    record SettingView(
+            @Schema(example = "inversions") String id,
+            @Schema(example = "Inversions") String name,
+
+            @Schema(description = "The usual one first.") List<ValueView> values) {}
+
+    @Schema(name = "ChoiceValue")
+    record ValueView(String id, String name) {}
+
+    @Schema(name = "Figure")
+    record FigureView(
+            @Schema(example = "ALBERTI") String id,
+            @Schema(example = "Alberti") String name,
+
+            @Schema(description = "From 1, for a beginner, to 5.")
+            int level,
+
+            @Schema(description = "Its strokes as text.", example = "1/8 bass (top inner)")
+            String text) {}
+
+    @Schema(name = "Span")
+    record SpanView(
+            @Schema(description = "Half steps.") int semitones,
+            @Schema(example = "an octave") String name) {}
+
+    private static final Map<Integer, String> SPANS = Map.of(
+            7, "a fifth",
+            8, "a small sixth",
+            9, "a sixth",
+            10, "a small seventh",
+            11, "a seventh",
+            12, "an octave",
+            14, "a ninth",
+            16, "a tenth");
+
+    static CatalogueView of() {
+        return new CatalogueView(
+                VoicingStyles.all().stream().map(CatalogueView::style).toList(),
+                Figures.all().stream()
+                        .map(figure -> new FigureView(figure.id(), figure.name(), figure.level(), figure.text()))
+                        .toList(),
+                SPANS.keySet().stream()
+                        .sorted()
+                        .map(span -> new SpanView(span, SPANS.get(span)))
+                        .toList(),
+                List.of("C2", "E2", "G2", "A2", "C3"),
+                List.of("C4", "E4", "G4", "A4", "C5"),
+                School.all().stream()
+                        .map(school -> new ValueView(school.id(), school.name()))
+                        .toList(),
+                ChoicesDto.of(Choices.USUAL),
+                HandDto.of(Choices.USUAL.hand()));
+    }
+
+    private static StyleView style(VoicingStyle style) {
+        return new StyleView(
+                style.id(),
+                style.name(),
+                style.level(),
+                style.settings().stream()
+                        .map(setting -> new SettingView(
+                                setting.id(),
+                                setting.name(),
+                                setting.values().stream()
+                                        .map(value -> new ValueView(value.id(), value.name()))
+                                        .toList()))
+                        .toList());
+    }
+}

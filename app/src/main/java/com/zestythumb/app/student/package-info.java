@@ -1,0 +1,2 @@
+/** The students of a studio. */
+package com.zestythumb.app.student;

@@ -1,0 +1,61 @@
+package com.zestythumb.app.tune;
+
+import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.http.Versions;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What each student plays. */
+@RestController
+@RequestMapping("/api")
+@Tag(name = "Assignments")
+class AssignmentController {
+
+    private final Assignments assignments;
+
+    AssignmentController(Assignments assignments) {
+        this.assignments = assignments;
+    }
+
+    @PostMapping("/tunes/{tune}/assignments")
+    @ResponseStatus(HttpStatus.CREATED)
+    @Operation(summary = "Give a tune to a student.")
+    AssignmentView create(@PathVariable long tune, @Valid @RequestBody AssignmentDraft draft) {
+        return assignments.add(tune, draft);
+    }
+
+    @PutMapping("/assignments/{id}/choices")
+    @Operation(summary = "Save what is played; 412 where another version was saved meanwhile.")
+    AssignmentView save(
+            @PathVariable long id,
+            @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
+            @Valid @RequestBody ChoicesDto choices) {
+        return assignments.save(id, Versions.of(ifMatch), choices);
+    }
+
+    @DeleteMapping("/assignments/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(summary = "Take a tune from a student; it can be put back. The last one stays: 409.")
+    void remove(@PathVariable long id) {
+        assignments.remove(id);
+    }
+
+    @PostMapping("/assignments/{id}/put-back")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(summary = "Give the tune to the student again.")
+    void putBack(@PathVariable long id) {
+        assignments.putBack(id);
+    }
+}

@@ -1,0 +1,32 @@
+package com.zestythumb.app.tune;
+
+import com.zestythumb.app.student.Student;
+import com.zestythumb.app.studio.Studio;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.data.jpa.repository.EntityGraph;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+
+interface AssignmentRepository extends JpaRepository<Assignment, Long> {
+
+    /** Of one tune those that are neither removed nor of a removed student. */
+    @EntityGraph(attributePaths = "student")
+    List<Assignment> findByTuneAndRemovedAtIsNullAndStudentRemovedAtIsNullOrderByPlaceAscIdAsc(Tune tune);
+
+    /** The same of all tunes at once. */
+    @EntityGraph(attributePaths = "student")
+    List<Assignment> findByStudioAndRemovedAtIsNullAndStudentRemovedAtIsNullOrderByPlaceAscIdAsc(Studio studio);
+
+    Optional<Assignment> findByIdAndStudio(Long id, Studio studio);
+
+    List<Assignment> findByStudentAndRemovedAtIsNull(Student student);
+
+    int countByTune(Tune tune);
+
+    /** Who plays what: numbers of tunes and names. */
+    @Query("""
+            select a.tune.id, s.name from Assignment a join a.student s
+            where a.studio = :studio and a.removedAt is null and s.removedAt is null order by a.place, a.id""")
+    List<Object[]> namesByTune(Studio studio);
+}

@@ -1,0 +1,22 @@
+package com.zestythumb.app.tune;
+
+import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.student.StudentView;
+import io.swagger.v3.oas.annotations.media.Schema;
+
+/** What one student plays of one tune. */
+@Schema(name = "Assignment")
+public record AssignmentView(
+        long id,
+
+        @Schema(description = "To be named in If-Match when the choices are saved.")
+        long version,
+
+        StudentView student,
+        ChoicesDto choices) {
+
+    static AssignmentView of(Assignment assignment) {
+        return new AssignmentView(
+                assignment.id(), assignment.version(), StudentView.of(assignment.student()), assignment.choices());
+    }
+}

@@ -1,0 +1,13 @@
+package com.zestythumb.app.tune;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+
+/** A chart was saved. */
+@Schema(name = "SavedChart")
+record SavedChart(
+        @Schema(description = "To be named in If-Match at the next save.")
+        long version,
+
+        String title,
+        Instant updatedAt) {}

@@ -8,10 +8,10 @@ export const router = createRouter({
     { path: '/', name: 'shelf', component: ShelfView },
     { path: '/bring', name: 'bring', component: () => import('./views/BringView.vue') },
     {
-      path: '/tunes/:id(\\d+)',
+      path: '/tunes/:id(\\d+)/:stage(write|look|hand|check|take)?',
       name: 'lesson',
       component: () => import('./views/LessonView.vue'),
-      props: (route) => ({ id: Number(route.params.id) }),
+      props: ({ params }) => ({ id: Number(params.id), stage: params.stage || undefined }),
     },
     { path: '/:rest(.*)', redirect: '/' },
   ],

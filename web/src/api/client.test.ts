@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { api, Away, Refused, type Choices } from './client';
+import { api, Away, Refused, type Played } from './client';
 
 const answered = (status: number, body: string, headers: Record<string, string> = {}) =>
   vi.stubGlobal(
@@ -30,7 +30,7 @@ describe('the server', () => {
   it('is not away when the page itself gave up asking', async () => {
     const gaveUp = new DOMException('given up', 'AbortError');
     vi.stubGlobal('fetch', vi.fn().mockRejectedValue(gaveUp));
-    const asking = api.arrange('| C |', {} as Choices, false, AbortSignal.abort());
+    const asking = api.arranger()('| C |', {} as Played, false, 0, AbortSignal.abort());
     await expect(asking).rejects.toBe(gaveUp);
   });
 
@@ -38,7 +38,7 @@ describe('the server', () => {
   it('gives a file the name the server gave it', async () => {
     const disposition = "attachment; filename*=UTF-8''H%C3%B6he%20%26%20Tiefe.mid";
     answered(200, 'MThd', { 'Content-Disposition': disposition });
-    const { name, blob } = await api.file('midi', '| C |', {} as Choices);
+    const { name, blob } = await api.file('midi', '| C |', {} as Played);
     expect(name).toBe('Höhe & Tiefe.mid');
     expect(blob.size).toBe(4);
   });
@@ -47,15 +47,47 @@ describe('the server', () => {
     answered(200, '[]');
     await api.bring('a b.abc', new Blob(['X:1']));
     await api.transpose('| C |', 'G', false);
-    const calls = vi.mocked(fetch).mock.calls;
-    expect(calls.map(([path]) => path)).toEqual([
+    const sent = vi.mocked(fetch).mock.calls.map(([request]) => request as Request);
+    expect(sent.map(({ url }) => url.replace(window.location.origin, ''))).toEqual([
       '/api/imports?name=a%20b.abc',
       '/api/charts/transpose',
     ]);
-    const types = calls.map(
-      ([, init]) => (init!.headers as Record<string, string>)['Content-Type'],
-    );
+    const types = sent.map(({ headers }) => headers.get('Content-Type'));
     expect(types).toEqual(['application/octet-stream', 'application/json']);
-    expect(JSON.parse(calls[1]![1]!.body as string)).toMatchObject({ chart: '| C |', key: 'G' });
+    expect(await sent[1]!.json()).toMatchObject({ chart: '| C |', key: 'G' });
+  });
+
+  /** RFC 9110, 13.1.1: whoever saves names the version that was seen. */
+  it('names the version that is written over', async () => {
+    answered(200, '{"version": 4}');
+    expect(await api.saveChart(7, 3, '| C |')).toEqual({ version: 4 });
+    const request = vi.mocked(fetch).mock.calls[0]![0] as Request;
+    expect([request.method, request.headers.get('If-Match')]).toEqual(['PUT', '"3"']);
+  });
+
+  it('puts an arrangement together, and asks for known measures no more', async () => {
+    const answer = (text: string) =>
+      JSON.stringify({
+        parts: [
+          { id: 'left', notes: [{ id: 'n0-0' }] },
+          { id: 'melody', notes: [{ id: 'm0-0' }] },
+        ],
+        alternatives: [{ pitches: ['E3'] }],
+        score: { head: '<', measures: [{ mark: 'a', text }], foot: '>' },
+      });
+    const arrange = api.arranger();
+    answered(200, answer('one'));
+    const first = await arrange('| C |', {} as Played, false, 0);
+    expect(first.arrangement).toMatchObject({
+      musicXml: '<one>',
+      notes: [{ id: 'n0-0' }],
+      melody: [{ id: 'm0-0' }],
+    });
+    expect(first.alternatives).toEqual([{ pitches: ['E3'] }]);
+    answered(200, answer(''));
+    const second = await arrange('| C |', {} as Played, false, 0);
+    expect(second.arrangement.musicXml).toBe('<one>');
+    const request = vi.mocked(fetch).mock.calls[0]![0] as Request;
+    expect(await request.json()).toMatchObject({ known: ['a'] });
   });
 });

@@ -1,12 +1,15 @@
-import type { components } from './schema';
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+import { scoreMemory } from './score';
 
 type Schemas = components['schemas'];
 export type Analysis = Schemas['Analysis'];
 export type Reading = Schemas['Reading'];
 export type BarEntry = Schemas['Entry'];
-export type Arrangement = Schemas['Arrangement'];
 export type ArrangedChord = Schemas['ArrangedChord'];
 export type Alternative = Schemas['Alternative'];
+export type Assignment = Schemas['Assignment'];
+export type Catalogue = Schemas['Catalogue'];
 export type ChartProblem = Schemas['ChartProblem'];
 export type Choices = Schemas['Choices'];
 export type Finding = Schemas['Finding'];
@@ -14,7 +17,6 @@ export type FingerMove = Schemas['FingerMove'];
 export type Hand = Schemas['Hand'];
 export type HeldKey = Schemas['HeldKey'];
 export type Pin = Schemas['Pin'];
-export type Setting = Schemas['Setting'];
 export type ImportedTune = Schemas['ImportedTune'];
 export type ReportLine = Schemas['Line'];
 export type Revision = Schemas['Revision'];
@@ -24,12 +26,27 @@ export type NoteRequest = Schemas['NoteRequest'];
 export type NoteResult = Schemas['NoteResult'];
 export type ShelfLabels = Schemas['ShelfLabels'];
 export type Backup = Schemas['Backup'];
+export type Student = Schemas['Student'];
+export type StudentDraft = Schemas['StudentDraft'];
 export type TimedNote = Schemas['TimedNote'];
 export type Tune = Schemas['Tune'];
-export type TuneDraft = Schemas['TuneDraft'];
+export type NewTune = Schemas['NewTune'];
 export type TuneSummary = Schemas['TuneSummary'];
 export type Proposal = Schemas['Proposal'];
 export type PricedChord = Schemas['PricedChord'];
+
+/** What the page shows of a tune: the server's answer, its parts by their names and its score put together. */
+export type Arrangement = Omit<Schemas['Arrangement'], 'parts' | 'score' | 'alternatives'> & {
+  notes: TimedNote[];
+  melody: TimedNote[];
+  musicXml: string;
+};
+
+/** What is played, and under which hand. */
+export interface Played {
+  choices: Choices;
+  hand: Hand;
+}
 
 export type FileFormat = 'musicxml' | 'midi' | 'abc' | 'chordpro' | 'chart';
 
@@ -43,22 +60,15 @@ export class Refused extends Error {
   }
 }
 
-/** The server could not be reached, or is not itself. */
+/** The server could not be reached, is not itself, or has too much to do. */
 export class Away extends Error {}
 
-async function call(method: string, path: string, body?: unknown, signal?: AbortSignal) {
-  const raw = body instanceof Blob;
-  const type = raw ? 'application/octet-stream' : 'application/json';
+async function call(request: Request): Promise<Response> {
   let response: Response;
   try {
-    response = await fetch(path, {
-      method,
-      signal: signal ?? null,
-      headers: body === undefined ? {} : { 'Content-Type': type },
-      body: body === undefined ? null : raw ? body : JSON.stringify(body),
-    });
+    response = await fetch(request);
   } catch (error) {
-    if (signal?.aborted) throw error;
+    if (request.signal.aborted) throw error;
     throw new Away('the server cannot be reached', { cause: error });
   }
   if (response.ok) return response;
@@ -67,56 +77,144 @@ async function call(method: string, path: string, body?: unknown, signal?: Abort
   throw new Refused(response.status, problem.detail ?? 'the server refused this');
 }
 
-const json = async <T>(response: Promise<Response>) => (await (await response).json()) as T;
+const http = createClient<paths>({ baseUrl: window.location.origin, fetch: call });
+
+/** What a call answers; one that fails has thrown. */
+const data = async <T>(answer: Promise<{ data?: T }>) => (await answer).data as T;
+const done = async (answer: Promise<unknown>) => void (await answer);
+
+/** Names the version that is written over. */
+const over = (version: number) => ({ 'If-Match': `"${version}"` });
+const one = (id: number) => ({ path: { id } });
+
+/** A chart and how it is played, where nothing but the music counts. */
+const whole = (chart: string, played: Played, chord = -1) => ({
+  chart,
+  ...played,
+  counts: false,
+  chord,
+  known: [],
+});
 
 export const api = {
-  arrange: (chart: string, choices: Choices, counts: boolean, signal?: AbortSignal) =>
-    json<Arrangement>(call('POST', '/api/arrangements', { chart, choices, counts }, signal)),
+  catalogue: () => data(http.GET('/api/catalogue')),
+
+  /** Arranges charts, one after another; measures that came before are not sent again. */
+  arranger() {
+    const score = scoreMemory();
+    return async (
+      chart: string,
+      { choices, hand }: Played,
+      counts: boolean,
+      chord: number,
+      signal?: AbortSignal,
+    ): Promise<{ arrangement: Arrangement; alternatives: Alternative[] }> => {
+      const body = { chart, choices, hand, counts, chord, known: score.marks() };
+      const answer = await data(http.POST('/api/arrangements', { body, signal: signal ?? null }));
+      const { parts, score: sent, alternatives, ...rest } = answer;
+      const notes = (id: string) => parts.find((part) => part.id === id)?.notes ?? [];
+      const arrangement = {
+        ...rest,
+        notes: notes('left'),
+        melody: notes('melody'),
+        musicXml: score.whole(sent),
+      };
+      return { arrangement, alternatives };
+    };
+  },
+  alternatives: (chart: string, played: Played, chord: number, signal?: AbortSignal) =>
+    data(
+      http.POST('/api/arrangements/alternatives', {
+        body: whole(chart, played, chord),
+        signal: signal ?? null,
+      }),
+    ),
   /** Chords for a tune without any; without levels three ways, from plain to rich. */
   harmonies: (chart: string, levels: Proposal['level'][] = []) =>
-    json<Schemas['HarmonyAnswer']>(call('POST', '/api/harmonies', { chart, levels })),
+    data(http.POST('/api/harmonies', { body: { chart, levels } })),
   /** The chart with its key written down; without a key the one in which it is heard. */
   writeKey: async (chart: string, key = '') =>
-    (await json<{ chart: string }>(call('POST', '/api/charts/key', { chart, key }))).chart,
-  tunes: () => json<TuneSummary[]>(call('GET', '/api/tunes')),
-  tune: (id: number) => json<Tune>(call('GET', `/api/tunes/${id}`)),
-  addTune: (draft: TuneDraft) => json<Tune>(call('POST', '/api/tunes', draft)),
-  saveTune: (id: number, draft: TuneDraft) => json<Tune>(call('PUT', `/api/tunes/${id}`, draft)),
-  removeTune: async (id: number) => void (await call('DELETE', `/api/tunes/${id}`)),
+    (await data(http.POST('/api/charts/key', { body: { chart, key } }))).chart,
 
-  removedTunes: () => json<TuneSummary[]>(call('GET', '/api/tunes/removed')),
-  putBack: async (id: number) => void (await call('POST', `/api/tunes/${id}/put-back`)),
-  label: async (id: number, labels: ShelfLabels) =>
-    void (await call('PUT', `/api/tunes/${id}/labels`, labels)),
-  history: (id: number) => json<Revision[]>(call('GET', `/api/tunes/${id}/history`)),
-  backup: () => json<Backup>(call('GET', '/api/backup')),
-  restore: (backup: unknown) =>
-    json<{ added: number; alreadyHere: number }>(call('POST', '/api/backup', backup)),
+  tunes: () => data(http.GET('/api/tunes')),
+  tune: (id: number) => data(http.GET('/api/tunes/{id}', { params: one(id) })),
+  addTune: (chart: string) => data(http.POST('/api/tunes', { body: { chart, assignments: [] } })),
+  saveChart: (id: number, version: number, chart: string) =>
+    data(
+      http.PUT('/api/tunes/{id}/chart', {
+        params: one(id),
+        headers: over(version),
+        body: { chart },
+      }),
+    ),
+  removeTune: (id: number) => done(http.DELETE('/api/tunes/{id}', { params: one(id) })),
+  removedTunes: () => data(http.GET('/api/tunes/removed')),
+  putBack: (id: number) => done(http.POST('/api/tunes/{id}/put-back', { params: one(id) })),
+  label: (id: number, body: ShelfLabels) =>
+    done(http.PUT('/api/tunes/{id}/labels', { params: one(id), body })),
+  history: (id: number) => data(http.GET('/api/tunes/{id}/history', { params: one(id) })),
+
+  assign: (tune: number, student: number, choices: Choices) =>
+    data(
+      http.POST('/api/tunes/{tune}/assignments', {
+        params: { path: { tune } },
+        body: { student, choices },
+      }),
+    ),
+  saveChoices: (id: number, version: number, body: Choices) =>
+    data(
+      http.PUT('/api/assignments/{id}/choices', {
+        params: one(id),
+        headers: over(version),
+        body,
+      }),
+    ),
+  removeAssignment: (id: number) => done(http.DELETE('/api/assignments/{id}', { params: one(id) })),
+  putBackAssignment: (id: number) =>
+    done(http.POST('/api/assignments/{id}/put-back', { params: one(id) })),
+
+  students: () => data(http.GET('/api/students')),
+  addStudent: (body: StudentDraft) => data(http.POST('/api/students', { body })),
+  saveStudent: (id: number, version: number, body: StudentDraft) =>
+    data(http.PUT('/api/students/{id}', { params: one(id), headers: over(version), body })),
+  removeStudent: (id: number) => done(http.DELETE('/api/students/{id}', { params: one(id) })),
+  putBackStudent: (id: number) =>
+    done(http.POST('/api/students/{id}/put-back', { params: one(id) })),
+
+  backup: () => data(http.GET('/api/backup')),
+  restore: (backup: unknown) => data(http.POST('/api/backup', { body: backup as Backup })),
   bring: (name: string, file: Blob) =>
-    json<ImportedTune[]>(call('POST', `/api/imports?name=${encodeURIComponent(name)}`, file)),
+    data(
+      http.POST('/api/imports', {
+        params: { query: { name } },
+        headers: { 'Content-Type': 'application/octet-stream' },
+        body: file as unknown as string,
+        bodySerializer: (raw: unknown) => raw as Blob,
+      }),
+    ),
   format: async (chart: string, chords: 'LETTERS' | 'NUMERALS') =>
-    (await json<{ chart: string }>(call('POST', '/api/charts/format', { chart, chords }))).chart,
-  printing: async (chart: string, names: NoteNames, symbols: SymbolStyle) => {
-    const request = { chart, names, symbols };
-    return (await json<{ chart: string }>(call('POST', '/api/charts/printing', request))).chart;
-  },
+    (await data(http.POST('/api/charts/format', { body: { chart, chords } }))).chart,
+  printing: async (chart: string, names: NoteNames, symbols: SymbolStyle) =>
+    (await data(http.POST('/api/charts/printing', { body: { chart, names, symbols } }))).chart,
   transpose: async (chart: string, key: string, samePage: boolean) => {
-    const request = { chart, key, interval: '', down: false, samePage };
-    return (await json<{ chart: string }>(call('POST', '/api/charts/transpose', request))).chart;
+    const body = { chart, key, interval: '', down: false, samePage };
+    return (await data(http.POST('/api/charts/transpose', { body }))).chart;
   },
   transposeBy: async (chart: string, interval: string, down: boolean) => {
-    const request = { chart, key: '', interval, down, samePage: false };
-    return (await json<{ chart: string }>(call('POST', '/api/charts/transpose', request))).chart;
+    const body = { chart, key: '', interval, down, samePage: false };
+    return (await data(http.POST('/api/charts/transpose', { body }))).chart;
   },
-  addNote: (note: NoteRequest) => json<NoteResult>(call('POST', '/api/charts/notes', note)),
+  addNote: (body: NoteRequest) => data(http.POST('/api/charts/notes', { body })),
 
   /** A file of the tune, and the name the server gives it. */
-  async file(format: FileFormat, chart: string, choices: Choices) {
-    const body = { chart, choices, counts: false };
-    const response = await call('POST', `/api/arrangements/${format}`, body);
+  async file(format: FileFormat, chart: string, played: Played) {
+    const { data: blob, response } = await http.POST(`/api/arrangements/${format}`, {
+      body: whole(chart, played),
+      parseAs: 'blob',
+    });
     const disposition = response.headers.get('Content-Disposition') ?? '';
     const encoded = /filename\*=UTF-8''([^;]+)/.exec(disposition)?.[1];
     const name = encoded ? decodeURIComponent(encoded) : `tune.${format}`;
-    return { name, blob: await response.blob() };
+    return { name, blob: blob as unknown as Blob };
   },
 };

@@ -1,82 +1,102 @@
 <script setup lang="ts">
 import Select from 'primevue/select';
+import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
-import type { Choices } from '../api/client';
-import { figures, highestNotes, lowestNotes, spans, ways } from './words';
+import type { Choices, Hand } from '../api/client';
+import { useCatalogue } from '../composables/useCatalogue';
 
-/** How to play it, which figure, how far the hand reaches. */
+/** How to play it, which figure, how far the hand reaches: all that the catalogue offers. */
 const choices = defineModel<Choices>({ required: true });
+const hand = defineModel<Hand>('hand', { required: true });
 
-const change = (part: Partial<Choices>) => (choices.value = { ...choices.value, ...part });
-const changeHand = (part: Partial<Choices['hand']>) =>
-  change({ hand: { ...choices.value.hand, ...part } });
+const catalogue = useCatalogue();
+const styles = computed(() => catalogue.value?.styles ?? []);
+const style = computed(() => styles.value.find((one) => one.id === choices.value.style));
+const named = (values: string[] | undefined, word: string) =>
+  (values ?? []).map((id) => ({ id, name: `${word} ${id}` }));
 
 /** A span set elsewhere, such as 13, stays what it is. */
-const spanOptions = computed(() => {
-  const span = choices.value.hand.span;
-  return spans.some((s) => s.value === span)
-    ? spans
-    : [...spans, { value: span, label: `${span} half steps` }];
+const spans = computed(() => {
+  const { span } = hand.value;
+  const usual = catalogue.value?.spans ?? [];
+  return usual.some((one) => one.semitones === span)
+    ? usual
+    : [...usual, { semitones: span, name: `${span} half steps` }];
 });
+
+const change = (part: Partial<Choices>) => (choices.value = { ...choices.value, ...part });
+const set = (id: string, value: string) =>
+  change({ settings: { ...choices.value.settings, [id]: value } });
+const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...part });
 </script>
 
 <template>
-  <section class="choices">
-    <label for="way" class="title">How to play it</label>
-    <Select
-      input-id="way"
-      :model-value="choices.way"
-      :options="ways"
-      option-label="label"
-      option-value="value"
-      fluid
-      @update:model-value="(way) => change({ way })"
+  <section v-if="catalogue" class="choices" aria-label="How it is played">
+    <template v-if="styles.length > 1">
+      <label for="style" class="title">How to play it</label>
+      <Select
+        input-id="style"
+        :model-value="choices.style"
+        :options="styles"
+        option-label="name"
+        option-value="id"
+        fluid
+        @update:model-value="(id) => change({ style: id, settings: {} })"
+      />
+    </template>
+    <template v-for="setting in style?.settings ?? []" :key="setting.id">
+      <label :for="`setting-${setting.id}`" class="title">{{ setting.name }}</label>
+      <Select
+        :input-id="`setting-${setting.id}`"
+        :model-value="choices.settings[setting.id] ?? setting.values[0]?.id"
+        :options="setting.values"
+        option-label="name"
+        option-value="id"
+        fluid
+        @update:model-value="(value) => set(setting.id, value)"
+      />
+    </template>
+    <span id="figure-title" class="title">Figure</span>
+    <SelectButton
+      class="figures"
+      aria-labelledby="figure-title"
+      :model-value="choices.figure"
+      :options="catalogue.figures"
+      option-label="name"
+      option-value="id"
+      :allow-empty="false"
+      @update:model-value="(figure) => change({ figure })"
     />
-    <fieldset>
-      <legend class="title">Figure</legend>
-      <div class="figures">
-        <label v-for="figure in figures" :key="figure.value" class="figure">
-          <input
-            type="radio"
-            name="figure"
-            :value="figure.value"
-            :checked="choices.figure === figure.value"
-            @change="change({ figure: figure.value })"
-          />
-          <span>{{ figure.label }}</span>
-        </label>
-      </div>
-    </fieldset>
     <div class="reach">
       <label for="span" class="title">Hand</label>
       <Select
         input-id="span"
-        :model-value="choices.hand.span"
-        :options="spanOptions"
-        option-label="label"
-        option-value="value"
+        :model-value="hand.span"
+        :options="spans"
+        option-label="name"
+        option-value="semitones"
         fluid
         @update:model-value="(span) => changeHand({ span })"
       />
     </div>
     <details class="where">
-      <summary>{{ choices.hand.lowest }} to {{ choices.hand.highest }} on the keyboard</summary>
+      <summary>{{ hand.lowest }} to {{ hand.highest }} on the keyboard</summary>
       <div class="range">
         <Select
           aria-label="Lowest note of the hand"
-          :model-value="choices.hand.lowest"
-          :options="lowestNotes"
-          option-label="label"
-          option-value="value"
+          :model-value="hand.lowest"
+          :options="named(catalogue.lowest, 'from')"
+          option-label="name"
+          option-value="id"
           fluid
           @update:model-value="(lowest) => changeHand({ lowest })"
         />
         <Select
           aria-label="Highest note of the hand"
-          :model-value="choices.hand.highest"
-          :options="highestNotes"
-          option-label="label"
-          option-value="value"
+          :model-value="hand.highest"
+          :options="named(catalogue.highest, 'to')"
+          option-label="name"
+          option-value="id"
           fluid
           @update:model-value="(highest) => changeHand({ highest })"
         />
@@ -95,44 +115,6 @@ const spanOptions = computed(() => {
 }
 .title:not(:first-child) {
   margin-top: 6px;
-}
-fieldset {
-  border: 0;
-  margin: 8px 0 0;
-  padding: 0;
-}
-.figures {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 6px;
-  margin-top: 6px;
-}
-.figure {
-  position: relative;
-  cursor: pointer;
-}
-.figure input {
-  position: absolute;
-  opacity: 0;
-  inset: 0;
-  cursor: pointer;
-}
-.figure span {
-  display: grid;
-  place-items: center;
-  min-height: 42px;
-  border-radius: 10px;
-  background: var(--page);
-  border: 2px solid transparent;
-}
-.figure input:checked + span {
-  background: var(--zest-wash);
-  border-color: var(--zest);
-  font-weight: 600;
-}
-.figure input:focus-visible + span {
-  outline: 3px solid var(--zest);
-  outline-offset: 2px;
 }
 .reach {
   display: grid;

@@ -10,6 +10,8 @@ const props = defineProps<{
   analysis: Analysis | undefined;
   melody: TimedNote[];
   bar: number;
+  /** Other ways to play it; none where its keys are not to be shown. */
+  ways?: Alternative[] | undefined;
   /** Other chords that might stand here, with what they would cost the whole; where chords are proposed. */
   others: PricedChord[];
 }>();
@@ -102,7 +104,7 @@ const spoken = (other: Alternative) =>
       @confirm="emit('confirm', $event)"
       @set="emit('set', $event)"
     />
-    <p class="keys">
+    <p v-if="ways" class="keys">
       <span v-for="key in chord.keys" :key="key.midi" class="key">
         <b>{{ key.name }}</b> {{ key.finger }}
       </span>
@@ -122,8 +124,8 @@ const spoken = (other: Alternative) =>
         {{ chord.pinned ? 'Fixed' : 'Fix it' }}
       </button>
     </p>
-    <ul v-if="chord.alternatives.length" aria-label="Other ways to play it">
-      <li v-for="other in chord.alternatives.slice(0, 2)" :key="other.pitches.join()">
+    <ul v-if="ways?.length" aria-label="Other ways to play it">
+      <li v-for="other in ways.slice(0, 2)" :key="other.pitches.join()">
         <button
           class="other plain-button"
           :aria-label="spoken(other)"

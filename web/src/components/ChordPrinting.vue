@@ -59,8 +59,7 @@ function print(names: NoteNames, symbols: SymbolStyle) {
 
 <style scoped>
 .row {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
   gap: 8px;
 }
 </style>

@@ -1,14 +1,9 @@
 <script setup lang="ts">
-import { ref } from 'vue';
 import type { Arrangement } from '../api/client';
-import { findingTitles } from './words';
 
 /** What to mind; each entry leads to its bar. */
 const props = defineProps<{ tune: Arrangement | undefined; chosen: number }>();
 const emit = defineEmits<{ choose: [chord: number] }>();
-
-const list = ref<HTMLElement>();
-const show = () => list.value?.scrollIntoView({ block: 'nearest' });
 
 const barOf = (chord: number) => {
   const bar = props.tune?.chords[chord]?.bar ?? 0;
@@ -18,26 +13,21 @@ const barOf = (chord: number) => {
 
 <template>
   <section v-if="tune" class="findings" aria-labelledby="mind-heading">
-    <h2 id="mind-heading">
-      <template v-if="!tune.findings.length">Mind this</template>
-      <button v-else class="plain-button" @click="show">
-        Mind this <span class="count">{{ tune.findings.length }}</span>
-      </button>
-    </h2>
+    <h2 id="mind-heading">Mind this</h2>
     <p v-if="!tune.findings.length && tune.chords.length" class="well">
       Nothing: it lies well under this hand.
     </p>
-    <ul ref="list">
+    <ul>
       <li v-for="(finding, i) in tune.findings" :key="i">
         <button
           class="finding plain-button"
           :class="{ here: finding.chord === chosen }"
-          :data-kind="finding.kind"
+          :data-rule="finding.rule"
           @click="emit('choose', finding.chord)"
         >
           <span class="wedge" aria-hidden="true" />
           <span>
-            <b>Bar {{ barOf(finding.chord) }} · {{ findingTitles[finding.kind] }}</b>
+            <b>Bar {{ barOf(finding.chord) }} · {{ finding.title }}</b>
             <span class="what">{{ finding.message }}.</span>
             <span class="remedy">{{ finding.remedy }}.</span>
           </span>
@@ -51,25 +41,6 @@ const barOf = (chord: number) => {
 </template>
 
 <style scoped>
-/* With something to mind its heading stays in sight at the foot of the column, however far below it the list lies. */
-.findings {
-  display: contents;
-}
-h2:has(button) {
-  position: sticky;
-  bottom: -10px;
-  z-index: 1;
-  background: var(--paper);
-}
-h2 button {
-  font: inherit;
-  width: 100%;
-  min-height: 40px;
-  text-align: left;
-}
-.count {
-  color: var(--caution);
-}
 .well {
   margin: 4px 0;
   color: var(--ink-soft);
@@ -108,9 +79,6 @@ ul {
 }
 .finding.here .remedy {
   color: var(--ink);
-}
-.finding:not(.here) .remedy {
-  display: none;
 }
 .wedge {
   margin-top: 4px;

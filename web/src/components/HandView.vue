@@ -32,7 +32,14 @@ const heard = computed(
 const x = (midi: number) => middles.value.get(midi) ?? -100;
 const y = (midi: number) => (isBlack(midi) ? BLACK_H - PAD - 5 : H - PAD - 8);
 
-const moves = computed(() => (props.next ? (props.chord?.toNext.fingers ?? []) : []));
+const moves = computed(() =>
+  (props.next ? (props.chord?.toNext.fingers ?? []) : []).map(({ fingers, keys, kind }) => ({
+    kind,
+    toFinger: fingers[1] ?? 0,
+    fromMidi: keys[0] ?? 0,
+    toMidi: keys[1] ?? 0,
+  })),
+);
 const targets = computed(() =>
   moves.value.filter((move) => move.toMidi > 0 && !held.value.has(move.toMidi)),
 );

@@ -1,60 +1,22 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import Menu from 'primevue/menu';
-import { computed, ref } from 'vue';
-import type { Arrangement, Choices, FileFormat, Setting } from '../api/client';
 import { useAppearance } from '../composables/useAppearance';
-import { useFiles } from '../composables/useFiles';
-import type { SaveState } from '../composables/useTune';
+import type { useTune } from '../composables/useTune';
 import SaveSign from './SaveSign.vue';
-import StudentPicker from './StudentPicker.vue';
-import TuneTools from './TuneTools.vue';
+import StageRow from './StageRow.vue';
+import StudentMenu from './StudentMenu.vue';
 
-/** Title, whose hand, whether it is saved, files, and the look of the page. */
-const props = defineProps<{
-  id: number;
-  tune: Arrangement | undefined;
-  choices: Choices | undefined;
-  state: SaveState;
-  trouble: string;
-  keptHere: boolean;
+/** Title, whether it is saved, whose hand, the stages of the lesson, and the look of the page. */
+defineProps<{
+  title: string;
+  facts: string;
+  toMind: number;
+  tune: ReturnType<typeof useTune>;
 }>();
-const settings = defineModel<Setting[]>('settings', { required: true });
-const active = defineModel<number>('active', { required: true });
-const chart = defineModel<string>('chart', { required: true });
-const writing = defineModel<boolean>('writing', { required: true });
 const textOpen = defineModel<boolean>('textOpen', { required: true });
-const emit = defineEmits<{ keepMine: []; takeTheirs: []; help: [] }>();
+const emit = defineEmits<{ help: [] }>();
 
 const { appearance, toggle } = useAppearance();
-const { download, downloadPage, trouble: fileTrouble } = useFiles();
-
-const facts = computed(() => {
-  if (!props.tune) return '';
-  const { key, keyTold, meter, meterTold, tempo } = props.tune;
-  return [keyTold && key, meterTold && meter, `${tempo} a minute`].filter(Boolean).join(' · ');
-});
-
-const take = (format: FileFormat) => props.choices && download(format, chart.value, props.choices);
-const takePage = (format: 'svg' | 'pdf') =>
-  downloadPage(format, {
-    title: props.tune?.title ?? 'tune',
-    facts: facts.value,
-    composer: props.tune?.composer ?? '',
-  });
-
-const guesses = computed(() => props.tune?.chords.filter((chord) => chord.guess).length ?? 0);
-
-const files = ref<InstanceType<typeof Menu>>();
-const fileItems = [
-  { label: 'PDF, for paper', icon: 'pi pi-file-pdf', command: () => takePage('pdf') },
-  { label: 'SVG, a picture of the page', icon: 'pi pi-image', command: () => takePage('svg') },
-  { label: 'MusicXML, for notation', icon: 'pi pi-file', command: () => take('musicxml') },
-  { label: 'MIDI, for playing', icon: 'pi pi-volume-up', command: () => take('midi') },
-  { label: 'ABC, tune and chords', icon: 'pi pi-align-left', command: () => take('abc') },
-  { label: 'ChordPro, words and chords', icon: 'pi pi-book', command: () => take('chordpro') },
-  { label: 'The chart as text', icon: 'pi pi-file-edit', command: () => take('chart') },
-];
 </script>
 
 <template>
@@ -71,36 +33,19 @@ const fileItems = [
       @click="textOpen = !textOpen"
     />
     <div class="title">
-      <h1>{{ tune?.title ?? ' ' }}</h1>
+      <h1>{{ title }}</h1>
       <span class="facts">{{ facts }}</span>
     </div>
     <SaveSign
-      :state="state"
-      :trouble="trouble"
-      :kept-here="keptHere"
-      @keep-mine="emit('keepMine')"
-      @take-theirs="emit('takeTheirs')"
+      :state="tune.state.value"
+      :trouble="tune.trouble.value"
+      :kept-here="tune.isKeptHere.value"
+      @keep-mine="tune.keepMine"
+      @take-theirs="tune.takeTheirs"
     />
-    <span v-if="fileTrouble" class="trouble" role="alert">{{ fileTrouble }}</span>
-    <StudentPicker v-if="settings.length" v-model:settings="settings" v-model:active="active" />
+    <StudentMenu v-if="tune.players.value.length" :tune="tune" />
+    <StageRow :to-mind="toMind" />
     <div class="tools">
-      <Button
-        label="Write the tune"
-        icon="pi pi-plus"
-        variant="text"
-        :aria-pressed="writing"
-        title="Enter the melody note by note (W)"
-        @click="writing = !writing"
-      />
-      <TuneTools :id="id" v-model:chart="chart" :guesses="guesses" />
-      <Button
-        label="Take away"
-        icon="pi pi-download"
-        variant="text"
-        aria-haspopup="menu"
-        @click="files?.toggle($event)"
-      />
-      <Menu ref="files" :model="fileItems" popup />
       <Button
         :icon="appearance === 'day' ? 'pi pi-moon' : 'pi pi-sun'"
         variant="text"
@@ -180,13 +125,11 @@ h1 {
   display: flex;
   align-items: center;
 }
-.trouble {
-  color: var(--caution);
-}
 @media print {
   .shelf,
   .fold,
   .tools,
+  .head > :deep(.stages),
   .head > :deep(.save),
   .head > :deep(.student) {
     display: none;

@@ -45,6 +45,7 @@ const by = (down: boolean) =>
     <div class="row">
       <Select
         v-model="key"
+        class="wide"
         :options="keys"
         option-label="label"
         option-value="value"
@@ -61,6 +62,7 @@ const by = (down: boolean) =>
     <div class="row">
       <Select
         v-model="interval"
+        class="wide"
         :options="intervals"
         option-label="label"
         option-value="value"
@@ -79,8 +81,11 @@ section {
   margin-bottom: 16px;
 }
 .row {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
   gap: 8px;
+}
+.wide {
+  grid-column: span 2;
 }
 </style>

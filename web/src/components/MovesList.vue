@@ -10,6 +10,12 @@ defineProps<{
 }>();
 
 const sign = (move: FingerMove) => `sign ${move.kind.toLowerCase()}`;
+
+/** "3 for 2," where another finger takes over. */
+function finger({ fingers: [from = 0, to = 0] }: FingerMove) {
+  if (!from || !to || from === to) return `${Math.max(from, to)}`;
+  return `${to} for ${from},`;
+}
 </script>
 
 <template>
@@ -21,7 +27,7 @@ const sign = (move: FingerMove) => `sign ${move.kind.toLowerCase()}`;
       </p>
       <ul v-else>
         <li v-for="(move, i) in chord.toNext.fingers" :key="i">
-          <span :class="sign(move)" aria-hidden="true" />{{ move.sentence }}
+          <span :class="sign(move)" aria-hidden="true" />{{ finger(move) }} {{ move.words }}
         </li>
       </ul>
     </template>

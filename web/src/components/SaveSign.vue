@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import type { SaveState } from '../composables/useTune';
+import type { SaveState } from '../composables/useOutbox';
 
 /** Whether what stands here is safe. */
 defineProps<{ state: SaveState; trouble: string; keptHere: boolean }>();

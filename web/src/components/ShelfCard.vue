@@ -38,7 +38,7 @@ function save() {
         >{{ tune.key && `${tune.key} · ` }}{{ tune.meter }} · {{ tune.bars }} bars</span
       >
       <span class="opening">{{ tune.opening.join('   ') }}</span>
-      <span class="who">{{ tune.settings.join(' · ') }}</span>
+      <span class="who">{{ tune.students.join(' · ') }}</span>
     </RouterLink>
     <form v-if="editing" class="labels" @submit.prevent="save" @keydown.esc="editing = false">
       <label>

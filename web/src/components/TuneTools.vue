@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import Popover from 'primevue/popover';
-import { ref } from 'vue';
+import { onMounted, ref } from 'vue';
 import { api, type Revision } from '../api/client';
 import { allConfirmed } from '../editor/guesses';
 import ChordPrinting from './ChordPrinting.vue';
@@ -10,8 +9,8 @@ import MoveTune from './MoveTune.vue';
 /** What changes the whole tune: its key, how chords are written, an earlier state. */
 const props = defineProps<{ id: number; guesses: number }>();
 const chart = defineModel<string>('chart', { required: true });
+const emit = defineEmits<{ playAs: [played: Revision['played']] }>();
 
-const panel = ref<InstanceType<typeof Popover>>();
 const trouble = ref('');
 const done = ref('');
 const history = ref<Revision[]>();
@@ -32,12 +31,12 @@ async function change(what: string, work: () => Promise<string>) {
   }
 }
 
-async function open(event: Event) {
-  done.value = '';
-  trouble.value = '';
-  panel.value?.toggle(event);
-  history.value = await api.history(props.id).catch(() => undefined);
+async function takeBack(revision: Revision) {
+  await change('It is as it was then.', async () => revision.chart);
+  if (!trouble.value) emit('playAs', revision.played);
 }
+
+onMounted(async () => (history.value = await api.history(props.id).catch(() => undefined)));
 
 const when = (revision: Revision) =>
   new Date(revision.savedAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
@@ -50,15 +49,7 @@ const firstBars = (revision: Revision) =>
 </script>
 
 <template>
-  <Button
-    label="Change"
-    icon="pi pi-pencil"
-    variant="text"
-    aria-haspopup="dialog"
-    title="Key, chords as numerals, earlier states"
-    @click="open"
-  />
-  <Popover ref="panel" class="tune-tools" aria-label="Change the tune">
+  <div class="tune-tools">
     <section v-if="guesses">
       <h3>{{ guesses }} guessed {{ guesses === 1 ? 'chord' : 'chords' }}</h3>
       <Button
@@ -96,7 +87,7 @@ const firstBars = (revision: Revision) =>
             size="small"
             variant="text"
             :aria-label="`Take the state of ${when(revision)}`"
-            @click="change('It is as it was then.', async () => revision.chart)"
+            @click="takeBack(revision)"
           />
         </li>
       </ul>
@@ -105,7 +96,7 @@ const firstBars = (revision: Revision) =>
       {{ done }} To take it back, press Ctrl+Z in the chart.
     </p>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-  </Popover>
+  </div>
 </template>
 
 <style scoped>
@@ -113,11 +104,9 @@ section {
   display: grid;
   gap: 8px;
   margin-bottom: 16px;
-  max-width: 420px;
 }
 .row {
-  display: flex;
-  flex-wrap: wrap;
+  display: grid;
   gap: 8px;
 }
 ul {
@@ -142,6 +131,5 @@ li b {
 .trouble {
   margin: 0;
   color: var(--caution);
-  max-width: 420px;
 }
 </style>

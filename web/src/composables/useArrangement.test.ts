@@ -1,23 +1,28 @@
 import { effectScope, ref } from 'vue';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, Away, Refused, type Arrangement, type Choices } from '../api/client';
+import { api, Away, Refused, type Alternative, type Arrangement, type Played } from '../api/client';
 import { useArrangement } from './useArrangement';
 
 interface Asked {
   chart: string;
-  choices: Choices;
+  played: Played;
+  chord: number;
   signal: AbortSignal;
   answer: (title: string) => void;
   fail: (error: Error) => void;
 }
 
+const way = (names: string) => ({ names, pitches: [], price: 0 }) as Alternative;
+const plays = (figure: string) => ({ choices: { figure } }) as unknown as Played;
+
 /** A server that answers when told to. */
 function slowServer(): Asked[] {
   const asked: Asked[] = [];
-  vi.spyOn(api, 'arrange').mockImplementation((chart, choices, _, signal) => {
+  vi.spyOn(api, 'arranger').mockReturnValue((chart, played, _, chord, signal) => {
     return new Promise((resolve, reject) => {
-      const answer = (title: string) => resolve({ title } as Arrangement);
-      asked.push({ chart, choices, signal: signal!, answer, fail: reject });
+      const answer = (title: string) =>
+        resolve({ arrangement: { title } as Arrangement, alternatives: [way(`with ${title}`)] });
+      asked.push({ chart, played, chord, signal: signal!, answer, fail: reject });
     });
   });
   return asked;
@@ -35,10 +40,11 @@ describe('useArrangement', () => {
   function lesson() {
     const asked = slowServer();
     const chart = ref('| C |');
-    const choices = ref<Choices | undefined>({ figure: 'BLOCK' } as Choices);
+    const played = ref<Played | undefined>(plays('BLOCK'));
+    const chord = ref(0);
     const scope = effectScope();
-    const arranged = scope.run(() => useArrangement(chart, choices, ref(false)))!;
-    return { asked, chart, choices, scope, ...arranged };
+    const arranged = scope.run(() => useArrangement(chart, played, ref(false), chord))!;
+    return { asked, chart, played, chord, scope, ...arranged };
   }
 
   it('waits until a hand rests in typing, and asks once for what then stands there', async () => {
@@ -55,15 +61,15 @@ describe('useArrangement', () => {
   });
 
   it('asks at once when a choice changes', async () => {
-    const { asked, choices } = lesson();
-    choices.value = { ...choices.value!, figure: 'ALBERTI' };
+    const { asked, played } = lesson();
+    played.value = plays('ALBERTI');
     await settled();
-    expect(asked.map((one) => one.choices.figure)).toEqual(['BLOCK', 'ALBERTI']);
+    expect(asked.map((one) => one.played.choices.figure)).toEqual(['BLOCK', 'ALBERTI']);
   });
 
   it('shows the newest, whatever comes back last', async () => {
-    const { asked, choices, arrangement } = lesson();
-    choices.value = { ...choices.value!, figure: 'ALBERTI' };
+    const { asked, played, arrangement } = lesson();
+    played.value = plays('ALBERTI');
     await settled();
     expect(asked[0]!.signal.aborted).toBe(true);
     asked[1]!.answer('new');
@@ -121,5 +127,36 @@ describe('useArrangement', () => {
     await vi.advanceTimersByTimeAsync(10_000);
     expect(asked).toHaveLength(1);
     expect(asked[0]!.signal.aborted).toBe(true);
+  });
+
+  it('knows the other ways of the chord it asked with, and asks for those of another', async () => {
+    const { asked, chord, ways, findWays } = lesson();
+    asked[0]!.answer('one');
+    await settled();
+    expect([asked[0]!.chord, ways.value]).toEqual([0, [way('with one')]]);
+    const more = vi.spyOn(api, 'alternatives').mockResolvedValue([way('of the third')]);
+    chord.value = 2;
+    expect(ways.value).toBeUndefined();
+    await settled();
+    expect(ways.value).toEqual([way('of the third')]);
+    expect(more.mock.calls[0]![2]).toBe(2);
+    expect(await findWays()).toEqual([way('of the third')]);
+    expect(more).toHaveBeenCalledTimes(1);
+  });
+
+  it('shows no ways of music that stands there no more', async () => {
+    const { asked, chart, chord, ways } = lesson();
+    asked[0]!.answer('one');
+    await settled();
+    let late: (ways: Alternative[]) => void = () => {};
+    vi.spyOn(api, 'alternatives').mockReturnValue(new Promise((resolve) => (late = resolve)));
+    chord.value = 1;
+    chart.value = '| F |';
+    await vi.advanceTimersByTimeAsync(100);
+    asked[1]!.answer('two');
+    await settled();
+    late([way('of old music')]);
+    await settled();
+    expect(ways.value).toEqual([way('with two')]);
   });
 });

@@ -58,7 +58,7 @@ describe('useBringing', () => {
     await shelve();
     expect(trouble.value).toBe('');
     expect(tunes.value.map((one) => one.id)).toEqual([11, undefined, 12, 13]);
-    expect(added.mock.calls.map(([draft]) => draft.chart)).toEqual([
+    expect(added.mock.calls.map(([chart]) => chart)).toEqual([
       'title: One',
       'title: Three',
       'title: Three',

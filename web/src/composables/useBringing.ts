@@ -1,16 +1,5 @@
 import { computed, ref } from 'vue';
-import { api, Away, type ImportedTune, type Setting } from '../api/client';
-
-/** The usual way to play a tune that is new on the shelf. */
-export const USUAL: Setting = {
-  name: 'Any hand',
-  choices: {
-    way: 'NEAREST',
-    figure: 'BLOCK',
-    hand: { span: 12, lowest: 'E2', highest: 'E4' },
-    pins: [],
-  },
-};
+import { api, Away, type ImportedTune } from '../api/client';
 
 export interface Brought {
   key: number;
@@ -76,8 +65,7 @@ export function useBringing() {
     busy.value = true;
     try {
       for (const one of wanted.value) {
-        const draft = { version: 0, chart: one.tune.chart, settings: [USUAL] };
-        one.id = (await api.addTune(draft)).id;
+        one.id = (await api.addTune(one.tune.chart)).id;
       }
     } catch (error) {
       trouble.value = `${(error as Error).message}; what is missing can be put there again.`;

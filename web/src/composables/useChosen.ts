@@ -2,8 +2,7 @@ import { computed, ref, watch, type Ref } from 'vue';
 import type { Arrangement } from '../api/client';
 
 /** The chosen chord, the same on the page, in the text, under the hand and in the list. */
-export function useChosen(tune: Ref<Arrangement | undefined>) {
-  const index = ref(0);
+export function useChosen(tune: Ref<Arrangement | undefined>, index: Ref<number> = ref(0)) {
   const chords = computed(() => tune.value?.chords ?? []);
   const chord = computed(() => chords.value[index.value]);
   /** The chord that follows when it is played, also back at a repeat. */

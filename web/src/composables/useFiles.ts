@@ -1,5 +1,5 @@
 import { ref } from 'vue';
-import { api, type Choices, type FileFormat } from '../api/client';
+import { api, type FileFormat, type Played } from '../api/client';
 import type { Head } from '../engraver/paper';
 
 /** Hands a file to the browser. */
@@ -24,9 +24,9 @@ export function useFiles() {
     }
   }
 
-  const download = (format: FileFormat, chart: string, choices: Choices) =>
+  const download = (format: FileFormat, chart: string, played: Played) =>
     attempt(async () => {
-      const { name, blob } = await api.file(format, chart, choices);
+      const { name, blob } = await api.file(format, chart, played);
       saveAs(name, blob);
     });
 

@@ -1,7 +1,6 @@
 import { ref, type Ref } from 'vue';
 import { api, type ShelfLabels, type Tune, type TuneSummary } from '../api/client';
 import { printingLines } from './printing';
-import { USUAL } from './useBringing';
 import { saveAs } from './useFiles';
 
 const emptyChart = () => `title: New tune\ntempo: 80\n${printingLines()}\n`;
@@ -15,12 +14,14 @@ function readBackup(text: string): unknown {
 }
 
 /** What is done with whole tunes: begun, labelled, taken off the shelf and put back, kept in a file. */
-export function useKeeping(tunes: Ref<TuneSummary[] | undefined>) {
+export function useKeeping(
+  tunes: Ref<TuneSummary[] | undefined>,
+  /** Says what was just done, and how to undo it. */
+  say: (text: string, undo?: () => void) => void,
+) {
   /** Tunes taken off the shelf. */
   const off = ref<TuneSummary[]>([]);
   const trouble = ref('');
-  /** What was just done, and how to undo it. */
-  const said = ref<{ text: string; undo?: () => void }>();
 
   async function attempt<T>(work: () => Promise<T>): Promise<T | undefined> {
     trouble.value = '';
@@ -38,21 +39,18 @@ export function useKeeping(tunes: Ref<TuneSummary[] | undefined>) {
     });
 
   /** The tune begun, or nothing where the server refused. */
-  const add = (): Promise<Tune | undefined> =>
-    attempt(() => api.addTune({ version: 0, chart: emptyChart(), settings: [USUAL] }));
+  const add = (): Promise<Tune | undefined> => attempt(() => api.addTune(emptyChart()));
 
   const putBack = (tune: TuneSummary) =>
     attempt(async () => {
       await api.putBack(tune.id);
-      said.value = undefined;
       await load();
     });
 
   const remove = (tune: TuneSummary) =>
     attempt(async () => {
       await api.removeTune(tune.id);
-      const text = `${tune.title} was taken off the shelf.`;
-      said.value = { text, undo: () => void putBack(tune) };
+      say(`${tune.title} was taken off the shelf.`, () => void putBack(tune));
       await load();
     });
 
@@ -71,9 +69,9 @@ export function useKeeping(tunes: Ref<TuneSummary[] | undefined>) {
   const restore = (file: File) =>
     attempt(async () => {
       const { added, alreadyHere } = await api.restore(readBackup(await file.text()));
-      said.value = { text: `${added} put back, ${alreadyHere} stood here already.` };
+      say(`${added} put back, ${alreadyHere} stood here already.`);
       await load();
     });
 
-  return { off, trouble, said, load, add, putBack, remove, label, backup, restore };
+  return { off, trouble, load, add, putBack, remove, label, backup, restore };
 }

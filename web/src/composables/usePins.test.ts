@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { ref } from 'vue';
-import type { ArrangedChord, Arrangement, Choices } from '../api/client';
+import type { Alternative, ArrangedChord, Arrangement, Choices } from '../api/client';
 import { useChosen } from './useChosen';
 import { usePins } from './usePins';
 
@@ -12,7 +12,6 @@ const chord = (index: number, bar: number, start: string, pitches: string[]) =>
     symbol: 'C',
     pinned: false,
     keys: pitches.map((pitch) => ({ pitch })),
-    alternatives: [{ pitches: ['E3', 'G3', 'C4'] }, { pitches: ['G2', 'C3', 'E3'] }],
   }) as unknown as ArrangedChord;
 
 /** Two chords in the first bar, one in the second. */
@@ -25,7 +24,8 @@ function lesson() {
   const tune = ref({ chords } as unknown as Arrangement);
   const choices = ref<Choices | undefined>({ pins: [] } as unknown as Choices);
   const chosen = useChosen(tune);
-  const pins = usePins(choices, chosen);
+  const ways = [{ pitches: ['E3', 'G3', 'C4'] }, { pitches: ['G2', 'C3', 'E3'] }];
+  const pins = usePins(choices, chosen, async () => ways as Alternative[]);
   const kept = () => choices.value!.pins.map((p) => `${p.bar} ${p.start}: ${p.notes.join(' ')}`);
   return { tune, choices, chosen, kept, ...pins };
 }
@@ -50,6 +50,17 @@ describe('usePins', () => {
     expect(kept()).toEqual(['1 0: C3 E3 G3', '1 2: C3 F3 A3']);
   });
 
+  it('keeps the name of a fixed voicing when its notes change, and names others otherwise', () => {
+    const { chosen, choices, pin } = lesson();
+    pin(['C3', 'E3', 'G3']);
+    const [first] = choices.value!.pins;
+    pin(['E3', 'G3', 'C4']);
+    expect(choices.value!.pins[0]!.id).toBe(first!.id);
+    chosen.choose(1);
+    pin(['F3', 'A3', 'C4']);
+    expect(new Set(choices.value!.pins.map((one) => one.id)).size).toBe(2);
+  });
+
   it('frees a chord that is fixed', () => {
     const { tune, togglePin, kept } = lesson();
     togglePin();
@@ -58,17 +69,17 @@ describe('usePins', () => {
     expect(kept()).toEqual([]);
   });
 
-  it('goes on to the next way to play it', () => {
+  it('goes on to the next way to play it', async () => {
     const { nextAlternative, kept } = lesson();
-    nextAlternative();
+    await nextAlternative();
     expect(kept()).toEqual(['1 0: E3 G3 C4']);
   });
 
-  it('keeps still where there is no chord or no setting yet', () => {
+  it('keeps still where there is no chord or no setting yet', async () => {
     const { tune, choices, togglePin, nextAlternative, kept } = lesson();
     tune.value = { chords: [] } as unknown as Arrangement;
     togglePin();
-    nextAlternative();
+    await nextAlternative();
     expect(kept()).toEqual([]);
     choices.value = undefined;
     togglePin();

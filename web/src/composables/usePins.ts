@@ -1,10 +1,17 @@
 import type { Ref } from 'vue';
-import type { Choices } from '../api/client';
+import type { Alternative, Choices } from '../api/client';
 import type { useChosen } from './useChosen';
 import { useRing } from './useRing';
 
+/** A name of its own, which a fixed voicing keeps wherever it moves. */
+const newId = () => `${Date.now().toString(36)}-${Math.random().toString(36).slice(2, 8)}`;
+
 /** Fixing the chosen chord under the hand, freeing it, and going through its other ways to lie. */
-export function usePins(choices: Ref<Choices | undefined>, chosen: ReturnType<typeof useChosen>) {
+export function usePins(
+  choices: Ref<Choices | undefined>,
+  chosen: ReturnType<typeof useChosen>,
+  findWays: () => Promise<Alternative[]>,
+) {
   const nextWay = useRing();
 
   /** Fixes these notes, or frees the chord. */
@@ -12,8 +19,10 @@ export function usePins(choices: Ref<Choices | undefined>, chosen: ReturnType<ty
     const chord = chosen.chord.value;
     if (!choices.value || !chord) return;
     const bar = chord.bar + 1;
-    const others = choices.value.pins.filter((p) => p.bar !== bar || p.start !== chord.start);
-    const mine = notes ? [{ bar, start: chord.start, notes }] : [];
+    const isHere = (p: { bar: number; start: string }) => p.bar === bar && p.start === chord.start;
+    const before = choices.value.pins.find(isHere);
+    const others = choices.value.pins.filter((p) => !isHere(p));
+    const mine = notes ? [{ id: before?.id || newId(), bar, start: chord.start, notes }] : [];
     choices.value = { ...choices.value, pins: [...others, ...mine] };
   }
 
@@ -22,9 +31,10 @@ export function usePins(choices: Ref<Choices | undefined>, chosen: ReturnType<ty
     if (chord) pin(chord.pinned ? null : chord.keys.map((key) => key.pitch));
   }
 
-  function nextAlternative() {
+  async function nextAlternative() {
     const chord = chosen.chord.value;
-    if (chord?.alternatives.length) pin(nextWay(chord));
+    const ways = chord ? await findWays() : [];
+    if (chord && ways.length && chosen.chord.value === chord) pin(nextWay(chord, ways));
   }
 
   return { pin, togglePin, nextAlternative };

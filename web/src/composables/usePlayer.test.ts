@@ -24,7 +24,7 @@ const tune = (bars: number) =>
 
 describe('usePlayer', () => {
   const music = ref<Arrangement | undefined>(tune(4));
-  const chosen = { bar: ref(0), choose: () => {} };
+  const chosen = { bar: ref(0) };
   const sounds = () => ({ stop: vi.fn(), tempo: vi.fn(), click: vi.fn() }) as unknown as Playing;
   const loaded = () => vi.waitFor(() => expect(loads.length).toBeGreaterThan(0));
 

@@ -3,15 +3,14 @@ import type { Arrangement } from '../api/client';
 import type { Playing } from '../player/piano';
 import { barsToPlay, callsFor, timeline, type BarRange } from '../player/timeline';
 
-/** Plays the arrangement; what sounds is shown by note ids, and the chord played is chosen. */
-export function usePlayer(
-  tune: Ref<Arrangement | undefined>,
-  chosen: { bar: Ref<number>; choose: (chord: number) => void },
-) {
+/** Plays the arrangement; what sounds is shown by note ids. Where the teacher is stays where it was. */
+export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref<number> }) {
   const state = ref<'still' | 'loading' | 'playing'>('still');
   const trouble = ref('');
   /** The bar that sounds, as a teacher calls it. */
   const call = ref('');
+  /** The chord that sounds. */
+  const chord = ref<number>();
   const sounding = reactive(new Map<string, number>());
   const tempo = ref(80);
   const click = ref(false);
@@ -69,7 +68,7 @@ export function usePlayer(
         {
           onSound(sound) {
             sounding.set(sound.id, sound.midi);
-            chosen.choose(sound.chord);
+            chord.value = sound.chord;
             call.value = sound.call;
           },
           onSilence: (sound) => void sounding.delete(sound.id),
@@ -92,6 +91,7 @@ export function usePlayer(
     playing = undefined;
     sounding.clear();
     call.value = '';
+    chord.value = undefined;
     state.value = 'still';
   }
 
@@ -115,6 +115,7 @@ export function usePlayer(
     state,
     trouble,
     call,
+    chord,
     sounding,
     tempo,
     click,

@@ -9,7 +9,7 @@ const tune = (title: string, rest: Partial<TuneSummary> = {}) =>
     key: 'C major',
     meter: '4/4',
     tags: [],
-    settings: [],
+    students: [],
     level: 0,
     bars: 8,
     twin: '',
@@ -19,7 +19,7 @@ const tune = (title: string, rest: Partial<TuneSummary> = {}) =>
 
 describe('matches', () => {
   it('finds all words, wherever they stand', () => {
-    const boats = tune('Paper Boats', { tags: ['recital'], settings: ['Wren, 8'] });
+    const boats = tune('Paper Boats', { tags: ['recital'], students: ['Wren, 8'] });
     expect(matches(boats, 'wren boat')).toBe(true);
     expect(matches(boats, 'RECITAL c major')).toBe(true);
     expect(matches(boats, 'wren waltz')).toBe(false);

@@ -22,7 +22,7 @@ const compare: Record<Order, (a: TuneSummary, b: TuneSummary) => number> = {
 
 /** All words of the search somewhere in what the shelf tells of a tune. */
 export function matches(tune: TuneSummary, search: string): boolean {
-  const told = [tune.title, tune.composer, tune.key, tune.meter, ...tune.tags, ...tune.settings]
+  const told = [tune.title, tune.composer, tune.key, tune.meter, ...tune.tags, ...tune.students]
     .join(' ')
     .toLowerCase();
   return search

@@ -30,7 +30,7 @@ export function useShortcuts(shortcuts: Shortcut[]) {
     if (isSingle(event.key) && !singleKeys.value) return;
     if (document.querySelector('[role="dialog"][aria-modal="true"]')) return;
     const takesTheKey = target.closest(
-      'button, a, [role="combobox"], [role="listbox"], [role="radio"]',
+      'button, a, [role="combobox"], [role="listbox"], [role="radio"], [role="menu"]',
     );
     const chords = target.closest('[data-chord]');
     if (takesTheKey && !chords && ['Enter', ' ', 'ArrowLeft', 'ArrowRight'].includes(event.key))

@@ -1,19 +1,40 @@
 import { effectScope } from 'vue';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import { api, Away, Refused, type Tune } from '../api/client';
+import { api, Away, Refused, type Choices, type Student, type Tune } from '../api/client';
 import { useTune } from './useTune';
 
+const student = (id: number, span = 9) =>
+  ({
+    id,
+    version: 0,
+    name: `Student ${id}`,
+    hand: { span, lowest: 'E2', highest: 'E4' },
+    level: 0,
+  }) as Student;
+const plays = (figure: string) => ({ figure, pins: [] }) as unknown as Choices;
 const kept = (version: number, chart: string) =>
-  ({ id: 7, version, chart, settings: [{ name: 'Left hand' }] }) as unknown as Tune;
+  ({
+    id: 7,
+    version,
+    chart,
+    assignments: [
+      { id: 1, version: 0, student: student(11), choices: plays('BLOCK') },
+      { id: 2, version: 0, student: student(12), choices: plays('ALBERTI') },
+    ],
+  }) as unknown as Tune;
 
 /** A save that is answered when told to. */
 function slowSaves() {
   const answers: ((tune: Tune | Error) => void)[] = [];
   const sent: { version: number; chart: string }[] = [];
-  vi.spyOn(api, 'saveTune').mockImplementation((_, draft) => {
-    sent.push({ version: draft.version!, chart: draft.chart });
+  vi.spyOn(api, 'saveChart').mockImplementation((_, version, chart) => {
+    sent.push({ version, chart });
     return new Promise((resolve, reject) =>
-      answers.push((answer) => (answer instanceof Error ? reject(answer) : resolve(answer))),
+      answers.push((answer) =>
+        answer instanceof Error
+          ? reject(answer)
+          : resolve({ version: answer.version, title: '', updatedAt: '' }),
+      ),
     );
   });
   return { answers, sent };
@@ -38,6 +59,61 @@ describe('useTune', () => {
     return tune;
   }
 
+  it('saves chart, what is played and the student each for itself', async () => {
+    const chart = vi.spyOn(api, 'saveChart');
+    const choices = vi.spyOn(api, 'saveChoices').mockResolvedValue({ version: 1 } as never);
+    const students = vi.spyOn(api, 'saveStudent').mockResolvedValue({ version: 1 } as never);
+    const tune = await opened();
+    tune.active.value = 1;
+    tune.choices.value = plays('BROKEN_UP');
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(choices.mock.calls).toEqual([[2, 0, plays('BROKEN_UP')]]);
+    tune.student.value = { ...tune.student.value!, name: 'Otto, 14' };
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(students.mock.calls[0]!.slice(0, 2)).toEqual([12, 0]);
+    expect(chart).not.toHaveBeenCalled();
+    expect(tune.state.value).toBe('saved');
+    expect(tune.played.value!.hand.span).toBe(9);
+  });
+
+  it('tells the worst of what it saves, and asks for each conflict', async () => {
+    vi.spyOn(api, 'saveChoices').mockRejectedValueOnce(new Refused(412, 'changed'));
+    const tune = await opened();
+    tune.choices.value = plays('BROKEN_UP');
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(tune.state.value).toBe('changed elsewhere');
+    await tune.takeTheirs();
+    expect(tune.choices.value!.figure).toBe('BLOCK');
+    expect(tune.state.value).toBe('saved');
+  });
+
+  it('takes a tune from a student and gives it back', async () => {
+    const removed = vi.spyOn(api, 'removeAssignment').mockResolvedValue(undefined);
+    const back = vi.spyOn(api, 'putBackAssignment').mockResolvedValue(undefined);
+    const tune = await opened();
+    tune.active.value = 1;
+    const undo = await tune.take();
+    expect(removed).toHaveBeenCalledWith(2);
+    expect(tune.players.value.map((one) => one.id)).toEqual([1]);
+    await undo();
+    expect(back).toHaveBeenCalledWith(2);
+    expect(tune.players.value.map((one) => one.id)).toEqual([1, 2]);
+    expect(tune.active.value).toBe(1);
+  });
+
+  it('gives the tune to another student, who plays it as the one shown does', async () => {
+    const given = vi.spyOn(api, 'assign').mockResolvedValue({
+      id: 3,
+      version: 0,
+      student: student(13, 12),
+      choices: plays('BLOCK'),
+    });
+    const tune = await opened();
+    await tune.give(student(13, 12));
+    expect(given).toHaveBeenCalledWith(7, 13, plays('BLOCK'));
+    expect([tune.active.value, tune.played.value!.hand.span]).toEqual([2, 12]);
+  });
+
   it('waits for an answer before it saves again, and then sends the newest', async () => {
     const { answers, sent } = slowSaves();
     const tune = await opened();
@@ -58,7 +134,7 @@ describe('useTune', () => {
     const { answers } = slowSaves();
     const tune = await opened();
     tune.chart.value = '| Dm |';
-    expect(JSON.parse(localStorage.getItem('zesty.draft.7')!).chart).toBe('| Dm |');
+    expect(JSON.parse(localStorage.getItem('zesty.draft.7')!).value).toBe('| Dm |');
     await vi.advanceTimersByTimeAsync(1000);
     answers[0]!(new Away('gone'));
     await settled();
@@ -73,6 +149,7 @@ describe('useTune', () => {
   it('sends a draft that a closed page left here', async () => {
     localStorage.setItem(
       'zesty.draft.7',
+      // As a page left it before students had rows of their own.
       JSON.stringify({ version: 3, chart: '| Left |', settings: [{ name: 'Left hand' }] }),
     );
     const { sent } = slowSaves();
@@ -87,7 +164,7 @@ describe('useTune', () => {
     const tune = await opened();
     tune.chart.value = '| Mine |';
     await vi.advanceTimersByTimeAsync(1000);
-    answers[0]!(new Refused(409, 'changed by someone else'));
+    answers[0]!(new Refused(412, 'changed by someone else'));
     await settled();
     expect(tune.state.value).toBe('changed elsewhere');
     vi.mocked(api.tune).mockResolvedValue(kept(9, '| Theirs |'));

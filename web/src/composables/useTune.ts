@@ -1,165 +1,210 @@
-import { computed, onScopeDispose, ref, watch } from 'vue';
-import { keepHere } from './keepHere';
-import { api, Away, Refused, type Setting } from '../api/client';
+import { computed, effectScope, onScopeDispose, ref, shallowRef, type EffectScope } from 'vue';
+import {
+  api,
+  Away,
+  type Assignment,
+  type Choices,
+  type Played,
+  type Student,
+  type StudentDraft,
+} from '../api/client';
+import { useOutbox, useSaving, whenAllAreSent, type Kept } from './useOutbox';
 
-export type SaveState = 'loading' | 'saved' | 'saving' | 'away' | 'changed elsewhere' | 'refused';
-
-interface Draft {
-  version: number;
-  chart: string;
-  settings: Setting[];
-}
-
-const SAVE_AFTER = 600;
 const TRY_AGAIN_AFTER = 2000;
 
-const keptAs = (id: number) => `zesty.draft.${id}`;
+const draftOf = ({ name, hand, level }: Student): StudentDraft => ({ name, hand, level });
 
-/** Saves that a closed lesson still waits for, by tune: it is opened again only after them. */
-const unfinished = new Map<number, Promise<void>>();
+/** The text of a tune; before students had rows of their own it was kept with what they played. */
+const chartBox = (id: number) =>
+  useOutbox<string>(
+    {
+      key: `zesty.draft.${id}`,
+      send: async (version, chart) => (await api.saveChart(id, version, chart)).version,
+      fetch: async () => {
+        const { version, chart } = await api.tune(id);
+        return { version, value: chart };
+      },
+      lift: (left) => {
+        const { version, chart, value } = left as Kept<string> & { chart?: string };
+        return { version, value: chart ?? value };
+      },
+    },
+    '',
+  );
 
-function keptDraft(id: number): Draft | null {
-  try {
-    return JSON.parse(localStorage.getItem(keptAs(id)) ?? 'null');
-  } catch {
-    return null;
-  }
+const choicesBox = (tune: number, id: number) =>
+  useOutbox<Choices>({
+    key: `zesty.choices.${id}`,
+    send: async (version, choices) => (await api.saveChoices(id, version, choices)).version,
+    fetch: async () => {
+      const { assignments } = await api.tune(tune);
+      const mine = assignments.find((one) => one.id === id);
+      if (!mine) throw new Error('nobody plays this any more');
+      return { version: mine.version, value: mine.choices };
+    },
+  });
+
+const studentBox = (id: number) =>
+  useOutbox<StudentDraft>({
+    key: `zesty.student.${id}`,
+    send: async (version, student) => (await api.saveStudent(id, version, student)).version,
+    fetch: async () => {
+      const mine = (await api.students()).find((one) => one.id === id);
+      if (!mine) throw new Error('this student was removed');
+      return { version: mine.version, value: draftOf(mine) };
+    },
+  });
+
+/** What one student plays, and the student. */
+export interface Player {
+  id: number;
+  studentId: number;
+  choices: ReturnType<typeof choicesBox>;
+  student: ReturnType<typeof studentBox>;
+  scope: EffectScope;
 }
 
 /**
- * A tune that saves itself. Every change is kept on this device at once and sent to the server soon
- * after; while the server is away it is tried again, and a draft left here by a closed page goes first.
+ * A tune that saves itself: its chart, what each student plays of it, and the students, each for itself, so that two
+ * devices at two students do not get into each other's way.
  */
 export function useTune(id: number) {
-  const chart = ref('');
-  const settings = ref<Setting[]>([]);
-  const state = ref<SaveState>('loading');
-  const trouble = ref('');
-  const isLoaded = computed(() => settings.value.length > 0);
-  /** Whether what is typed is kept on this device as well; not where it has no room left. */
-  const isKeptHere = ref(true);
-  let version = 0;
-  let changes = 0;
-  /** How many of the changes the server has; −1 while it lacks a draft that was left here. */
-  let saved = 0;
-  let saving: Promise<void> | undefined;
-  let hasLeft = false;
+  const own = effectScope();
+  const chart = chartBox(id);
+  const players = shallowRef<Player[]>([]);
+  const active = ref(0);
+  const player = computed(() => players.value[active.value]);
   let timer: ReturnType<typeof setTimeout> | undefined;
 
-  function take(draft: Draft) {
-    version = draft.version;
-    chart.value = draft.chart;
-    settings.value = draft.settings;
+  function playerOf({ id: assignment, version, choices, student }: Assignment): Player {
+    const scope = own.run(() => effectScope())!;
+    return scope.run(() => {
+      const known = players.value.find((one) => one.studentId === student.id);
+      const box = choicesBox(id, assignment);
+      box.begin({ version, value: choices });
+      const of = known?.student ?? own.run(() => studentBox(student.id))!;
+      if (!known) of.begin({ version: student.version, value: draftOf(student) });
+      return { id: assignment, studentId: student.id, choices: box, student: of, scope };
+    })!;
   }
 
   async function load() {
-    await unfinished.get(id);
-    const draft = keptDraft(id);
-    saved = draft ? -1 : 0;
+    await whenAllAreSent();
     try {
       const tune = await api.tune(id);
-      begin(draft ?? tune);
-      if (draft) later(0);
-      else state.value = 'saved';
+      chart.begin({ version: tune.version, value: tune.chart });
+      for (const one of tune.assignments) players.value = [...players.value, playerOf(one)];
     } catch (error) {
-      if (draft) begin(draft);
-      report(error);
-      if (error instanceof Away) {
-        timer = setTimeout(draft ? save : load, TRY_AGAIN_AFTER);
-      }
+      // What was left here stands on the page meanwhile.
+      chart.begin();
+      chart.report(error);
+      if (error instanceof Away) timer = setTimeout(load, TRY_AGAIN_AFTER);
     }
   }
 
-  /** Once there is something to change: from here on every change is kept. */
-  function begin(draft: Draft) {
-    take(draft);
-    watch([chart, settings], changed, { deep: true, flush: 'sync' });
+  /** Gives the tune to a student as well, who plays it as the one before did. */
+  async function give(student: Student) {
+    const choices = player.value!.choices.value.value;
+    const added = await api.assign(id, student.id, { ...choices, pins: [] });
+    players.value = [...players.value, playerOf(added)];
+    active.value = players.value.length - 1;
   }
 
-  function changed() {
-    changes++;
-    keep();
-    if (state.value !== 'changed elsewhere') {
-      if (state.value !== 'away') state.value = 'saving';
-      later(SAVE_AFTER);
-    }
+  /** Takes it from the one who is shown; gives back how to undo that. */
+  async function take() {
+    const { id: assignment, scope, studentId } = player.value!;
+    await api.removeAssignment(assignment);
+    drop((one) => one.id === assignment);
+    scope.stop();
+    return async () => {
+      await api.putBackAssignment(assignment);
+      await refresh();
+      active.value = Math.max(
+        0,
+        players.value.findIndex((one) => one.studentId === studentId),
+      );
+    };
   }
 
-  const draftNow = (): Draft => ({ version, chart: chart.value, settings: settings.value });
-
-  function keep() {
-    isKeptHere.value = keepHere(keptAs(id), JSON.stringify(draftNow()));
+  /** Removes the student who is shown from the studio; gives back how to undo that. */
+  async function removeStudent() {
+    const { studentId } = player.value!;
+    await api.removeStudent(studentId);
+    const gone = players.value.filter((one) => one.studentId === studentId);
+    drop((one) => one.studentId === studentId);
+    gone.forEach((one) => one.scope.stop());
+    await refresh();
+    return async () => {
+      await api.putBackStudent(studentId);
+      await refresh();
+      active.value = Math.max(
+        0,
+        players.value.findIndex((one) => one.studentId === studentId),
+      );
+    };
   }
 
-  function later(ms: number) {
-    clearTimeout(timer);
-    if (!hasLeft) timer = setTimeout(save, ms);
+  function drop(gone: (one: Player) => boolean) {
+    players.value = players.value.filter((one) => !gone(one));
+    active.value = 0;
   }
 
-  /** One save at a time: a second one sent before the first is answered would carry an old version. */
-  const save = () => (saving ??= send().finally(() => (saving = undefined)));
-
-  async function send() {
-    const sent = changes;
-    try {
-      const tune = await api.saveTune(id, draftNow());
-      version = tune.version;
-      saved = sent;
-      if (sent === changes) {
-        localStorage.removeItem(keptAs(id));
-        state.value = 'saved';
-      } else {
-        keep();
-        later(SAVE_AFTER);
-      }
-    } catch (error) {
-      report(error);
-      if (error instanceof Away) later(TRY_AGAIN_AFTER);
-      else if (sent !== changes && state.value !== 'changed elsewhere') later(SAVE_AFTER);
-    }
-  }
-
-  function report(error: unknown) {
-    trouble.value = error instanceof Error ? error.message : String(error);
-    if (error instanceof Refused) {
-      state.value = error.status === 409 ? 'changed elsewhere' : 'refused';
-    } else {
-      state.value = 'away';
-    }
-  }
-
-  /** After someone else saved: keep what stands here. */
-  async function keepMine() {
-    version = (await api.tune(id)).version;
-    await save();
-  }
-
-  /** After someone else saved: take what they saved. */
-  async function takeTheirs() {
-    const tune = await api.tune(id);
-    take(tune);
-    saved = changes;
-    clearTimeout(timer);
-    localStorage.removeItem(keptAs(id));
-    state.value = 'saved';
-  }
-
-  /** What is not saved yet is sent, at most once more, and nothing is tried again after that. */
-  async function finish() {
-    await saving;
-    if (saved !== changes && state.value !== 'changed elsewhere') await save();
+  /** Takes up players that are there now; those that are here already keep what they have. */
+  async function refresh() {
+    const { assignments } = await api.tune(id);
+    const here = new Map(players.value.map((one) => [one.id, one]));
+    const all: Player[] = [];
+    for (const one of assignments) all.push(here.get(one.id) ?? playerOf(one));
+    players.value = all;
   }
 
   onScopeDispose(() => {
-    hasLeft = true;
     clearTimeout(timer);
-    if (!saving && saved === changes) return;
-    const last = finish().finally(() => {
-      if (unfinished.get(id) === last) unfinished.delete(id);
-    });
-    unfinished.set(id, last);
+    own.stop();
   });
   void load();
 
-  return { chart, settings, state, trouble, isLoaded, isKeptHere, keepMine, takeTheirs };
+  const choices = computed<Choices | undefined>({
+    get: () => player.value?.choices.value.value,
+    set: (value) => {
+      if (player.value && value) player.value.choices.value.value = value;
+    },
+  });
+  const student = computed<StudentDraft | undefined>({
+    get: () => player.value?.student.value.value,
+    set: (value) => {
+      if (player.value && value) player.value.student.value.value = value;
+    },
+  });
+  const played = computed<Played | undefined>(() =>
+    choices.value && student.value
+      ? { choices: choices.value, hand: student.value.hand }
+      : undefined,
+  );
+  const saving = useSaving(() => [
+    chart,
+    ...players.value.flatMap((one) => [one.choices, one.student]),
+  ]);
+
+  /** Shows what another one plays. */
+  const showPlayer = (place: number) => (active.value = place);
+  function rename(name: string) {
+    if (student.value) student.value = { ...student.value, name };
+  }
+
+  return {
+    chart: chart.value,
+    isLoaded: chart.hasBegun,
+    players,
+    active,
+    choices,
+    student,
+    played,
+    ...saving,
+    showPlayer,
+    rename,
+    give,
+    take,
+    removeStudent,
+  };
 }

@@ -6,11 +6,13 @@ const BAR = 24;
 const MOMENT = 33;
 const SYMBOL = 84;
 
-function roomFor(tune: Arrangement, bar: number): number {
-  const notes = [...tune.notes, ...tune.melody].filter((note) => note.bar === bar);
-  const onsets = new Set(notes.map((note) => note.onset));
-  const symbols = tune.chords.filter((chord) => chord.bar === bar).length;
-  return BAR + Math.max(onsets.size * MOMENT, symbols * SYMBOL);
+/** What each bar needs. */
+function roomsFor({ bars, notes, melody, chords }: Arrangement): number[] {
+  const onsets = bars.map(() => new Set<number>());
+  for (const note of [...notes, ...melody]) onsets[note.bar]?.add(note.onset);
+  const symbols = bars.map(() => 0);
+  for (const { bar } of chords) symbols[bar]!++;
+  return bars.map((_, i) => BAR + Math.max(onsets[i]!.size * MOMENT, symbols[i]! * SYMBOL));
 }
 
 /** A line of bars in as few equal parts as fit the page. */
@@ -32,13 +34,14 @@ function parts(rooms: number[], room: number): number[] {
 export function systemStarts(tune: Arrangement, room: number): number[] {
   const starts: number[] = [];
   const bars = tune.bars;
+  const needed = roomsFor(tune);
   for (let from = 0; from < bars.length;) {
     let to = from;
     // A pickup that stands alone in its line leads into the next one.
     const line = bars[from]!.offset > 0 ? bars[from + 1]?.text.line : bars[from]!.text.line;
     to++;
     while (to < bars.length && bars[to]!.text.line === line) to++;
-    const rooms = bars.slice(from, to).map((bar) => roomFor(tune, bar.index));
+    const rooms = needed.slice(from, to);
     for (const part of parts(rooms, room)) starts.push(from + part);
     from = to;
   }

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { onMounted, ref } from 'vue';
+import { ref } from 'vue';
 import { useRouter } from 'vue-router';
 import ImportReport from '../components/ImportReport.vue';
 import { useBringing } from '../composables/useBringing';
+import { useView } from '../composables/useView';
 
 /** Bringing tunes in: files dropped or chosen, text pasted; then what was read, before it is kept. */
 const router = useRouter();
@@ -13,7 +14,10 @@ const text = ref('');
 const over = ref(false);
 const chooser = ref<HTMLInputElement>();
 
-onMounted(() => (document.title = 'Bring tunes in · Zesty Thumb'));
+useView(
+  () => 'Bring tunes in',
+  () => true,
+);
 
 const take = (files: FileList | null | undefined) =>
   void bringing.read([...(files ?? [])].map((file) => ({ name: file.name, blob: file })));

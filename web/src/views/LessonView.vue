@@ -1,6 +1,10 @@
 <script setup lang="ts">
-import { computed, ref, watch, watchEffect } from 'vue';
-import type { Choices } from '../api/client';
+import TabPanel from 'primevue/tabpanel';
+import TabPanels from 'primevue/tabpanels';
+import Tabs from 'primevue/tabs';
+import { computed, ref, watch } from 'vue';
+import { useRouter } from 'vue-router';
+import type { Revision } from '../api/client';
 import ChartEditor from '../components/ChartEditor.vue';
 import ChoicesPanel from '../components/ChoicesPanel.vue';
 import ChordPanel from '../components/ChordPanel.vue';
@@ -12,9 +16,12 @@ import HandView from '../components/HandView.vue';
 import LessonHead from '../components/LessonHead.vue';
 import MelodyEntry from '../components/MelodyEntry.vue';
 import MovesList from '../components/MovesList.vue';
+import SchoolChoice from '../components/SchoolChoice.vue';
 import ScorePage from '../components/ScorePage.vue';
 import ShortcutList from '../components/ShortcutList.vue';
+import TakeAway from '../components/TakeAway.vue';
 import TransportBar from '../components/TransportBar.vue';
+import TuneTools from '../components/TuneTools.vue';
 import { useArrangement } from '../composables/useArrangement';
 import { useChosen } from '../composables/useChosen';
 import { useHarmonies, useShown } from '../composables/useHarmonies';
@@ -24,46 +31,67 @@ import { usePins } from '../composables/usePins';
 import { usePlayer } from '../composables/usePlayer';
 import { useShortcuts, type Shortcut } from '../composables/useShortcuts';
 import { useTune } from '../composables/useTune';
+import { useView } from '../composables/useView';
+import { STAGES, type Stage } from './stages';
 
-const props = defineProps<{ id: number }>();
+const props = defineProps<{ id: number; stage?: Stage | undefined }>();
 
+const router = useRouter();
 const tune = useTune(props.id);
-const active = ref(0);
-const choices = computed<Choices | undefined>({
-  get: () => tune.settings.value[active.value]?.choices,
-  set: (value) => {
-    const setting = tune.settings.value[active.value];
-    if (setting && value) setting.choices = value;
-  },
-});
-// What was saved elsewhere may have fewer students.
-watch(
-  () => tune.settings.value.length,
-  (count) => (active.value = Math.max(0, Math.min(active.value, count - 1))),
-);
+const { choices, student } = tune;
 const counts = ref(false);
+const cursor = ref(0);
 const page = useShown(tune.chart);
-const arranged = useArrangement(page.shown, choices, counts);
+const arranged = useArrangement(page.shown, tune.played, counts, cursor);
 const { arrangement, trouble } = arranged;
 const harmonies = useHarmonies(tune.chart, page, arrangement);
-const chosen = useChosen(arrangement);
+const chosen = useChosen(arrangement, cursor);
 /** The bar being typed, which the page keeps in view until a chord is chosen. */
 const typedBar = ref<number>();
 watch(chosen.index, () => (typedBar.value = undefined));
 const player = usePlayer(arrangement, chosen);
-const { pin, togglePin, nextAlternative } = usePins(choices, chosen);
+/** The chord under the hand: the one that sounds, else the one chosen. */
+const at = computed(() => player.chord.value ?? chosen.index.value);
+const chordAt = computed(() => arrangement.value?.chords[at.value]);
+const chordBehind = computed(() => arrangement.value?.chords[chordAt.value?.toNext.to ?? -1]);
+const { pin, togglePin, nextAlternative } = usePins(choices, chosen, arranged.findWays);
 const { confirmGuess, otherGuess, hear, writeKey } = useNaming(page.shown, arranged, chosen);
 const textOpen = ref(window.innerWidth >= 1180);
 const helpOpen = ref(false);
-const looking = ref(false);
 const writing = ref(false);
 const barNumber = computed(() => arrangement.value?.bars[chosen.bar.value]?.number ?? 0);
+const guesses = computed(
+  () => arrangement.value?.chords.filter((chord) => chord.guess).length ?? 0,
+);
+const facts = computed(() => {
+  if (!arrangement.value) return '';
+  const { key, keyTold, meter, meterTold, tempo } = arrangement.value;
+  return [keyTold && key, meterTold && meter, `${tempo} a minute`].filter(Boolean).join(' · ');
+});
+
+/** A tune that needs chords is opened to be written, any other to be laid under the hand. */
+const opened = ref<Stage>('hand');
+watch(arrangement, () => (opened.value = harmonies.wanted.value ? 'write' : 'hand'), {
+  once: true,
+});
+const stage = computed<Stage>(() => props.stage ?? opened.value);
+const show = (other: Stage) =>
+  void router.replace({ name: 'lesson', params: { id: props.id, stage: other } });
+const stageName = computed(() => STAGES.find((one) => one.id === stage.value)!.name);
+useView(
+  () => `${arrangement.value?.title ?? 'Tune'}, ${stageName.value}`,
+  () => arrangement.value && stage.value,
+);
 
 const hearProposal = useHearing(page, harmonies, arranged, chosen, player);
 
-watchEffect(() => {
-  document.title = `${arrangement.value?.title ?? 'Tune'} · Zesty Thumb`;
-});
+/** An earlier state is played as it was by those who play it still. */
+function playAs(played: Revision['played']) {
+  for (const { assignment, choices: then } of played) {
+    const now = tune.players.value.find((one) => one.id === assignment);
+    if (now) now.choices.value.value = then;
+  }
+}
 
 const shortcuts: Shortcut[] = [
   {
@@ -86,7 +114,12 @@ const shortcuts: Shortcut[] = [
     does: 'click on, off',
     run: () => (player.click.value = !player.click.value),
   },
-  { keys: ['n', 'N'], shown: 'N', does: 'another way to play this chord', run: nextAlternative },
+  {
+    keys: ['n', 'N'],
+    shown: 'N',
+    does: 'another way to play this chord',
+    run: () => void nextAlternative(),
+  },
   { keys: ['f', 'F'], shown: 'F', does: 'fix this chord, or free it', run: togglePin },
   { keys: ['g', 'G'], shown: 'G', does: 'keep a guessed chord', run: () => confirmGuess() },
   { keys: ['o', 'O'], shown: 'O', does: 'another name for a guessed chord', run: otherGuess },
@@ -107,10 +140,7 @@ const shortcuts: Shortcut[] = [
     keys: ['k', 'K'],
     shown: 'K',
     does: 'look first: keys, bars to learn, phrases',
-    run: () => {
-      looking.value = !(textOpen.value && looking.value);
-      textOpen.value = true;
-    },
+    run: () => show(stage.value === 'look' ? 'hand' : 'look'),
   },
   {
     keys: ['t', 'T'],
@@ -124,43 +154,24 @@ useShortcuts(shortcuts);
 </script>
 
 <template>
-  <div class="lesson" :class="{ 'text-open': textOpen, writing }">
+  <Tabs
+    class="lesson"
+    :class="{ 'text-open': textOpen, writing }"
+    :value="stage"
+    lazy
+    @update:value="(value) => show(value as Stage)"
+  >
     <LessonHead
-      :id="id"
-      v-model:settings="tune.settings.value"
-      v-model:active="active"
       v-model:text-open="textOpen"
-      v-model:chart="tune.chart.value"
-      v-model:writing="writing"
-      :tune="arrangement"
-      :choices="choices"
-      :state="tune.state.value"
-      :trouble="tune.trouble.value"
-      :kept-here="tune.isKeptHere.value"
-      @keep-mine="tune.keepMine"
-      @take-theirs="tune.takeTheirs"
+      :title="arrangement?.title ?? ' '"
+      :facts="facts"
+      :to-mind="arrangement?.findings.length ?? 0"
+      :tune="tune"
       @help="helpOpen = true"
     />
-    <aside v-if="textOpen" class="text">
-      <p class="panels">
-        <button class="plain-button" :aria-pressed="!looking" @click="looking = false">
-          The chart
-        </button>
-        <button class="plain-button" :aria-pressed="looking" title="K" @click="looking = true">
-          Look first
-        </button>
-      </p>
-      <LookFirst
-        v-if="looking"
-        :tune="arrangement"
-        :bar="chosen.bar.value"
-        :chord="chosen.index.value"
-        @choose="chosen.choose"
-        @choose-bar="chosen.chooseBar"
-      />
+    <aside v-if="textOpen" class="text" aria-label="The chart">
       <ChartEditor
         v-if="tune.isLoaded.value"
-        v-show="!looking"
         :id="id"
         v-model="tune.chart.value"
         :tune="arrangement"
@@ -180,7 +191,7 @@ useShortcuts(shortcuts);
       />
       <ScorePage
         :tune="arrangement"
-        :chosen="chosen.index.value"
+        :chosen="at"
         :typed-bar="typedBar"
         :sounding="player.sounding"
         :loop="player.loop.value"
@@ -188,34 +199,102 @@ useShortcuts(shortcuts);
         @extend="player.loopTo"
       />
     </main>
-    <aside class="column" aria-label="Choices">
-      <HarmonyPanel
-        v-if="harmonies.wanted.value"
-        :proposals="harmonies.proposals.value"
-        :level="harmonies.level.value"
-        :looking="page.looked.value !== undefined"
-        :playing="player.state.value !== 'still'"
-        :trouble="harmonies.trouble.value"
-        @look="harmonies.look"
-        @hear="hearProposal"
-        @keep="harmonies.keep"
-        @leave="harmonies.leave"
-      />
-      <ChoicesPanel v-if="choices && !harmonies.wanted.value" v-model="choices" />
-      <ChordPanel
-        :chord="chosen.chord.value"
-        :analysis="arrangement?.analysis"
-        :melody="arrangement?.melody ?? []"
-        :bar="barNumber"
-        :others="harmonies.othersOf(chosen.chord.value)"
-        @pin="pin"
-        @set="(symbol) => chosen.chord.value && harmonies.set(chosen.chord.value, symbol)"
-        @unpin="pin(null)"
-        @confirm="confirmGuess"
-        @hear="hear"
-      />
-      <ChoicesPanel v-if="choices && harmonies.wanted.value" v-model="choices" />
-      <FindingsList :tune="arrangement" :chosen="chosen.index.value" @choose="chosen.choose" />
+    <aside class="column" aria-label="This stage">
+      <TabPanels>
+        <TabPanel value="write">
+          <HarmonyPanel
+            v-if="harmonies.wanted.value"
+            :proposals="harmonies.proposals.value"
+            :level="harmonies.level.value"
+            :looking="page.looked.value !== undefined"
+            :playing="player.state.value !== 'still'"
+            :trouble="harmonies.trouble.value"
+            @look="harmonies.look"
+            @hear="hearProposal"
+            @keep="harmonies.keep"
+            @leave="harmonies.leave"
+          />
+          <ChordPanel
+            :chord="chosen.chord.value"
+            :analysis="arrangement?.analysis"
+            :melody="arrangement?.melody ?? []"
+            :bar="barNumber"
+            :others="harmonies.othersOf(chosen.chord.value)"
+            @set="(symbol) => chosen.chord.value && harmonies.set(chosen.chord.value, symbol)"
+            @confirm="confirmGuess"
+            @hear="hear"
+          />
+          <button
+            class="note-by-note plain-button"
+            :aria-pressed="writing"
+            title="W"
+            @click="writing = !writing"
+          >
+            <i class="pi pi-plus" aria-hidden="true" /> Write the tune note by note
+          </button>
+          <TuneTools
+            :id="id"
+            v-model:chart="tune.chart.value"
+            :guesses="guesses"
+            @play-as="playAs"
+          />
+        </TabPanel>
+        <TabPanel value="look">
+          <ChordPanel
+            :chord="chosen.chord.value"
+            :analysis="arrangement?.analysis"
+            :melody="arrangement?.melody ?? []"
+            :bar="barNumber"
+            :others="[]"
+            @confirm="confirmGuess"
+            @hear="hear"
+          />
+          <LookFirst
+            :tune="arrangement"
+            :bar="chosen.bar.value"
+            :chord="chosen.index.value"
+            @choose="chosen.choose"
+            @choose-bar="chosen.chooseBar"
+          />
+        </TabPanel>
+        <TabPanel value="hand">
+          <ChoicesPanel
+            v-if="choices && student"
+            v-model="choices"
+            :hand="student.hand"
+            @update:hand="(hand) => student && (student = { ...student, hand })"
+          />
+          <ChordPanel
+            :chord="chosen.chord.value"
+            :analysis="arrangement?.analysis"
+            :melody="arrangement?.melody ?? []"
+            :bar="barNumber"
+            :ways="arranged.ways.value ?? []"
+            :others="harmonies.othersOf(chosen.chord.value)"
+            @set="(symbol) => chosen.chord.value && harmonies.set(chosen.chord.value, symbol)"
+            @pin="pin"
+            @unpin="pin(null)"
+            @confirm="confirmGuess"
+            @hear="hear"
+          />
+        </TabPanel>
+        <TabPanel value="check">
+          <FindingsList :tune="arrangement" :chosen="chosen.index.value" @choose="chosen.choose" />
+          <SchoolChoice
+            v-if="choices"
+            :model-value="choices.school"
+            @update:model-value="(school) => choices && (choices = { ...choices, school })"
+          />
+        </TabPanel>
+        <TabPanel value="take">
+          <TakeAway
+            :tune="arrangement"
+            :chart="tune.chart.value"
+            :played="tune.played.value"
+            :facts="facts"
+          />
+        </TabPanel>
+      </TabPanels>
     </aside>
     <footer v-if="writing" class="band">
       <MelodyEntry
@@ -242,18 +321,14 @@ useShortcuts(shortcuts);
       />
       <HandView
         :tune="arrangement"
-        :chord="chosen.chord.value"
-        :next="chosen.next.value"
+        :chord="chordAt"
+        :next="chordBehind"
         :sounding="player.sounding"
       />
-      <MovesList
-        :chord="chosen.chord.value"
-        :next="chosen.next.value"
-        :quiet="player.state.value !== 'still'"
-      />
+      <MovesList :chord="chordAt" :next="chordBehind" :quiet="player.state.value !== 'still'" />
     </footer>
     <ShortcutList v-model="helpOpen" :shortcuts="shortcuts" />
-  </div>
+  </Tabs>
 </template>
 
 <style scoped src="./lesson.css"></style>

@@ -7,11 +7,13 @@ import ShelfCard from '../components/ShelfCard.vue';
 import { useAppearance } from '../composables/useAppearance';
 import { useKeeping } from '../composables/useKeeping';
 import { ORDERS, useShelf } from '../composables/useShelf';
+import { useUndo } from '../composables/useUndo';
+import { useView } from '../composables/useView';
 
 const router = useRouter();
 const { tunes, search, tag, tags, twinsOnly, hasTwins, order, shown } = useShelf();
-const keeping = useKeeping(tunes);
-const { off, trouble, said, load } = keeping;
+const keeping = useKeeping(tunes, useUndo());
+const { off, trouble, load } = keeping;
 const backupFile = ref<HTMLInputElement>();
 const { appearance, toggle } = useAppearance();
 
@@ -27,10 +29,11 @@ async function restore(event: Event) {
   input.value = '';
 }
 
-onMounted(() => {
-  document.title = 'The shelf · Zesty Thumb';
-  void load();
-});
+useView(
+  () => 'The shelf',
+  () => true,
+);
+onMounted(() => void load());
 </script>
 
 <template>
@@ -91,16 +94,6 @@ onMounted(() => {
     </div>
     <p v-if="trouble" class="trouble" role="alert">
       {{ trouble }} <Button label="Try again" size="small" @click="load" />
-    </p>
-    <p v-if="said" class="said" role="status">
-      {{ said.text }}
-      <Button
-        v-if="said.undo"
-        label="Put it back"
-        size="small"
-        variant="outlined"
-        @click="said.undo"
-      />
     </p>
     <p v-if="tunes?.length === 0" class="empty">
       The shelf is empty. Bring a tune in, or start one and type <b>| C | F | G7 | C |</b>

@@ -2,6 +2,9 @@ package com.zestythumb.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -65,7 +68,16 @@ class ArrangementApiTest {
                 .extractingPath("$.chords[0].toNext.sentence")
                 .isEqualTo("5 stays, 2 (for 3) and 1 up a step");
         assertThat(answer).bodyJson().extractingPath("$.problems").asArray().isEmpty();
-        assertThat(answer).bodyJson().extractingPath("$.musicXml").asString().contains("<note id='n0-0'>");
+        assertThat(answer)
+                .bodyJson()
+                .extractingPath("$.score.measures[0].text")
+                .asString()
+                .contains("<note id='n0-0'>");
+        assertThat(answer).bodyJson().extractingPath("$.parts[*].id").asArray().containsExactly("left");
+        assertThat(answer)
+                .bodyJson()
+                .extractingPath("$.parts[0].notes.length()")
+                .isEqualTo(13);
     }
 
     @Test
@@ -87,9 +99,9 @@ class ArrangementApiTest {
                 USUAL.replace("\"pins\":[]", "\"pins\":[{\"bar\":2,\"start\":\"0\",\"notes\":[\"F3\",\"A3\",\"C4\"]}]");
         assertThat(arrange("| C | F | C |", pinned))
                 .bodyJson()
-                .extractingPath("$.chords[*].pinned")
+                .extractingPath("$.chords[?(@.pinned)].symbol")
                 .asArray()
-                .containsExactly(false, true, false);
+                .containsExactly("F");
         assertThat(arrange("| C | G | C |", pinned))
                 .bodyJson()
                 .extractingPath("$.lostPins[0].bar")
@@ -211,5 +223,73 @@ class ArrangementApiTest {
             }
         }
         assertThat(arrange("| C |", json.get("usual").toString())).hasStatusOk();
+    }
+
+    /** For one keystroke only what changed is sent again; put together it is the whole score. */
+    @Test
+    void sendsMeasuresOnce() throws Exception {
+        JsonNode first = json(arrange("| C | F | G7 | C |", USUAL));
+        Map<String, String> texts = new HashMap<>();
+        first.at("/score/measures")
+                .forEach(one ->
+                        texts.put(one.get("mark").asString(), one.get("text").asString()));
+        assertThat(texts).hasSize(4);
+        String body =
+                JsonMapper.shared().writeValueAsString(Map.of("chart", "| C | Fm | G7 | C |", "known", texts.keySet()));
+        JsonNode second = json(api.post()
+                .uri("/api/arrangements")
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(body)
+                .exchange());
+        List<String> sent = second.at("/score/measures")
+                .valueStream()
+                .filter(one -> one.has("text"))
+                .map(one -> one.get("text").asString())
+                .toList();
+        assertThat(sent).singleElement().asString().contains("number='2'").contains("<alter>-1</alter>");
+        StringBuilder whole = new StringBuilder(second.at("/score/head").asString());
+        second.at("/score/measures")
+                .forEach(one -> whole.append(
+                        one.has("text")
+                                ? one.get("text").asString()
+                                : texts.get(one.get("mark").asString())));
+        whole.append(second.at("/score/foot").asString());
+        JsonNode fresh = json(arrange("| C | Fm | G7 | C |", USUAL));
+        StringBuilder expected = new StringBuilder(fresh.at("/score/head").asString());
+        fresh.at("/score/measures")
+                .forEach(one -> expected.append(one.get("text").asString()));
+        assertThat(whole)
+                .hasToString(expected.append(fresh.at("/score/foot").asString()).toString());
+    }
+
+    @Test
+    void givesOtherWaysForTheChordAskedFor() throws Exception {
+        String body = "{\"chart\":\"| C | F | C |\",\"chord\":%d}";
+        for (int chord : List.of(0, 1, 2)) {
+            MvcTestResult ways = send("/api/arrangements/alternatives", body.formatted(chord));
+            MvcTestResult all = send("/api/arrangements", body.formatted(chord));
+            assertThat(json(ways).size()).isEqualTo(3);
+            assertThat(json(all).get("alternatives")).isEqualTo(json(ways));
+        }
+        assertThat(json(send("/api/arrangements/alternatives", body.formatted(7)))
+                        .size())
+                .isZero();
+        assertThat(json(send("/api/arrangements", body.formatted(-1)))
+                        .get("alternatives")
+                        .size())
+                .isZero();
+    }
+
+    private MvcTestResult send(String path, String body) {
+        return api.post()
+                .uri(path)
+                .contentType(MediaType.APPLICATION_JSON)
+                .content(body)
+                .exchange();
+    }
+
+    private static JsonNode json(MvcTestResult result) throws Exception {
+        assertThat(result).hasStatusOk();
+        return JsonMapper.shared().readTree(result.getResponse().getContentAsString());
     }
 }

@@ -78,7 +78,7 @@ class HarmoniesApiTest {
         JsonNode song = arranged("| Em | C | G | D7 |\n| G | C | D7 | G |");
         assertThat(song.get("key").asString()).isEqualTo("G major");
         assertThat(song.get("keyTold").asBoolean()).isFalse();
-        assertThat(song.get("musicXml").asString()).contains("<fifths>1</fifths>");
+        assertThat(song.at("/score/measures/0/text").asString()).contains("<fifths>1</fifths>");
         JsonNode tossUp = arranged("| Am | F | C | G |");
         assertThat(tossUp.at("/otherKeys/0/percent").asInt()).isBetween(15, 50);
         JsonNode told = arranged("key: C\n| Em | C | G | D7 |");

@@ -82,6 +82,11 @@ abstract class InTheBrowser {
         browser.see(".drawing .note");
     }
 
+    /** Goes on to a stage of the lesson. */
+    void stage(String name) {
+        browser.clickText("[role=tab]", name);
+    }
+
     /** A new tune with this text. */
     void newTune(String chart) {
         browser.clickText(".shelf button", "New tune");

@@ -67,14 +67,14 @@ class LessonTest extends InTheBrowser {
     void anotherFigureAndAnotherHandChangeTheNotes() {
         openCopyOf("Long Way Home");
         String before = browser.engravedNotes();
-        browser.clickText(".figure", "Alberti");
+        browser.clickText(".figures button", "Alberti");
         browser.await("other notes", () -> browser.engravedNotes().equals(before) ? null : true);
         String alberti = browser.engravedNotes();
         assertThat(alberti.split(" ").length).isGreaterThan(before.split(" ").length);
-        browser.choose("way", "Nearest inversion");
+        browser.choose("setting-inversions", "Nearest inversion");
         browser.await("other notes", () -> browser.engravedNotes().equals(alberti) ? null : true);
 
-        browser.clickText(".figure", "Block");
+        browser.clickText(".figures button", "Block");
         browser.choose("span", "an octave");
         browser.await("block chords", () -> browser.all(".drawing .beam").isEmpty() ? true : null);
         String octave = browser.see("svg.hand").getDomAttribute("aria-label");
@@ -87,12 +87,16 @@ class LessonTest extends InTheBrowser {
     @Test
     void aStretchIsFlaggedAndCleared() {
         openCopyOf("Long Way Home");
-        browser.clickText(".finding[data-kind=STRETCH]", "Bar 3");
+        stage("Check");
+        browser.clickText(".finding[data-rule=stretch]", "Bar 3");
         browser.see("[data-chord='2'].chosen");
         browser.see("[data-chord='2'] .wedge");
         assertThat(browser.see(".finding.here").getText()).contains("Gmaj7 spans 11 half steps; this hand reaches 10");
-        browser.choose("way", "Nearest inversion");
-        browser.seeNo(".finding[data-kind=STRETCH]");
+        stage("Left hand");
+        browser.choose("setting-inversions", "Nearest inversion");
+        browser.seeNo("[data-chord='2'] .wedge");
+        stage("Check");
+        browser.seeNo(".finding[data-rule=stretch]");
     }
 
     @Test
@@ -137,7 +141,7 @@ class LessonTest extends InTheBrowser {
     void aTuneIsSavedAndStillThereAfterReloading() {
         newTune("title: Kept\n| C | Am | Dm | G7 | C |");
         awaitBars(5);
-        browser.clickText(".figure", "Broken up");
+        browser.clickText(".figures button", "Broken up");
         // Drawn anew, the chords move: a press that falls into that moment lands on none.
         browser.see(".drawing .beam");
         browser.click("[data-chord='1']");
@@ -152,43 +156,80 @@ class LessonTest extends InTheBrowser {
         // No draft is left behind on this device.
         assertThat(browser.script("return Object.keys(localStorage).filter(k => k.startsWith('zesty.draft')).length"))
                 .isEqualTo(0L);
-        assertThat(browser.script("return document.querySelector('.figure input:checked').value"))
-                .isEqualTo("BROKEN_UP");
+        assertThat(browser.see(".figures .p-togglebutton-checked").getText()).isEqualTo("Broken up");
         browser.click(".head .shelf");
         browser.seeText(".tune", "Kept");
     }
 
+    private void fromStudents(String entry) {
+        browser.click(".student .who");
+        browser.clickText("[role=menuitem]", entry);
+    }
+
     @Test
-    void aStudentMoreGetsASettingOfHisOwn() {
+    void aStudentMoreHasChoicesOfHisOwn() {
         openCopyOf("Lantern Walk");
-        browser.click("[aria-label='Add a setting for another student']");
-        browser.see("input[aria-label='Name of this setting']");
+        fromStudents("A new student");
+        browser.see("input[aria-label='Name of the student']");
         browser.press("Mira, 7" + Keys.ENTER);
-        browser.seeText("[aria-label='Whose hand']", "Mira, 7");
-        browser.clickText(".figure", "Block");
+        browser.seeText(".student .who", "Mira, 7");
+        browser.clickText(".figures button", "Block");
         browser.await("block chords", () -> browser.all(".drawing .beam").isEmpty() ? true : null);
         browser.see(".save[data-state=saved]");
-        browser.choose("Whose hand", "Otto, 13");
+        fromStudents("Otto, 13");
         browser.see(".drawing .beam");
         browser.driver.navigate().refresh();
         browser.see(".drawing .beam");
-        browser.choose("Whose hand", "Mira, 7");
+        fromStudents("Mira, 7");
         browser.await("block chords", () -> browser.all(".drawing .beam").isEmpty() ? true : null);
+        browser.assertAccessible("the lesson of Mira");
+    }
+
+    /** What was taken from a student is given back with all that was chosen. */
+    @Test
+    void takingATuneFromAStudentCanBeUndone() {
+        openCopyOf("Paper Boats");
+        fromStudents("Otto, 13");
+        browser.see(".drawing .beam");
+        fromStudents("Take this tune away");
+        browser.await("block chords", () -> browser.all(".drawing .beam").isEmpty() ? true : null);
+        browser.seeText(".student .who", "Wren, 8");
+        browser.clickText(".p-toast button", "Put it back");
+        browser.seeText(".student .who", "Otto, 13");
+        browser.see(".drawing .beam");
+    }
+
+    /** The stages are addresses: they can be gone back to, and are said when they are shown. */
+    @Test
+    void everyStageHasItsOwnAddress() {
+        openTune("Paper Boats");
+        stage("Check");
+        browser.seeText(".findings", "Mind this");
+        assertThat(browser.driver.getCurrentUrl()).endsWith("/check");
+        browser.seeText("[aria-live=polite].only-heard", "Paper Boats, Check");
+        browser.assertAccessible("checking");
+        browser.driver.navigate().refresh();
+        browser.seeText(".findings", "Mind this");
+        browser.see("[role=tab][aria-selected=true]").click();
+        browser.press(Keys.ARROW_RIGHT);
+        browser.press(Keys.ENTER);
+        browser.see(".take");
+        browser.assertAccessible("taking away");
     }
 
     @Test
     void bothFilesAreTakenAwayAndReadBack() throws IOException {
         openTune("The Tin Rooster");
-        browser.clickText(".tools button", "Take away");
-        browser.clickText("[role=menuitem]", "MusicXML");
+        stage("Take away");
+        browser.clickText(".take button", "MusicXML");
         Path score = browser.downloaded("The Tin Rooster.musicxml");
         List<String> drawn = Node.run("engrave.mjs", Files.readAllBytes(score));
         assertThat(drawn).contains("loaded true", "log \"\"", "measures 16");
         assertThat(Files.readString(score, StandardCharsets.UTF_8))
                 .contains("<work-title>The Tin Rooster</work-title>");
 
-        browser.clickText(".tools button", "Take away");
-        browser.clickText("[role=menuitem]", "MIDI");
+        stage("Take away");
+        browser.clickText(".take button", "MIDI");
         List<String> heard = Node.run("read-midi.mjs", Files.readAllBytes(browser.downloaded("The Tin Rooster.mid")));
         assertThat(heard).contains("meter 2/4", "key -1 0");
         assertThat(heard.stream().filter(line -> line.startsWith("on"))).hasSizeGreaterThan(80);
@@ -232,7 +273,7 @@ class LessonTest extends InTheBrowser {
                 () -> browser.all(".tune").stream().noneMatch(t -> t.getText().contains("Harbour Lights"))
                         ? true
                         : null);
-        browser.clickText(".said button", "Put it back");
+        browser.clickText(".p-toast button", "Put it back");
         browser.seeText(".tune", "Harbour Lights");
     }
 

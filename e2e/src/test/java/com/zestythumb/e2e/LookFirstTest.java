@@ -11,7 +11,7 @@ class LookFirstTest extends InTheBrowser {
     void aTuneIsLookedAtBeforeItIsPlayed() {
         newTune("title: Look\n| C | F | G7 | C |\n| Am | D7 | G | D7 |\n| Em | Am D7 | G | G |");
         awaitBars(12);
-        browser.clickText(".panels button", "Look first");
+        stage("Look");
         browser.seeText(".look .sum", "12 bars");
         browser.seeText(".look .row", "G major");
         browser.seeText(".look .row", "by way of Am");
@@ -36,7 +36,7 @@ class LookFirstTest extends InTheBrowser {
         newTune("title: Plan\nkey: C\n| C | F | G7 | C |\nm: c4 d4 | c2 B2 A4 | c4 B4 | c8 |\n"
                 + "| D7 | G | Em | Am |\n| D7 | G | D7 | G |\n| C | F | G7 | C |\n| C | F | G7 | C |\n| F | C |");
         awaitBars(22);
-        browser.clickText(".panels button", "Look first");
+        stage("Look");
         assertThat(browser.see(".look .plan").getDomAttribute("aria-label"))
                 .isEqualTo("Plan of the keys: C major, then G major, then C major");
         browser.click("[data-chord='1']");
@@ -44,7 +44,9 @@ class LookFirstTest extends InTheBrowser {
         // A suspension over G7 is drawn in softer ink, with a stroke above it.
         assertThat(browser.all(".drawing .note.foreign")).hasSizeGreaterThan(1);
         browser.see(".lean");
-        browser.choose("way", "Root position");
+        stage("Left hand");
+        browser.choose("setting-inversions", "Root position");
+        stage("Look");
         browser.seeText(".again", "Bars 17–20 are 1–4 again");
         browser.clickText(".again button", "13–16");
         browser.see("[data-chord='12'].chosen");
@@ -78,11 +80,10 @@ class LookFirstTest extends InTheBrowser {
     @Test
     void aWrongKeyIsPointedOutAndNoKeyIsAdmitted() {
         newTune("title: Wrong\nkey: F\n| E | A | B7 | E |\n| E | A | B7 | E |");
-        browser.clickText(".panels button", "Look first");
+        stage("Look");
         browser.seeText(".look .against", "but it is heard in E major");
-        browser.clickText(".panels button", "The chart");
         browser.type("title: None\n| Caug | Ddim7 | F#aug | Ebdim7 | G#aug | Bdim7 | Aaug |");
-        browser.clickText(".panels button", "Look first");
+        stage("Look");
         browser.seeText(".look", "No clear key.");
     }
 }

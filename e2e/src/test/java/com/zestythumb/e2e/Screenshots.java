@@ -51,22 +51,17 @@ final class Screenshots {
 
             openTune(browser, app, "Rain on the Greenhouse");
             browser.click("[data-chord='1']");
-            browser.clickText(".panels button", "Look first");
+            browser.clickText("[role=tab]", "Look");
             browser.see(".look .row");
             browser.picture(folder.resolve("look-first.png"));
 
             openTune(browser, app, "Ferry at Six");
-            browser.clickText("button", "Change");
+            browser.clickText("[role=tab]", "Write");
             browser.choose("The new key", "E♭ major");
-            browser.await(
-                    "the panel there",
-                    () -> browser.script("return getComputedStyle(document.querySelector('.p-popover')).opacity")
-                                    .equals("1")
-                            ? true
-                            : null);
             browser.picture(folder.resolve("change.png"));
 
             openTune(browser, app, "Ferry at Six");
+            browser.clickText("[role=tab]", "Write");
             browser.clickText("button", "Write the tune");
             browser.clickText(".entry button", "show the count");
             browser.await(
@@ -78,12 +73,14 @@ final class Screenshots {
             browser.picture(folder.resolve("melody.png"));
 
             openTune(browser, app, "Paper Boats");
-            browser.choose("Whose hand", "Otto, 13");
+            browser.click(".student .who");
+            browser.clickText("[role=menuitem]", "Otto, 13");
             browser.await("eighths", () -> browser.all(".drawing .beam").isEmpty() ? null : true);
             browser.click("[data-chord='2']");
             browser.picture(folder.resolve("lesson-alberti.png"));
 
             openTune(browser, app, "Long Way Home");
+            browser.clickText("[role=tab]", "Check");
             browser.clickText(".finding", "Too wide");
             browser.picture(folder.resolve("mind-this.png"));
 

@@ -1,5 +1,7 @@
 package com.zestythumb.app.arrange;
 
+import com.zestythumb.app.arrange.ArrangementView.AlternativeView;
+import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -14,7 +16,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
-import java.util.concurrent.Semaphore;
+import java.util.List;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -35,25 +37,29 @@ class ArrangementController {
     private final ScoreWriter musicXml = new MusicXmlWriter(Staves.GRAND);
     private final ScoreWriter midi = new MidiFileWriter();
 
-    /**
-     * One arrangement to a core, first come first served: it is all reckoning, and more at once would
-     * only make each of them late.
-     */
-    private final Semaphore cores = new Semaphore(Runtime.getRuntime().availableProcessors(), true);
+    private final Reckoning reckoning;
+
+    ArrangementController(Reckoning reckoning) {
+        this.reckoning = reckoning;
+    }
 
     @PostMapping
     @Operation(
             summary = "Arrange a chart for a left hand. Mistakes in the chart come back as problems, not as an error.")
     ArrangementView arrange(@Valid @RequestBody ArrangementRequest request) {
-        cores.acquireUninterruptibly();
-        try {
+        return reckoning.inTurn(() -> {
             Chart chart = request.read();
             Arrangement arrangement = request.arrange(chart);
             MusicXmlWriter writer = request.counts() ? pageWithCounts : page;
-            return Views.of(chart, arrangement, writer.writeText(arrangement));
-        } finally {
-            cores.release();
-        }
+            return Views.of(
+                    chart, arrangement, request.chord(), ScoreParts.of(writer.writeText(arrangement), request.known()));
+        });
+    }
+
+    @PostMapping("/alternatives")
+    @Operation(summary = "Other ways to play one chord, each with what the whole tune would cost more.")
+    List<AlternativeView> alternatives(@Valid @RequestBody ArrangementRequest request) {
+        return reckoning.inTurn(() -> Views.alternatives(request.arrange(request.read()), request.chord()));
     }
 
     @PostMapping(path = "/musicxml", produces = "application/vnd.recordare.musicxml+xml")
@@ -87,15 +93,19 @@ class ArrangementController {
         return file(title, "txt", "text/plain;charset=UTF-8", request.chart().getBytes(StandardCharsets.UTF_8));
     }
 
-    private static ResponseEntity<byte[]> file(ScoreWriter writer, ArrangementRequest request) {
-        Arrangement arrangement = request.arrange(request.read());
-        return file(arrangement.sheet().title(), writer.extension(), writer.mediaType(), writer.write(arrangement));
+    private ResponseEntity<byte[]> file(ScoreWriter writer, ArrangementRequest request) {
+        return reckoning.inTurn(() -> {
+            Arrangement arrangement = request.arrange(request.read());
+            return file(arrangement.sheet().title(), writer.extension(), writer.mediaType(), writer.write(arrangement));
+        });
     }
 
-    private static ResponseEntity<byte[]> file(SheetWriter writer, ArrangementRequest request) {
-        LeadSheet sheet = request.arrange(request.read()).sheet();
-        byte[] text = writer.write(sheet).getBytes(StandardCharsets.UTF_8);
-        return file(sheet.title(), writer.extension(), writer.mediaType() + ";charset=UTF-8", text);
+    private ResponseEntity<byte[]> file(SheetWriter writer, ArrangementRequest request) {
+        return reckoning.inTurn(() -> {
+            LeadSheet sheet = request.arrange(request.read()).sheet();
+            byte[] text = writer.write(sheet).getBytes(StandardCharsets.UTF_8);
+            return file(sheet.title(), writer.extension(), writer.mediaType() + ";charset=UTF-8", text);
+        });
     }
 
     private static ResponseEntity<byte[]> file(String title, String extension, String mediaType, byte[] content) {

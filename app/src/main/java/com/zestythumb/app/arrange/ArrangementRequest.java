@@ -7,6 +7,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.Set;
 
 /** A chart and how to play it. */
 public record ArrangementRequest(
@@ -18,11 +19,18 @@ public record ArrangementRequest(
         @Valid ChoicesDto choices,
         @Valid HandDto hand,
 
-        @Schema(description = "Whether the page shows the count below the tune.")
-        boolean counts) {
+        @Schema(description = "Whether the page shows the count below the tune.", defaultValue = "false")
+        boolean counts,
+
+        @Schema(description = "For which chord other ways to play it are wanted.", defaultValue = "0")
+        int chord,
+
+        @Schema(description = "Marks of the measures that need not be sent again.") @Size(max = 5000)
+        Set<@NotNull @Size(max = 40) String> known) {
 
     public ArrangementRequest {
         choices = choices == null ? ChoicesDto.of(Choices.USUAL) : choices;
+        known = known == null ? Set.of() : known;
         hand = hand == null ? HandDto.of(Choices.USUAL.hand()) : hand;
     }
 

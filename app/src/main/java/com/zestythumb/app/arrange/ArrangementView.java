@@ -1,5 +1,6 @@
 package com.zestythumb.app.arrange;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import com.zestythumb.core.checking.FingerMove;
 import com.zestythumb.core.sheet.ChartProblem;
 import com.zestythumb.core.sheet.TextSpan;
@@ -54,11 +55,11 @@ public record ArrangementView(
 
         List<ChordView> chords,
 
-        @Schema(description = "Every note of the left hand, as written.")
-        List<NoteView> notes,
+        @Schema(description = "What is played: the left hand, and the tune where there is one.")
+        List<PartView> parts,
 
-        @Schema(description = "Every note of the tune, as written; chord is the one it sounds over.")
-        List<NoteView> melody,
+        @Schema(description = "Other ways to play the chord that was asked for, cheapest first.")
+        List<AlternativeView> alternatives,
 
         List<FindingView> findings,
 
@@ -67,8 +68,8 @@ public record ArrangementView(
         @Schema(description = "Pins whose chord is no longer there.")
         List<PinDto> lostPins,
 
-        @Schema(description = "MusicXML 4.0 of the left-hand staff; notes bear the ids given here.")
-        String musicXml) {
+        @Schema(description = "MusicXML 4.0 of the page; notes bear the ids given here.")
+        ScoreView score) {
 
     /** A key in which the tune might be heard as well. */
     @Schema(name = "OtherKey")
@@ -123,10 +124,14 @@ public record ArrangementView(
             @Schema(description = "The symbol as printed.", example = "B♭m7♭5")
             String symbol,
 
-            @Schema(description = "Whether it was guessed from notes and waits to be confirmed.")
+            @Schema(
+                    description = "Whether it was guessed from notes and waits to be confirmed.",
+                    defaultValue = "false")
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
             boolean guess,
 
-            @Schema(description = "How likely the guess is, of a hundred; 0 where nobody can tell.")
+            @Schema(description = "How likely the guess is, of a hundred; 0 where nobody can tell.", defaultValue = "0")
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
             int percent,
 
             @Schema(description = "What else it might be, the likeliest first.")
@@ -144,8 +149,8 @@ public record ArrangementView(
             @Schema(description = "Half steps moved by all fingers to come here.")
             int moved,
 
-            boolean pinned,
-            List<AlternativeView> alternatives) {}
+            @Schema(defaultValue = "false") @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+            boolean pinned) {}
 
     /** Another name for a guessed chord. */
     @Schema(name = "Guess")
@@ -187,20 +192,16 @@ public record ArrangementView(
     /** What one finger does. */
     @Schema(name = "FingerMove")
     public record FingerView(
-            @Schema(description = "Finger now; 0 where it joins.")
-            int fromFinger,
+            @Schema(description = "The finger now and the one next; 0 where it joins or lifts.")
+            List<Integer> fingers,
 
-            @Schema(description = "Finger next; 0 where it lifts.")
-            int toFinger,
-
-            @Schema(description = "MIDI key now; 0 where it joins.")
-            int fromMidi,
-
-            @Schema(description = "MIDI key next; 0 where it lifts.")
-            int toMidi,
+            @Schema(description = "The MIDI key now and the one next; 0 where it joins or lifts.")
+            List<Integer> keys,
 
             FingerMove.Motion kind,
-            @Schema(example = "3 up a step to F") String sentence) {}
+
+            @Schema(description = "Behind the finger.", example = "up a step to F")
+            String words) {}
 
     /** Something to mind. */
     @Schema(name = "Finding")
@@ -233,16 +234,48 @@ public record ArrangementView(
             @Schema(description = "What the whole tune would cost more, in half steps.")
             int price) {}
 
+    /** One of those who play. */
+    @Schema(name = "Part")
+    public record PartView(
+            @Schema(allowableValues = {"left", "melody"}) String id,
+            @Schema(description = "Every note as written.") List<NoteView> notes) {}
+
     /** A note in time. */
     @Schema(name = "TimedNote")
     public record NoteView(
+            @Schema(
+                    description = "n, its chord and its place in it; or m, the bar of the tune and its place there.",
+                    example = "n3-0")
             String id,
+
+            @Schema(description = "The chord it belongs to, or over which it sounds; −1 before the first.")
             int chord,
+
             int bar,
             double onset,
+
+            @Schema(description = "How long it sounds, in quarter notes.")
             double duration,
+
             int midi,
 
-            @Schema(description = "Whether it is held over into the next note of the same pitch.")
+            @Schema(
+                    description = "Whether it is held over into the next note of the same pitch.",
+                    defaultValue = "false")
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
             boolean tied) {}
+
+    /** The score in pieces; put together they are one document. */
+    @Schema(name = "Score")
+    public record ScoreView(String head, List<MeasureView> measures, String foot) {}
+
+    /** One measure of the score. */
+    @Schema(name = "Measure")
+    public record MeasureView(
+            @Schema(description = "Tells it from others; the same mark is the same text.")
+            String mark,
+
+            @Schema(description = "Empty where the request names the mark as known.", defaultValue = "")
+            @JsonInclude(JsonInclude.Include.NON_EMPTY)
+            String text) {}
 }

@@ -11,6 +11,8 @@ import com.zestythumb.app.arrange.ArrangementView.MoveView;
 import com.zestythumb.app.arrange.ArrangementView.NoteView;
 import com.zestythumb.app.arrange.ArrangementView.NumeralView;
 import com.zestythumb.app.arrange.ArrangementView.OtherKeyView;
+import com.zestythumb.app.arrange.ArrangementView.PartView;
+import com.zestythumb.app.arrange.ArrangementView.ScoreView;
 import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
@@ -46,7 +48,7 @@ final class Views {
 
     private Views() {}
 
-    static ArrangementView of(Chart chart, Arrangement arrangement, String musicXml) {
+    static ArrangementView of(Chart chart, Arrangement arrangement, int chord, ScoreView score) {
         LeadSheet sheet = arrangement.sheet();
         return new ArrangementView(
                 sheet.title(),
@@ -72,12 +74,12 @@ final class Views {
                 IntStream.range(0, arrangement.chords().size())
                         .mapToObj(i -> chord(arrangement, i))
                         .toList(),
-                arrangement.notes().stream().map(Views::note).toList(),
-                melody(arrangement),
+                parts(arrangement),
+                alternatives(arrangement, chord),
                 findings(arrangement),
                 AnalysisView.of(arrangement),
                 arrangement.lostPins().stream().map(PinDto::of).toList(),
-                musicXml);
+                score);
     }
 
     /** Where nobody told the key, those in which the tune might be heard as well. */
@@ -133,10 +135,7 @@ final class Views {
                 keys(chord.voicing().pitches(), chord.allFingers(), names),
                 next < 0 ? NO_MOVE : move(chord, arrangement.chords().get(next), names),
                 chord.solved().map(Solved::cost).map(Cost::semitones).orElse(0),
-                chord.solved().map(Solved::pinned).orElse(false),
-                chord.solved().map(Solved::alternatives).orElse(List.of()).stream()
-                        .map(other -> alternative(other, names))
-                        .toList());
+                chord.solved().map(Solved::pinned).orElse(false));
     }
 
     private static List<FindingView> findings(Arrangement arrangement) {
@@ -179,12 +178,30 @@ final class Views {
 
     private static FingerView finger(FingerMove move, NoteNames names) {
         return new FingerView(
-                move.fromFinger(),
-                move.toFinger(),
-                move.from() == null ? 0 : move.from().midi(),
-                move.to() == null ? 0 : move.to().midi(),
+                List.of(move.fromFinger(), move.toFinger()),
+                List.of(
+                        move.from() == null ? 0 : move.from().midi(),
+                        move.to() == null ? 0 : move.to().midi()),
                 move.motion(),
-                move.sentence(names));
+                move.words(names));
+    }
+
+    /** Other ways to play one chord. */
+    static List<AlternativeView> alternatives(Arrangement arrangement, int chord) {
+        if (chord < 0 || chord >= arrangement.chords().size()) {
+            return List.of();
+        }
+        NoteNames names = arrangement.sheet().heading().names();
+        return arrangement.chords().get(chord).solved().map(Solved::alternatives).orElse(List.of()).stream()
+                .map(other -> alternative(other, names))
+                .toList();
+    }
+
+    private static List<PartView> parts(Arrangement arrangement) {
+        List<NoteView> melody = melody(arrangement);
+        PartView left = new PartView(
+                "left", arrangement.notes().stream().map(Views::note).toList());
+        return melody.isEmpty() ? List.of(left) : List.of(left, new PartView("melody", melody));
     }
 
     private static AlternativeView alternative(Alternative other, NoteNames names) {

@@ -46,6 +46,15 @@ class HttpProblems extends ResponseEntityExceptionHandler {
                 HttpStatus.PRECONDITION_REQUIRED, "name the version you have seen in If-Match");
     }
 
+    /** In a moment there is room again. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(BusyException e) {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, "1")
+                .body(ProblemDetail.forStatusAndDetail(
+                        HttpStatus.SERVICE_UNAVAILABLE, "the app has too much to do just now; try again in a moment"));
+    }
+
     @ExceptionHandler
     ProblemDetail refused(RefusedException e) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());

@@ -4,11 +4,12 @@ import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.info.License;
 import io.swagger.v3.oas.models.media.Schema;
 import java.util.List;
+import java.util.Map;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** The OpenAPI document: every property is always there, so each is required. */
+/** The OpenAPI document: every property is required but those that have a default, which may be left out. */
 @Configuration
 @SuppressWarnings("rawtypes") // the OpenAPI model is written in raw types
 class OpenApiConfiguration {
@@ -29,7 +30,10 @@ class OpenApiConfiguration {
 
     private static void requireAll(Schema<?> schema) {
         if (schema.getProperties() != null) {
-            schema.setRequired(List.copyOf(schema.getProperties().keySet()));
+            schema.setRequired(schema.getProperties().entrySet().stream()
+                    .filter(property -> property.getValue().getDefault() == null)
+                    .map(Map.Entry::getKey)
+                    .toList());
         }
     }
 }

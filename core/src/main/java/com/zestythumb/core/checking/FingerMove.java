@@ -69,17 +69,25 @@ public record FingerMove(int fromFinger, int toFinger, Pitch from, Pitch to) {
 
     /** A whole sentence: {@code "3 up a step to F"}, {@code "3 for 2, stays on E"}. */
     public String sentence(NoteNames names) {
+        return finger() + " " + words(names);
+    }
+
+    /** What stands in it behind the finger: {@code "up a step to F"}. */
+    public String words(NoteNames names) {
         Pitch note = to == null ? from : to;
         String name = names.fromEnglish(note.pitchClass().pretty());
         return switch (motion()) {
-            case STAYS -> finger() + " stays on " + name;
-            case LIFTS -> fromFinger + " lifts from " + name;
-            case JOINS -> toFinger + " joins on " + name;
-            case STEP, LEAP -> finger() + " " + way() + " to " + name;
+            case STAYS -> "stays on " + name;
+            case LIFTS -> "lifts from " + name;
+            case JOINS -> "joins on " + name;
+            case STEP, LEAP -> way() + " to " + name;
         };
     }
 
     private String finger() {
+        if (fromFinger == 0 || toFinger == 0) {
+            return "" + Math.max(fromFinger, toFinger);
+        }
         return fromFinger == toFinger ? "" + fromFinger : toFinger + " for " + fromFinger + ",";
     }
 }

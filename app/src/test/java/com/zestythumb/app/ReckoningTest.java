@@ -1,0 +1,79 @@
+package com.zestythumb.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.zestythumb.app.http.BusyException;
+import com.zestythumb.app.http.Reckoning;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.assertj.MockMvcTester;
+
+/** With every core at work whoever comes is not left waiting for ever. */
+@SpringBootTest(properties = "zesty.reckoning.wait=50")
+@AutoConfigureMockMvc
+class ReckoningTest {
+
+    @Autowired
+    private Reckoning reckoning;
+
+    @Autowired
+    private MockMvcTester api;
+
+    private final ExecutorService others = Executors.newCachedThreadPool();
+    private final CountDownLatch done = new CountDownLatch(1);
+
+    private List<Future<?>> occupyAllCores() throws InterruptedException {
+        int cores = Runtime.getRuntime().availableProcessors();
+        CountDownLatch begun = new CountDownLatch(cores);
+        List<Future<?>> work = new ArrayList<>();
+        for (int i = 0; i < cores; i++) {
+            work.add(others.submit(() -> reckoning.inTurn(() -> {
+                begun.countDown();
+                try {
+                    done.await();
+                } catch (InterruptedException e) {
+                    Thread.currentThread().interrupt();
+                }
+                return 0;
+            })));
+        }
+        begun.await();
+        return work;
+    }
+
+    @AfterEach
+    void letGo() {
+        done.countDown();
+        others.shutdown();
+    }
+
+    @Test
+    void sendsAwayWhoeverWouldWaitTooLong() throws Exception {
+        List<Future<?>> work = occupyAllCores();
+        assertThatThrownBy(() -> reckoning.inTurn(() -> 1)).isInstanceOf(BusyException.class);
+        assertThat(api.post()
+                        .uri("/api/arrangements")
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"chart\":\"| C |\"}")
+                        .exchange())
+                .hasStatus(503)
+                .hasHeader("Retry-After", "1")
+                .hasContentType(MediaType.APPLICATION_PROBLEM_JSON);
+        done.countDown();
+        for (Future<?> one : work) {
+            one.get();
+        }
+        assertThat(reckoning.inTurn(() -> 1)).isEqualTo(1);
+    }
+}

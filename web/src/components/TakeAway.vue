@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import type { Arrangement, FileFormat, Played } from '../api/client';
+import { useFiles } from '../composables/useFiles';
+
+/** The tune as a file: for paper, for notation, for playing, for other programs. */
+const props = defineProps<{
+  tune: Arrangement | undefined;
+  chart: string;
+  played: Played | undefined;
+  facts: string;
+}>();
+
+const { download, downloadPage, trouble } = useFiles();
+
+const PAGES: { format: 'pdf' | 'svg'; name: string; use: string }[] = [
+  { format: 'pdf', name: 'PDF', use: 'for paper' },
+  { format: 'svg', name: 'SVG', use: 'a picture of the page' },
+];
+const FILES: { format: FileFormat; name: string; use: string }[] = [
+  { format: 'musicxml', name: 'MusicXML', use: 'for notation' },
+  { format: 'midi', name: 'MIDI', use: 'for playing' },
+  { format: 'abc', name: 'ABC', use: 'tune and chords' },
+  { format: 'chordpro', name: 'ChordPro', use: 'words and chords' },
+  { format: 'chart', name: 'Text', use: 'the chart as typed' },
+];
+
+const takePage = (format: 'svg' | 'pdf') =>
+  downloadPage(format, {
+    title: props.tune?.title ?? 'tune',
+    facts: props.facts,
+    composer: props.tune?.composer ?? '',
+  });
+</script>
+
+<template>
+  <section class="take" aria-labelledby="take-heading">
+    <h2 id="take-heading">Take it away</h2>
+    <ul>
+      <li v-for="{ format, name, use } in PAGES" :key="format">
+        <button class="plain-button" @click="takePage(format)">
+          <b>{{ name }}</b> <span>{{ use }}</span>
+        </button>
+      </li>
+      <li v-for="{ format, name, use } in FILES" :key="format">
+        <button class="plain-button" @click="played && download(format, chart, played)">
+          <b>{{ name }}</b> <span>{{ use }}</span>
+        </button>
+      </li>
+    </ul>
+    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+  </section>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  margin: 6px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 6px;
+}
+button {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  width: 100%;
+  min-height: 44px;
+  padding: 8px 12px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+}
+button:hover {
+  background: var(--page);
+}
+b {
+  min-width: 84px;
+}
+span {
+  color: var(--ink-soft);
+}
+.trouble {
+  color: var(--caution);
+}
+</style>

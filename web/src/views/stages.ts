@@ -1,0 +1,10 @@
+/** The stages of a lesson, in the order in which a teacher works. */
+export const STAGES = [
+  { id: 'write', name: 'Write' },
+  { id: 'look', name: 'Look' },
+  { id: 'hand', name: 'Left hand' },
+  { id: 'check', name: 'Check' },
+  { id: 'take', name: 'Take away' },
+] as const;
+
+export type Stage = (typeof STAGES)[number]['id'];

@@ -52,10 +52,24 @@ is_owned() {
   [ -n "$owner" ] && grep -qs zesty "/proc/$owner/cmdline"
 }
 
+# Where in a folder the database is kept. One that is the database's own, or is made for it, holds it itself; in any
+# other, which people may share, it gets a folder of its own, and nothing else there is touched.
+database_home() {
+  if [ -e "$1" ] && [ ! -f "$1/postgres/PG_VERSION" ] && [ -n "$(ls -A "$1")" ]; then
+    echo "$1/zesty-thumb"
+  elif [ -e "$1" ] && is_root && [ "$(stat -c %U "$1")" != postgres ] && [ "$(stat -c %U "$1")" != root ]; then
+    echo "$1/zesty-thumb"
+  else
+    echo "$1"
+  fi
+}
+
 # database_start FOLDER: makes the database there if there is none, starts it, sets ZESTY_DB_*.
 database_start() {
-  mkdir -p "$1"
-  DATABASE_FOLDER=$(cd "$1" && pwd)
+  local home
+  home=$(database_home "$1")
+  mkdir -p "$home"
+  DATABASE_FOLDER=$(cd "$home" && pwd)
   local files=$DATABASE_FOLDER/postgres secret=$DATABASE_FOLDER/password port
   if is_root; then chown postgres: "$DATABASE_FOLDER"; fi
   as_database_user test -x "$DATABASE_FOLDER" ||

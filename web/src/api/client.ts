@@ -102,6 +102,7 @@ export const api = {
   /** Arranges charts, one after another; measures that came before are not sent again. */
   arranger() {
     const score = scoreMemory();
+    const page = Math.random().toString(36).slice(2);
     return async (
       chart: string,
       { choices, hand }: Played,
@@ -110,7 +111,14 @@ export const api = {
       signal?: AbortSignal,
     ): Promise<{ arrangement: Arrangement; alternatives: Alternative[] }> => {
       const body = { chart, choices, hand, counts, chord, known: score.marks() };
-      const answer = await data(http.POST('/api/arrangements', { body, signal: signal ?? null }));
+      const answer = await data(
+        http.POST('/api/arrangements', {
+          body,
+          // What this page asked before gives way.
+          headers: { 'X-Page': page },
+          signal: signal ?? null,
+        }),
+      );
       const { parts, score: sent, alternatives, ...rest } = answer;
       const notes = (id: string) => parts.find((part) => part.id === id)?.notes ?? [];
       const arrangement = {

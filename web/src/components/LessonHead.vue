@@ -14,7 +14,7 @@ defineProps<{
   tune: ReturnType<typeof useTune>;
 }>();
 const textOpen = defineModel<boolean>('textOpen', { required: true });
-const emit = defineEmits<{ help: [] }>();
+const emit = defineEmits<{ help: []; pick: [] }>();
 
 const { appearance, toggle } = useAppearance();
 </script>
@@ -44,7 +44,7 @@ const { appearance, toggle } = useAppearance();
       @take-theirs="tune.takeTheirs"
     />
     <StudentMenu v-if="tune.players.value.length" :tune="tune" />
-    <StageRow :to-mind="toMind" />
+    <StageRow :to-mind="toMind" @pick="emit('pick')" />
     <div class="tools">
       <Button
         :icon="appearance === 'day' ? 'pi pi-moon' : 'pi pi-sun'"

@@ -5,11 +5,12 @@ import { STAGES } from '../views/stages';
 
 /** The stages of a lesson in the order of the work. */
 defineProps<{ toMind: number }>();
+const emit = defineEmits<{ pick: [] }>();
 </script>
 
 <template>
   <TabList class="stages" aria-label="Stages of the lesson">
-    <Tab v-for="stage in STAGES" :key="stage.id" :value="stage.id">
+    <Tab v-for="stage in STAGES" :key="stage.id" :value="stage.id" @click="emit('pick')">
       {{ stage.name }}
       <span v-if="stage.id === 'check' && toMind" class="count" :aria-label="`${toMind} to mind`">
         {{ toMind }}

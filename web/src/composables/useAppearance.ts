@@ -1,24 +1,15 @@
-import { ref, watchEffect } from 'vue';
+import { useLocalStorage, usePreferredDark } from '@vueuse/core';
+import { watchEffect } from 'vue';
 
 type Appearance = 'day' | 'evening';
 
-const KEPT_AS = 'zesty.appearance';
-
-function initial(): Appearance {
-  const kept = localStorage.getItem(KEPT_AS);
-  if (kept === 'day' || kept === 'evening') return kept;
-  return matchMedia('(prefers-color-scheme: dark)').matches ? 'evening' : 'day';
-}
-
-const appearance = ref<Appearance>(initial());
+const usual: Appearance = usePreferredDark().value ? 'evening' : 'day';
+const appearance = useLocalStorage<Appearance>('zesty.appearance', usual, { writeDefaults: false });
 
 /** Day paper or evening paper, remembered on this device. */
 export function useAppearance() {
   const isEvening = () => appearance.value === 'evening';
   watchEffect(() => document.documentElement.classList.toggle('evening', isEvening()));
-  const toggle = () => {
-    appearance.value = isEvening() ? 'day' : 'evening';
-    localStorage.setItem(KEPT_AS, appearance.value);
-  };
+  const toggle = () => void (appearance.value = isEvening() ? 'day' : 'evening');
   return { appearance, toggle };
 }

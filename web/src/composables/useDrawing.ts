@@ -1,4 +1,5 @@
-import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch, type Ref } from 'vue';
+import { useResizeObserver } from '@vueuse/core';
+import { computed, nextTick, ref, watch, type Ref } from 'vue';
 import type { Arrangement } from '../api/client';
 import {
   chordBoxes,
@@ -45,15 +46,13 @@ export function useDrawing(
     engrave(now, { pieces: piecesOf(now.musicXml, starts), width, scale, braced });
   }
 
-  const observer = new ResizeObserver(([entry]) => {
+  useResizeObserver(page, ([entry]) => {
     const now = Math.round(entry!.contentRect.width);
     if (Math.abs(now - width) > 2) {
       width = now;
       draw();
     }
   });
-  onMounted(() => observer.observe(page.value!));
-  onBeforeUnmount(() => observer.disconnect());
   watch(tune, draw);
 
   watch(drawing, async (now) => {

@@ -1,18 +1,14 @@
-import { ref } from 'vue';
+import { useLocalStorage } from '@vueuse/core';
 
 /** Ways to write beneath a chord: figured bass and case, upper case with chord letters, numbers, functions. */
-const SCHOOLS = ['figured', 'functional', 'counted', 'function'] as const;
-export type NumeralSchool = (typeof SCHOOLS)[number];
+export type NumeralSchool = 'figured' | 'functional' | 'counted' | 'function';
 
-const KEPT_AS = 'zesty.numerals';
-const kept = localStorage.getItem(KEPT_AS);
-const school = ref<NumeralSchool>(SCHOOLS.find((one) => one === kept) ?? 'figured');
+const school = useLocalStorage<NumeralSchool>('zesty.numerals', 'figured', {
+  writeDefaults: false,
+});
 
 /** The teacher's school, remembered on this device. */
 export function useNumerals() {
-  const choose = (other: NumeralSchool) => {
-    school.value = other;
-    localStorage.setItem(KEPT_AS, other);
-  };
+  const choose = (other: NumeralSchool) => void (school.value = other);
   return { school, choose };
 }

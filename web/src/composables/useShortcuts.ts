@@ -1,4 +1,5 @@
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { ref, watch } from 'vue';
 import { keepHere } from './keepHere';
 
 export interface Shortcut {
@@ -41,6 +42,5 @@ export function useShortcuts(shortcuts: Shortcut[]) {
       shortcut.run();
     }
   }
-  onMounted(() => window.addEventListener('keydown', onKey));
-  onBeforeUnmount(() => window.removeEventListener('keydown', onKey));
+  useEventListener(window, 'keydown', onKey);
 }

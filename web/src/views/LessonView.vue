@@ -75,6 +75,10 @@ watch(arrangement, () => (opened.value = harmonies.wanted.value ? 'write' : 'han
   once: true,
 });
 const stage = computed<Stage>(() => props.stage ?? opened.value);
+/** Where there is no room for both, what a stage shows stands in the place of the chart. */
+function makeRoom() {
+  if (window.innerWidth <= 1100) textOpen.value = false;
+}
 const show = (other: Stage) =>
   void router.replace({ name: 'lesson', params: { id: props.id, stage: other } });
 const stageName = computed(() => STAGES.find((one) => one.id === stage.value)!.name);
@@ -168,6 +172,7 @@ useShortcuts(shortcuts);
       :to-mind="arrangement?.findings.length ?? 0"
       :tune="tune"
       @help="helpOpen = true"
+      @pick="makeRoom"
     />
     <aside v-if="textOpen" class="text" aria-label="The chart">
       <ChartEditor

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.app.http.BusyException;
+import com.zestythumb.app.http.OvertakenException;
 import com.zestythumb.app.http.Reckoning;
 import java.util.ArrayList;
 import java.util.List;
@@ -75,5 +76,53 @@ class ReckoningTest {
             one.get();
         }
         assertThat(reckoning.inTurn(() -> 1)).isEqualTo(1);
+    }
+
+    @Test
+    void letsOldKeystrokesGiveWayToNewOnes() throws Exception {
+        Reckoning patient = Reckoning.of(64, 60_000);
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch newer = new CountDownLatch(1);
+        Future<Integer> old = others.submit(() -> patient.inTurn("a page", () -> {
+            begun.countDown();
+            return 1;
+        }));
+        begun.await();
+        assertThat(old.get()).isEqualTo(1);
+        // All cores are taken; two keystrokes of one page and one of another wait.
+        int cores = Runtime.getRuntime().availableProcessors();
+        CountDownLatch busy = new CountDownLatch(cores);
+        for (int i = 0; i < cores; i++) {
+            others.submit(() -> patient.inTurn(() -> {
+                busy.countDown();
+                awaitQuietly(newer);
+                return 0;
+            }));
+        }
+        busy.await();
+        Future<Integer> first = others.submit(() -> patient.inTurn("a page", () -> 1));
+        awaitWaiting(patient, 1);
+        Future<Integer> second = others.submit(() -> patient.inTurn("a page", () -> 2));
+        awaitWaiting(patient, 2);
+        Future<Integer> another = others.submit(() -> patient.inTurn("another page", () -> 3));
+        awaitWaiting(patient, 3);
+        newer.countDown();
+        assertThatThrownBy(first::get).hasCauseInstanceOf(OvertakenException.class);
+        assertThat(second.get()).isEqualTo(2);
+        assertThat(another.get()).isEqualTo(3);
+    }
+
+    private static void awaitQuietly(CountDownLatch latch) {
+        try {
+            latch.await();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    private static void awaitWaiting(Reckoning reckoning, int count) {
+        while (reckoning.waiting() < count) {
+            Thread.onSpinWait();
+        }
     }
 }

@@ -13,6 +13,7 @@ import com.zestythumb.formats.midi.MidiFileWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
@@ -23,6 +24,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -32,7 +34,7 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "Arrangements")
 class ArrangementController {
 
-    private final MusicXmlWriter page = new MusicXmlWriter(Staves.PAGE);
+    private final MusicXmlWriter pageScore = new MusicXmlWriter(Staves.PAGE);
     private final MusicXmlWriter pageWithCounts = new MusicXmlWriter(Staves.PAGE_WITH_COUNTS);
     private final ScoreWriter musicXml = new MusicXmlWriter(Staves.GRAND);
     private final ScoreWriter midi = new MidiFileWriter();
@@ -46,11 +48,15 @@ class ArrangementController {
     @PostMapping
     @Operation(
             summary = "Arrange a chart for a left hand. Mistakes in the chart come back as problems, not as an error.")
-    ArrangementView arrange(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> {
+    ArrangementView arrange(
+            @Parameter(description = "The page's own name: what it asked before gives way to what it asks now.")
+                    @RequestHeader(name = "X-Page", defaultValue = "")
+                    String page,
+            @Valid @RequestBody ArrangementRequest request) {
+        return reckoning.inTurn(page, () -> {
             Chart chart = request.read();
             Arrangement arrangement = request.arrange(chart);
-            MusicXmlWriter writer = request.counts() ? pageWithCounts : page;
+            MusicXmlWriter writer = request.counts() ? pageWithCounts : pageScore;
             return Views.of(
                     chart, arrangement, request.chord(), ScoreParts.of(writer.writeText(arrangement), request.known()));
         });

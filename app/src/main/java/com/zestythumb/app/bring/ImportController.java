@@ -1,5 +1,6 @@
 package com.zestythumb.app.bring;
 
+import com.zestythumb.app.http.BusyException;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.Imported;
@@ -15,6 +16,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
 import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -56,6 +58,8 @@ class ImportController {
         }
     }
 
+    private static final long MOST_SECONDS = 30;
+
     /** One file at a time, so that large ones do not add up in memory. */
     private final Semaphore one = new Semaphore(1, true);
 
@@ -72,12 +76,24 @@ class ImportController {
                     String name,
             @Parameter(hidden = true) InputStream file)
             throws IOException {
-        one.acquireUninterruptibly();
+        // Read before its turn comes: a slow line holds up nobody else.
+        byte[] bytes = file.readNBytes(Importer.MAX_BYTES + 1);
+        await();
         try {
-            byte[] bytes = file.readNBytes(Importer.MAX_BYTES + 1);
             return Importer.read(name, bytes).stream().map(ImportedTune::of).toList();
         } finally {
             one.release();
+        }
+    }
+
+    private void await() {
+        try {
+            if (!one.tryAcquire(MOST_SECONDS, TimeUnit.SECONDS)) {
+                throw new BusyException();
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new BusyException();
         }
     }
 

@@ -1,6 +1,7 @@
 package com.zestythumb.app.harmony;
 
 import com.zestythumb.app.arrange.ArrangementRequest;
+import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.harmonising.Harmoniser;
 import com.zestythumb.core.harmonising.Level;
 import com.zestythumb.core.harmonising.Proposal;
@@ -73,6 +74,12 @@ class HarmonyController {
             @Schema(description = "What the whole tune would cost more with it, all else solved anew around it.")
             double price) {}
 
+    private final Reckoning reckoning;
+
+    HarmonyController(Reckoning reckoning) {
+        this.reckoning = reckoning;
+    }
+
     @PostMapping
     @Operation(
             summary = "Chords for a tune without any, or for its open bars: the best of each level, and the price of"
@@ -83,7 +90,10 @@ class HarmonyController {
             throw new IllegalArgumentException("mend this first, so that nothing is lost: "
                     + chart.problems().get(0));
         }
-        LeadSheet sheet = chart.sheet();
+        return reckoning.inTurn(() -> propose(chart.sheet(), request));
+    }
+
+    private static HarmonyAnswer propose(LeadSheet sheet, HarmonyRequest request) {
         NoteNames names = sheet.heading().names();
         List<Level> levels = request.levels().isEmpty() ? Harmoniser.THREE : request.levels();
         return new HarmonyAnswer(

@@ -11,7 +11,6 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -57,12 +56,11 @@ class Guard extends OncePerRequestFilter {
                 || ADDRESS.matcher(host).matches()
                 || hosts.stream().anyMatch(host::equalsIgnoreCase);
         if (!known) {
-            response.setStatus(HttpStatus.MISDIRECTED_REQUEST.value());
-            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getWriter()
-                    .write(
-                            "{\"status\":421,\"title\":\"Misdirected Request\",\"detail\":\"this app does not know the name"
-                                    + " you call it by; use its address, or start it with --host and that name\"}");
+            Problem.write(
+                    response,
+                    HttpStatus.MISDIRECTED_REQUEST,
+                    "this app does not know the name you call it by; use its address, or start it with --host and that"
+                            + " name");
             return;
         }
         response.setHeader("Content-Security-Policy", POLICY);

@@ -55,6 +55,20 @@ class HttpProblems extends ResponseEntityExceptionHandler {
                         HttpStatus.SERVICE_UNAVAILABLE, "the app has too much to do just now; try again in a moment"));
     }
 
+    /** Whether the body came too slowly or was too long. */
+    @ExceptionHandler
+    ProblemDetail body(BodyException e) {
+        HttpStatus status = e.tooLarge() ? HttpStatus.CONTENT_TOO_LARGE : HttpStatus.REQUEST_TIMEOUT;
+        return ProblemDetail.forStatusAndDetail(status, e.getMessage());
+    }
+
+    /** Nobody waits for this answer any more. */
+    @ExceptionHandler
+    ProblemDetail overtaken(OvertakenException e) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONFLICT, "this page has asked anew meanwhile; the newer question is answered");
+    }
+
     @ExceptionHandler
     ProblemDetail refused(RefusedException e) {
         return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
@@ -90,6 +104,11 @@ class HttpProblems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        for (Throwable cause = e.getCause(); cause != null; cause = cause.getCause()) {
+            if (cause instanceof BodyException body) {
+                return ResponseEntity.of(body(body)).build();
+            }
+        }
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(
                 HttpStatus.BAD_REQUEST, where(e) + "the request is not the JSON this call takes; see /api/openapi");
         return handleExceptionInternal(e, problem, headers, status, request);

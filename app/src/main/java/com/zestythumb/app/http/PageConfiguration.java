@@ -16,6 +16,7 @@ class PageConfiguration implements WebMvcConfigurer {
     public void addViewControllers(ViewControllerRegistry registry) {
         registry.addViewController("/bring").setViewName("forward:/index.html");
         registry.addViewController("/tunes/{id}").setViewName("forward:/index.html");
+        registry.addViewController("/tunes/{id}/{stage}").setViewName("forward:/index.html");
     }
 
     @Override

@@ -86,7 +86,7 @@ public final class MelodyEntry {
         }
         if (duration.compareTo(Fraction.ZERO) <= 0
                 || duration.compareTo(LONGEST) > 0
-                || !NoteReader.isWritable(duration)
+                || !BarFilling.isWritable(duration)
                 || place.onset().compareTo(sheet.bars().get(place.bar()).length()) >= 0) {
             throw new IllegalArgumentException("a note of " + duration + " quarter notes does not go there");
         }

@@ -5,9 +5,7 @@ import com.zestythumb.core.pitch.Letter;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /**
  * Reads the notes of one bar in ABC notation (standard 2.1, section 4): pitches, lengths, rests, ties,
@@ -23,14 +21,11 @@ public final class NoteReader {
     public record Mistake(int at, int length, String message) {}
 
     private static final String PASSED_OVER = ".~HLMOPSTuv`\\)y* \t";
-    private static final Fraction HALF = Fraction.of(1, 2);
 
     private final String text;
-    private final Key key;
     private final Fraction unit;
     private final Meter meter;
-    private final boolean allOctaves;
-    private final Map<Integer, Integer> accidentals = new HashMap<>();
+    private final BarAccidentals accidentals;
 
     private final List<MelodyNote> notes = new ArrayList<>();
     private final List<Quoted> quoted = new ArrayList<>();
@@ -39,12 +34,10 @@ public final class NoteReader {
     private int at;
     private Fraction time = Fraction.ZERO;
     private Fraction nextFactor = Fraction.of(1);
-    private int tupletActual;
-    private int tupletNormal;
-    private int tupletSize;
-    private int tupletPlace;
+    /** The tuplet that is open, as its next note has it; else null. */
+    private Tuplet tuplet;
+
     private boolean reduced;
-    private Pitch tiedFrom;
 
     /**
      * Gets ready to read a bar.
@@ -55,16 +48,14 @@ public final class NoteReader {
      */
     public NoteReader(String text, Key key, Meter meter, Fraction unit, boolean allOctaves) {
         this.text = text;
-        this.key = key;
         this.meter = meter;
         this.unit = unit;
-        this.allOctaves = allOctaves;
+        this.accidentals = new BarAccidentals(key, allOctaves);
     }
 
     /** With the notes of the bar before: what is tied over the bar line keeps its accidental. */
     public NoteReader after(List<MelodyNote> before) {
-        MelodyNote last = before.isEmpty() ? null : before.get(before.size() - 1);
-        tiedFrom = last != null && last.tied() ? last.pitch() : null;
+        accidentals.after(before);
         return this;
     }
 
@@ -163,10 +154,7 @@ public final class NoteReader {
             mistake(start, at - start, "a tuplet has 2 to 9 notes, as in (3abc");
             return;
         }
-        tupletActual = p;
-        tupletNormal = q > 0 ? q : usualNormal(p);
-        tupletSize = r;
-        tupletPlace = 0;
+        tuplet = new Tuplet(p, q > 0 ? q : usualNormal(p), 0, r);
     }
 
     private int usualNormal(int p) {
@@ -234,7 +222,7 @@ public final class NoteReader {
                         || !one.isRest() && one.pitch().midi() > highest.pitch().midi();
                 reduced |= highest != null;
                 highest = higher ? one : highest;
-                tupletPlace -= one.tuplet() == null ? 0 : 1;
+                tuplet = one.tuplet() == null ? tuplet : one.tuplet();
             }
         }
         at = end + 1;
@@ -285,27 +273,13 @@ public final class NoteReader {
 
     private Pitch pitch(char c, int octave, Integer written, int start) {
         Letter letter = Letter.valueOf(String.valueOf(Character.toUpperCase(c)));
-        int place = allOctaves ? letter.ordinal() : letter.ordinal() + 7 * octave;
-        if (written != null) {
-            accidentals.put(place, written);
-        }
-        int alteration = accidentals.getOrDefault(place, key.signatureOf(letter));
-        if (written == null && continuesTie(letter, octave)) {
-            alteration = tiedFrom.pitchClass().alteration();
-        }
+        int alteration = accidentals.alteration(letter, octave, written, notes.isEmpty());
         int midi = 12 * (octave + 1) + letter.semitones() + alteration;
         if (midi < 21 || midi > 108) {
             mistake(start, at - start, "this note lies outside the piano; take away some of its , or '");
             return null;
         }
         return new Pitch(new PitchClass(letter, alteration), octave);
-    }
-
-    private boolean continuesTie(Letter letter, int octave) {
-        return notes.isEmpty()
-                && tiedFrom != null
-                && tiedFrom.pitchClass().letter() == letter
-                && tiedFrom.octave() == octave;
     }
 
     /** {@code 2}, {@code /}, {@code 3/2}, {@code //}: how many unit lengths. */
@@ -327,36 +301,14 @@ public final class NoteReader {
     }
 
     private void add(Pitch pitch, Fraction length) {
-        Tuplet tuplet = null;
-        Fraction sounding = length;
-        if (tupletPlace < tupletSize) {
-            tuplet = new Tuplet(tupletActual, tupletNormal, tupletPlace++, tupletSize);
-            sounding = length.times(Fraction.of(tupletNormal, tupletActual));
-        }
-        notes.add(new MelodyNote(pitch, time, sounding, false, tuplet, ""));
+        Tuplet here = tuplet;
+        Fraction sounding = here == null ? length : here.sounding(length);
+        tuplet = here == null ? null : here.next();
+        notes.add(new MelodyNote(pitch, time, sounding, false, here, ""));
         time = time.plus(sounding);
     }
 
     private void mistake(int from, int length, String message) {
         mistakes.add(new Mistake(from, Math.max(1, length), message));
-    }
-
-    /** Fills a bar that is too short with a rest, where the notes stop; null where it is too long. */
-    static List<MelodyNote> filled(List<MelodyNote> notes, Fraction length) {
-        Fraction end =
-                notes.isEmpty() ? Fraction.ZERO : notes.get(notes.size() - 1).end();
-        if (end.compareTo(length) > 0) {
-            return null;
-        }
-        List<MelodyNote> all = new ArrayList<>(notes);
-        if (end.compareTo(length) < 0) {
-            all.add(new MelodyNote(null, end, length.minus(end)));
-        }
-        return all;
-    }
-
-    /** The shortest value that a melody may have is a sixty-fourth; longer ones are made of those. */
-    static boolean isWritable(Fraction duration) {
-        return duration.times(Fraction.of(16)).isWhole() && duration.compareTo(HALF.times(Fraction.of(1, 8))) >= 0;
     }
 }

@@ -14,4 +14,14 @@ public record Tuplet(int actual, int normal, int place, int size) {
     public Fraction written(Fraction sounding) {
         return sounding.times(Fraction.of(actual, normal));
     }
+
+    /** How long a note sounds that is written so long. */
+    Fraction sounding(Fraction written) {
+        return written.times(Fraction.of(normal, actual));
+    }
+
+    /** The next place in the group; null behind the last. */
+    Tuplet next() {
+        return place + 1 < size ? new Tuplet(actual, normal, place + 1, size) : null;
+    }
 }

@@ -131,8 +131,8 @@ final class VoiceReader {
         for (NoteReader.Mistake mistake : reader.mistakes()) {
             problems.at(new TextSpan(lineNumber, column + mistake.at(), mistake.length()), place, mistake.message());
         }
-        List<MelodyNote> notes = NoteReader.filled(reader.notes(), bar.length);
-        boolean writable = reader.notes().stream().allMatch(n -> NoteReader.isWritable(n.written()));
+        List<MelodyNote> notes = BarFilling.filled(reader.notes(), bar.length);
+        boolean writable = reader.notes().stream().allMatch(n -> BarFilling.isWritable(n.written()));
         boolean exact = reader.length().equals(bar.length);
         if (reader.mistakes().isEmpty() && (!exact || !writable)) {
             int indent = text.length() - text.stripLeading().length();
@@ -152,12 +152,12 @@ final class VoiceReader {
     private static List<MelodyNote> cut(List<MelodyNote> notes, Fraction length) {
         List<MelodyNote> fitting = new ArrayList<>();
         for (MelodyNote note : notes) {
-            if (note.end().compareTo(length) > 0 || !NoteReader.isWritable(note.written())) {
+            if (note.end().compareTo(length) > 0 || !BarFilling.isWritable(note.written())) {
                 break;
             }
             fitting.add(note);
         }
-        return NoteReader.filled(fitting, length);
+        return BarFilling.filled(fitting, length);
     }
 
     private void layWords(VoiceLine line) {

@@ -4,30 +4,19 @@ import jakarta.xml.bind.JAXBElement;
 import org.audiveris.proxymusic.Articulations;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Backup;
-import org.audiveris.proxymusic.BarStyleColor;
 import org.audiveris.proxymusic.Barline;
-import org.audiveris.proxymusic.Clef;
-import org.audiveris.proxymusic.Coda;
 import org.audiveris.proxymusic.Direction;
-import org.audiveris.proxymusic.DirectionType;
-import org.audiveris.proxymusic.Ending;
 import org.audiveris.proxymusic.Extend;
 import org.audiveris.proxymusic.Fingering;
-import org.audiveris.proxymusic.FormattedTextId;
 import org.audiveris.proxymusic.Forward;
 import org.audiveris.proxymusic.Harmony;
-import org.audiveris.proxymusic.Kind;
 import org.audiveris.proxymusic.Lyric;
 import org.audiveris.proxymusic.Notations;
 import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.Pitch;
-import org.audiveris.proxymusic.Repeat;
 import org.audiveris.proxymusic.ScorePart;
 import org.audiveris.proxymusic.ScorePartwise;
 import org.audiveris.proxymusic.ScorePartwise.Part.Measure;
-import org.audiveris.proxymusic.Segno;
-import org.audiveris.proxymusic.Sound;
-import org.audiveris.proxymusic.StyleText;
 import org.audiveris.proxymusic.Syllabic;
 import org.audiveris.proxymusic.Technical;
 import org.audiveris.proxymusic.TextElementData;
@@ -44,6 +33,7 @@ import org.audiveris.proxymusic.Tuplet;
 final class PageText {
 
     private final Tags tags = new Tags();
+    private final PageSigns signs = new PageSigns(tags);
 
     private PageText() {}
 
@@ -79,17 +69,17 @@ final class PageText {
             if (item instanceof Note note) {
                 note(note);
             } else if (item instanceof Harmony harmony) {
-                harmony(harmony);
+                signs.harmony(harmony);
             } else if (item instanceof Direction direction) {
-                direction(direction);
+                signs.direction(direction);
             } else if (item instanceof Backup backup) {
                 tags.open("backup").leaf("duration", backup.getDuration()).close();
             } else if (item instanceof Forward forward) {
                 tags.open("forward").leaf("duration", forward.getDuration()).close();
             } else if (item instanceof Barline barline) {
-                barline(barline);
+                signs.barline(barline);
             } else if (item instanceof Attributes attributes) {
-                attributes(attributes);
+                signs.attributes(attributes);
             } else {
                 throw unknown(item);
             }
@@ -207,120 +197,7 @@ final class PageText {
         tags.close();
     }
 
-    private void harmony(Harmony harmony) {
-        tags.open("harmony");
-        for (Object part : harmony.getHarmonyChord()) {
-            if (part instanceof StyleText function) {
-                tags.open("function").text(function.getValue()).close();
-            } else if (part instanceof Kind kind) {
-                tags.open("kind")
-                        .with("text", kind.getText())
-                        .text(kind.getValue())
-                        .close();
-            } else {
-                throw unknown(part);
-            }
-        }
-        if (harmony.getOffset() != null) {
-            tags.leaf("offset", harmony.getOffset().getValue());
-        }
-        tags.leaf("staff", harmony.getStaff()).close();
-    }
-
-    private void direction(Direction direction) {
-        tags.open("direction").with("placement", direction.getPlacement());
-        direction.getDirectionType().forEach(this::directionType);
-        tags.leaf("staff", direction.getStaff());
-        Sound sound = direction.getSound();
-        if (sound != null) {
-            tags.open("sound")
-                    .with("dacapo", sound.getDacapo())
-                    .with("segno", sound.getSegno())
-                    .with("dalsegno", sound.getDalsegno())
-                    .with("coda", sound.getCoda())
-                    .with("tocoda", sound.getTocoda())
-                    .with("fine", sound.getFine())
-                    .close();
-        }
-        tags.close();
-    }
-
-    private void directionType(DirectionType type) {
-        tags.open("direction-type");
-        type.getRehearsal().forEach(text -> words("rehearsal", text));
-        for (Segno segno : type.getSegno()) {
-            tags.open("segno").close();
-        }
-        for (Coda coda : type.getCoda()) {
-            tags.open("coda").close();
-        }
-        for (Object item : type.getWordsOrSymbol()) {
-            if (!(item instanceof FormattedTextId words)) {
-                throw unknown(item);
-            }
-            words("words", words);
-        }
-        tags.close();
-    }
-
-    private void words(String tag, FormattedTextId text) {
-        tags.open(tag)
-                .with("font-style", text.getFontStyle())
-                .with("enclosure", text.getEnclosure())
-                .text(text.getValue())
-                .close();
-    }
-
-    private void barline(Barline barline) {
-        tags.open("barline").with("location", barline.getLocation());
-        BarStyleColor style = barline.getBarStyle();
-        if (style != null) {
-            tags.leaf("bar-style", style.getValue());
-        }
-        Ending ending = barline.getEnding();
-        if (ending != null) {
-            tags.open("ending")
-                    .with("number", ending.getNumber())
-                    .with("type", ending.getType())
-                    .close();
-        }
-        Repeat repeat = barline.getRepeat();
-        if (repeat != null) {
-            tags.open("repeat")
-                    .with("direction", repeat.getDirection())
-                    .with("times", repeat.getTimes())
-                    .close();
-        }
-        tags.close();
-    }
-
-    private void attributes(Attributes attributes) {
-        tags.open("attributes").leaf("divisions", attributes.getDivisions());
-        attributes
-                .getKey()
-                .forEach(key -> tags.open("key")
-                        .leaf("fifths", key.getFifths())
-                        .leaf("mode", key.getMode())
-                        .close());
-        attributes.getTime().forEach(time -> {
-            tags.open("time");
-            time.getTimeSignature().forEach(part -> tags.leaf(part.getName().getLocalPart(), part.getValue()));
-            tags.close();
-        });
-        tags.leaf("staves", attributes.getStaves());
-        attributes.getClef().forEach(this::clef);
-        tags.close();
-    }
-
-    private void clef(Clef clef) {
-        tags.open("clef")
-                .with("number", clef.getNumber())
-                .leaf("sign", clef.getSign())
-                .leaf("line", clef.getLine())
-                .close();
-    }
-
-    private static IllegalArgumentException unknown(Object item) {
+    static IllegalArgumentException unknown(Object item) {
         return new IllegalArgumentException("a page holds no " + item.getClass().getSimpleName());
     }
 }

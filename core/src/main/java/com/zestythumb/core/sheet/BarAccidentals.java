@@ -1,0 +1,50 @@
+package com.zestythumb.core.sheet;
+
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Letter;
+import com.zestythumb.core.pitch.Pitch;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What sharps and flats hold in a bar: the signature's, those written before, and one tied over from the bar before. */
+final class BarAccidentals {
+
+    private final Key key;
+    private final boolean allOctaves;
+    private final Map<Integer, Integer> written = new HashMap<>();
+    private Pitch tiedFrom;
+
+    /**
+     * Begins a bar.
+     *
+     * @param allOctaves whether an accidental holds in every octave of its bar, or only in its own
+     */
+    BarAccidentals(Key key, boolean allOctaves) {
+        this.key = key;
+        this.allOctaves = allOctaves;
+    }
+
+    /** Takes the notes of the bar before: what is tied over the bar line keeps its accidental. */
+    void after(List<MelodyNote> before) {
+        MelodyNote last = before.isEmpty() ? null : before.get(before.size() - 1);
+        tiedFrom = last != null && last.tied() ? last.pitch() : null;
+    }
+
+    /**
+     * How much a note is altered.
+     *
+     * @param sign what is written before it, or null
+     * @param first whether it is the first note of its bar
+     */
+    int alteration(Letter letter, int octave, Integer sign, boolean first) {
+        int place = allOctaves ? letter.ordinal() : letter.ordinal() + 7 * octave;
+        if (sign != null) {
+            written.put(place, sign);
+            return sign;
+        }
+        boolean tied =
+                first && tiedFrom != null && tiedFrom.pitchClass().letter() == letter && tiedFrom.octave() == octave;
+        return tied ? tiedFrom.pitchClass().alteration() : written.getOrDefault(place, key.signatureOf(letter));
+    }
+}

@@ -1,0 +1,61 @@
+package com.zestythumb.formats;
+
+import com.zestythumb.core.harmonising.HomeKey;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Spelling;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.formats.ImportReport.Fate;
+import java.util.Optional;
+
+/** Finds the key of a tune whose file tells none, or only its signature. */
+final class BroughtKey {
+
+    private final ImportReport.Builder report;
+    private final boolean tuneSpelled;
+
+    /**
+     * Gets ready.
+     *
+     * @param tuneSpelled whether the file spells the tune, and does not only know keys of the keyboard
+     */
+    BroughtKey(ImportReport.Builder report, boolean tuneSpelled) {
+        this.report = report;
+        this.tuneSpelled = tuneSpelled;
+    }
+
+    /** A sheet without a key under the signature of the one in which it is heard. */
+    LeadSheet inItsKey(LeadSheet sheet) {
+        Optional<Key> key = HomeKey.of(sheet);
+        report.add(
+                Fate.GUESSED,
+                key.map(heard -> "heard in " + heard.pretty() + ", for the file tells no key")
+                        .orElse("no clear key, so it is written without a signature"));
+        return key.map(heard -> spelledIn(heard, sheet)).orElse(sheet);
+    }
+
+    /** Of the keys with its signature the one in which the tune is heard. */
+    LeadSheet inItsMode(LeadSheet sheet) {
+        LeadSheet untold = sheet.mapBars(bar -> bar.withKey(sheet.key()));
+        LeadSheet heard = new LeadSheet(sheet.heading().heardIn(sheet.key()), untold.bars());
+        Key key = HomeKey.of(heard).orElse(sheet.key());
+        if (key.equals(sheet.key()) || key.signature() != sheet.key().signature()) {
+            return sheet;
+        }
+        report.add(Fate.GUESSED, "heard in " + key.pretty() + ", for the file tells only the signature");
+        Key written = sheet.key();
+        LeadSheet mended = sheet.mapBars(bar -> bar.key().equals(written) ? bar.withKey(key) : bar);
+        return new LeadSheet(sheet.heading().withKey(key), mended.bars());
+    }
+
+    /** A tune that no file spells is spelled in the key in which it is heard. */
+    private LeadSheet spelledIn(Key key, LeadSheet sheet) {
+        LeadSheet heard = sheet.heardIn(key);
+        return tuneSpelled
+                ? heard
+                : heard.mapBars(bar -> bar.withMelody(bar.melody().stream()
+                        .map(note -> note.isRest()
+                                ? note
+                                : note.with(Spelling.of(note.pitch().midi(), key)))
+                        .toList()));
+    }
+}

@@ -1,0 +1,170 @@
+/** The ink of paper. */
+export const INK = '#241f18';
+const SVG = 'http://www.w3.org/2000/svg';
+
+/** The two families of the page: for reading, and for titles and numerals. */
+export type Family = 'Reading' | 'Titles';
+
+/** How the page knows them, for measuring and for pictures that open elsewhere. */
+export const ON_THE_PAGE: Record<Family, string> = {
+  Reading: "'Atkinson Hyperlegible Next Variable', 'Atkinson Hyperlegible Next', sans-serif",
+  Titles: "'Fraunces Variable', Fraunces, serif",
+};
+
+/** Accidentals as outlines one unit high, since not every font on paper has them. */
+const SIGNS: Record<string, { path: string; width: number }> = {
+  '♭': {
+    width: 0.42,
+    path: 'M0 -1.05 h0.07 v0.62 q0.13 -0.13 0.24 -0.06 q0.16 0.14 -0.05 0.36 q-0.12 0.12 -0.26 0.2 Z M0.07 -0.3 v0.26 q0.24 -0.2 0.17 -0.31 q-0.07 -0.1 -0.17 0.05 Z',
+  },
+  '♯': {
+    width: 0.5,
+    path: 'M0.12 -0.92 h0.06 v1 h-0.06 Z M0.31 -1 h0.06 v1 h-0.06 Z M0 -0.55 l0.48 -0.14 v0.13 l-0.48 0.14 Z M0 -0.2 l0.48 -0.14 v0.13 l-0.48 0.14 Z',
+  },
+};
+/** The engraver's own font has its accidentals in a private place. */
+const PRIVATE: Record<string, string> = { '\uEA64': '♭', '\uEA66': '♯' };
+
+/** A piece of text in one look, from where it begins; `y` is the line it stands on. */
+export interface Run {
+  text: string;
+  x: number;
+  y: number;
+  size: number;
+  bold: boolean;
+  family: Family;
+}
+
+/** How letters are written on some kind of paper. */
+export interface Letters {
+  family: (family: Family) => string;
+  /** Whether its fonts have every letter of a text. */
+  has: (text: string, run: Run) => boolean;
+}
+
+export function element(name: string, attributes: Record<string, string | number>): SVGElement {
+  const made = document.createElementNS(SVG, name);
+  for (const [key, value] of Object.entries(attributes)) made.setAttribute(key, String(value));
+  return made;
+}
+
+const ruler = document.createElement('canvas').getContext('2d');
+const pageFont = ({ bold, family }: Run, size: number) =>
+  `${bold ? '600 ' : ''}${size}px ${ON_THE_PAGE[family]}`;
+
+/** How wide a piece of text is. */
+export function widthOf(run: Run): number {
+  const sign = SIGNS[run.text];
+  if (sign) return sign.width * run.size;
+  if (!ruler) return 0.55 * run.size * run.text.length;
+  ruler.font = pageFont(run, 100);
+  return (ruler.measureText(run.text).width * run.size) / 100;
+}
+
+const SHARPNESS = 6;
+
+/** Text in letters that no font of the paper has, as the page's reader sees them: a picture. */
+function pictured(run: Run): SVGElement {
+  const canvas = document.createElement('canvas');
+  const width = widthOf(run);
+  const height = 1.4 * run.size;
+  canvas.width = Math.ceil(width * SHARPNESS);
+  canvas.height = Math.ceil(height * SHARPNESS);
+  const pen = canvas.getContext('2d')!;
+  pen.font = pageFont(run, run.size * SHARPNESS);
+  pen.fillStyle = INK;
+  pen.fillText(run.text, 0, run.size * SHARPNESS);
+  const href = canvas.toDataURL('image/png');
+  return element('image', { x: run.x, y: run.y - run.size, width, height, href });
+}
+
+/** A piece of text as an element that looks alike everywhere: letters as text, accidentals as outlines. */
+export function drawn(run: Run, letters: Letters): SVGElement {
+  const sign = SIGNS[run.text];
+  if (sign) {
+    const transform = `translate(${run.x} ${run.y}) scale(${run.size})`;
+    return element('path', { d: sign.path, transform, fill: INK, 'fill-rule': 'evenodd' });
+  }
+  if (!letters.has(run.text, run)) return pictured(run);
+  const text = element('text', {
+    x: run.x,
+    y: run.y,
+    'font-size': run.size,
+    'font-family': letters.family(run.family),
+    'font-weight': run.bold ? 'bold' : 'normal',
+    fill: INK,
+  });
+  text.textContent = run.text;
+  return text;
+}
+
+/** Parts of a text that are letters alone or one accidental. */
+const pieces = (text: string) => text.split(/([♭♯])/).filter(Boolean);
+
+/** A line of text as pieces side by side. */
+export function line(text: string, from: Omit<Run, 'text'>): Run[] {
+  let x = from.x;
+  return pieces(text).map((piece) => {
+    const run = { ...from, text: piece, x };
+    x += widthOf(run);
+    return run;
+  });
+}
+
+const lengthOf = (runs: Run[]) => runs.reduce((sum, run) => sum + widthOf(run), 0);
+
+/** The same set about the middle of `x`, or to end there. */
+export function placed(text: string, at: Omit<Run, 'text'>, anchor: 'middle' | 'end'): Run[] {
+  const length = lengthOf(line(text, at));
+  return line(text, { ...at, x: at.x - (anchor === 'end' ? length : length / 2) });
+}
+
+const familyOf = (style: CSSStyleDeclaration): Family =>
+  style.fontFamily.includes('Fraunces') ? 'Titles' : 'Reading';
+
+/** An engraved text as pieces side by side, from where it begins on the page. */
+export function runsOf(text: SVGTextElement): Run[] {
+  const runs: Run[] = [];
+  if (text.getNumberOfChars() === 0) return runs;
+  const { x: begin, y } = text.getStartPositionOfChar(0);
+  let x = begin;
+  let size = 0;
+  const walker = document.createTreeWalker(text, NodeFilter.SHOW_TEXT);
+  for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+    const content = (node.textContent ?? '').trim();
+    if (!content) continue;
+    const style = getComputedStyle(node.parentElement!);
+    const plain = [...content].map((letter) => PRIVATE[letter] ?? letter).join('');
+    for (const piece of pieces(plain)) {
+      // An accidental is as high as the letters it stands by.
+      size = SIGNS[piece] && size ? size : parseFloat(style.fontSize);
+      const bold = Number(style.fontWeight) >= 600;
+      const run = { text: piece, x, y, size, bold, family: familyOf(style) };
+      runs.push(run);
+      x += widthOf(run);
+    }
+  }
+  return runs;
+}
+
+/** What the page itself sets over the drawing, numerals and section names, in its own units. */
+export function overlay(page: HTMLElement): Run[] {
+  const origin = page.getBoundingClientRect();
+  const runs: Run[] = [];
+  for (const lane of page.querySelectorAll('.lane, .section')) {
+    const walker = document.createTreeWalker(lane, NodeFilter.SHOW_TEXT);
+    for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+      if (!node.textContent?.trim()) continue;
+      const range = document.createRange();
+      range.selectNodeContents(node);
+      const place = range.getBoundingClientRect();
+      const style = getComputedStyle(node.parentElement!);
+      const size = parseFloat(style.fontSize);
+      const y = place.top - origin.top + place.height / 2 + size * 0.34;
+      const bold = lane.classList.contains('section');
+      const x = place.left - origin.left;
+      runs.push(...line(node.textContent.trim(), { x, y, size, bold, family: familyOf(style) }));
+    }
+  }
+  return runs;
+}

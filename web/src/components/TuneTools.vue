@@ -86,7 +86,7 @@ const firstBars = (revision: Revision) =>
             label="Take this"
             size="small"
             variant="text"
-            :aria-label="`Take the state of ${when(revision)}`"
+            :aria-label="`Take this: the state of ${when(revision)}`"
             @click="takeBack(revision)"
           />
         </li>

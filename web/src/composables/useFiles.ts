@@ -2,8 +2,19 @@ import { ref } from 'vue';
 import { api, type FileFormat, type Played } from '../api/client';
 import type { Head } from '../engraver/paper';
 
-/** Hands a file to the browser. */
+/** So long a browser takes to see that a file is handed over: another one before that would take its place. */
+const A_MOMENT = 400;
+let handedOver = Promise.resolve();
+
+/** Hands files to the browser, one after another. */
 export function saveAs(name: string, blob: Blob) {
+  handedOver = handedOver.then(() => {
+    handOver(name, blob);
+    return new Promise((resolve) => setTimeout(resolve, A_MOMENT));
+  });
+}
+
+function handOver(name: string, blob: Blob) {
   const link = document.createElement('a');
   link.href = URL.createObjectURL(blob);
   link.download = name;

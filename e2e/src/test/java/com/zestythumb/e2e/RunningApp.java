@@ -72,6 +72,7 @@ final class RunningApp implements AutoCloseable {
         ProcessBuilder builder = new ProcessBuilder(
                 java(),
                 "-XX:+UseParallelGC",
+                "-Dspring.aot.enabled=true",
                 "-XX:TieredStopAtLevel=1",
                 "-jar",
                 laidOut().toString(),

@@ -18,19 +18,20 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.springframework.beans.factory.SmartInitializingSingleton;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
-/** Fills an empty shelf with the tunes of a made-up teaching week; leaves a shelf in use alone. */
+/** Fills an empty shelf, where a demo is wanted, with the tunes of a made-up teaching week; leaves a shelf in use alone. */
 @Component
-@ConditionalOnProperty("zesty.demo")
 class DemoStudio implements SmartInitializingSingleton {
 
     private final Tunes tunes;
     private final Students students;
+    private final boolean wanted;
 
-    DemoStudio(Tunes tunes, Students students) {
+    DemoStudio(Tunes tunes, Students students, @Value("${zesty.demo}") boolean wanted) {
+        this.wanted = wanted;
         this.tunes = tunes;
         this.students = students;
     }
@@ -38,7 +39,8 @@ class DemoStudio implements SmartInitializingSingleton {
     /** Before the first request is answered. */
     @Override
     public void afterSingletonsInstantiated() {
-        if (tunes.isEmpty()) {
+        // Asked here and not by a condition, for beans are told when the app is built.
+        if (wanted && tunes.isEmpty()) {
             fill();
         }
     }

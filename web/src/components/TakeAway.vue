@@ -10,7 +10,7 @@ const props = defineProps<{
   facts: string;
 }>();
 
-const { download, downloadPage, trouble } = useFiles();
+const { download, downloadPage, trouble, busy } = useFiles();
 
 const PAGES: { format: 'pdf' | 'svg'; name: string; use: string }[] = [
   { format: 'pdf', name: 'PDF', use: 'for paper' },
@@ -33,16 +33,20 @@ const takePage = (format: 'svg' | 'pdf') =>
 </script>
 
 <template>
-  <section class="take" aria-labelledby="take-heading">
+  <section class="take" aria-labelledby="take-heading" :aria-busy="busy">
     <h2 id="take-heading">Take it away</h2>
     <ul>
       <li v-for="{ format, name, use } in PAGES" :key="format">
-        <button class="plain-button" @click="takePage(format)">
+        <button class="plain-button" :disabled="busy" @click="takePage(format)">
           <b>{{ name }}</b> <span>{{ use }}</span>
         </button>
       </li>
       <li v-for="{ format, name, use } in FILES" :key="format">
-        <button class="plain-button" @click="played && download(format, chart, played)">
+        <button
+          class="plain-button"
+          :disabled="busy"
+          @click="played && download(format, chart, played)"
+        >
           <b>{{ name }}</b> <span>{{ use }}</span>
         </button>
       </li>
@@ -68,6 +72,9 @@ button {
   padding: 8px 12px;
   border: 1px solid var(--line);
   border-radius: 10px;
+}
+button:disabled {
+  cursor: progress;
 }
 button:hover {
   background: var(--page);

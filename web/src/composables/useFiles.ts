@@ -2,19 +2,8 @@ import { ref } from 'vue';
 import { api, type FileFormat, type Played } from '../api/client';
 import type { Head } from '../engraver/paper';
 
-/** So long a browser takes to see that a file is handed over: another one before that would take its place. */
-const A_MOMENT = 400;
-let handedOver = Promise.resolve();
-
-/** Hands files to the browser, one after another. */
+/** Hands a file to the browser. */
 export function saveAs(name: string, blob: Blob) {
-  handedOver = handedOver.then(() => {
-    handOver(name, blob);
-    return new Promise((resolve) => setTimeout(resolve, A_MOMENT));
-  });
-}
-
-function handOver(name: string, blob: Blob) {
   const link = document.createElement('a');
   link.href = URL.createObjectURL(blob);
   link.download = name;
@@ -22,17 +11,24 @@ function handOver(name: string, blob: Blob) {
   setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
 }
 
-/** Takes the tune away as a file. */
+/** So long a browser takes to see that a file is handed over: another one before that would take its place. */
+const A_MOMENT = 300;
+
+/** Takes the tune away as a file, one after another. */
 export function useFiles() {
   const trouble = ref('');
+  const busy = ref(false);
 
   async function attempt(work: () => Promise<void>) {
+    if (busy.value) return;
+    busy.value = true;
     trouble.value = '';
     try {
       await work();
     } catch (error) {
       trouble.value = `The file could not be made: ${(error as Error).message}.`;
     }
+    setTimeout(() => (busy.value = false), A_MOMENT);
   }
 
   const download = (format: FileFormat, chart: string, played: Played) =>
@@ -52,5 +48,5 @@ export function useFiles() {
       saveAs(`${name}.${format}`, blob);
     });
 
-  return { download, downloadPage, trouble };
+  return { download, downloadPage, trouble, busy };
 }

@@ -23,6 +23,7 @@ export interface Post<T> {
 
 const SAVE_AFTER = 600;
 const TRY_AGAIN_AFTER = 2000;
+const LONGEST_WAIT = 30_000;
 const PRECONDITION_FAILED = 412;
 
 /** Saves that closed views still wait for: what they save is opened again only after them. */
@@ -59,6 +60,8 @@ export function useOutbox<T>(post: Post<T>, empty?: T) {
   let saved = 0;
   let saving: Promise<void> | undefined;
   let hasLeft = false;
+  /** How often in a row the server was away: the longer it is, the longer is waited. */
+  let failures = 0;
   let timer: ReturnType<typeof setTimeout> | undefined;
 
   /** Begins with what the server has, or with what was left here and goes first; false where there is neither. */
@@ -106,6 +109,7 @@ export function useOutbox<T>(post: Post<T>, empty?: T) {
     const sent = changes;
     try {
       version = await post.send(version, value.value);
+      failures = 0;
       saved = sent;
       if (sent === changes) {
         localStorage.removeItem(post.key);
@@ -116,7 +120,7 @@ export function useOutbox<T>(post: Post<T>, empty?: T) {
       }
     } catch (error) {
       report(error);
-      if (error instanceof Away) later(TRY_AGAIN_AFTER);
+      if (error instanceof Away) later(Math.min(LONGEST_WAIT, TRY_AGAIN_AFTER * 2 ** failures++));
       else if (sent !== changes && state.value !== 'changed elsewhere') later(SAVE_AFTER);
     }
   }

@@ -146,6 +146,27 @@ describe('useTune', () => {
     expect(localStorage.getItem('zesty.draft.7')).toBeNull();
   });
 
+  it('waits the longer the longer the server is away, and begins anew once it was there', async () => {
+    const { answers, sent } = slowSaves();
+    const tune = await opened();
+    tune.chart.value = '| Dm |';
+    await vi.advanceTimersByTimeAsync(1000);
+    for (const [i, wait] of [2000, 4000, 8000, 16_000, 30_000, 30_000].entries()) {
+      answers[i]!(new Away('gone'));
+      await vi.advanceTimersByTimeAsync(wait - 100);
+      expect(sent).toHaveLength(i + 1);
+      await vi.advanceTimersByTimeAsync(200);
+      expect(sent).toHaveLength(i + 2);
+    }
+    answers[6]!(kept(4, '| Dm |'));
+    await settled();
+    tune.chart.value = '| Em |';
+    await vi.advanceTimersByTimeAsync(1000);
+    answers[7]!(new Away('gone again'));
+    await vi.advanceTimersByTimeAsync(2100);
+    expect(sent).toHaveLength(9);
+  });
+
   it('sends a draft that a closed page left here', async () => {
     localStorage.setItem(
       'zesty.draft.7',

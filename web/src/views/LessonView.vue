@@ -29,9 +29,10 @@ import { useHearing } from '../composables/useHearing';
 import { useNaming } from '../composables/useNaming';
 import { usePins } from '../composables/usePins';
 import { usePlayer } from '../composables/usePlayer';
-import { useShortcuts, type Shortcut } from '../composables/useShortcuts';
+import { useShortcuts } from '../composables/useShortcuts';
 import { useTune } from '../composables/useTune';
 import { useView } from '../composables/useView';
+import { lessonKeys } from './lesson-keys';
 import { STAGES, type Stage } from './stages';
 
 const props = defineProps<{ id: number; stage?: Stage | undefined }>();
@@ -87,6 +88,24 @@ useView(
   () => arrangement.value && stage.value,
 );
 
+/** The chosen chord as every stage shows it, and what may be done with it. */
+const chord = computed(() => ({
+  chord: chosen.chord.value,
+  analysis: arrangement.value?.analysis,
+  melody: arrangement.value?.melody ?? [],
+  bar: barNumber.value,
+  others: harmonies.othersOf(chosen.chord.value),
+}));
+const onChord = {
+  set: (symbol: string) => {
+    if (chosen.chord.value) void harmonies.set(chosen.chord.value, symbol);
+  },
+  pin,
+  unpin: () => pin(null),
+  confirm: confirmGuess,
+  hear,
+};
+
 const hearProposal = useHearing(page, harmonies, arranged, chosen, player);
 
 /** An earlier state is played as it was by those who play it still. */
@@ -97,63 +116,17 @@ function playAs(played: Revision['played']) {
   }
 }
 
-const shortcuts: Shortcut[] = [
-  {
-    keys: ['ArrowRight'],
-    shown: '→',
-    does: 'next chord',
-    run: () => chosen.choose(chosen.index.value + 1),
-  },
-  {
-    keys: ['ArrowLeft'],
-    shown: '←',
-    does: 'chord before',
-    run: () => chosen.choose(chosen.index.value - 1),
-  },
-  { keys: [' '], shown: 'space', does: 'play, stop', run: player.toggle },
-  { keys: ['l', 'L'], shown: 'L', does: 'loop this bar', run: player.toggleLoop },
-  {
-    keys: ['c', 'C'],
-    shown: 'C',
-    does: 'click on, off',
-    run: () => (player.click.value = !player.click.value),
-  },
-  {
-    keys: ['n', 'N'],
-    shown: 'N',
-    does: 'another way to play this chord',
-    run: () => void nextAlternative(),
-  },
-  { keys: ['f', 'F'], shown: 'F', does: 'fix this chord, or free it', run: togglePin },
-  { keys: ['g', 'G'], shown: 'G', does: 'keep a guessed chord', run: () => confirmGuess() },
-  { keys: ['o', 'O'], shown: 'O', does: 'another name for a guessed chord', run: otherGuess },
-  {
-    keys: ['h', 'H'],
-    shown: 'H',
-    does: 'write down the key that is heard',
-    run: () => void (arrangement.value?.keyTold === false && writeKey()),
-  },
-  { keys: ['r', 'R'], shown: 'R', does: 'hear the chord otherwise', run: () => hear() },
-  {
-    keys: ['w', 'W'],
-    shown: 'W',
-    does: 'write the tune note by note',
-    run: () => (writing.value = !writing.value),
-  },
-  {
-    keys: ['k', 'K'],
-    shown: 'K',
-    does: 'look first: keys, bars to learn, phrases',
-    run: () => show(stage.value === 'look' ? 'hand' : 'look'),
-  },
-  {
-    keys: ['t', 'T'],
-    shown: 'T',
-    does: 'show or fold the chart',
-    run: () => (textOpen.value = !textOpen.value),
-  },
-  { keys: ['?'], shown: '?', does: 'this list', run: () => (helpOpen.value = true) },
-];
+const shortcuts = lessonKeys({
+  chosen,
+  player,
+  pins: { togglePin, nextAlternative },
+  naming: { confirmGuess, otherGuess, hear },
+  writeKey: () => void (arrangement.value?.keyTold === false && writeKey()),
+  toggleWriting: () => (writing.value = !writing.value),
+  toggleLook: () => show(stage.value === 'look' ? 'hand' : 'look'),
+  toggleText: () => (textOpen.value = !textOpen.value),
+  help: () => (helpOpen.value = true),
+});
 useShortcuts(shortcuts);
 </script>
 
@@ -219,16 +192,7 @@ useShortcuts(shortcuts);
             @keep="harmonies.keep"
             @leave="harmonies.leave"
           />
-          <ChordPanel
-            :chord="chosen.chord.value"
-            :analysis="arrangement?.analysis"
-            :melody="arrangement?.melody ?? []"
-            :bar="barNumber"
-            :others="harmonies.othersOf(chosen.chord.value)"
-            @set="(symbol) => chosen.chord.value && harmonies.set(chosen.chord.value, symbol)"
-            @confirm="confirmGuess"
-            @hear="hear"
-          />
+          <ChordPanel v-bind="chord" v-on="onChord" />
           <button
             class="note-by-note plain-button"
             :aria-pressed="writing"
@@ -245,15 +209,7 @@ useShortcuts(shortcuts);
           />
         </TabPanel>
         <TabPanel value="look">
-          <ChordPanel
-            :chord="chosen.chord.value"
-            :analysis="arrangement?.analysis"
-            :melody="arrangement?.melody ?? []"
-            :bar="barNumber"
-            :others="[]"
-            @confirm="confirmGuess"
-            @hear="hear"
-          />
+          <ChordPanel v-bind="chord" v-on="onChord" />
           <LookFirst
             :tune="arrangement"
             :bar="chosen.bar.value"
@@ -269,19 +225,7 @@ useShortcuts(shortcuts);
             :hand="student.hand"
             @update:hand="(hand) => student && (student = { ...student, hand })"
           />
-          <ChordPanel
-            :chord="chosen.chord.value"
-            :analysis="arrangement?.analysis"
-            :melody="arrangement?.melody ?? []"
-            :bar="barNumber"
-            :ways="arranged.ways.value ?? []"
-            :others="harmonies.othersOf(chosen.chord.value)"
-            @set="(symbol) => chosen.chord.value && harmonies.set(chosen.chord.value, symbol)"
-            @pin="pin"
-            @unpin="pin(null)"
-            @confirm="confirmGuess"
-            @hear="hear"
-          />
+          <ChordPanel v-bind="chord" :ways="arranged.ways.value ?? []" v-on="onChord" />
         </TabPanel>
         <TabPanel value="check">
           <FindingsList :tune="arrangement" :chosen="chosen.index.value" @choose="chosen.choose" />

@@ -13,7 +13,7 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.formats.Importer;
+import com.zestythumb.formats.importing.Importer;
 import com.zestythumb.formats.midi.MidiFileWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;

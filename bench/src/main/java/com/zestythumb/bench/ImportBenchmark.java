@@ -1,7 +1,7 @@
 package com.zestythumb.bench;
 
 import com.zestythumb.formats.Imported;
-import com.zestythumb.formats.Importer;
+import com.zestythumb.formats.importing.Importer;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.concurrent.TimeUnit;

@@ -14,6 +14,16 @@ import org.openqa.selenium.By;
  */
 abstract class InTheBrowser {
 
+    /** A tune with words, of our own. */
+    static final String TUNE = """
+            title: Kite String
+            key: F major
+            meter: 3/4
+            |: F | C7 / F | Bb | F :|
+            m: c2 A2 F2 | G3 A B2 | d4 c2 | A6 |
+            w: high the kite | on its string | to-day | up
+            """;
+
     /** Started for the first of these classes, closed after the last. */
     @RegisterExtension
     static final BeforeAllCallback SHARED = context -> app = context.getRoot()

@@ -2,10 +2,6 @@ package com.zestythumb.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
@@ -215,24 +211,6 @@ class LessonTest extends InTheBrowser {
         browser.press(Keys.ENTER);
         browser.see(".take");
         browser.assertAccessible("taking away");
-    }
-
-    @Test
-    void bothFilesAreTakenAwayAndReadBack() throws IOException {
-        openTune("The Tin Rooster");
-        stage("Take away");
-        browser.clickText(".take button", "MusicXML");
-        Path score = browser.downloaded("The Tin Rooster.musicxml");
-        List<String> drawn = Node.run("engrave.mjs", Files.readAllBytes(score));
-        assertThat(drawn).contains("loaded true", "log \"\"", "measures 16");
-        assertThat(Files.readString(score, StandardCharsets.UTF_8))
-                .contains("<work-title>The Tin Rooster</work-title>");
-
-        stage("Take away");
-        browser.clickText(".take button", "MIDI");
-        List<String> heard = Node.run("read-midi.mjs", Files.readAllBytes(browser.downloaded("The Tin Rooster.mid")));
-        assertThat(heard).contains("meter 2/4", "key -1 0");
-        assertThat(heard.stream().filter(line -> line.startsWith("on"))).hasSizeGreaterThan(80);
     }
 
     @Test

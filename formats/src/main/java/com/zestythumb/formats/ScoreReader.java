@@ -5,6 +5,9 @@ import java.util.List;
 /** Reads files of one open format. */
 public interface ScoreReader {
 
+    /** Bytes a file of any format may have at most. */
+    int MAX_BYTES = 16 << 20;
+
     /** What the format is called: {@code "MusicXML"}. */
     String format();
 

@@ -14,6 +14,7 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.abc.AbcWriter;
 import com.zestythumb.formats.chordpro.ChordProWriter;
+import com.zestythumb.formats.importing.Importer;
 import com.zestythumb.formats.midi.MidiFileWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;

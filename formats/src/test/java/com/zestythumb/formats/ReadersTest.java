@@ -8,6 +8,7 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.formats.ImportReport.Fate;
+import com.zestythumb.formats.importing.Importer;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;

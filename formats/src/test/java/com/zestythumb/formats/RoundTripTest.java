@@ -13,6 +13,7 @@ import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.formats.abc.AbcWriter;
 import com.zestythumb.formats.chordpro.ChordProWriter;
+import com.zestythumb.formats.importing.Importer;
 import com.zestythumb.formats.midi.MidiFileWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;

@@ -8,6 +8,7 @@ import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.formats.ImportReport.Fate;
+import com.zestythumb.formats.importing.Importer;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;

@@ -1,6 +1,6 @@
 package com.zestythumb.app.http;
 
-import com.zestythumb.formats.Importer;
+import com.zestythumb.formats.importing.Importer;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ReadListener;
 import jakarta.servlet.ServletException;

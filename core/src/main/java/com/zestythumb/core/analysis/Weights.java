@@ -1,5 +1,6 @@
 package com.zestythumb.core.analysis;
 
+import com.zestythumb.core.analysis.Analysis.Lean;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
@@ -13,6 +14,8 @@ import java.util.List;
  * phrase; a resolution is always lighter than what it resolves (common practice).
  */
 final class Weights {
+
+    private static final double HEAVY = 3;
 
     private static final double MOST = 5;
     private static final double LIGHTER = 0.5;
@@ -87,5 +90,26 @@ final class Weights {
             case DOMINANT -> reading.role() == Role.BLUES ? 0 : 0.3;
             default -> reading.chord().quality().hasSeventh() ? 0.2 : 0;
         };
+    }
+
+    /** In each phrase the heaviest chord that a lighter one follows; the later of equals. */
+    static List<Lean> leans(Places places, List<ChordEvent> events, List<Double> weights) {
+        List<Lean> leans = new ArrayList<>();
+        int from = 0;
+        for (int end : places.phraseEnds()) {
+            int heaviest = -1;
+            int i = from;
+            for (; i < events.size() && events.get(i).bar() <= end; i++) {
+                boolean letsGo = i + 1 < events.size() && weights.get(i + 1) < weights.get(i);
+                if (letsGo && (heaviest < 0 || weights.get(i) >= weights.get(heaviest))) {
+                    heaviest = i;
+                }
+            }
+            if (heaviest >= 0 && weights.get(heaviest) >= HEAVY) {
+                leans.add(new Lean(heaviest, heaviest + 1));
+            }
+            from = i;
+        }
+        return leans;
     }
 }

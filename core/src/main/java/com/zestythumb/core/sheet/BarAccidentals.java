@@ -10,6 +10,9 @@ import java.util.Map;
 /** What sharps and flats hold in a bar: the signature's, those written before, and one tied over from the bar before. */
 final class BarAccidentals {
 
+    /** Sharp, flat and natural as ABC writes them. */
+    static final String SIGNS = "^_=";
+
     private final Key key;
     private final boolean allOctaves;
     private final Map<Integer, Integer> written = new HashMap<>();
@@ -29,6 +32,15 @@ final class BarAccidentals {
     void after(List<MelodyNote> before) {
         MelodyNote last = before.isEmpty() ? null : before.get(before.size() - 1);
         tiedFrom = last != null && last.tied() ? last.pitch() : null;
+    }
+
+    /** What signs before a note say, a double one at most; null where there is none. */
+    static Integer written(String signs) {
+        int alteration = 0;
+        for (char sign : signs.toCharArray()) {
+            alteration += sign == '^' ? 1 : sign == '_' ? -1 : 0;
+        }
+        return signs.isEmpty() ? null : Math.max(-2, Math.min(2, alteration));
     }
 
     /**

@@ -8,9 +8,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Reads the notes of one bar in ABC notation (standard 2.1, section 4): pitches, lengths, rests, ties,
- * broken rhythm, tuplets, chord symbols in quotes. Of notes struck together the highest is the tune.
- * Slurs, grace notes and decorations are passed over.
+ * Reads the notes of one bar in ABC notation (standard 2.1, section 4): pitches, lengths, rests, ties, broken rhythm,
+ * tuplets, symbols in quotes. Of notes struck together the highest is the tune; slurs and ornaments are passed over.
  */
 public final class NoteReader {
 
@@ -154,15 +153,7 @@ public final class NoteReader {
             mistake(start, at - start, "a tuplet has 2 to 9 notes, as in (3abc");
             return;
         }
-        tuplet = new Tuplet(p, q > 0 ? q : usualNormal(p), 0, r);
-    }
-
-    private int usualNormal(int p) {
-        return switch (p) {
-            case 2, 4, 8 -> 3;
-            case 3, 6 -> 2;
-            default -> meter.isCompound() ? 3 : 2;
-        };
+        tuplet = new Tuplet(p, q > 0 ? q : Tuplet.usualNormal(p, meter), 0, r);
     }
 
     private int number(int otherwise) {
@@ -259,16 +250,11 @@ public final class NoteReader {
     }
 
     private Integer accidental() {
-        int alteration = 0;
         int start = at;
-        while (at < text.length() && "^_=".indexOf(text.charAt(at)) >= 0) {
-            alteration += switch (text.charAt(at++)) {
-                case '^' -> 1;
-                case '_' -> -1;
-                default -> 0;
-            };
+        while (at < text.length() && BarAccidentals.SIGNS.indexOf(text.charAt(at)) >= 0) {
+            at++;
         }
-        return at == start ? null : Math.max(-2, Math.min(2, alteration));
+        return BarAccidentals.written(text.substring(start, at));
     }
 
     private Pitch pitch(char c, int octave, Integer written, int start) {

@@ -15,6 +15,15 @@ public record Tuplet(int actual, int normal, int place, int size) {
         return sounding.times(Fraction.of(actual, normal));
     }
 
+    /** In the time of how many so many notes are played where it is not told (ABC 2.1, section 4.13). */
+    static int usualNormal(int actual, Meter meter) {
+        return switch (actual) {
+            case 2, 4, 8 -> 3;
+            case 3, 6 -> 2;
+            default -> meter.isCompound() ? 3 : 2;
+        };
+    }
+
     /** How long a note sounds that is written so long. */
     Fraction sounding(Fraction written) {
         return written.times(Fraction.of(normal, actual));

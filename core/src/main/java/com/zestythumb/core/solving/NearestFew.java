@@ -8,13 +8,15 @@ import java.util.stream.IntStream;
 
 /**
  * The cheapest choice in a graph of chords, found among the few candidates that can matter. Without the ways back the
- * chords are a row, and what the row costs through a candidate is the least that the whole can cost with it; any whole
- * choice is the most that the best can cost. Candidates that cost more than that and a margin are left out. What is
+ * chords are a row; of a way back each candidate pays what it must in any case, and so what the row costs through a
+ * candidate is the least that the whole can cost with it. Any whole choice is the most that the best can cost, and one
+ * that no single chord can make cheaper is near it. Candidates that cost more than that and a margin are left out. What is
  * found within the margin is exact, for nothing that was left out could make it cheaper; it grows until enough is found (branch and bound; A. Land and A. Doig, Econometrica 28, 1960, from memory).
  */
 final class NearestFew implements Cheapest {
 
-    private static final int[] MARGINS = {24, 72, Integer.MAX_VALUE / 4};
+    private static final int[] MARGINS = {8, 24, 72, Integer.MAX_VALUE / 4};
+    private static final int MOST_ROUNDS = 8;
 
     private final int[][] kept;
     private final ChoiceGraph graph;
@@ -33,20 +35,9 @@ final class NearestFew implements Cheapest {
      * @param enough for how many candidates of each chord, beside the one chosen, the price has to be exact
      */
     static NearestFew of(int[][] charges, List<Edge> edges, int enough) {
-        LayeredPath row = row(charges, edges);
-        int[] first = IntStream.range(0, charges.length).map(row::choice).toArray();
-        int known =
-                IntStream.range(0, first.length).map(i -> charges[i][first[i]]).sum();
+        LayeredPath row = row(withWaysBack(charges, edges), edges);
+        int known = cost(charges, edges, improved(charges, edges, row));
         int least = row.total();
-        for (Edge edge : edges) {
-            known += edge.costs()[first[edge.from()]][first[edge.to()]];
-            least += isOnward(edge)
-                    ? 0
-                    : Arrays.stream(edge.costs())
-                            .flatMapToInt(Arrays::stream)
-                            .min()
-                            .orElse(0);
-        }
         for (int margin : MARGINS) {
             int most = known + margin;
             int room = most - least;
@@ -61,6 +52,67 @@ final class NearestFew implements Cheapest {
             }
         }
         throw new AssertionError("all are enough");
+    }
+
+    /** Charges with what each candidate pays at least for the ways back from it, and then for those to it. */
+    private static int[][] withWaysBack(int[][] charges, List<Edge> edges) {
+        int[][] all = Arrays.stream(charges).map(int[]::clone).toArray(int[][]::new);
+        for (Edge edge : edges) {
+            if (!isOnward(edge)) {
+                int[] leaving = Matrices.leastOfRows(edge.costs());
+                int[][] rest = Matrices.plusRows(edge.costs(), Matrices.difference(new int[leaving.length], leaving));
+                all[edge.from()] = Matrices.sum(all[edge.from()], leaving);
+                all[edge.to()] = Matrices.sum(all[edge.to()], Matrices.leastOfRows(Matrices.transposed(rest)));
+            }
+        }
+        return all;
+    }
+
+    /** The choice of a row, made cheaper chord by chord as long as that helps. */
+    private static int[] improved(int[][] charges, List<Edge> edges, LayeredPath row) {
+        List<List<Edge>> beside = new ArrayList<>();
+        for (int i = 0; i < charges.length; i++) {
+            beside.add(new ArrayList<>(2));
+        }
+        for (Edge edge : edges) {
+            beside.get(edge.from()).add(edge);
+            beside.get(edge.to()).add(edge);
+        }
+        int[] choice = IntStream.range(0, charges.length).map(row::choice).toArray();
+        boolean changed = true;
+        for (int round = 0; changed && round < MOST_ROUNDS; round++) {
+            changed = false;
+            for (int chord = 0; chord < choice.length; chord++) {
+                int best = Matrices.placeOfLeast(costs(chord, charges[chord], beside.get(chord), choice));
+                changed |= best != choice[chord];
+                choice[chord] = best;
+            }
+        }
+        return choice;
+    }
+
+    /** What each candidate of a chord costs beside what is chosen for all others. */
+    private static int[] costs(int chord, int[] charge, List<Edge> beside, int[] choice) {
+        int[] costs = charge.clone();
+        for (Edge edge : beside) {
+            for (int candidate = 0; candidate < costs.length; candidate++) {
+                costs[candidate] += edge.from() == chord
+                        ? edge.costs()[candidate][choice[edge.to()]]
+                        : edge.costs()[choice[edge.from()]][candidate];
+            }
+        }
+        return costs;
+    }
+
+    private static int cost(int[][] charges, List<Edge> edges, int[] choice) {
+        int cost = 0;
+        for (int chord = 0; chord < choice.length; chord++) {
+            cost += charges[chord][choice[chord]];
+        }
+        for (Edge edge : edges) {
+            cost += edge.costs()[choice[edge.from()]][choice[edge.to()]];
+        }
+        return cost;
     }
 
     private static boolean isOnward(Edge edge) {

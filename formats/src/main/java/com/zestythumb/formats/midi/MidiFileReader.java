@@ -11,7 +11,6 @@ import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
-import com.zestythumb.formats.Importer;
 import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.UnreadableFileException;
@@ -45,7 +44,7 @@ public final class MidiFileReader implements ScoreReader {
 
     @Override
     public int maxBytes() {
-        return Importer.MAX_BYTES;
+        return ScoreReader.MAX_BYTES;
     }
 
     @Override

@@ -34,22 +34,6 @@ final class LeftHandStaff {
     private static final int FIRST_VOICE = 5;
     private static final int PITCHES = 128;
 
-    /** Notes struck together, or a rest where there are none. */
-    private record Moment(Fraction onset, Fraction duration, List<TimedNote> notes) {
-
-        Fraction end() {
-            return onset.plus(duration);
-        }
-
-        boolean isRest() {
-            return notes.isEmpty();
-        }
-
-        Tuplet tuplet() {
-            return isRest() ? null : notes.get(0).tuplet();
-        }
-    }
-
     /** A voice of the staff; where it has others beside it, its stems keep out of their way. */
     private record Voice(String name, StemValue stems) {}
 
@@ -112,7 +96,7 @@ final class LeftHandStaff {
         SortedMap<Integer, List<TimedNote>> voices = notesByBar.getOrDefault(bar.index(), List.of()).stream()
                 .collect(Collectors.groupingBy(TimedNote::voice, TreeMap::new, Collectors.toList()));
         if (voices.isEmpty()) {
-            List<Moment> silence = moments(bar, List.of());
+            List<Moment> silence = Moment.fill(bar, List.of());
             if (silence.size() == 1) {
                 addSilence(bar, Fraction.ZERO, content);
                 content.add(Notes.barRest(bar.length(), voice(0, voices).name(), staff));
@@ -121,7 +105,7 @@ final class LeftHandStaff {
             }
         }
         voices.forEach((number, notes) -> {
-            List<Moment> moments = moments(bar, notes);
+            List<Moment> moments = Moment.fill(bar, notes);
             if (number.equals(voices.firstKey())) {
                 addMain(bar, moments, voice(number, voices), content);
             } else {
@@ -280,42 +264,5 @@ final class LeftHandStaff {
             Notes.staccato(written.get(0));
         }
         return written;
-    }
-
-    /** A voice as struck moments with rests between, filling the bar. */
-    private static List<Moment> moments(Bar bar, List<TimedNote> notes) {
-        TreeMap<Fraction, List<TimedNote>> byOnset =
-                notes.stream().collect(Collectors.groupingBy(TimedNote::onset, TreeMap::new, Collectors.toList()));
-        // Silences are written apart, so that each has its place.
-        List<Fraction> silences = bar.events().stream()
-                .filter(ChordEvent::isSilent)
-                .map(ChordEvent::start)
-                .toList();
-        List<Moment> moments = new ArrayList<>();
-        Fraction at = Fraction.ZERO;
-        for (var entry : byOnset.entrySet()) {
-            addRest(moments, at, entry.getKey(), silences);
-            Fraction next = byOnset.higherKey(entry.getKey());
-            Fraction room = (next == null ? bar.length() : next).minus(entry.getKey());
-            Fraction duration = entry.getValue().get(0).duration().min(room);
-            Moment moment = new Moment(entry.getKey(), duration, entry.getValue());
-            moments.add(moment);
-            at = moment.end();
-        }
-        addRest(moments, at, bar.length(), silences);
-        return moments;
-    }
-
-    private static void addRest(List<Moment> moments, Fraction from, Fraction to, List<Fraction> cuts) {
-        Fraction at = from;
-        for (Fraction cut : cuts) {
-            if (cut.compareTo(at) > 0 && cut.compareTo(to) < 0) {
-                moments.add(new Moment(at, cut.minus(at), List.of()));
-                at = cut;
-            }
-        }
-        if (at.compareTo(to) < 0) {
-            moments.add(new Moment(at, to.minus(at), List.of()));
-        }
     }
 }

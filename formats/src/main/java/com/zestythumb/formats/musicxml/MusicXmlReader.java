@@ -1,7 +1,6 @@
 package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.formats.Imported;
-import com.zestythumb.formats.Importer;
 import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.Texts;
 import com.zestythumb.formats.UnreadableFileException;
@@ -33,7 +32,7 @@ public final class MusicXmlReader implements ScoreReader {
 
     @Override
     public int maxBytes() {
-        return Importer.MAX_BYTES;
+        return ScoreReader.MAX_BYTES;
     }
 
     @Override

@@ -14,7 +14,7 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
-import com.zestythumb.formats.Importer;
+import com.zestythumb.formats.importing.Importer;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;

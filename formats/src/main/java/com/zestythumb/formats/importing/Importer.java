@@ -1,5 +1,8 @@
-package com.zestythumb.formats;
+package com.zestythumb.formats.importing;
 
+import com.zestythumb.formats.Imported;
+import com.zestythumb.formats.ScoreReader;
+import com.zestythumb.formats.UnreadableFileException;
 import com.zestythumb.formats.abc.AbcReader;
 import com.zestythumb.formats.chart.ChartFileReader;
 import com.zestythumb.formats.chordpro.ChordProReader;
@@ -13,7 +16,7 @@ import java.util.Locale;
 public final class Importer {
 
     /** Bytes a file may have. */
-    public static final int MAX_BYTES = 16 << 20;
+    public static final int MAX_BYTES = ScoreReader.MAX_BYTES;
 
     /** In the order in which they are asked; the last takes any text. */
     private static final List<ScoreReader> READERS = List.of(

@@ -89,7 +89,7 @@ const items = computed<MenuItem[]>(() => [
       ...(players.value.length > 1
         ? [
             {
-              label: 'Take this tune away',
+              label: 'Plays this no longer',
               icon: 'pi',
               command: () => leave(`${name.value} no longer plays this tune.`, props.tune.take),
             },

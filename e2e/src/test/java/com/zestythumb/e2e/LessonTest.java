@@ -187,7 +187,7 @@ class LessonTest extends InTheBrowser {
         openCopyOf("Paper Boats");
         fromStudents("Otto, 13");
         browser.see(".drawing .beam");
-        fromStudents("Take this tune away");
+        fromStudents("Plays this no longer");
         browser.await("block chords", () -> browser.all(".drawing .beam").isEmpty() ? true : null);
         browser.seeText(".student .who", "Wren, 8");
         browser.clickText(".p-toast button", "Put it back");

@@ -47,7 +47,7 @@ public class Student {
     final void change(StudentDraft draft) {
         // A hand that makes no sense is refused before it is kept.
         draft.hand().toHand();
-        name = draft.name().strip();
+        name = draft.name();
         handSpan = draft.hand().span();
         handLowest = draft.hand().lowest();
         handHighest = draft.hand().highest();

@@ -22,5 +22,6 @@ public record StudentDraft(
 
     public StudentDraft {
         hand = hand == null ? HandDto.of(Hand.OCTAVE) : hand;
+        name = name == null ? null : name.strip();
     }
 }

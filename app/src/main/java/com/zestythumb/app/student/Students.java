@@ -42,15 +42,6 @@ public class Students {
         return students.save(new Student(studios.current(), draft));
     }
 
-    /** The student of this name and hand, a new one where there is none. */
-    public Student findOrAdd(StudentDraft draft) {
-        return all().stream()
-                .filter(one ->
-                        one.name().equals(draft.name().strip()) && one.hand().equals(draft.hand()))
-                .findFirst()
-                .orElseGet(() -> add(draft));
-    }
-
     /** Nobody in particular, with the usual hand. */
     public Student anyHand() {
         return all().stream()

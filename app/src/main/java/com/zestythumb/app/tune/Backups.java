@@ -104,6 +104,8 @@ public class Backups {
         Map<Sameness, List<Tune>> here = tunes.findByStudioOrderById(studio).stream()
                 .collect(Collectors.groupingBy(tune -> new Sameness(
                         tune.chart(), played.getOrDefault(tune.id(), List.of(forAnyHand())), tune.tags())));
+        Map<StudentDraft, Student> known = new HashMap<>();
+        students.all().forEach(one -> known.putIfAbsent(draft(one), one));
         int added = 0;
         for (KeptTune kept : backup.tunes()) {
             List<Tune> same = here.getOrDefault(new Sameness(kept.chart(), kept.assignments(), kept.tags()), List.of());
@@ -112,14 +114,14 @@ public class Backups {
                 same.get(0).putBack();
                 added++;
             } else if (same.isEmpty()) {
-                add(kept, studio);
+                add(kept, studio, known);
                 added++;
             }
         }
         return added;
     }
 
-    private void add(KeptTune kept, Studio studio) {
+    private void add(KeptTune kept, Studio studio, Map<StudentDraft, Student> known) {
         Tune tune = new Tune(studio);
         tune.change(Chart.read(kept.chart()).sheet().heading(), kept.chart(), kept.updatedAt());
         tune.label(kept.tags(), kept.level());
@@ -131,7 +133,8 @@ public class Backups {
         for (KeptAssignment one : kept.assignments()) {
             // Choices that make no sense are refused before they are kept.
             one.choices().toChoices(one.student().hand());
-            assignments.save(new Assignment(tune, students.findOrAdd(one.student()), place++, one.choices()));
+            Student student = known.computeIfAbsent(one.student(), students::add);
+            assignments.save(new Assignment(tune, student, place++, one.choices()));
         }
         for (KeptState state : kept.history()) {
             List<History.Played> then = state.played().stream()

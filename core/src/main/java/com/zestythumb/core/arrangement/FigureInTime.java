@@ -41,11 +41,18 @@ final class FigureInTime {
     Span span(int chord, int notes) {
         List<Step> steps = steps(chord, notes);
         Fraction start = events.get(chord).start();
+        if (steps.isEmpty()) {
+            return new Span(start, start);
+        }
         Fraction early = isPushed(chord) ? EIGHTH : Fraction.ZERO;
-        Fraction last = steps.get(steps.size() - 1).onset();
-        boolean once = last.equals(Fraction.ZERO);
-        Fraction first = start.minus(early);
-        return new Span(first, once ? first : start.plus(last));
+        Fraction opens = steps.get(0).onset();
+        Fraction closes = steps.get(steps.size() - 1).onset();
+        return new Span(at(start, opens, early), at(start, closes, early));
+    }
+
+    /** A pushed chord comes early with what is struck at its beginning, and with nothing else. */
+    private static Fraction at(Fraction start, Fraction onset, Fraction early) {
+        return onset.equals(Fraction.ZERO) ? start.minus(early) : start.plus(onset);
     }
 
     /** The notes of a chord, in time, without fingers. */

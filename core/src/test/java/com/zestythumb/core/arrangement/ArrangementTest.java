@@ -3,11 +3,13 @@ package com.zestythumb.core.arrangement;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
 import java.util.List;
@@ -114,5 +116,18 @@ class ArrangementTest {
     void arrangesATuneWithoutChords() {
         assertThat(arrange("", Choices.USUAL.with(Inversions.ROOT_POSITION)).notes())
                 .isEmpty();
+    }
+
+    /** Off-beats, and a bar in which the hand rests: figures that do not begin with a stroke (common practice). */
+    @Test
+    void playsFiguresThatBeginWithARestOrAreNothingElse() {
+        Figure offBeats = Figure.of("own", "Own", 2, 5, "1/8 rest upper");
+        Arrangement tune = arrange(
+                "tempo: 120\n| C | >F | C |", Choices.USUAL.with(offBeats).with(School.CLASSICAL));
+        assertThat(tune.notesOf(0).get(0).onset()).isEqualTo(Fraction.of(1, 2));
+        Figure silence = Figure.of("own", "Own", 1, 5, "1/4 rest");
+        Arrangement still = arrange("| C | F | C |", Choices.USUAL.with(silence).with(School.CLASSICAL));
+        assertThat(still.notesOf(0)).isEmpty();
+        assertThat(Findings.in(still)).isEmpty();
     }
 }

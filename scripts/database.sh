@@ -57,7 +57,7 @@ is_owned() {
 database_home() {
   if [ -e "$1" ] && [ ! -f "$1/postgres/PG_VERSION" ] && [ -n "$(ls -A "$1")" ]; then
     echo "$1/zesty-thumb"
-  elif [ -e "$1" ] && is_root && [ "$(stat -c %U "$1")" != postgres ] && [ "$(stat -c %U "$1")" != root ]; then
+  elif [ -e "$1" ] && is_root && [ "$(stat -c %U "$1")" != postgres ]; then
     echo "$1/zesty-thumb"
   else
     echo "$1"

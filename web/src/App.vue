@@ -30,7 +30,7 @@ useRouter().afterEach(async (to, from) => {
   <RouterView v-slot="{ Component, route }">
     <component :is="Component" :key="String(route.params.id ?? route.path)" />
   </RouterView>
-  <p class="only-heard" aria-live="polite">{{ announced }}</p>
+  <p class="only-heard announced" aria-live="polite">{{ announced }}</p>
   <Toast position="bottom-center">
     <template #message="{ message }">
       <span class="said">{{ message.summary }}</span>
@@ -46,6 +46,12 @@ useRouter().afterEach(async (to, from) => {
 </template>
 
 <style>
+/* Out of the flow: it must not make the page longer. */
+.announced {
+  position: fixed;
+  top: 0;
+  margin: 0;
+}
 h1:focus {
   outline: none;
 }

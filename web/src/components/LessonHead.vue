@@ -117,6 +117,13 @@ h1 {
   }
 }
 @media (max-width: 1100px) {
+  .head {
+    column-gap: 6px;
+  }
+  .head :deep(.p-tab) {
+    padding: 0 6px;
+    font-size: 17px;
+  }
   .facts {
     display: none;
   }

@@ -20,7 +20,7 @@ final class RunningApp implements AutoCloseable {
     /** The checkout; tests run in the module's folder. */
     static final Path ROOT = Path.of(System.getProperty("zesty.root", ".."));
 
-    private static final Path JAR = ROOT.resolve("app/target/zesty-thumb.jar");
+    private static final Path JAR = ROOT.resolve("product/target/zesty-thumb.jar");
     private static final Duration PATIENCE = Duration.ofSeconds(90);
 
     private static boolean isLaidOut;

@@ -18,7 +18,7 @@ function undo(said: Said) {
 
 /** Another view begins at its heading; another stage of one view stays where the teacher is. */
 useRouter().afterEach(async (to, from) => {
-  if (!from.name || (to.name === from.name && to.params.id === from.params.id)) return;
+  if (!from.name || (to.params.id && to.params.id === from.params.id)) return;
   await nextTick();
   const heading = document.querySelector('h1');
   heading?.setAttribute('tabindex', '-1');

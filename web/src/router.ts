@@ -1,6 +1,9 @@
 import { createRouter, createWebHistory } from 'vue-router';
 import { prepareEngraver } from './engraver/start';
+import { STAGES } from './views/lesson/stages';
 import ShelfView from './views/ShelfView.vue';
+
+const lesson = () => import('./views/lesson');
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -8,15 +11,20 @@ export const router = createRouter({
     { path: '/', name: 'shelf', component: ShelfView },
     { path: '/bring', name: 'bring', component: () => import('./views/BringView.vue') },
     {
-      path: '/tunes/:id(\\d+)/:stage(write|look|hand|check|take)?',
+      path: '/tunes/:id(\\d+)',
       name: 'lesson',
-      component: () => import('./views/LessonView.vue'),
-      props: ({ params }) => ({ id: Number(params.id), stage: params.stage || undefined }),
+      component: () => lesson().then(({ LessonView }) => LessonView),
+      props: ({ params }) => ({ id: Number(params.id) }),
+      children: STAGES.map(({ id }) => ({
+        path: id,
+        name: id,
+        component: () => lesson().then((parts) => parts[id]),
+      })),
     },
     { path: '/:rest(.*)', redirect: '/' },
   ],
 });
 
 router.beforeEach((to, from) => {
-  if (to.name === 'lesson' && from.name !== 'lesson') prepareEngraver();
+  if (to.params.id && !from.params.id) prepareEngraver();
 });

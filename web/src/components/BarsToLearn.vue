@@ -3,7 +3,7 @@ import { computed } from 'vue';
 import type { Arrangement, BarEntry } from '../api/client';
 
 /** How much there is to learn: which bars are new, and which come again and how. */
-const props = defineProps<{ tune: Arrangement; bar: number }>();
+const props = defineProps<{ tune: Pick<Arrangement, 'analysis' | 'bars'>; bar: number }>();
 const emit = defineEmits<{ chooseBar: [bar: number] }>();
 
 const analysis = computed(() => props.tune.analysis);
@@ -89,11 +89,6 @@ const learnFirst = computed(() => analysis.value.order.slice(0, 4).map(number).j
   font: 400 20px var(--titles);
 }
 .map {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-.map {
   display: grid;
   grid-template-columns: repeat(4, 1fr);
   gap: 4px;
@@ -127,9 +122,7 @@ const learnFirst = computed(() => analysis.value.order.slice(0, 4).map(number).j
   color: var(--ink-soft);
 }
 .again {
-  list-style: none;
   margin: 4px 0;
-  padding: 0;
 }
 .again button {
   width: 100%;

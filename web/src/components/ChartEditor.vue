@@ -10,7 +10,11 @@ import { chosenBar, offsets, showBar } from '../editor/chosen-bar';
 import { foldedOdds } from '../editor/folded-odds';
 import { keepHistory, stateWithHistory } from '../editor/kept-history';
 
-const props = defineProps<{ id: number; tune: Arrangement | undefined; bar: number }>();
+const props = defineProps<{
+  id: number;
+  tune: Pick<Arrangement, 'bars' | 'problems' | 'taken'> | undefined;
+  bar: number;
+}>();
 const text = defineModel<string>({ required: true });
 const emit = defineEmits<{ chooseBar: [bar: number]; typedIn: [bar: number] }>();
 
@@ -201,8 +205,6 @@ watch(text, (value) => {
   border-left-color: var(--caution);
 }
 .problems {
-  list-style: none;
-  margin: 0;
   padding: 10px 14px;
   background: var(--caution-wash);
   border-radius: 12px;
@@ -211,8 +213,6 @@ watch(text, (value) => {
   overflow: auto;
 }
 .taken {
-  list-style: none;
-  margin: 0;
   padding: 0 2px;
   color: var(--ink-soft);
   font-size: 16px;

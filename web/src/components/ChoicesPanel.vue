@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import Select from 'primevue/select';
 import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
 import type { Choices, Hand } from '../api/client';
 import { useCatalogue } from '../composables/useCatalogue';
+import OneOf from './OneOf.vue';
 
 /** How to play it, which figure, how far the hand reaches: all that the catalogue offers. */
 const choices = defineModel<Choices>({ required: true });
@@ -18,10 +18,13 @@ const named = (values: string[] | undefined, word: string) =>
 /** A span set elsewhere, such as 13, stays what it is. */
 const spans = computed(() => {
   const { span } = hand.value;
-  const usual = catalogue.value?.spans ?? [];
-  return usual.some((one) => one.semitones === span)
+  const usual = (catalogue.value?.spans ?? []).map(({ semitones, name }) => ({
+    id: semitones,
+    name,
+  }));
+  return usual.some(({ id }) => id === span)
     ? usual
-    : [...usual, { semitones: span, name: `${span} half steps` }];
+    : [...usual, { id: span, name: `${span} half steps` }];
 });
 
 const change = (part: Partial<Choices>) => (choices.value = { ...choices.value, ...part });
@@ -34,26 +37,20 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
   <section v-if="catalogue" class="choices" aria-label="How it is played">
     <template v-if="styles.length > 1">
       <label for="style" class="title">How to play it</label>
-      <Select
-        input-id="style"
-        :model-value="choices.style"
-        :options="styles"
-        option-label="name"
-        option-value="id"
-        fluid
-        @update:model-value="(id) => change({ style: id, settings: {} })"
+      <OneOf
+        id="style"
+        :chosen="choices.style"
+        :of="styles"
+        @choose="(style) => change({ style, settings: {} })"
       />
     </template>
     <template v-for="setting in style?.settings ?? []" :key="setting.id">
       <label :for="`setting-${setting.id}`" class="title">{{ setting.name }}</label>
-      <Select
-        :input-id="`setting-${setting.id}`"
-        :model-value="choices.settings[setting.id] ?? setting.values[0]?.id"
-        :options="setting.values"
-        option-label="name"
-        option-value="id"
-        fluid
-        @update:model-value="(value) => set(setting.id, value)"
+      <OneOf
+        :id="`setting-${setting.id}`"
+        :chosen="choices.settings[setting.id] ?? setting.values[0]!.id"
+        :of="setting.values"
+        @choose="(value) => set(setting.id, value)"
       />
     </template>
     <span id="figure-title" class="title">Figure</span>
@@ -69,36 +66,22 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
     />
     <div class="reach">
       <label for="span" class="title">Hand</label>
-      <Select
-        input-id="span"
-        :model-value="hand.span"
-        :options="spans"
-        option-label="name"
-        option-value="semitones"
-        fluid
-        @update:model-value="(span) => changeHand({ span })"
-      />
+      <OneOf id="span" :chosen="hand.span" :of="spans" @choose="(span) => changeHand({ span })" />
     </div>
     <details class="where">
       <summary>{{ hand.lowest }} to {{ hand.highest }} on the keyboard</summary>
       <div class="range">
-        <Select
-          aria-label="Lowest note of the hand"
-          :model-value="hand.lowest"
-          :options="named(catalogue.lowest, 'from')"
-          option-label="name"
-          option-value="id"
-          fluid
-          @update:model-value="(lowest) => changeHand({ lowest })"
+        <OneOf
+          name="Lowest note of the hand"
+          :chosen="hand.lowest"
+          :of="named(catalogue.lowest, 'from')"
+          @choose="(lowest) => changeHand({ lowest })"
         />
-        <Select
-          aria-label="Highest note of the hand"
-          :model-value="hand.highest"
-          :options="named(catalogue.highest, 'to')"
-          option-label="name"
-          option-value="id"
-          fluid
-          @update:model-value="(highest) => changeHand({ highest })"
+        <OneOf
+          name="Highest note of the hand"
+          :chosen="hand.highest"
+          :of="named(catalogue.highest, 'to')"
+          @choose="(highest) => changeHand({ highest })"
         />
       </div>
     </details>

@@ -124,6 +124,7 @@ const spoken = (other: Alternative) =>
         {{ chord.pinned ? 'Fixed' : 'Fix it' }}
       </button>
     </p>
+    <p v-if="ways && chord.leftOut" class="why">Without {{ chord.leftOut }}.</p>
     <ul v-if="ways?.length" aria-label="Other ways to play it">
       <li v-for="other in ways.slice(0, 2)" :key="other.pitches.join()">
         <button
@@ -191,9 +192,6 @@ h2 {
   font-weight: 600;
 }
 ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 6px;

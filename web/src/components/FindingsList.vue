@@ -1,24 +1,22 @@
 <script setup lang="ts">
-import type { Arrangement } from '../api/client';
+import type { Finding } from '../api/client';
 
 /** What to mind; each entry leads to its bar. */
-const props = defineProps<{ tune: Arrangement | undefined; chosen: number }>();
+defineProps<{
+  findings: Finding[];
+  chosen: number;
+  /** How many fixed voicings wait for a chord that fits them. */
+  waiting: number;
+}>();
 const emit = defineEmits<{ choose: [chord: number] }>();
-
-const barOf = (chord: number) => {
-  const bar = props.tune?.chords[chord]?.bar ?? 0;
-  return props.tune?.bars[bar]?.number ?? bar + 1;
-};
 </script>
 
 <template>
-  <section v-if="tune" class="findings" aria-labelledby="mind-heading">
+  <section class="findings" aria-labelledby="mind-heading">
     <h2 id="mind-heading">Mind this</h2>
-    <p v-if="!tune.findings.length && tune.chords.length" class="well">
-      Nothing: it lies well under this hand.
-    </p>
+    <p v-if="!findings.length" class="well">Nothing: it lies well under this hand.</p>
     <ul>
-      <li v-for="(finding, i) in tune.findings" :key="i">
+      <li v-for="(finding, i) in findings" :key="i">
         <button
           class="finding plain-button"
           :class="{ here: finding.chord === chosen }"
@@ -27,15 +25,15 @@ const barOf = (chord: number) => {
         >
           <span class="wedge" aria-hidden="true" />
           <span>
-            <b>Bar {{ barOf(finding.chord) }} · {{ finding.title }}</b>
+            <b>Bar {{ finding.bar }} · {{ finding.title }}</b>
             <span class="what">{{ finding.message }}.</span>
             <span class="remedy">{{ finding.remedy }}.</span>
           </span>
         </button>
       </li>
     </ul>
-    <p v-if="tune.lostPins.length" class="well">
-      {{ tune.lostPins.length }} of your fixed chords no longer fit the text and wait.
+    <p v-if="waiting" class="well">
+      {{ waiting }} of your fixed chords no longer fit the text and wait.
     </p>
   </section>
 </template>
@@ -46,9 +44,7 @@ const barOf = (chord: number) => {
   color: var(--ink-soft);
 }
 ul {
-  list-style: none;
   margin: 4px 0 0;
-  padding: 0;
   display: grid;
   gap: 4px;
 }

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { ArrangedChord, Arrangement } from '../api/client';
+import type { ArrangedChord } from '../api/client';
 import { drawnKeys, isBlack, stretchFor } from './keyboard';
 
 /** The run of keys where the left hand lives: what it holds now, and where each finger goes next. */
 const props = defineProps<{
-  tune: Arrangement | undefined;
+  /** Every key the left hand plays in the tune, as MIDI numbers. */
+  used: number[];
   chord: ArrangedChord | undefined;
   next: ArrangedChord | undefined;
   sounding: Map<string, number>;
@@ -17,8 +18,7 @@ const BLACK_H = 80;
 const PAD = 15;
 
 const keys = computed(() => {
-  const used = (props.tune?.chords ?? []).flatMap((c) => c.keys.map((key) => key.midi));
-  const [low, high] = stretchFor(used);
+  const [low, high] = stretchFor(props.used);
   return drawnKeys(low, high);
 });
 const width = computed(() => (keys.value.filter((key) => !key.black).length || 1) * W);

@@ -63,9 +63,7 @@ const rows = computed(() =>
 
 <style scoped>
 ul {
-  list-style: none;
   margin: 6px 0 0;
-  padding: 0;
   display: grid;
   gap: 6px;
 }

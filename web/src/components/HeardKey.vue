@@ -5,7 +5,7 @@ import type { Arrangement } from '../api/client';
  * The key in which a tune is heard that nobody told, and another one where it is a toss-up; a press writes it down.
  * Where none is clear, this is said.
  */
-defineProps<{ tune: Arrangement }>();
+defineProps<{ tune: Pick<Arrangement, 'key' | 'otherKeys'> }>();
 const emit = defineEmits<{ write: [key?: string] }>();
 </script>
 
@@ -14,7 +14,11 @@ const emit = defineEmits<{ write: [key?: string] }>();
     No clear key. Write one into the chart, such as key: G major.
   </p>
   <p v-else class="heard">
-    <button class="plain-button" title="Write this key into the chart (H)" @click="emit('write')">
+    <button
+      class="plain-button"
+      title="Write this key into the chart (H); every note stays as it sounds"
+      @click="emit('write')"
+    >
       heard in <b>{{ tune.key }}</b>
     </button>
     <button

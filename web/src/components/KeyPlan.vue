@@ -6,7 +6,10 @@ import type { Arrangement } from '../api/client';
  * The keys of the whole tune along its bars. The ruled line is the first key; a key with sharps more lies above
  * it, one with flats more below, as far as their signatures are apart.
  */
-const props = defineProps<{ tune: Arrangement; chord: number }>();
+const props = defineProps<{
+  tune: Pick<Arrangement, 'analysis' | 'bars' | 'chords'>;
+  chord: number;
+}>();
 const emit = defineEmits<{ choose: [chord: number] }>();
 
 const WIDTH = 260;

@@ -6,7 +6,10 @@ import { LENGTHS, useEntry } from '../composables/useEntry';
 import { drawnKeys } from './keyboard';
 
 /** Writing the tune: by letters, on the drawn keys, or on a MIDI keyboard. */
-const props = defineProps<{ tune: Arrangement | undefined; bar: number }>();
+const props = defineProps<{
+  tune: Pick<Arrangement, 'bars'> | undefined;
+  bar: number;
+}>();
 const chart = defineModel<string>('chart', { required: true });
 const counts = defineModel<boolean>('counts', { required: true });
 const emit = defineEmits<{ close: []; place: [bar: number] }>();

@@ -49,9 +49,7 @@ h2 {
   color: var(--zest);
 }
 ul {
-  list-style: none;
   margin: 6px 0 0;
-  padding: 0;
 }
 li {
   display: flex;

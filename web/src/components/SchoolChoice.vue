@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import SelectButton from 'primevue/selectbutton';
 import { useCatalogue } from '../composables/useCatalogue';
+import { barsInWords } from './words';
 
 /** By which school the way from chord to chord is judged, and where it can be mended by the voicing. */
 const school = defineModel<string>({ required: true });
+/** Numbers of the bars that lie otherwise since it was changed. */
+defineProps<{ changed: number[] | undefined }>();
 const catalogue = useCatalogue();
 </script>
 
@@ -18,6 +21,9 @@ const catalogue = useCatalogue();
       option-value="id"
       :allow-empty="false"
     />
+    <p v-if="changed" class="changed" aria-live="polite">
+      {{ changed.length ? `Other voicings in ${barsInWords(changed)}.` : 'Every voicing stays.' }}
+    </p>
   </section>
 </template>
 
@@ -25,5 +31,9 @@ const catalogue = useCatalogue();
 .school {
   display: grid;
   gap: 6px;
+}
+.changed {
+  margin: 0;
+  color: var(--ink-soft);
 }
 </style>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import type { Arrangement, FileFormat, Played } from '../api/client';
+import type { FileFormat, Played } from '../api/client';
 import { useFiles } from '../composables/useFiles';
 
 /** The tune as a file: for paper, for notation, for playing, for other programs. */
 const props = defineProps<{
-  tune: Arrangement | undefined;
+  title: string;
+  composer: string;
   chart: string;
   played: Played | undefined;
   facts: string;
@@ -26,9 +27,9 @@ const FILES: { format: FileFormat; name: string; use: string }[] = [
 
 const takePage = (format: 'svg' | 'pdf') =>
   downloadPage(format, {
-    title: props.tune?.title ?? 'tune',
+    title: props.title,
     facts: props.facts,
-    composer: props.tune?.composer ?? '',
+    composer: props.composer,
   });
 </script>
 
@@ -57,9 +58,7 @@ const takePage = (format: 'svg' | 'pdf') =>
 
 <style scoped>
 ul {
-  list-style: none;
   margin: 6px 0 0;
-  padding: 0;
   display: grid;
   gap: 6px;
 }

@@ -109,11 +109,6 @@ section {
   display: grid;
   gap: 8px;
 }
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
 li {
   display: flex;
   justify-content: space-between;

@@ -53,7 +53,7 @@ describe('useArrangement', () => {
     await settled();
     for (const text of ['| C | F', '| C | F |', '| C | F | G']) {
       chart.value = text;
-      await vi.advanceTimersByTimeAsync(20);
+      await vi.advanceTimersByTimeAsync(10);
     }
     expect(asked).toHaveLength(1);
     await vi.advanceTimersByTimeAsync(100);

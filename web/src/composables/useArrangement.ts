@@ -1,7 +1,8 @@
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
 import { api, Away, type Alternative, type Arrangement, type Played } from '../api/client';
 
-const AFTER_TYPING = 40;
+/** Less than between two keys of a quick typist; long enough for a pasted line to come as one. */
+const AFTER_TYPING = 15;
 const TRY_AGAIN_AFTER = 2000;
 
 /** The arrangement of a chart as it is typed: the latest wins, and the last good one stays meanwhile. */

@@ -17,7 +17,7 @@ export interface Entered {
 }
 
 /** Enters the tune note by note: each key pressed is one note more in the chart, at the place of entry. */
-export function useEntry(chart: Ref<string>, tune: Ref<Arrangement | undefined>) {
+export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'> | undefined>) {
   const length = ref(2);
   const dotted = ref(false);
   const tied = ref(false);

@@ -214,11 +214,6 @@ progress {
   width: 240px;
   accent-color: var(--zest);
 }
-.failed ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
 .failed {
   padding: 12px 16px;
   background: var(--caution-wash);
@@ -240,9 +235,6 @@ progress {
   font-size: 24px;
 }
 .read ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
   display: grid;
   gap: 12px;
 }

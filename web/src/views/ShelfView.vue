@@ -203,11 +203,6 @@ h1 {
   border-color: var(--zest);
   font-weight: 600;
 }
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
 .tunes {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(320px, 1fr));

@@ -143,6 +143,10 @@ public record ArrangementView(
             NumeralView numeral,
             List<KeyView> keys,
 
+            @Schema(description = "Notes of the chord that no finger plays.", example = "C♯, G", defaultValue = "")
+            @JsonInclude(JsonInclude.Include.NON_EMPTY)
+            String leftOut,
+
             @Schema(description = "What the hand does to reach the next chord; empty at the end.")
             MoveView toNext,
 

@@ -33,6 +33,7 @@ import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.core.solving.Cost;
 import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import java.util.ArrayList;
 import java.util.List;
@@ -133,9 +134,16 @@ final class Views {
                 chord.event().text() == null ? NOWHERE : chord.event().text(),
                 numeral(chord.numeral()),
                 keys(chord.voicing().pitches(), chord.allFingers(), names),
+                leftOut(chord.voicing(), names),
                 next < 0 ? NO_MOVE : move(chord, arrangement.chords().get(next), names),
                 chord.solved().map(Solved::cost).map(Cost::semitones).orElse(0),
                 chord.solved().map(Solved::pinned).orElse(false));
+    }
+
+    private static String leftOut(Voicing voicing, NoteNames names) {
+        return voicing.leftOut().stream()
+                .map(note -> names.fromEnglish(note.pretty()))
+                .collect(Collectors.joining(", "));
     }
 
     private static List<FindingView> findings(Arrangement arrangement) {

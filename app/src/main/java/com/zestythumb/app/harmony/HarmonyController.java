@@ -3,6 +3,7 @@ package com.zestythumb.app.harmony;
 import com.zestythumb.app.arrange.ArrangementRequest;
 import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.harmonising.Harmoniser;
+import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.harmonising.Level;
 import com.zestythumb.core.harmonising.Proposal;
 import com.zestythumb.core.pitch.NoteNames;
@@ -97,7 +98,7 @@ class HarmonyController {
         NoteNames names = sheet.heading().names();
         List<Level> levels = request.levels().isEmpty() ? Harmoniser.THREE : request.levels();
         return new HarmonyAnswer(
-                names.fromEnglish(Harmoniser.keyOf(sheet).pretty()),
+                names.fromEnglish(HomeKey.likeliest(sheet).pretty()),
                 levels.stream()
                         .map(level -> view(Harmoniser.propose(sheet, level), names))
                         .toList());

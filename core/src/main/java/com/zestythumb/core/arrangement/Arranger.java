@@ -6,6 +6,7 @@ import com.zestythumb.core.fingering.FingerSearch;
 import com.zestythumb.core.fingering.GripFingering;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.sheet.Transitions.Transition;
@@ -97,12 +98,7 @@ final class Arranger {
     private double seconds(Transition pair) {
         Span from = figure.span(pair.from(), USUAL_NOTES);
         Span to = figure.span(pair.to(), USUAL_NOTES);
-        return PassageTime.seconds(
-                sheet,
-                events.get(pair.from()).bar(),
-                from.last(),
-                events.get(pair.to()).bar(),
-                to.first(),
-                pair.to() == pair.from() + 1);
+        Fraction quarters = transitions.distance(pair).plus(to.first()).minus(from.last());
+        return quarters.toDouble() * sheet.secondsPerQuarter();
     }
 }

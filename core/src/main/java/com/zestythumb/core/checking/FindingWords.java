@@ -64,7 +64,14 @@ public record FindingWords(String title, String message, String remedy) {
         if (words == null) {
             throw new IllegalStateException("there are no words for " + finding.fault());
         }
-        return new FindingWords(words.title, fill(words.message, finding, arrangement), words.remedy);
+        return new FindingWords(words.title, fill(words.message, finding, arrangement) + way(finding), words.remedy);
+    }
+
+    private static String way(Finding finding) {
+        if (finding.isComingBack()) {
+            return ", on the way back";
+        }
+        return finding.isPassingBy() ? ", past the bars between" : "";
     }
 
     private static String fill(String template, Finding finding, Arrangement arrangement) {

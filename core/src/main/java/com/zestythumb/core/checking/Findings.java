@@ -2,8 +2,8 @@ package com.zestythumb.core.checking;
 
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
-import com.zestythumb.core.arrangement.PassageTime;
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.voiceleading.Fault;
 import com.zestythumb.core.voiceleading.Passage;
@@ -73,15 +73,12 @@ public final class Findings {
         if (from.isSilent() || to.isSilent() || before.isEmpty() || here.isEmpty()) {
             return;
         }
-        TimedNote last = before.get(before.size() - 1);
-        TimedNote first = here.get(0);
-        double seconds = PassageTime.seconds(
-                arrangement.sheet(),
-                last.bar(),
-                last.onset(),
-                first.bar(),
-                first.onset(),
-                pair.to() == pair.from() + 1);
+        Fraction quarters = arrangement
+                .transitions()
+                .distance(pair)
+                .plus(since(pair.to(), here.get(0)))
+                .minus(since(pair.from(), before.get(before.size() - 1)));
+        double seconds = seconds(quarters);
         rule.check(
                 new Passage(from.last(), to.first(), seconds, true),
                 entry.limits(),
@@ -108,11 +105,27 @@ public final class Findings {
             if (has(from, note) && !has(to, note)) {
                 last = note;
             } else if (last != null && has(to, note)) {
-                return PassageTime.seconds(
-                        arrangement.sheet(), last.bar(), last.onset(), note.bar(), note.onset(), true);
+                return seconds(since(chord, note).minus(since(chord, last)));
             }
         }
         return Double.MAX_VALUE;
+    }
+
+    private double seconds(Fraction quarters) {
+        return quarters.toDouble() * arrangement.sheet().secondsPerQuarter();
+    }
+
+    /** Quarter notes from the bar line before a chord to one of its notes, which may stand in another bar. */
+    private Fraction since(int chord, TimedNote note) {
+        int bar = arrangement.chords().get(chord).event().bar();
+        Fraction since = note.onset();
+        for (int passed = bar; passed < note.bar(); passed++) {
+            since = since.plus(arrangement.sheet().bars().get(passed).length());
+        }
+        for (int before = note.bar(); before < bar; before++) {
+            since = since.minus(arrangement.sheet().bars().get(before).length());
+        }
+        return since;
     }
 
     private static boolean has(Grip grip, TimedNote note) {

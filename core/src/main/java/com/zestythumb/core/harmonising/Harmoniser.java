@@ -1,6 +1,5 @@
 package com.zestythumb.core.harmonising;
 
-import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.harmonising.Choice.Does;
@@ -20,7 +19,6 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 
 /**
  * Lays chords under a tune that has none, or under the bars that are left open: of all ways the one with the lowest
@@ -75,18 +73,6 @@ public final class Harmoniser {
         return slot.end().minus(slot.start()).dividedBy(bar).toDouble();
     }
 
-    /** The key to harmonise in: the one told, else that of the chords that are set, or of the tune where most are not. */
-    public static Key keyOf(LeadSheet sheet) {
-        if (sheet.heading().keyTold()) {
-            return sheet.key();
-        }
-        List<ChordEvent> events = sheet.events();
-        long wanted = events.stream().filter(HarmonySlots::isWanted).count();
-        boolean byTheTune = sheet.hasMelody() && 2 * wanted > events.size();
-        Optional<Key> heard = byTheTune ? TuneKey.of(sheet) : Analysis.of(sheet).home();
-        return heard.or(() -> TuneKey.of(sheet)).orElse(sheet.key());
-    }
-
     /** Whether any bar is left open. */
     public static boolean isWanted(LeadSheet sheet) {
         return sheet.events().stream().anyMatch(ChordEvent::isOpen);
@@ -99,7 +85,7 @@ public final class Harmoniser {
 
     /** The best chords of a level; what the teacher set stays, and the rest is solved around it. */
     public static Proposal propose(LeadSheet sheet, Level level) {
-        return new Harmoniser(sheet, level, keyOf(sheet)).solve();
+        return new Harmoniser(sheet, level, HomeKey.likeliest(sheet)).solve();
     }
 
     /** Three ways, from plain to rich. */

@@ -5,6 +5,7 @@ import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /** The key of a tune as a whole, where it has one that can be told. */
 public final class HomeKey {
@@ -21,10 +22,23 @@ public final class HomeKey {
         if (sheet.heading().keyTold()) {
             return Optional.of(sheet.key());
         }
-        long open = sheet.events().stream().filter(ChordEvent::isOpen).count();
-        if (2 * open > sheet.events().size()) {
-            return TuneKey.of(sheet);
+        return mostAre(sheet, ChordEvent::isOpen) ? TuneKey.of(sheet) : inChords(analysis);
+    }
+
+    /** The key to lay chords in: where none is clear the likeliest, and what was guessed before tells nothing. */
+    public static Key likeliest(LeadSheet sheet) {
+        if (sheet.heading().keyTold()) {
+            return sheet.key();
         }
+        Optional<Key> heard = mostAre(sheet, HarmonySlots::isWanted) ? Optional.empty() : inChords(Analysis.of(sheet));
+        return heard.or(() -> TuneKey.of(sheet)).orElse(sheet.key());
+    }
+
+    private static boolean mostAre(LeadSheet sheet, Predicate<ChordEvent> what) {
+        return 2 * sheet.events().stream().filter(what).count() > sheet.events().size();
+    }
+
+    private static Optional<Key> inChords(Analysis analysis) {
         return analysis.isClear() ? analysis.home() : Optional.empty();
     }
 

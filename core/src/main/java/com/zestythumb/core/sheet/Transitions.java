@@ -2,9 +2,9 @@ package com.zestythumb.core.sheet;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
 
 /**
  * The pairs of sounding chords that follow one another when the tune is played, with its repeats, endings and jumps;
@@ -15,14 +15,16 @@ public final class Transitions {
     /** A chord and one that follows it. */
     public record Transition(int from, int to) {}
 
+    private final Map<Transition, Fraction> distances;
     private final List<Transition> pairs;
     private final int[] before;
     private final int[] next;
     private final int opening;
     private final int closing;
 
-    private Transitions(Set<Transition> pairs, int count, int opening, int closing) {
-        this.pairs = List.copyOf(pairs);
+    private Transitions(Map<Transition, Fraction> distances, int count, int opening, int closing) {
+        this.distances = distances;
+        this.pairs = List.copyOf(distances.keySet());
         this.opening = opening;
         this.closing = closing;
         this.before = new int[count];
@@ -48,33 +50,47 @@ public final class Transitions {
             }
             inBars.add(here);
         }
-        Set<Transition> pairs = new LinkedHashSet<>();
+        Map<Transition, Fraction> pairs = new LinkedHashMap<>();
         boolean[] played = new boolean[count];
         int opening = -1;
         int last = -1;
+        Fraction sinceLast = Fraction.ZERO;
         for (int bar : sheet.playingOrder()) {
             for (int chord : inBars.get(bar)) {
                 opening = opening < 0 ? chord : opening;
                 if (last >= 0 && last != chord) {
-                    pairs.add(new Transition(last, chord));
+                    pairs.merge(new Transition(last, chord), sinceLast, Fraction::min);
                 }
                 played[chord] = true;
                 last = chord;
+                sinceLast = Fraction.ZERO;
             }
+            sinceLast = sinceLast.plus(sheet.bars().get(bar).length());
         }
         for (int chord = 1; chord < count; chord++) {
             if (!played[chord]) {
-                pairs.add(new Transition(chord - 1, chord));
+                pairs.put(new Transition(chord - 1, chord), asWritten(sheet, inBars, chord));
             }
         }
         return new Transitions(pairs, count, opening, last);
     }
 
-    /** As if the chords were played once in their order. */
+    /** From the bar line before the chord that is written before this one to the bar line before this one. */
+    private static Fraction asWritten(LeadSheet sheet, List<List<Integer>> inBars, int chord) {
+        Fraction distance = Fraction.ZERO;
+        boolean isPassed = false;
+        for (int bar = 0; !inBars.get(bar).contains(chord); bar++) {
+            isPassed |= inBars.get(bar).contains(chord - 1);
+            distance = isPassed ? distance.plus(sheet.bars().get(bar).length()) : distance;
+        }
+        return distance;
+    }
+
+    /** As if the chords were played once in their order, in no time. */
     public static Transitions inOrder(int count) {
-        Set<Transition> pairs = new LinkedHashSet<>();
+        Map<Transition, Fraction> pairs = new LinkedHashMap<>();
         for (int chord = 1; chord < count; chord++) {
-            pairs.add(new Transition(chord - 1, chord));
+            pairs.put(new Transition(chord - 1, chord), Fraction.ZERO);
         }
         return new Transitions(pairs, count, count > 0 ? 0 : -1, count - 1);
     }
@@ -82,6 +98,14 @@ public final class Transitions {
     /** Each pair once, in the order in which they first come. */
     public List<Transition> pairs() {
         return pairs;
+    }
+
+    /**
+     * Quarter notes from the bar line before a chord to the bar line before the one that follows, silent bars and all;
+     * where they follow one another more than once, the shortest.
+     */
+    public Fraction distance(Transition pair) {
+        return distances.get(pair);
     }
 
     /** Whether the chords are played once in their order and nothing else. */

@@ -11,8 +11,8 @@ import java.util.List;
 
 /**
  * Close position: the tones of a chord stacked without a gap from each allowed bass note, at every place in the hand's
- * range; whole and, where there are four tones or more, without the fifth and without ninth, eleventh and thirteenth
- * (the first notes to drop; never the third or the seventh: common practice). Three notes in a row a second apart are a
+ * range; whole and, where there are four tones or more, without the fifth and without sixth, ninth, eleventh and
+ * thirteenth (the first notes to drop; never the third or the seventh: common practice). Three notes in a row a second apart are a
  * cluster, and taken only where nothing else is left.
  */
 final class CloseStyle implements VoicingStyle {
@@ -97,7 +97,7 @@ final class CloseStyle implements VoicingStyle {
                     set.remove(spare.get(i));
                 }
             }
-            if (some == 0 || set.size() >= TRIAD) {
+            if (some == 0 || set.size() >= TRIAD && !isAnotherTriad(chord, set)) {
                 sets.add(set);
             }
         }
@@ -108,8 +108,20 @@ final class CloseStyle implements VoicingStyle {
 
     private static boolean canSpare(Chord chord, PitchClass tone) {
         boolean plainFifth = tone.equals(chord.root().plus(Interval.PERFECT_FIFTH));
-        return !tone.equals(chord.bass())
-                && (plainFifth || Member.of(chord, tone).isColour());
+        Member member = Member.of(chord, tone);
+        return !tone.equals(chord.bass()) && (plainFifth || member == Member.SIXTH || member.isColour());
+    }
+
+    /** A sixth chord without its fifth is the triad on its sixth: C E A is A minor to everybody. */
+    private static boolean isAnotherTriad(Chord chord, List<PitchClass> tones) {
+        return tones.size() == TRIAD
+                && tones.stream().anyMatch(root -> !root.equals(chord.root()) && isTriad(stack(root, tones)));
+    }
+
+    private static boolean isTriad(List<PitchClass> fromRoot) {
+        int third = Math.floorMod(fromRoot.get(1).semitone() - fromRoot.get(0).semitone(), 12);
+        int fifth = Math.floorMod(fromRoot.get(2).semitone() - fromRoot.get(0).semitone(), 12);
+        return third == 4 && fifth == 7 || third == 3 && (fifth == 6 || fifth == 7);
     }
 
     private static boolean isCluster(List<PitchClass> stack) {

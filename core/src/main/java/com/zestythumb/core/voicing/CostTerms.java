@@ -45,12 +45,12 @@ public final class CostTerms {
 
     public static final CostTerm MISSING_COLOUR = new CostTerm(
             "missing-colour",
-            "left without its ninth, eleventh or thirteenth",
+            "left without its sixth, ninth, eleventh or thirteenth",
             "notes",
             3,
             (voicing, place) -> (int) voicing.chord().tones().stream()
                     .map(tone -> Member.of(voicing.chord(), tone))
-                    .filter(member -> member.isColour() && !voicing.has(member))
+                    .filter(member -> (member.isColour() || member == Member.SIXTH) && !voicing.has(member))
                     .count());
 
     public static final CostTerm OPENING = new CostTerm(

@@ -55,6 +55,14 @@ public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips) {
         return grips.get(grips.size() - 1);
     }
 
+    /** The notes of the chord that no finger plays, in thirds order. */
+    public List<PitchClass> leftOut() {
+        return chord.tones().stream()
+                .filter(tone -> tones().stream()
+                        .noneMatch(played -> played.pitch().pitchClass().soundsLike(tone)))
+                .toList();
+    }
+
     /** All notes, grip by grip and in each from the lowest. */
     public List<Tone> tones() {
         return grips.size() == 1

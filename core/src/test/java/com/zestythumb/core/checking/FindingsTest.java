@@ -89,9 +89,25 @@ class FindingsTest {
     @Test
     void lookAtWhatFollowsWhatWhenItIsPlayed() {
         assertThat(messages("|: C | F |1 G :|2 Am |", ROOTS))
-                .anyMatch(message -> message.endsWith("from F to Am"))
+                .anyMatch(message -> message.endsWith("from F to Am, past the bars between"))
                 .anyMatch(message -> message.endsWith("from F to G"))
-                .noneMatch(message -> message.endsWith("from G to Am"));
+                .noneMatch(message -> message.contains("from G to Am"));
+        assertThat(messages("|: C | Dm :|", ROOTS))
+                .containsExactlyInAnyOrder(
+                        "bass and top go in parallel fifths from C to Dm",
+                        "bass and top go in parallel fifths from Dm to C, on the way back");
+    }
+
+    /** A bar of rest in the first ending is time enough for a leap that would be hasty without it. */
+    @Test
+    void countTheSilenceBeforeARepeat() {
+        Choices leaping = laid(Choices.USUAL, "C4 E4 G4", "F3 A3 C4");
+        Choices wide = laid(Choices.USUAL, "C4 E4 G4", "C3 F3 A3");
+        String fast = "tempo: 250\nmeter: 2/4\n";
+        assertThat(messages(fast + "|: C | F :|", wide)).anyMatch(message -> message.contains("in 0.5 s, on the way"));
+        assertThat(messages(fast + "|: C | F |1 N.C. :|2 F |", wide))
+                .noneMatch(message -> message.contains("in 0.5 s, on the way"));
+        assertThat(messages(fast + "|: C | F :|", leaping)).noneMatch(message -> message.contains("leaps"));
     }
 
     @Test

@@ -80,8 +80,8 @@ class BareTunesTest {
     void hearsTheKeyOfABareTune() {
         List<BareTune> tunes = tunes();
         List<String> wrong = tunes.stream()
-                .filter(tune -> !Harmoniser.keyOf(tune.untold()).equals(Key.parse(tune.key())))
-                .map(tune -> tune.name() + ": " + Harmoniser.keyOf(tune.untold()) + " and not " + tune.key())
+                .filter(tune -> !HomeKey.likeliest(tune.untold()).equals(Key.parse(tune.key())))
+                .map(tune -> tune.name() + ": " + HomeKey.likeliest(tune.untold()) + " and not " + tune.key())
                 .toList();
         System.out.println("keys of bare tunes right: " + (tunes.size() - wrong.size()) + " of " + tunes.size());
         // Three of them are halves of tunes, which do not come to rest on their keynote.

@@ -37,6 +37,27 @@ class TransitionsTest {
         assertThat(pairs(chart)).isEqualTo(pairs);
     }
 
+    /** Bar lines of four quarters each; a bar of rest counts, and so does none that is passed over. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "| C F | G |; 0 4",
+                "| C | N.C. | F |; 8",
+                "|: C :| F |; 4",
+                "|: C F :|; 0 4",
+                "|: C | F |1 N.C. :|2 Am |; 4 8 4",
+                "| C | F | G {fine} | Am {D.C. al Fine} |; 4 4 4 4",
+                "| C {fine} | F {D.C. al Fine} | N.C. | G |; 4 4 8"
+            })
+    void tellHowFarApartTheirBarsArePlayed(String chart, String quarters) {
+        Transitions transitions = Transitions.of(Chart.parse(chart));
+        assertThat(transitions.pairs().stream()
+                        .map(pair -> transitions.distance(pair).toString())
+                        .collect(Collectors.joining(" ")))
+                .isEqualTo(quarters);
+    }
+
     @Test
     void knowWhatOpensAndWhatEnds() {
         Transitions jumps = Transitions.of(Chart.parse("| C F | G {fine} | Am {D.C. al Fine} |"));

@@ -93,6 +93,28 @@ class VoicingTest {
         assertThatThrownBy(() -> VoicingStyles.named("sideways")).hasMessageContaining("close");
     }
 
+    /** Without its fifth a sixth chord would be heard as the triad on its sixth (common practice). */
+    @ParameterizedTest
+    @CsvSource({"C6", "G6", "Am6", "Eb6", "F#m6"})
+    void keepsASixthChordFromBecomingAnother(String symbol) {
+        Chord chord = Chord.parse(symbol);
+        List<Voicing> three = StyleChoice.close(Inversions.NEAREST).candidates(chord, Hand.OCTAVE, 3);
+        assertThat(three).isNotEmpty().allMatch(voicing -> voicing.has(Member.FIFTH) && voicing.has(Member.ROOT));
+        assertThat(three.get(0).leftOut()).singleElement().matches(note -> Member.of(chord, note) == Member.SIXTH);
+    }
+
+    @Test
+    void tellsWhatNoFingerPlays() {
+        Chord chord = Chord.parse("F#7b9");
+        assertThat(StyleChoice.close(Inversions.NEAREST).candidates(chord, Hand.OCTAVE, 3))
+                .allMatch(voicing -> voicing.leftOut().toString().equals("[C#, G]"));
+        assertThat(StyleChoice.close(Inversions.NEAREST)
+                        .candidates(Chord.parse("C"), Hand.OCTAVE, 3)
+                        .get(0)
+                        .leftOut())
+                .isEmpty();
+    }
+
     /** What an experienced teacher writes: the colour goes before a cluster of seconds comes (common practice). */
     @ParameterizedTest
     @CsvSource({"C9", "Cm9", "Cmaj9", "C13", "Cm11", "C6/9", "Cadd9", "D/C7", "C7(b9,#9)", "F#9", "Bbmaj13", "G/F"})

@@ -1,8 +1,8 @@
-import type { useChosen } from '../composables/useChosen';
-import type { useNaming } from '../composables/useNaming';
-import type { usePins } from '../composables/usePins';
-import type { usePlayer } from '../composables/usePlayer';
-import type { Shortcut } from '../composables/useShortcuts';
+import type { useChosen } from '../../composables/useChosen';
+import type { useNaming } from '../../composables/useNaming';
+import type { usePins } from '../../composables/usePins';
+import type { usePlayer } from '../../composables/usePlayer';
+import type { Shortcut } from '../../composables/useShortcuts';
 
 /** What the keys of a lesson do. */
 interface Does {

@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import TabPanel from 'primevue/tabpanel';
+import TabPanels from 'primevue/tabpanels';
+import Tabs from 'primevue/tabs';
+import { computed, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import ChartEditor from '../../components/ChartEditor.vue';
+import HandView from '../../components/HandView.vue';
+import HeardKey from '../../components/HeardKey.vue';
+import LessonHead from '../../components/LessonHead.vue';
+import MelodyEntry from '../../components/MelodyEntry.vue';
+import MovesList from '../../components/MovesList.vue';
+import ScorePage from '../../components/ScorePage.vue';
+import ShortcutList from '../../components/ShortcutList.vue';
+import TransportBar from '../../components/TransportBar.vue';
+import { useShortcuts } from '../../composables/useShortcuts';
+import { useView } from '../../composables/useView';
+import { lessonKeys } from './keys';
+import { STAGES, type Stage } from './stages';
+import { startLesson } from './useLesson';
+
+/** The music, the hand and its moves, which stay, beside the stage of the lesson. */
+const props = defineProps<{ id: number }>();
+
+const route = useRoute();
+const router = useRouter();
+const lesson = startLesson(props.id);
+const { tune, arrangement, chosen, player, writing, counts, at, chordAt, chordBehind } = lesson;
+const { trouble } = lesson.arranged;
+const textOpen = ref(window.innerWidth >= 1180);
+const helpOpen = ref(false);
+const used = computed(() =>
+  (arrangement.value?.chords ?? []).flatMap(({ keys }) => keys.map(({ midi }) => midi)),
+);
+
+const stage = computed(() => STAGES.find(({ id }) => id === route.name));
+const show = (other: Stage) => void router.replace({ name: other, params: { id: props.id } });
+/** A tune that needs chords is opened to be written, any other to be laid under the hand. */
+watch(
+  arrangement,
+  () => {
+    if (!stage.value) show(lesson.harmonies.wanted.value ? 'write' : 'hand');
+  },
+  { once: true },
+);
+/** Where there is no room for both, what a stage shows stands in the place of the chart. */
+function makeRoom() {
+  if (window.innerWidth <= 1100) textOpen.value = false;
+}
+useView(
+  () => [arrangement.value?.title ?? 'Tune', stage.value?.name].filter(Boolean).join(', '),
+  () => arrangement.value && stage.value,
+);
+
+const shortcuts = lessonKeys({
+  chosen,
+  player,
+  pins: lesson.pins,
+  naming: lesson.naming,
+  writeKey: () => void (arrangement.value?.keyTold === false && lesson.naming.writeKey()),
+  toggleWriting: () => (writing.value = !writing.value),
+  toggleLook: () => show(stage.value?.id === 'look' ? 'hand' : 'look'),
+  toggleText: () => (textOpen.value = !textOpen.value),
+  help: () => (helpOpen.value = true),
+});
+useShortcuts(shortcuts);
+</script>
+
+<template>
+  <Tabs
+    class="lesson"
+    :class="{ 'text-open': textOpen, writing }"
+    :value="stage?.id ?? ''"
+    @update:value="(value) => show(value as Stage)"
+  >
+    <LessonHead
+      v-model:text-open="textOpen"
+      :title="arrangement?.title ?? ' '"
+      :facts="lesson.facts.value"
+      :to-mind="arrangement?.findings.length ?? 0"
+      :tune="tune"
+      @help="helpOpen = true"
+      @pick="makeRoom"
+    />
+    <aside v-if="textOpen" class="text" aria-label="The chart">
+      <ChartEditor
+        v-if="tune.isLoaded.value"
+        :id="id"
+        v-model="tune.chart.value"
+        :tune="arrangement"
+        :bar="chosen.bar.value"
+        @choose-bar="chosen.chooseBar"
+        @typed-in="(bar) => (lesson.typedBar.value = bar)"
+      />
+    </aside>
+    <main class="music">
+      <p v-if="trouble && tune.state.value !== 'away'" class="trouble" role="alert">
+        {{ trouble }}
+      </p>
+      <HeardKey
+        v-if="arrangement && !arrangement.keyTold && arrangement.bars.length"
+        :tune="arrangement"
+        @write="lesson.naming.writeKey"
+      />
+      <ScorePage
+        :tune="arrangement"
+        :chosen="at"
+        :typed-bar="lesson.typedBar.value"
+        :sounding="player.sounding"
+        :loop="player.loop.value"
+        @choose="chosen.choose"
+        @extend="player.loopTo"
+      />
+    </main>
+    <aside class="column" aria-label="This stage">
+      <TabPanels>
+        <TabPanel v-if="stage" :value="stage.id"><RouterView /></TabPanel>
+      </TabPanels>
+    </aside>
+    <footer v-if="writing" class="band">
+      <MelodyEntry
+        v-model:chart="tune.chart.value"
+        v-model:counts="counts"
+        :tune="arrangement"
+        :bar="chosen.bar.value"
+        @place="chosen.chooseBar"
+        @close="writing = false"
+      />
+    </footer>
+    <footer v-else class="band">
+      <TransportBar
+        v-model:tempo="player.tempo.value"
+        v-model:click="player.click.value"
+        v-model:loop="player.loop.value"
+        :state="player.state.value"
+        :trouble="player.trouble.value"
+        :call="player.call.value"
+        :bar="chosen.bar.value"
+        :bars="arrangement?.bars.map((bar) => bar.number) ?? [1]"
+        :stated="arrangement?.tempo ?? 80"
+        @toggle="player.toggle"
+      />
+      <HandView :used="used" :chord="chordAt" :next="chordBehind" :sounding="player.sounding" />
+      <MovesList :chord="chordAt" :next="chordBehind" :quiet="player.state.value !== 'still'" />
+    </footer>
+    <ShortcutList v-model="helpOpen" :shortcuts="shortcuts" />
+  </Tabs>
+</template>
+
+<style scoped src="./lesson.css"></style>

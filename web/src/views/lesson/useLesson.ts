@@ -1,0 +1,102 @@
+import { computed, inject, provide, ref, watch, type InjectionKey } from 'vue';
+import { useArrangement } from '../../composables/useArrangement';
+import { useChosen } from '../../composables/useChosen';
+import { useHarmonies, useShown } from '../../composables/useHarmonies';
+import { useHearing } from '../../composables/useHearing';
+import { useNaming } from '../../composables/useNaming';
+import { usePins } from '../../composables/usePins';
+import { usePlayer } from '../../composables/usePlayer';
+import { useTune } from '../../composables/useTune';
+import { useChanges } from './useChanges';
+
+/** What the stages of one lesson share: the tune, its music, the chosen chord, what sounds, and what may be done. */
+function lessonOf(id: number) {
+  const tune = useTune(id);
+  const counts = ref(false);
+  const writing = ref(false);
+  const cursor = ref(0);
+  const page = useShown(tune.chart);
+  const arranged = useArrangement(page.shown, tune.played, counts, cursor);
+  const { arrangement } = arranged;
+  const harmonies = useHarmonies(tune.chart, page, arrangement);
+  const chosen = useChosen(arrangement, cursor);
+  const player = usePlayer(arrangement, chosen);
+  const pins = usePins(tune.choices, chosen, arranged.findWays);
+  const naming = useNaming(page.shown, arranged, chosen);
+  const hearProposal = useHearing(page, harmonies, arranged, chosen, player);
+  const changes = useChanges(arrangement, () => tune.choices.value?.school);
+
+  /** The chord under the hand: the one that sounds, else the one chosen. */
+  const at = computed(() => player.chord.value ?? chosen.index.value);
+  const chordAt = computed(() => arrangement.value?.chords[at.value]);
+  const chordBehind = computed(() => arrangement.value?.chords[chordAt.value?.toNext.to ?? -1]);
+  /** The bar being typed, which the page keeps in view until a chord is chosen. */
+  const typedBar = ref<number>();
+  watch(chosen.index, () => (typedBar.value = undefined));
+
+  const facts = computed(() => {
+    if (!arrangement.value) return '';
+    const { key, keyTold, meter, meterTold, tempo } = arrangement.value;
+    return [keyTold && key, meterTold && meter, `${tempo} a minute`].filter(Boolean).join(' · ');
+  });
+
+  /** The chosen chord as every stage shows it, and what may be done with it. */
+  const chord = computed(() => ({
+    chord: chosen.chord.value,
+    analysis: arrangement.value?.analysis,
+    melody: arrangement.value?.melody ?? [],
+    bar: arrangement.value?.bars[chosen.bar.value]?.number ?? 0,
+    others: harmonies.othersOf(chosen.chord.value),
+  }));
+  const onChord = {
+    set: (symbol: string) => {
+      if (chosen.chord.value) void harmonies.set(chosen.chord.value, symbol);
+    },
+    pin: pins.pin,
+    unpin: () => pins.pin(null),
+    confirm: naming.confirmGuess,
+    hear: naming.hear,
+  };
+
+  return {
+    id,
+    tune,
+    counts,
+    writing,
+    page,
+    arranged,
+    arrangement,
+    harmonies,
+    chosen,
+    player,
+    pins,
+    naming,
+    hearProposal,
+    changes,
+    at,
+    chordAt,
+    chordBehind,
+    typedBar,
+    facts,
+    chord,
+    onChord,
+  };
+}
+
+export type Lesson = ReturnType<typeof lessonOf>;
+
+const LESSON: InjectionKey<Lesson> = Symbol('lesson');
+
+/** The lesson of a tune, for the view that shows it and for its stages. */
+export function startLesson(id: number): Lesson {
+  const lesson = lessonOf(id);
+  provide(LESSON, lesson);
+  return lesson;
+}
+
+/** The lesson that is going on. */
+export function useLesson(): Lesson {
+  const lesson = inject(LESSON);
+  if (!lesson) throw new Error('a stage stands in a lesson');
+  return lesson;
+}

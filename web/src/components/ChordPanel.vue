@@ -124,7 +124,7 @@ const spoken = (other: Alternative) =>
         {{ chord.pinned ? 'Fixed' : 'Fix it' }}
       </button>
     </p>
-    <p v-if="ways && chord.leftOut" class="why">Without {{ chord.leftOut }}.</p>
+    <p v-if="ways && chord.leftOut" class="left-out">Without {{ chord.leftOut }}.</p>
     <ul v-if="ways?.length" aria-label="Other ways to play it">
       <li v-for="other in ways.slice(0, 2)" :key="other.pitches.join()">
         <button
@@ -153,6 +153,10 @@ h2 {
 .why {
   margin: 4px 0 0;
   line-height: 1.35;
+}
+.left-out {
+  margin: 2px 0 8px;
+  color: var(--ink-soft);
 }
 .others {
   display: flex;

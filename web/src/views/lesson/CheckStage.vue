@@ -9,17 +9,17 @@ const { choices } = tune;
 </script>
 
 <template>
+  <SchoolChoice
+    v-if="choices"
+    :model-value="choices.school"
+    :changed="changes"
+    @update:model-value="(school) => choices && (choices = { ...choices, school })"
+  />
   <FindingsList
     v-if="arrangement?.chords.length"
     :findings="arrangement.findings"
     :waiting="arrangement.lostPins.length"
     :chosen="chosen.index.value"
     @choose="chosen.choose"
-  />
-  <SchoolChoice
-    v-if="choices"
-    :model-value="choices.school"
-    :changed="changes"
-    @update:model-value="(school) => choices && (choices = { ...choices, school })"
   />
 </template>

@@ -7,7 +7,7 @@ import { useRoute, useRouter } from 'vue-router';
 import ChartEditor from '../../components/ChartEditor.vue';
 import HandView from '../../components/HandView.vue';
 import HeardKey from '../../components/HeardKey.vue';
-import LessonHead from '../../components/LessonHead.vue';
+import LessonHead from './LessonHead.vue';
 import MelodyEntry from '../../components/MelodyEntry.vue';
 import MovesList from '../../components/MovesList.vue';
 import ScorePage from '../../components/ScorePage.vue';

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { useAppearance } from '../composables/useAppearance';
-import type { useTune } from '../composables/useTune';
-import SaveSign from './SaveSign.vue';
+import { useAppearance } from '../../composables/useAppearance';
+import type { useTune } from '../../composables/useTune';
+import SaveSign from '../../components/SaveSign.vue';
 import StageRow from './StageRow.vue';
-import StudentMenu from './StudentMenu.vue';
+import StudentMenu from '../../components/StudentMenu.vue';
 
 /** Title, whether it is saved, whose hand, the stages of the lesson, and the look of the page. */
 defineProps<{

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Tab from 'primevue/tab';
 import TabList from 'primevue/tablist';
-import { STAGES } from '../views/lesson/stages';
+import { STAGES } from './stages';
 
 /** The stages of a lesson in the order of the work. */
 defineProps<{ toMind: number }>();

@@ -1,5 +1,6 @@
 import { useEventListener } from '@vueuse/core';
 import { ref, watch } from 'vue';
+import { isTyping } from '../editor/typing';
 import { keepHere } from './keepHere';
 
 export interface Shortcut {
@@ -9,11 +10,6 @@ export interface Shortcut {
   does: string;
   run: () => void;
 }
-
-/** Whether a key goes into text. */
-export const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement &&
-  (target.isContentEditable || ['INPUT', 'TEXTAREA', 'SELECT'].includes(target.tagName));
 
 const KEPT_AS = 'zesty.single-keys';
 

@@ -1,4 +1,4 @@
-import { isTyping } from '../composables/useShortcuts';
+import { isTyping } from '../editor/typing';
 
 /** A keyboard that sends MIDI messages: three bytes, as MIDI 1.0 has them. */
 export interface MidiKeyboard {

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import SelectButton from 'primevue/selectbutton';
 import { computed } from 'vue';
 import type { Choices, Hand } from '../api/client';
 import { useCatalogue } from '../composables/useCatalogue';
@@ -8,6 +7,8 @@ import OneOf from './OneOf.vue';
 /** How to play it, which figure, how far the hand reaches: all that the catalogue offers. */
 const choices = defineModel<Choices>({ required: true });
 const hand = defineModel<Hand>('hand', { required: true });
+/** Half steps that all fingers move in the whole tune as it is played now. */
+defineProps<{ moved: number }>();
 
 const catalogue = useCatalogue();
 const styles = computed(() => catalogue.value?.styles ?? []);
@@ -43,6 +44,11 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
         :of="styles"
         @choose="(style) => change({ style, settings: {} })"
       />
+      <p v-if="style" class="words">
+        Level {{ style.level }}: {{ style.words }}.<template v-if="moved">
+          {{ moved }} half steps to move in all.</template
+        >
+      </p>
     </template>
     <template v-for="setting in style?.settings ?? []" :key="setting.id">
       <label :for="`setting-${setting.id}`" class="title">{{ setting.name }}</label>
@@ -53,16 +59,12 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
         @choose="(value) => set(setting.id, value)"
       />
     </template>
-    <span id="figure-title" class="title">Figure</span>
-    <SelectButton
-      class="figures"
-      aria-labelledby="figure-title"
-      :model-value="choices.figure"
-      :options="catalogue.figures"
-      option-label="name"
-      option-value="id"
-      :allow-empty="false"
-      @update:model-value="(figure) => change({ figure })"
+    <label for="figure" class="title">Figure</label>
+    <OneOf
+      id="figure"
+      :chosen="choices.figure"
+      :of="catalogue.figures"
+      @choose="(figure) => change({ figure })"
     />
     <div class="reach">
       <label for="span" class="title">Hand</label>
@@ -98,6 +100,11 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
 }
 .title:not(:first-child) {
   margin-top: 6px;
+}
+.words {
+  margin: 0;
+  color: var(--ink-soft);
+  line-height: 1.3;
 }
 .reach {
   display: grid;

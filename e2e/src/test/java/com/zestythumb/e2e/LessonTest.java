@@ -63,14 +63,14 @@ class LessonTest extends InTheBrowser {
     void anotherFigureAndAnotherHandChangeTheNotes() {
         openCopyOf("Long Way Home");
         String before = browser.engravedNotes();
-        browser.clickText(".figures button", "Alberti");
+        browser.choose("figure", "Alberti");
         browser.await("other notes", () -> browser.engravedNotes().equals(before) ? null : true);
         String alberti = browser.engravedNotes();
         assertThat(alberti.split(" ").length).isGreaterThan(before.split(" ").length);
         browser.choose("setting-inversions", "Nearest inversion");
         browser.await("other notes", () -> browser.engravedNotes().equals(alberti) ? null : true);
 
-        browser.clickText(".figures button", "Block");
+        browser.choose("figure", "Block");
         browser.choose("span", "an octave");
         browser.await("block chords", () -> browser.all(".drawing .beam").isEmpty() ? true : null);
         String octave = browser.see("svg.hand").getDomAttribute("aria-label");
@@ -137,7 +137,7 @@ class LessonTest extends InTheBrowser {
     void aTuneIsSavedAndStillThereAfterReloading() {
         newTune("title: Kept\n| C | Am | Dm | G7 | C |");
         awaitBars(5);
-        browser.clickText(".figures button", "Broken up");
+        browser.choose("figure", "Broken up");
         // Drawn anew, the chords move: a press that falls into that moment lands on none.
         browser.see(".drawing .beam");
         browser.click("[data-chord='1']");
@@ -152,7 +152,7 @@ class LessonTest extends InTheBrowser {
         // No draft is left behind on this device.
         assertThat(browser.script("return Object.keys(localStorage).filter(k => k.startsWith('zesty.draft')).length"))
                 .isEqualTo(0L);
-        assertThat(browser.see(".figures .p-togglebutton-checked").getText()).isEqualTo("Broken up");
+        assertThat(browser.see("#figure").getText()).isEqualTo("Broken up");
         browser.click(".head .shelf");
         browser.seeText(".tune", "Kept");
     }
@@ -169,7 +169,7 @@ class LessonTest extends InTheBrowser {
         browser.see("input[aria-label='Name of the student']");
         browser.press("Mira, 7" + Keys.ENTER);
         browser.seeText(".student .who", "Mira, 7");
-        browser.clickText(".figures button", "Block");
+        browser.choose("figure", "Block");
         browser.await("block chords", () -> browser.all(".drawing .beam").isEmpty() ? true : null);
         browser.see(".save[data-state=saved]");
         fromStudents("Otto, 13");

@@ -78,7 +78,7 @@ final class PageSpeed {
     }
 
     private static void keystrokes(Browser browser) {
-        browser.clickText(".figures button", "Alberti");
+        browser.choose("figure", "Alberti");
         browser.type(CHART);
         browser.await("32 bars", () -> browser.all(".drawing .measure").size() == 32 ? true : null);
         List<Double> waits = new ArrayList<>();

@@ -40,6 +40,9 @@ record CatalogueView(
             @Schema(example = "close") String id,
             @Schema(example = "Close chords") String name,
 
+            @Schema(description = "What it lays.", example = "all notes side by side")
+            String words,
+
             @Schema(description = "From 1, for a beginner, to 5.")
             int level,
 
@@ -104,6 +107,7 @@ record CatalogueView(
         return new StyleView(
                 style.id(),
                 style.name(),
+                style.words(),
                 style.level(),
                 style.settings().stream()
                         .map(setting -> new SettingView(

@@ -87,11 +87,22 @@ final class Arranger {
         for (int i = 0; i < events.size(); i++) {
             var voicing = pin.voicingFor(events.get(i));
             if (voicing.isPresent()) {
-                pins.put(i, voicing.get());
+                pins.put(i, inItsStyle(voicing.get()));
                 return;
             }
         }
         lost.add(pin);
+    }
+
+    /** Where the style lays just these notes, it knows their bass and grips; else their lowest note is the bass. */
+    private Voicing inItsStyle(Voicing pinned) {
+        return choices
+                .style()
+                .candidates(pinned.chord(), choices.hand(), choices.figure().mostNotes())
+                .stream()
+                .filter(voicing -> voicing.pitches().equals(pinned.pitches()))
+                .findFirst()
+                .orElse(pinned);
     }
 
     /** From the last key of a chord to the first of the next. */

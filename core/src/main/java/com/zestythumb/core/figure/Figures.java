@@ -24,7 +24,27 @@ public final class Figures {
     public static final Figure ALBERTI = Figure.of(
             "ALBERTI", "Alberti", 3, THREE, "compound: by beat count bass (top inner) | 1/8 bass (top inner)");
 
-    private static final List<Figure> ALL = List.of(BLOCK, BROKEN_UP, UP_AND_BACK, ALBERTI);
+    /** The chord again on every beat. */
+    public static final Figure ON_EACH_BEAT = Figure.of(
+            "ON_EACH_BEAT", "A chord on each beat", 1, HAND, "compound: by beat count all*3 | by beat count all");
+
+    /** The lowest note, then the others on the other beats: a waltz in three, a march in two and four. */
+    public static final Figure BASS_AND_CHORDS = Figure.of(
+            "BASS_AND_CHORDS",
+            "Bass, then chords",
+            2,
+            HAND,
+            "compound: by beat count bass (upper) | count bass (upper)");
+
+    /** From the highest note down, and again. */
+    public static final Figure BROKEN_DOWN = Figure.of("BROKEN_DOWN", "Broken down", 2, HAND, "1/8 (down)");
+
+    /** Repeated chords, two or three to a beat. */
+    public static final Figure REPEATED =
+            Figure.of("REPEATED", "Repeated chords", 3, HAND, "compound: count (all) | 1/8 (all)");
+
+    private static final List<Figure> ALL =
+            List.of(BLOCK, ON_EACH_BEAT, BROKEN_UP, BROKEN_DOWN, UP_AND_BACK, BASS_AND_CHORDS, ALBERTI, REPEATED);
 
     private Figures() {}
 

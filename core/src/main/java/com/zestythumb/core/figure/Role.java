@@ -17,6 +17,8 @@ enum Role {
     INNER((notes, turn, group) -> List.of(notes <= 2 ? 0 : 1 + (turn + group) % (notes - 2))),
     /** From the lowest note up, and again. */
     NEXT((notes, turn, group) -> List.of(turn % notes)),
+    /** From the highest note down, and again. */
+    DOWN((notes, turn, group) -> List.of(notes - 1 - turn % notes)),
     /** To and fro over the notes above the bass: 2 3 2 3 of three notes, 2 3 4 3 of four. */
     TURN((notes, turn, group) -> List.of(toAndFro(notes, turn))),
     SECOND(at(1)),
@@ -79,7 +81,7 @@ enum Role {
             }
         }
         throw new IllegalArgumentException("\"" + word
-                + "\" is no place in a chord; write bass, top, inner, upper, all, next, turn, rest or a number"
+                + "\" is no place in a chord; write bass, top, inner, upper, all, next, down, turn, rest or a number"
                 + " counted from the lowest note");
     }
 }

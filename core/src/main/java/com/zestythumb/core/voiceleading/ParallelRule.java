@@ -2,6 +2,7 @@ package com.zestythumb.core.voiceleading;
 
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
 import java.util.List;
 import java.util.Map;
@@ -13,6 +14,9 @@ import java.util.Map;
  */
 final class ParallelRule implements Rule.OfPassage {
 
+    /** 1 where bare fifths are two voices; 0 where they are one sound that is slid along. */
+    static final String BARE_FIFTHS = "bare-fifths";
+
     @Override
     public String id() {
         return "parallels";
@@ -22,7 +26,10 @@ final class ParallelRule implements Rule.OfPassage {
     public void check(Passage passage, Map<String, Double> limits, Sink sink) {
         List<Tone> from = passage.from().tones();
         List<Tone> to = passage.to().tones();
-        if (!passage.toNextChord()) {
+        if (!passage.toNextChord() || isOneVoice(from) && isOneVoice(to)) {
+            return;
+        }
+        if (limits.get(BARE_FIFTHS) == 0 && isBare(from) && isBare(to)) {
             return;
         }
         int top = to.size() - 1;
@@ -38,6 +45,15 @@ final class ParallelRule implements Rule.OfPassage {
                 }
             }
         }
+    }
+
+    /** A line that is doubled in octaves. */
+    private static boolean isOneVoice(List<Tone> tones) {
+        return tones.stream().map(tone -> tone.pitch().pitchClass()).distinct().count() == 1;
+    }
+
+    private static boolean isBare(List<Tone> tones) {
+        return tones.stream().allMatch(tone -> tone.member() == Member.ROOT || tone.member() == Member.FIFTH);
     }
 
     private static Fault fault(Pitch low, Pitch high, boolean outer) {

@@ -47,7 +47,7 @@ public record School(String id, String name, List<Entry> entries) {
                     new Entry(STRETCH, 0, Map.of()),
                     new Entry(LEAP, 0, LEAPS),
                     new Entry(MUD, 0, GRACE),
-                    new Entry(PARALLELS, 0, Map.of())));
+                    new Entry(PARALLELS, 0, Map.of(ParallelRule.BARE_FIFTHS, 0.0))));
 
     /** Parallel fifths and octaves are avoided where there is a way (any textbook of harmony). */
     public static final School CLASSICAL = new School(
@@ -57,7 +57,7 @@ public record School(String id, String name, List<Entry> entries) {
                     new Entry(STRETCH, 0, Map.of()),
                     new Entry(LEAP, 12, LEAPS),
                     new Entry(MUD, 0, GRACE),
-                    new Entry(PARALLELS, 12, Map.of())));
+                    new Entry(PARALLELS, 12, Map.of(ParallelRule.BARE_FIFTHS, 1.0))));
 
     private static final List<School> ALL = List.of(POPULAR, CLASSICAL);
 

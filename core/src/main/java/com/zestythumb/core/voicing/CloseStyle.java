@@ -43,6 +43,11 @@ final class CloseStyle implements VoicingStyle {
     }
 
     @Override
+    public String words() {
+        return "all notes side by side";
+    }
+
+    @Override
     public int level() {
         return 1;
     }

@@ -31,6 +31,9 @@ public interface VoicingStyle {
     /** As it is offered to the teacher. */
     String name();
 
+    /** What it lays, in a few words behind its name. */
+    String words();
+
     /** From 1, for a beginner, to 5. */
     int level();
 

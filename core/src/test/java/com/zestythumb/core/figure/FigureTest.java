@@ -55,6 +55,17 @@ class FigureTest {
         "UP_AND_BACK,2,2/4,1 2 1 2",
         "BLOCK,3,4/4,1+2+3",
         "BLOCK,4,6/8,1+2+3+4",
+        "BROKEN_DOWN,3,3/4,3 2 1 3 2 1",
+        "BROKEN_DOWN,4,4/4,4 3 2 1 4 3 2 1",
+        "ON_EACH_BEAT,3,3/4,1+2+3 1+2+3 1+2+3",
+        "ON_EACH_BEAT,3,6/8,1+2+3 1+2+3",
+        "BASS_AND_CHORDS,3,3/4,1 2+3 2+3",
+        "BASS_AND_CHORDS,3,4/4,1 2+3 1 2+3",
+        "BASS_AND_CHORDS,4,2/4,1 2+3+4",
+        "BASS_AND_CHORDS,3,6/8,1 2+3 2+3 1 2+3 2+3",
+        "BASS_AND_CHORDS,2,3/4,1 2 2",
+        "REPEATED,2,2/4,1+2 1+2 1+2 1+2",
+        "REPEATED,2,6/8,1+2 1+2 1+2 1+2 1+2 1+2",
         "ALBERTI,1,4/4,1"
     })
     void runsInItsOrder(String figure, int notes, String meter, String expected) {
@@ -87,7 +98,7 @@ class FigureTest {
                             at = at.plus(step.duration());
                         }
                         assertThat(at).isEqualTo(Fraction.of(length, 2));
-                        assertThat(steps.get(0).notes()).contains(0);
+                        assertThat(steps.get(0).notes()).contains(figure == Figures.BROKEN_DOWN ? notes - 1 : 0);
                     }
                 }
             }

@@ -47,6 +47,11 @@ class StylesInTheSolverTest {
         }
 
         @Override
+        public String words() {
+            return "a leap from bass to chord";
+        }
+
+        @Override
         public int level() {
             return 4;
         }

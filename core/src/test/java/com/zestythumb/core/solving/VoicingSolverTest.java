@@ -18,6 +18,8 @@ import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.core.voicing.VoicingStyle;
+import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -120,13 +122,33 @@ class VoicingSolverTest {
             LeadSheet sheet = Chart.parse(forms.get(round % forms.size()).formatted(drawn));
             List<Chord> tune = sheet.events().stream().map(ChordEvent::chord).toList();
             Transitions transitions = Transitions.of(sheet);
-            List<Solved> solved = VoicingSolver.solve(
-                    task(tune, Inversions.NEAREST, Hand.OCTAVE).with(transitions));
-            Rows rows = new Rows(tune, transitions);
-            assertThat(rows.cost(solved.stream().map(Solved::voicing).toList()))
-                    .as(sheet.events().toString())
-                    .isEqualTo(rows.cheapest());
+            assertIsCheapest(task(tune, Inversions.NEAREST, Hand.OCTAVE).with(transitions), transitions);
         }
+    }
+
+    @Test
+    void isAsCheapAsTheBestOfAllRowsInEveryStyle() {
+        Random random = new Random(11);
+        List<String> forms = List.of("| %s | %s | %s |", "|: %s | %s :| %s |", "|: %s |1 %s :|2 %s |");
+        String[] symbols = "C Dm7 Em G7 Fmaj7 Am7 Bm7b5 Eb F#m Bb9 C/E Gsus4 D6 Adim7 E5".split(" ");
+        List<VoicingStyle> styles = VoicingStyles.all();
+        for (int round = 0; round < 500; round++) {
+            Object[] drawn =
+                    random.ints(3, 0, symbols.length).mapToObj(i -> symbols[i]).toArray();
+            LeadSheet sheet = Chart.parse(forms.get(round % forms.size()).formatted(drawn));
+            List<Chord> tune = sheet.events().stream().map(ChordEvent::chord).toList();
+            Transitions transitions = Transitions.of(sheet);
+            StyleChoice style = new StyleChoice(styles.get(round % styles.size()), Map.of());
+            Hand hand = Hand.ofSpan(8 + random.nextInt(9));
+            assertIsCheapest(VoicingTask.of(tune, style, hand).with(transitions), transitions);
+        }
+    }
+
+    private static void assertIsCheapest(VoicingTask task, Transitions transitions) {
+        List<Voicing> solved =
+                VoicingSolver.solve(task).stream().map(Solved::voicing).toList();
+        Rows rows = new Rows(task, transitions);
+        assertThat(rows.cost(solved)).as(solved.toString()).isEqualTo(rows.cheapest());
     }
 
     /** All rows of voicings of a tune, and what each costs. */
@@ -135,16 +157,13 @@ class VoicingSolverTest {
         private final List<List<Voicing>> layers;
         private final List<Map<Voicing, Integer>> charges = new ArrayList<>();
 
-        Rows(List<Chord> tune, Transitions transitions) {
+        Rows(VoicingTask task, Transitions transitions) {
             this.transitions = transitions;
-            this.layers = VoicingSolver.candidates(task(tune, Inversions.NEAREST, Hand.OCTAVE));
+            this.layers = VoicingSolver.candidates(task);
             for (int i = 0; i < layers.size(); i++) {
                 Map<Voicing, Integer> here = new HashMap<>();
                 for (Voicing one : layers.get(i)) {
-                    Map<Integer, Voicing> pin = Map.of(i, one);
-                    Cost cost = VoicingSolver.solve(task(tune, Inversions.NEAREST, Hand.OCTAVE)
-                                    .with(transitions)
-                                    .withPins(pin))
+                    Cost cost = VoicingSolver.solve(task.withPins(Map.of(i, one)))
                             .get(i)
                             .cost();
                     here.put(one, cost.total() - cost.semitones());

@@ -1,0 +1,87 @@
+package com.zestythumb.core.voicing;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Pitch;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A bass note low down and the chord higher up, to which the hand leaps, as in waltz, march and stride (common
+ * practice). The bass is the chord's own; above it lie three notes in any inversion.
+ */
+final class BassThenChordStyle implements VoicingStyle {
+
+    private static final int THREE = 3;
+    private static final int FOURTH = 5;
+    private static final int OCTAVE = 12;
+
+    private static final CostTerm LEAP_WITHIN = new CostTerm(
+            "leap-within",
+            "beyond an octave from the bass to the chord",
+            "half steps",
+            2,
+            (voicing, place) -> voicing.grips().size() < 2
+                    ? 0
+                    : Math.max(
+                            0,
+                            voicing.last().lowest().midi()
+                                    - voicing.first().highest().midi()
+                                    - OCTAVE));
+
+    private static final List<CostTerm> TERMS = List.of(CostTerms.STRETCH, CostTerms.MUD, LEAP_WITHIN);
+
+    @Override
+    public String id() {
+        return "bass-then-chord";
+    }
+
+    @Override
+    public String name() {
+        return "Bass, then chord";
+    }
+
+    @Override
+    public String words() {
+        return "a low bass and a leap to the chord; try it with bass and chords as the figure";
+    }
+
+    @Override
+    public int level() {
+        return 4;
+    }
+
+    @Override
+    public List<CostTerm> terms() {
+        return TERMS;
+    }
+
+    @Override
+    public List<Voicing> candidates(Chord chord, Wishes wishes) {
+        Hand hand = wishes.hand();
+        Chord above = new Chord(chord.root(), chord.quality(), chord.root(), chord.upper());
+        List<Voicing> shapes = StyleChoice.close(Inversions.NEAREST).candidates(above, hand, THREE);
+        List<Voicing> within =
+                shapes.stream().filter(shape -> shape.width() <= hand.span()).toList();
+        Pitch lowest = Pitch.atOrAbove(chord.bass(), hand.lowest().midi());
+        List<Voicing> found = over(chord, lowest, within.isEmpty() ? shapes : within, FOURTH);
+        // Where the range ends soon above the bass the chord lies close to it, and with it where there is no room.
+        if (found.isEmpty()) {
+            found = over(chord, lowest, shapes, 1);
+        }
+        return found.isEmpty() ? StyleChoice.close(Inversions.NEAREST).candidates(chord, hand, THREE) : found;
+    }
+
+    /** The shapes over the bass in its lowest octave and the next, so many half steps away or more. */
+    private static List<Voicing> over(Chord chord, Pitch lowest, List<Voicing> shapes, int away) {
+        List<Voicing> found = new ArrayList<>();
+        for (int octave = 0; octave < 2; octave++) {
+            Pitch bass = new Pitch(lowest.pitchClass(), lowest.octave() + octave);
+            Grip below = Grip.of(chord, List.of(bass));
+            shapes.stream()
+                    .filter(shape -> shape.first().lowest().midi() >= bass.midi() + away)
+                    .map(shape -> new Voicing(chord, chord.bass(), List.of(below, Grip.of(chord, shape.pitches()))))
+                    .forEach(found::add);
+        }
+        return found;
+    }
+}

@@ -1,0 +1,154 @@
+package com.zestythumb.core.voicing;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+
+/**
+ * Chords laid as a few of their members in a given order from below, such as root and seventh, at every place in the
+ * hand's range. What it lays is data: shapes such as {@code "bass third"}, in rows of which a hand that cannot span the
+ * first gets the next; where it can span none, the last row is laid, and the stretch charged.
+ *
+ * <p>A sixth stands in for a missing seventh, a fourth or second for a missing third (common practice). Where a slash
+ * chord has the member in the bass already, the root takes its place.
+ */
+final class MemberStyle implements VoicingStyle {
+
+    /** A place in a shape. */
+    private enum Place {
+        BASS(Chord::bass),
+        ROOT(Chord::root),
+        THIRD(chord -> first(chord, 3, 4, 2)),
+        FIFTH(chord -> first(chord, 5)),
+        SEVENTH(chord -> first(chord, 7, 6));
+
+        private final Function<Chord, PitchClass> in;
+
+        Place(Function<Chord, PitchClass> in) {
+            this.in = in;
+        }
+
+        private static PitchClass first(Chord chord, int... numbers) {
+            for (int number : numbers) {
+                Interval interval = chord.quality().numbered(number);
+                if (interval != null) {
+                    return chord.root().plus(interval);
+                }
+            }
+            return null;
+        }
+    }
+
+    private static final List<CostTerm> TERMS = List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.REGISTER);
+
+    private final String id;
+    private final String name;
+    private final String words;
+    private final int level;
+    private final List<List<List<Place>>> rows;
+
+    /**
+     * A style that lays these shapes.
+     *
+     * @param rows shapes parted by commas, places by blanks: {@code "bass third, bass seventh"}; the last row has a shape
+     *     for every chord
+     */
+    MemberStyle(String id, String name, String words, int level, String... rows) {
+        this.id = id;
+        this.name = name;
+        this.words = words;
+        this.level = level;
+        this.rows = Arrays.stream(rows).map(MemberStyle::shapes).toList();
+    }
+
+    private static List<List<Place>> shapes(String row) {
+        return Arrays.stream(row.split(", ")).map(MemberStyle::shape).toList();
+    }
+
+    private static List<Place> shape(String words) {
+        return Arrays.stream(words.split(" "))
+                .map(word -> Place.valueOf(word.toUpperCase(Locale.ROOT)))
+                .toList();
+    }
+
+    @Override
+    public String id() {
+        return id;
+    }
+
+    @Override
+    public String name() {
+        return name;
+    }
+
+    @Override
+    public String words() {
+        return words;
+    }
+
+    @Override
+    public int level() {
+        return level;
+    }
+
+    @Override
+    public List<CostTerm> terms() {
+        return TERMS;
+    }
+
+    @Override
+    public List<Voicing> candidates(Chord chord, Wishes wishes) {
+        List<Voicing> laid = List.of();
+        for (List<List<Place>> row : rows) {
+            List<Voicing> here = new ArrayList<>();
+            row.forEach(shape -> addEverywhere(chord, tones(chord, shape), wishes.hand(), here));
+            List<Voicing> within = here.stream()
+                    .filter(voicing -> voicing.width() <= wishes.hand().span())
+                    .toList();
+            if (!within.isEmpty()) {
+                return within;
+            }
+            laid = here.isEmpty() ? laid : here;
+        }
+        return laid;
+    }
+
+    /** The notes of a shape from below; none where the chord has no such member. */
+    private static List<PitchClass> tones(Chord chord, List<Place> shape) {
+        List<PitchClass> tones = new ArrayList<>();
+        for (Place place : shape) {
+            PitchClass tone = place.in.apply(chord);
+            if (tone == null) {
+                return List.of();
+            }
+            boolean isThere = place != Place.BASS && place != Place.ROOT && tones.contains(tone);
+            tones.add(isThere ? chord.root() : tone);
+        }
+        return tones;
+    }
+
+    private static void addEverywhere(Chord chord, List<PitchClass> tones, Hand hand, List<Voicing> found) {
+        int from = hand.lowest().midi();
+        while (!tones.isEmpty()) {
+            List<Pitch> pitches = new ArrayList<>();
+            int floor = from;
+            for (PitchClass tone : tones) {
+                Pitch pitch = Pitch.atOrAbove(tone, floor);
+                pitches.add(pitch);
+                floor = pitch.midi() + 1;
+            }
+            if (pitches.get(pitches.size() - 1).midi() > hand.highest().midi()) {
+                return;
+            }
+            // Whatever the hand leaves out, the harmony has its own bass.
+            found.add(new Voicing(chord, chord.bass(), List.of(Grip.of(chord, pitches))));
+            from = pitches.get(0).midi() + 1;
+        }
+    }
+}

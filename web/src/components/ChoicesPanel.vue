@@ -8,7 +8,7 @@ import OneOf from './OneOf.vue';
 const choices = defineModel<Choices>({ required: true });
 const hand = defineModel<Hand>('hand', { required: true });
 /** Half steps that all fingers move in the whole tune as it is played now. */
-defineProps<{ moved: number }>();
+const props = defineProps<{ moved: number }>();
 
 const catalogue = useCatalogue();
 const styles = computed(() => catalogue.value?.styles ?? []);
@@ -28,6 +28,12 @@ const spans = computed(() => {
     : [...usual, { id: span, name: `${span} half steps` }];
 });
 
+const told = computed(() => {
+  const { level, words } = style.value!;
+  const sum = props.moved ? ` ${props.moved} half steps to move in all.` : '';
+  return `Level ${level}: ${words}.${sum}`;
+});
+
 const change = (part: Partial<Choices>) => (choices.value = { ...choices.value, ...part });
 const set = (id: string, value: string) =>
   change({ settings: { ...choices.value.settings, [id]: value } });
@@ -44,11 +50,7 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
         :of="styles"
         @choose="(style) => change({ style, settings: {} })"
       />
-      <p v-if="style" class="words">
-        Level {{ style.level }}: {{ style.words }}.<template v-if="moved">
-          {{ moved }} half steps to move in all.</template
-        >
-      </p>
+      <p v-if="style" class="words">{{ told }}</p>
     </template>
     <template v-for="setting in style?.settings ?? []" :key="setting.id">
       <label :for="`setting-${setting.id}`" class="title">{{ setting.name }}</label>

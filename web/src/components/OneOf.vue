@@ -20,6 +20,7 @@ const emit = defineEmits<{ choose: [id: Id] }>();
     :options="of"
     option-label="name"
     option-value="id"
+    scroll-height="420px"
     fluid
     @update:model-value="(value) => emit('choose', value)"
   />

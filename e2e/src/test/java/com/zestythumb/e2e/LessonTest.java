@@ -80,6 +80,21 @@ class LessonTest extends InTheBrowser {
                 () -> browser.see("svg.hand").getDomAttribute("aria-label").equals(octave) ? null : true);
     }
 
+    /** Guide tones: two notes to a chord, and the numerals stay those of chords on their roots. */
+    @Test
+    void anotherStyleIsSeenOnThePageAndKept() {
+        openCopyOf("Saturday Kitchen");
+        browser.choose("style", "Guide tones");
+        browser.await("two keys to a chord", () -> browser.all(".keys .key").size() == 2 ? true : null);
+        assertThat(browser.see(".choices .words").getText()).startsWith("Level 3: third and seventh");
+        assertThat(browser.see(".left-out").getText()).isEqualTo("Without B♭, F.");
+        browser.await("saved", () -> browser.see(".head").getText().contains("saved") ? true : null);
+        browser.choose("style", "Bass, then chord");
+        browser.choose("figure", "Bass, then chords");
+        browser.await("four keys to a chord", () -> browser.all(".keys .key").size() == 4 ? true : null);
+        browser.await("beats", () -> browser.all(".drawing .note").size() > 100 ? true : null);
+    }
+
     @Test
     void aStretchIsFlaggedAndCleared() {
         openCopyOf("Long Way Home");

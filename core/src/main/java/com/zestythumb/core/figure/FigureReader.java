@@ -107,8 +107,12 @@ final class FigureReader {
         Touch touch = m.group("touch") == null ? Touch.PLAIN : Touch.SHORT;
         boolean held = m.group("length") != null && m.group("times") == null;
         int times = m.group("times") == null ? 1 : Integer.parseInt(m.group("times"));
-        boolean triplet = value.endsWith("t");
+        boolean triplet = isTriplet(value);
         return meter -> new Stroke(roles, held ? null : length(value, meter).times(times), triplet, touch);
+    }
+
+    private static boolean isTriplet(String value) {
+        return value.startsWith("1/") && value.endsWith("t");
     }
 
     private static Fraction length(String value, Meter meter) {
@@ -116,7 +120,7 @@ final class FigureReader {
             return meter.countLength();
         }
         String number = value.substring(2);
-        boolean triplet = number.endsWith("t");
+        boolean triplet = isTriplet(value);
         Fraction plain = Fraction.of(4, Long.parseLong(triplet ? number.substring(0, number.length() - 1) : number));
         return triplet ? plain.times(TWO_THIRDS) : plain;
     }

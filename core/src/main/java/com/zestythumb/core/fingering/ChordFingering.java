@@ -14,10 +14,10 @@ public final class ChordFingering {
 
     private static final int[] WEAKNESS = {0, 0, 1, 0, 3, 1};
 
-    /** Every falling row of fingers, by the number of notes: little finger lowest, thumb highest. */
+    /** Every falling row of fingers, by the number of notes: little finger lowest, thumb highest; a bass note is its. */
     private static final int[][][] ROWS = {
         {},
-        {{1}},
+        {{5}},
         {{5, 1}},
         {{5, 3, 1}, {5, 2, 1}, {5, 4, 1}},
         {{5, 3, 2, 1}, {5, 4, 2, 1}, {5, 4, 3, 1}},

@@ -42,7 +42,7 @@ final class BassThenChordStyle implements VoicingStyle {
 
     @Override
     public String words() {
-        return "a low bass and a leap to the chord; try it with bass and chords as the figure";
+        return "a low bass, then a leap to the chord";
     }
 
     @Override

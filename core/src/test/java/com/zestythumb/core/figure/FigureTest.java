@@ -115,6 +115,18 @@ class FigureTest {
         }
     }
 
+    /** None of the catalogue is in triplets; a figure that is says so by its value. */
+    @ParameterizedTest
+    @MethodSource("com.zestythumb.core.figure.Figures#all")
+    void isInTripletsOnlyWhereItsTextSaysSo(Figure figure) {
+        for (Meter meter : METERS) {
+            assertThat(figure.over(3, Fraction.ZERO, meter.barLength(), meter)).allMatch(step -> step.tuplet() == null);
+        }
+        assertThat(Figure.of("own", "Own", 1, 3, "1/8t (next)").over(3, Fraction.ZERO, Fraction.of(1), Meter.FOUR_FOUR))
+                .hasSize(3)
+                .allMatch(step -> step.tuplet() != null);
+    }
+
     /** A length of a third of a quarter fits no eighth: what is over is cut, and nothing runs for ever. */
     @ParameterizedTest
     @MethodSource("com.zestythumb.core.figure.Figures#all")

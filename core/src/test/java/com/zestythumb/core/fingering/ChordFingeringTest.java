@@ -53,7 +53,7 @@ class ChordFingeringTest {
         "B2 D3 F3 G3,5-3-2-1",
         "C3 G3,5-1",
         "C3 C4,5-1",
-        "C3,1",
+        "C3,5",
         "C3 D3 E3 F3 G3,5-4-3-2-1"
     })
     void suitsTheShape(String notes, String expected) {

@@ -42,16 +42,14 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
 
 <template>
   <section v-if="catalogue" class="choices" aria-label="How it is played">
-    <template v-if="styles.length > 1">
-      <label for="style" class="title">How to play it</label>
-      <OneOf
-        id="style"
-        :chosen="choices.style"
-        :of="styles"
-        @choose="(style) => change({ style, settings: {} })"
-      />
-      <p v-if="style" class="words">{{ told }}</p>
-    </template>
+    <label for="style" class="title">Style</label>
+    <OneOf
+      id="style"
+      :chosen="choices.style"
+      :of="styles"
+      @choose="(style) => change({ style, settings: {} })"
+    />
+    <p v-if="style" class="words">{{ told }}</p>
     <template v-for="setting in style?.settings ?? []" :key="setting.id">
       <label :for="`setting-${setting.id}`" class="title">{{ setting.name }}</label>
       <OneOf
@@ -68,10 +66,8 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
       :of="catalogue.figures"
       @choose="(figure) => change({ figure })"
     />
-    <div class="reach">
-      <label for="span" class="title">Hand</label>
-      <OneOf id="span" :chosen="hand.span" :of="spans" @choose="(span) => changeHand({ span })" />
-    </div>
+    <label for="span" class="title">Hand</label>
+    <OneOf id="span" :chosen="hand.span" :of="spans" @choose="(span) => changeHand({ span })" />
     <details class="where">
       <summary>{{ hand.lowest }} to {{ hand.highest }} on the keyboard</summary>
       <div class="range">
@@ -95,28 +91,21 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
 <style scoped>
 .choices {
   display: grid;
-  gap: 6px;
+  grid-template-columns: auto minmax(0, 1fr);
+  align-items: center;
+  gap: 6px 10px;
 }
 .title {
   font: 600 17px var(--titles);
 }
-.title:not(:first-child) {
-  margin-top: 6px;
+.words,
+.where {
+  grid-column: span 2;
 }
 .words {
   margin: 0;
   color: var(--ink-soft);
   line-height: 1.3;
-}
-.reach {
-  display: grid;
-  grid-template-columns: auto minmax(0, 1fr);
-  gap: 10px;
-  align-items: center;
-  margin-top: 6px;
-}
-.reach .title {
-  margin: 0;
 }
 summary {
   min-height: 30px;

@@ -118,15 +118,30 @@ export interface SectionName {
   top: number;
 }
 
+const LETTER_WIDTH = 9.5;
+const NAME_HEIGHT = 25;
+
+/** Where a chord symbol stands in its way, the name goes above that. */
 export function sectionNames(page: HTMLElement): SectionName[] {
   const origin = page.getBoundingClientRect();
   return [...page.querySelectorAll('.reh')].map((sign) => {
+    const name = sign.textContent?.trim() ?? '';
     const place = sign.getBoundingClientRect();
-    return {
-      name: sign.textContent?.trim() ?? '',
-      left: Math.max(place.left - origin.left, 2),
-      top: Math.max(place.top - origin.top - LIFT, 0),
-    };
+    const left = Math.max(place.left - origin.left, 2);
+    const top = place.top - origin.top - LIFT;
+    const symbols = [...(sign.closest('.measure')?.querySelectorAll('.harm') ?? [])];
+    const inTheWay = symbols
+      .map((symbol) => symbol.getBoundingClientRect())
+      .filter((symbol) => {
+        const beside = symbol.left - origin.left > left + name.length * LETTER_WIDTH;
+        const below = symbol.top - origin.top > top + NAME_HEIGHT;
+        return !beside && !below && symbol.bottom - origin.top > top;
+      });
+    const highest = Math.min(
+      top,
+      ...inTheWay.map((symbol) => symbol.top - origin.top - NAME_HEIGHT),
+    );
+    return { name, left, top: Math.max(highest, 0) };
   });
 }
 

@@ -61,7 +61,8 @@ final class FigureInTime {
         boolean pushed = isPushed(chord);
         ChordEvent event = events.get(chord);
         List<TimedNote> notes = new ArrayList<>();
-        for (Step step : gripByGrip(steps(chord, pitches.size()), voicing)) {
+        Fraction beat = sheet.bars().get(event.bar()).meter().beatLength();
+        for (Step step : gripByGrip(steps(chord, pitches.size()), voicing, beat)) {
             for (int place : step.notes()) {
                 Fraction onset = event.start().plus(step.onset());
                 boolean early = pushed && step.onset().equals(Fraction.ZERO);
@@ -110,8 +111,11 @@ final class FigureInTime {
         return figureOf(chord).over(notes, event.start().plus(bar.offset()), duration, bar.meter());
     }
 
-    /** What does not lie under the hand at one time cannot be struck at one time: its grips share the stroke. */
-    private static List<Step> gripByGrip(List<Step> steps, Voicing voicing) {
+    /**
+     * What does not lie under the hand at one time cannot be struck at one time: its grips share the stroke, each but the
+     * last for a beat at most.
+     */
+    private static List<Step> gripByGrip(List<Step> steps, Voicing voicing, Fraction beat) {
         if (voicing.grips().size() == 1) {
             return steps;
         }
@@ -130,10 +134,14 @@ final class FigureInTime {
                 }
                 from = behind;
             }
-            Fraction share = step.duration().dividedBy(Fraction.of(inGrips.size()));
+            Fraction share =
+                    step.duration().dividedBy(Fraction.of(inGrips.size())).min(beat);
             for (int i = 0; i < inGrips.size(); i++) {
-                Fraction onset = step.onset().plus(share.times(i));
-                parted.add(new Step(onset, share, inGrips.get(i), step.voice(), step.touch(), step.tuplet()));
+                Fraction after = share.times(i);
+                Fraction length =
+                        i < inGrips.size() - 1 ? share : step.duration().minus(after);
+                parted.add(new Step(
+                        step.onset().plus(after), length, inGrips.get(i), step.voice(), step.touch(), step.tuplet()));
             }
         }
         return parted;

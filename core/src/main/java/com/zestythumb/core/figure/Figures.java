@@ -26,7 +26,7 @@ public final class Figures {
 
     /** The chord again on every beat. */
     public static final Figure ON_EACH_BEAT = Figure.of(
-            "ON_EACH_BEAT", "A chord on each beat", 1, HAND, "compound: by beat count all*3 | by beat count all");
+            "ON_EACH_BEAT", "Chord on each beat", 1, HAND, "compound: by beat count all*3 | by beat count all");
 
     /** The lowest note, then the others on the other beats: a waltz in three, a march in two and four. */
     public static final Figure BASS_AND_CHORDS = Figure.of(

@@ -67,7 +67,7 @@ class LessonTest extends InTheBrowser {
         browser.await("other notes", () -> browser.engravedNotes().equals(before) ? null : true);
         String alberti = browser.engravedNotes();
         assertThat(alberti.split(" ").length).isGreaterThan(before.split(" ").length);
-        browser.choose("setting-inversions", "Nearest inversion");
+        browser.choose("setting-inversions", "Nearest");
         browser.await("other notes", () -> browser.engravedNotes().equals(alberti) ? null : true);
 
         browser.choose("figure", "Block");
@@ -104,7 +104,7 @@ class LessonTest extends InTheBrowser {
         browser.see("[data-chord='2'] .wedge");
         assertThat(browser.see(".finding.here").getText()).contains("Gmaj7 spans 11 half steps; this hand reaches 10");
         stage("Left hand");
-        browser.choose("setting-inversions", "Nearest inversion");
+        browser.choose("setting-inversions", "Nearest");
         browser.seeNo("[data-chord='2'] .wedge");
         stage("Check");
         browser.seeNo(".finding[data-rule=stretch]");

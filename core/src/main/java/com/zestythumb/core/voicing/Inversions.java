@@ -7,10 +7,10 @@ import com.zestythumb.core.pitch.PitchClass;
 /** Which inversions close chords may take. A slash bass in the symbol goes before all of these. */
 public enum Inversions {
     /** Whichever lies nearest. */
-    NEAREST("Nearest inversion", 0),
+    NEAREST("Nearest", 0),
     ROOT_POSITION("Root position", 1),
-    FIRST_INVERSION("First inversion", 3),
-    SECOND_INVERSION("Second inversion", 5);
+    FIRST_INVERSION("First", 3),
+    SECOND_INVERSION("Second", 5);
 
     private final String label;
     private final int member;

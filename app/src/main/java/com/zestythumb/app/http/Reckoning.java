@@ -64,7 +64,8 @@ public class Reckoning {
         latest.put(page, ticket);
         try {
             return inTurn(() -> {
-                if (latest.get(page) != ticket) {
+                // What came after it may be done already, and its ticket gone.
+                if (!Long.valueOf(ticket).equals(latest.get(page))) {
                     throw new OvertakenException();
                 }
                 return work.get();

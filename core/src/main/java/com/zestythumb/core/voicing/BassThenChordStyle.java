@@ -7,13 +7,23 @@ import java.util.List;
 
 /**
  * A bass note low down and the chord higher up, to which the hand leaps, as in waltz, march and stride (common
- * practice). The bass is the chord's own; above it lie three notes in any inversion.
+ * practice). The bass is the chord's own; above it lie three notes in any inversion, without the root where there are
+ * enough others, for it sounds already.
  */
 final class BassThenChordStyle implements VoicingStyle {
 
-    private static final int THREE = 3;
     private static final int FOURTH = 5;
     private static final int OCTAVE = 12;
+
+    private static final VoicingStyle UPPER = new MemberStyle(
+            "upper",
+            "Upper notes",
+            "what lies above a bass",
+            1,
+            "third fifth seventh, fifth seventh third, seventh third fifth",
+            "root third fifth, third fifth root, fifth root third",
+            "root fifth, fifth root",
+            "root");
 
     private static final CostTerm LEAP_WITHIN = new CostTerm(
             "leap-within",
@@ -59,16 +69,14 @@ final class BassThenChordStyle implements VoicingStyle {
     public List<Voicing> candidates(Chord chord, Wishes wishes) {
         Hand hand = wishes.hand();
         Chord above = new Chord(chord.root(), chord.quality(), chord.root(), chord.upper());
-        List<Voicing> shapes = StyleChoice.close(Inversions.NEAREST).candidates(above, hand, THREE);
-        List<Voicing> within =
-                shapes.stream().filter(shape -> shape.width() <= hand.span()).toList();
+        List<Voicing> shapes = UPPER.candidates(above, wishes);
         Pitch lowest = Pitch.atOrAbove(chord.bass(), hand.lowest().midi());
-        List<Voicing> found = over(chord, lowest, within.isEmpty() ? shapes : within, FOURTH);
+        List<Voicing> found = over(chord, lowest, shapes, FOURTH);
         // Where the range ends soon above the bass the chord lies close to it, and with it where there is no room.
         if (found.isEmpty()) {
             found = over(chord, lowest, shapes, 1);
         }
-        return found.isEmpty() ? StyleChoice.close(Inversions.NEAREST).candidates(chord, hand, THREE) : found;
+        return found.isEmpty() ? StyleChoice.close(Inversions.NEAREST).candidates(chord, hand, 3) : found;
     }
 
     /** The shapes over the bass in its lowest octave and the next, so many half steps away or more. */

@@ -170,6 +170,9 @@ class MemberStylesTest {
             assertThat(voicing.last().lowest().midi())
                     .isGreaterThan(voicing.first().highest().midi() + 4);
             assertThat(voicing.last().width()).isLessThanOrEqualTo(9);
+            // A seventh chord leaves its root to the bass.
+            assertThat(voicing.last().tones().stream().anyMatch(tone -> tone.member() == Member.ROOT))
+                    .isEqualTo(!chord.chord().quality().hasSeventh());
         }
         assertThat(tune.notesOf(1))
                 .extracting(note -> note.onset().toString())

@@ -3,7 +3,7 @@ package com.zestythumb.core.arrangement;
 import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.arrangement.FigureInTime.Span;
 import com.zestythumb.core.fingering.FingerSearch;
-import com.zestythumb.core.fingering.GripFingering;
+import com.zestythumb.core.fingering.HandFingering;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
@@ -23,7 +23,7 @@ import java.util.Optional;
 /** Takes a sheet through voicing, figure and fingering, in that order. */
 final class Arranger {
 
-    private static final FingerSearch FINGERING = new GripFingering();
+    private static final FingerSearch FINGERING = new HandFingering();
 
     /** Of how many notes a chord is taken to be before it is laid, to tell when it is struck. */
     private static final int USUAL_NOTES = 3;

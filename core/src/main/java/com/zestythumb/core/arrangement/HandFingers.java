@@ -46,7 +46,11 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
                     firstGrip[note.chord()] + voicings.get(note.chord()).grips().size();
             at = gripOf(note, grips, at, firstGrip[note.chord()], end);
             strikes.add(new Strike(
-                    at, placeIn(grips.get(at), note), barStarts[note.bar()].plus(note.onset()), note.duration()));
+                    at,
+                    placeIn(grips.get(at), note),
+                    barStarts[note.bar()].plus(note.onset()),
+                    note.duration(),
+                    note.finger()));
         }
         Fingers fingers = search.search(grips, strikes);
         return new HandFingers(fingered(notes, fingers.struck()), byChord(voicings, fingers.held()));

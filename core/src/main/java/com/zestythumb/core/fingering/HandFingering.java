@@ -1,0 +1,175 @@
+package com.zestythumb.core.fingering;
+
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.solving.LayeredPath;
+import com.zestythumb.core.voicing.Grip;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
+
+/**
+ * Fingers for a whole left hand: the exact minimum, over all rows of fingers of every grip, of what the grips cost
+ * ({@link ChordFingering}), of fingers exchanged on notes that stay, and, where the hand plays one note after another,
+ * of a joined line ({@link LineCosts}). The same shape after the same shape has the same fingers; a finger that is
+ * written stays, and the others are found around it. In time that grows with the number of notes.
+ */
+public final class HandFingering implements FingerSearch {
+
+    /** A finger that is lifted from a note which stays, for another. */
+    private static final int EXCHANGE = 6;
+
+    /** What a lone note costs each finger: a bass belongs to the little one. */
+    private static final int[] LONE = {0, 4, 2, 2, 2, 0};
+
+    /** Farther than so many semitones a hand leaps, whatever its fingers. */
+    private static final int JOINED = 9;
+
+    private static final int LEAP = 40;
+    private static final int LINE = 3;
+
+    /** Notes that lie under the hand at one time, and the fingers they may have. */
+    private record Layer(int grip, int strike, List<Pitch> notes, int[][] rows) {}
+
+    @Override
+    public Fingers search(List<Grip> grips, List<Strike> strikes) {
+        List<Layer> layers = layers(grips, strikes);
+        Map<List<List<Pitch>>, int[][]> known = new HashMap<>();
+        LayeredPath path = LayeredPath.through(layers.size(), new LayeredPath.Costs() {
+            @Override
+            public int[] of(int layer) {
+                return own(layers.get(layer));
+            }
+
+            @Override
+            public int[][] toNext(int layer) {
+                Layer from = layers.get(layer);
+                Layer to = layers.get(layer + 1);
+                boolean usual = isFree(from) && isFree(to);
+                return usual
+                        ? known.computeIfAbsent(List.of(from.notes(), to.notes()), pair -> ways(from, to))
+                        : ways(from, to);
+            }
+        });
+        Integer[][] held = new Integer[grips.size()][];
+        for (int i = 0; i < held.length; i++) {
+            held[i] = new Integer[grips.get(i).tones().size()];
+            Arrays.fill(held[i], 0);
+        }
+        Integer[] struck = new Integer[strikes.size()];
+        Arrays.fill(struck, 0);
+        for (int i = 0; i < layers.size(); i++) {
+            Layer layer = layers.get(i);
+            int[] row = layer.rows()[path.choice(i)];
+            if (layer.strike() >= 0) {
+                Strike strike = strikes.get(layer.strike());
+                struck[layer.strike()] = row[0];
+                held[strike.grip()][strike.note()] = row[0];
+            } else {
+                held[layer.grip()] = Arrays.stream(row).boxed().toArray(Integer[]::new);
+            }
+        }
+        for (int i = 0; i < struck.length; i++) {
+            Strike strike = strikes.get(i);
+            struck[i] = struck[i] == 0 ? held[strike.grip()][strike.note()] : struck[i];
+        }
+        return new Fingers(Arrays.stream(held).map(List::of).toList(), List.of(struck));
+    }
+
+    private static boolean isFree(Layer layer) {
+        return layer.rows() == ChordFingering.rows(layer.notes().size());
+    }
+
+    private static List<Layer> layers(List<Grip> grips, List<Strike> strikes) {
+        Map<Integer, List<Integer>> byGrip = new HashMap<>();
+        for (int i = 0; i < strikes.size(); i++) {
+            byGrip.computeIfAbsent(strikes.get(i).grip(), grip -> new ArrayList<>())
+                    .add(i);
+        }
+        List<Layer> layers = new ArrayList<>();
+        for (int grip = 0; grip < grips.size(); grip++) {
+            List<Pitch> notes = grips.get(grip).pitches();
+            List<Integer> here = byGrip.getOrDefault(grip, List.of());
+            if (isLine(notes, here, strikes)) {
+                int at = grip;
+                here.forEach(strike -> {
+                    Pitch note = notes.get(strikes.get(strike).note());
+                    int given = strikes.get(strike).given();
+                    layers.add(new Layer(at, strike, List.of(note), rows(1, new int[] {given})));
+                });
+            } else if (notes.size() <= LineCosts.FINGERS) {
+                int[] given = new int[notes.size()];
+                here.forEach(strike ->
+                        given[strikes.get(strike).note()] = strikes.get(strike).given());
+                layers.add(new Layer(grip, -1, notes, rows(notes.size(), given)));
+            }
+        }
+        return layers;
+    }
+
+    /** Whether notes follow one another step by step, so that the hand walks and does not stand. */
+    private static boolean isLine(List<Pitch> notes, List<Integer> here, List<Strike> strikes) {
+        if (notes.size() < LINE || here.size() < LINE) {
+            return false;
+        }
+        return IntStream.range(1, here.size()).allMatch(i -> {
+            Strike before = strikes.get(here.get(i - 1));
+            Strike strike = strikes.get(here.get(i));
+            int steps = notes.get(strike.note()).staffStep()
+                    - notes.get(before.note()).staffStep();
+            return Math.abs(steps) == 1 && before.time().compareTo(strike.time()) < 0;
+        });
+    }
+
+    /** The rows in which every given finger is on its note; all rows where none is. */
+    private static int[][] rows(int notes, int[] given) {
+        int[][] all = ChordFingering.rows(notes);
+        if (Arrays.stream(given).allMatch(finger -> finger == 0)) {
+            return all;
+        }
+        int[][] some = Arrays.stream(all)
+                .filter(row -> IntStream.range(0, notes).allMatch(i -> given[i] == 0 || given[i] == row[i]))
+                .toArray(int[][]::new);
+        return some.length == 0 ? all : some;
+    }
+
+    private static int[] own(Layer layer) {
+        int[] costs = new int[layer.rows().length];
+        for (int i = 0; i < costs.length; i++) {
+            int[] row = layer.rows()[i];
+            costs[i] = row.length > 1
+                    ? ChordFingering.cost(row, layer.notes())
+                    : LineCosts.own(row[0], layer.notes().get(0)) + (layer.strike() < 0 ? LONE[row[0]] : 0);
+        }
+        return costs;
+    }
+
+    private static int[][] ways(Layer from, Layer to) {
+        int[][] costs = new int[from.rows().length][to.rows().length];
+        for (int i = 0; i < costs.length; i++) {
+            for (int j = 0; j < costs[i].length; j++) {
+                costs[i][j] = way(from.notes(), from.rows()[i], to.notes(), to.rows()[j]);
+            }
+        }
+        return costs;
+    }
+
+    private static int way(List<Pitch> from, int[] fingers, List<Pitch> to, int[] next) {
+        if (from.size() == 1 && to.size() == 1) {
+            int step = LineCosts.step(Side.LEFT, fingers[0], from.get(0), next[0], to.get(0));
+            boolean leap = Math.abs(to.get(0).midi() - from.get(0).midi()) > JOINED;
+            return leap ? Math.min(step, LEAP) : step;
+        }
+        int cost = 0;
+        for (int i = 0; i < fingers.length; i++) {
+            for (int j = 0; j < next.length; j++) {
+                if (from.get(i).midi() == to.get(j).midi() && fingers[i] != next[j]) {
+                    cost += EXCHANGE;
+                }
+            }
+        }
+        return cost;
+    }
+}

@@ -14,6 +14,7 @@ const SIGNS: Record<BarEntry['kind'], string> = {
   SAME: '=',
   MOVED: '↕',
   NEARLY: '≈',
+  KNOWN: '↻',
   SILENT: '–',
 };
 function words(entry: BarEntry) {
@@ -21,8 +22,13 @@ function words(entry: BarEntry) {
   return {
     NEW: 'new',
     SAME: `the same as bar ${like}`,
-    MOVED: `the shape of bar ${like} from another note`,
+    MOVED:
+      `the shape of bar ${like} from another note` +
+      (entry.counts.length ? `, but for count ${entry.counts.join(', ')}` : ''),
     NEARLY: `nearly bar ${like}: count ${entry.counts.join(', ')} differs`,
+    KNOWN: entry.counts.length
+      ? `a chord of bar ${like}, but for one note`
+      : `chords you know, the first from bar ${like}`,
     SILENT: 'silence',
   }[entry.kind];
 }
@@ -104,6 +110,7 @@ const learnFirst = computed(() => analysis.value.order.slice(0, 4).map(number).j
 }
 .map button.same,
 .map button.moved,
+.map button.known,
 .map button.silent {
   background: none;
   border-color: var(--line);

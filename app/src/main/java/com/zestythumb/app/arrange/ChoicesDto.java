@@ -1,16 +1,19 @@
 package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.arrangement.Pedalling;
+import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
+import com.zestythumb.core.voicing.Weights;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** What a student plays of a tune; what is left out is as usual. Ids are those of the catalogue. */
 @Schema(name = "Choices")
@@ -31,6 +34,31 @@ public record ChoicesDto(
         @Size(max = 80)
         String school,
 
+        @Schema(description = "A figure of the teacher's own, which is played where the figure is OWN.") @Valid
+        OwnFigureDto own,
+
+        @Schema(description = "Bars that are played in another way.") @Size(max = 200)
+        List<@NotNull @Valid StretchDto> stretches,
+
+        @Schema(
+                description = "Whether every fourth bar of a section breaks its chords in another way.",
+                defaultValue = "false")
+        boolean varied,
+
+        @Schema(
+                description =
+                        "How much the teacher minds what, 0 to 100 half steps, by the ids of terms; what is left out"
+                                + " weighs as usual.",
+                example = "{\"shapes\":4}")
+        @Size(max = 60)
+        Map<@Size(max = 80) String, @NotNull Integer> weights,
+
+        @Schema(description = "Notes that the hand shall not play.", example = "[\"F#\"]") @Size(max = 11)
+        List<@NotNull @Size(max = 3) String> forbidden,
+
+        @Schema(description = "How the pedal is used.", defaultValue = "NONE") @Size(max = 80)
+        String pedal,
+
         @Schema(description = "Voicings the teacher fixed.") @Size(max = 2000)
         List<@NotNull @Valid PinDto> pins) {
 
@@ -40,6 +68,10 @@ public record ChoicesDto(
         settings = settings == null ? usual.style().settings() : settings;
         figure = figure == null ? usual.figure().id() : figure;
         school = school == null ? usual.school().id() : school;
+        stretches = stretches == null ? List.of() : stretches;
+        weights = weights == null ? Map.of() : weights;
+        forbidden = forbidden == null ? List.of() : forbidden;
+        pedal = pedal == null ? usual.pedal().name() : pedal;
         pins = pins == null ? List.of() : pins;
     }
 
@@ -49,6 +81,12 @@ public record ChoicesDto(
                 choices.style().settings(),
                 choices.figure().id(),
                 choices.school().id(),
+                OwnFigureDto.of(choices.figure()),
+                choices.stretches().stream().map(StretchDto::of).toList(),
+                choices.varied(),
+                choices.weights().own(),
+                choices.forbidden().stream().map(PitchClass::toString).sorted().toList(),
+                choices.pedal().name(),
                 choices.pins().stream().map(PinDto::of).toList());
     }
 
@@ -61,9 +99,14 @@ public record ChoicesDto(
     public Choices toChoices(HandDto hand) {
         return new Choices(
                 new StyleChoice(VoicingStyles.named(style), settings),
-                Figures.named(figure),
+                OwnFigureDto.figure(figure, own),
+                stretches.stream().map(StretchDto::toStretch).toList(),
+                varied,
                 hand.toHand(),
                 School.named(school),
+                new Weights(weights),
+                forbidden.stream().map(PitchClass::parse).collect(Collectors.toSet()),
+                Pedalling.named(pedal),
                 pins.stream().map(PinDto::toPin).toList());
     }
 }

@@ -2,8 +2,11 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.Reach;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Map;
 
 /** A student's left hand. */
 @Schema(name = "Hand")
@@ -15,13 +18,46 @@ public record HandDto(
         String lowest,
 
         @Schema(description = "Highest note, two octaves or more above the lowest.", example = "E4") @NotNull
-        String highest) {
+        String highest,
 
-    public static HandDto of(Hand hand) {
-        return new HandDto(hand.span(), hand.lowest().toString(), hand.highest().toString());
+        @Schema(
+                description =
+                        "Pairs of fingers that were measured on white keys, in half steps; the others are those of a"
+                                + " usual hand of this span.",
+                example = "{\"2-5\":7}")
+        @Size(max = 10)
+        Map<@Size(max = 3) String, @NotNull Integer> white,
+
+        @Schema(description = "The same on black keys.") @Size(max = 10)
+        Map<@Size(max = 3) String, @NotNull Integer> black,
+
+        @Schema(description = "Whether it rolls what it cannot hold, as far as a tenth.", defaultValue = "false")
+        boolean rolls) {
+
+    public HandDto {
+        white = white == null ? Map.of() : white;
+        black = black == null ? Map.of() : black;
     }
 
+    /** A usual hand. */
+    public HandDto(int span, String lowest, String highest) {
+        this(span, lowest, highest, Map.of(), Map.of(), false);
+    }
+
+    public static HandDto of(Hand hand) {
+        Reach reach = hand.reach();
+        return new HandDto(
+                hand.span(),
+                hand.lowest().toString(),
+                hand.highest().toString(),
+                reach.measured(false),
+                reach.measured(true),
+                hand.rolls());
+    }
+
+    /** Throws with a teacher's words where it makes no sense. */
     public Hand toHand() {
-        return new Hand(span, Pitch.parse(lowest), Pitch.parse(highest));
+        Hand usual = new Hand(span, Pitch.parse(lowest), Pitch.parse(highest));
+        return usual.with(usual.reach().with(white, black)).rolling(rolls);
     }
 }

@@ -32,6 +32,7 @@ public class Student {
     private int handSpan;
     private String handLowest;
     private String handHighest;
+    private String handReach;
     private int level;
 
     @OptimisticLock(excluded = true)
@@ -51,6 +52,7 @@ public class Student {
         handSpan = draft.hand().span();
         handLowest = draft.hand().lowest();
         handHighest = draft.hand().highest();
+        handReach = KeptReach.write(draft.hand());
         level = draft.level();
     }
 
@@ -67,7 +69,7 @@ public class Student {
     }
 
     public HandDto hand() {
-        return new HandDto(handSpan, handLowest, handHighest);
+        return KeptReach.read(handReach, handSpan, handLowest, handHighest);
     }
 
     public int level() {

@@ -41,7 +41,7 @@ final class Arranger {
         this.transitions = Transitions.of(sheet);
         this.choices = choices;
         this.events = sheet.events().stream().filter(e -> !e.isSilent()).toList();
-        this.figure = new FigureInTime(sheet, events, choices.figure());
+        this.figure = new FigureInTime(sheet, events, choices);
     }
 
     Arrangement compute() {
@@ -51,11 +51,14 @@ final class Arranger {
         List<Solved> solved = VoicingSolver.solve(new VoicingTask(
                 events.stream().map(ChordEvent::chord).toList(),
                 transitions,
-                choices.style(),
+                events.stream().map(event -> choices.styleIn(event.bar())).toList(),
                 choices.hand(),
                 choices.figure().mostNotes(),
                 choices.school(),
                 this::seconds,
+                choices.weights(),
+                Surroundings.of(sheet, events, analysis),
+                choices.forbidden(),
                 pins));
         List<TimedNote> notes = new ArrayList<>();
         for (int i = 0; i < events.size(); i++) {
@@ -85,9 +88,9 @@ final class Arranger {
 
     private void place(Pin pin, Map<Integer, Voicing> pins, List<Pin> lost) {
         for (int i = 0; i < events.size(); i++) {
-            var voicing = pin.voicingFor(events.get(i));
+            Optional<Voicing> voicing = pin.stands(events.get(i)) ? voicing(pin, events.get(i)) : Optional.empty();
             if (voicing.isPresent()) {
-                pins.put(i, inItsStyle(voicing.get()));
+                pins.put(i, voicing.get());
                 return;
             }
         }
@@ -95,14 +98,17 @@ final class Arranger {
     }
 
     /** Where the style lays just these notes, it knows their bass and grips; else their lowest note is the bass. */
-    private Voicing inItsStyle(Voicing pinned) {
+    private Optional<Voicing> voicing(Pin pin, ChordEvent event) {
         return choices
-                .style()
-                .candidates(pinned.chord(), choices.hand(), choices.figure().mostNotes())
+                .styleIn(event.bar())
+                .candidates(
+                        event.chord(),
+                        choices.hand(),
+                        choices.figureIn(event.bar()).mostNotes())
                 .stream()
-                .filter(voicing -> voicing.pitches().equals(pinned.pitches()))
+                .filter(voicing -> voicing.pitches().stream().sorted().toList().equals(pin.notes()))
                 .findFirst()
-                .orElse(pinned);
+                .or(() -> pin.voicingFor(event));
     }
 
     /** From the last key of a chord to the first of the next. */

@@ -2,18 +2,23 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.arrangement.BarMap.Entry;
 import com.zestythumb.core.arrangement.BarMap.Likeness;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /** Tells bars of the left hand that come again from new ones. */
 final class BarComparison {
 
     private static final int FEW = 3;
+    private static final int MANY = 4;
 
     private record Struck(Fraction onset, Fraction duration, int midi) {}
 
@@ -29,6 +34,11 @@ final class BarComparison {
                                 n -> new Struck(
                                         n.onset(), n.duration(), n.pitch().midi()),
                                 Collectors.toList())));
+        Map<Integer, List<Voicing>> grips = arrangement.chords().stream()
+                .filter(chord -> !chord.voicing().isSilent())
+                .collect(Collectors.groupingBy(
+                        chord -> chord.event().bar(), Collectors.mapping(ArrangedChord::voicing, Collectors.toList())));
+        Map<List<Pitch>, Integer> known = new HashMap<>();
         Map<List<Struck>, Integer> same = new HashMap<>();
         Map<List<Struck>, Integer> shapes = new HashMap<>();
         List<Integer> fresh = new ArrayList<>();
@@ -38,12 +48,40 @@ final class BarComparison {
             Entry entry = entry(bar, here, same, shapes, fresh, notes);
             same.putIfAbsent(here, bar.index());
             shapes.putIfAbsent(fromLowest(here), bar.index());
+            List<List<Pitch>> chords = grips.getOrDefault(bar.index(), List.of()).stream()
+                    .map(Voicing::pitches)
+                    .toList();
+            if (entry.kind() == Likeness.NEW && areKnown(chords, known)) {
+                entry = new Entry(Likeness.KNOWN, known.get(chords.get(0)), List.of());
+            } else if (entry.kind() == Likeness.NEW && chords.size() == 1) {
+                entry = nearlyKnown(chords.get(0), known)
+                        .map(like -> new Entry(Likeness.KNOWN, like, List.of(1)))
+                        .orElse(entry);
+            }
             if (entry.kind() == Likeness.NEW) {
                 fresh.add(bar.index());
             }
+            chords.forEach(chord -> known.putIfAbsent(chord, bar.index()));
             entries.add(entry);
         }
         return entries;
+    }
+
+    /** Whether there are chords, and all came before. Two notes are soon all known and say nothing. */
+    private static boolean areKnown(List<List<Pitch>> chords, Map<List<Pitch>, Integer> known) {
+        return !chords.isEmpty() && chords.stream().allMatch(chord -> chord.size() >= FEW && known.containsKey(chord));
+    }
+
+    /** The bar of a chord that differs from this one in one note of four or more. */
+    private static Optional<Integer> nearlyKnown(List<Pitch> chord, Map<List<Pitch>, Integer> known) {
+        return known.keySet().stream()
+                .filter(other -> other.size() == chord.size() && chord.size() >= MANY)
+                .filter(other -> IntStream.range(0, chord.size())
+                                .filter(i -> chord.get(i).midi() != other.get(i).midi())
+                                .count()
+                        == 1)
+                .map(known::get)
+                .min(Integer::compare);
     }
 
     private static Entry entry(
@@ -65,12 +103,31 @@ final class BarComparison {
         }
         for (int known : fresh) {
             List<Struck> there = notes.get(known);
-            List<Integer> counts = differences(bar, here, there);
+            List<Integer> counts = differences(bar, here, there, FEW);
             if (!counts.isEmpty()) {
                 return new Entry(Likeness.NEARLY, known, counts);
             }
         }
+        for (int known : fresh) {
+            List<Integer> counts = here.size() < MANY ? List.of() : moved(bar, here, notes.get(known));
+            if (!counts.isEmpty()) {
+                return new Entry(Likeness.MOVED, known, counts);
+            }
+        }
         return new Entry(Likeness.NEW, bar.index(), List.of());
+    }
+
+    /** Counts in which a bar differs from another that begins on another note, in a quarter of the notes at most. */
+    private static List<Integer> moved(Bar bar, List<Struck> here, List<Struck> there) {
+        int up = here.get(0).midi() - there.get(0).midi();
+        List<Struck> moved = there.stream()
+                .map(n -> new Struck(n.onset(), n.duration(), n.midi() + up))
+                .toList();
+        boolean rhythm = here.size() == moved.size()
+                && IntStream.range(0, here.size())
+                        .allMatch(i -> here.get(i).onset().equals(moved.get(i).onset())
+                                && here.get(i).duration().equals(moved.get(i).duration()));
+        return rhythm ? differences(bar, here, moved, MANY) : List.of();
     }
 
     private static List<Struck> fromLowest(List<Struck> notes) {
@@ -81,10 +138,10 @@ final class BarComparison {
     }
 
     /**
-     * Counts in which two bars differ: in a third of the notes at most where the rhythm is the same, or in the
+     * Counts in which two bars differ: in one of so many notes at most where the rhythm is the same, or in the
      * rhythm alone; none where they differ in more.
      */
-    private static List<Integer> differences(Bar bar, List<Struck> here, List<Struck> there) {
+    private static List<Integer> differences(Bar bar, List<Struck> here, List<Struck> there, int one) {
         if (here.size() != there.size() || here.size() < FEW) {
             return List.of();
         }
@@ -102,7 +159,7 @@ final class BarComparison {
                 counts.add(count);
             }
         }
-        boolean near = otherRhythm ? otherNotes == 0 : otherNotes * FEW <= here.size();
+        boolean near = otherRhythm ? otherNotes == 0 : otherNotes * one <= here.size();
         return near ? counts : List.of();
     }
 }

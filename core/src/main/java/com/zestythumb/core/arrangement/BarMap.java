@@ -19,10 +19,12 @@ public record BarMap(List<Entry> bars, List<Again> again) {
     public enum Likeness {
         NEW,
         SAME,
-        /** The same shape from another note. */
+        /** The same shape from another note, exactly or but for a few notes. */
         MOVED,
         /** The same but for a few notes: the bars that are got wrong. */
         NEARLY,
+        /** Another order of chords that all came before in the same shape, or one chord of them but for a note. */
+        KNOWN,
         SILENT
     }
 

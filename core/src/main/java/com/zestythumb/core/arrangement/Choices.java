@@ -2,37 +2,65 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.Weights;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 
 /**
  * What the teacher chose for one student.
  *
  * @param style how chords are laid under the hand
  * @param figure how they are broken
+ * @param stretches bars in which another style or figure is played
+ * @param varied whether every fourth bar of a section breaks its chords in another way
  * @param hand whose hand
  * @param school by which the way from chord to chord is judged
+ * @param weights how much she minds what
+ * @param forbidden notes that the hand shall not play
+ * @param pedal how the pedal is used
  * @param pins voicings she fixed
  */
-public record Choices(StyleChoice style, Figure figure, Hand hand, School school, List<Pin> pins) {
+public record Choices(
+        StyleChoice style,
+        Figure figure,
+        List<Stretch> stretches,
+        boolean varied,
+        Hand hand,
+        School school,
+        Weights weights,
+        Set<PitchClass> forbidden,
+        Pedalling pedal,
+        List<Pin> pins) {
 
     public static final Choices USUAL =
-            new Choices(StyleChoice.close(Inversions.NEAREST), Figures.BLOCK, Hand.OCTAVE, School.POPULAR, List.of());
+            of(StyleChoice.close(Inversions.NEAREST), Figures.BLOCK, Hand.OCTAVE, School.POPULAR);
 
     public Choices {
         Objects.requireNonNull(style, "style");
         Objects.requireNonNull(figure, "figure");
         Objects.requireNonNull(hand, "hand");
         Objects.requireNonNull(school, "school");
+        Objects.requireNonNull(weights, "weights");
+        Objects.requireNonNull(pedal, "pedal");
+        stretches = List.copyOf(stretches);
+        forbidden = Set.copyOf(forbidden);
         pins = List.copyOf(pins);
     }
 
+    /** The usual wishes, no pedal, nothing fixed. */
+    public static Choices of(StyleChoice style, Figure figure, Hand hand, School school) {
+        return new Choices(
+                style, figure, List.of(), false, hand, school, Weights.USUAL, Set.of(), Pedalling.NONE, List.of());
+    }
+
     public Choices with(StyleChoice other) {
-        return new Choices(other, figure, hand, school, pins);
+        return new Choices(other, figure, stretches, varied, hand, school, weights, forbidden, pedal, pins);
     }
 
     /** Close chords in these inversions. */
@@ -41,18 +69,56 @@ public record Choices(StyleChoice style, Figure figure, Hand hand, School school
     }
 
     public Choices with(Figure other) {
-        return new Choices(style, other, hand, school, pins);
+        return new Choices(style, other, stretches, varied, hand, school, weights, forbidden, pedal, pins);
     }
 
     public Choices with(Hand other) {
-        return new Choices(style, figure, other, school, pins);
+        return new Choices(style, figure, stretches, varied, other, school, weights, forbidden, pedal, pins);
     }
 
     public Choices with(School other) {
-        return new Choices(style, figure, hand, other, pins);
+        return new Choices(style, figure, stretches, varied, hand, other, weights, forbidden, pedal, pins);
+    }
+
+    public Choices with(Weights other) {
+        return new Choices(style, figure, stretches, varied, hand, school, other, forbidden, pedal, pins);
+    }
+
+    public Choices with(Pedalling other) {
+        return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, other, pins);
+    }
+
+    public Choices without(Set<PitchClass> notes) {
+        return new Choices(style, figure, stretches, varied, hand, school, weights, notes, pedal, pins);
+    }
+
+    public Choices withStretches(List<Stretch> others) {
+        return new Choices(style, figure, others, varied, hand, school, weights, forbidden, pedal, pins);
+    }
+
+    public Choices varied(boolean other) {
+        return new Choices(style, figure, stretches, other, hand, school, weights, forbidden, pedal, pins);
     }
 
     public Choices withPins(List<Pin> others) {
-        return new Choices(style, figure, hand, school, others);
+        return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, pedal, others);
+    }
+
+    /** How a bar's chords are laid; the last stretch that covers it counts. */
+    StyleChoice styleIn(int bar) {
+        return stretches.stream()
+                .filter(stretch -> stretch.covers(bar) && stretch.style() != null)
+                .reduce((first, second) -> second)
+                .map(Stretch::style)
+                .orElse(style);
+    }
+
+    /** How a bar's chords are broken. */
+    Figure figureIn(int bar) {
+        return stretches.stream()
+                .filter(stretch -> stretch.covers(bar) && stretch.figure() != null)
+                .reduce((first, second) -> second)
+                .map(Stretch::figure)
+                .orElse(figure);
     }
 }

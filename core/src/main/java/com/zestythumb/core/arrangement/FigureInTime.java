@@ -3,6 +3,7 @@ package com.zestythumb.core.arrangement;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figure.Step;
 import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.figure.Layout;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
@@ -19,19 +20,22 @@ final class FigureInTime {
 
     private static final Fraction EIGHTH = Fraction.of(1, 2);
 
+    /** As often as one rhythm is enough (common practice). */
+    private static final int FOUR = 4;
+
     private final LeadSheet sheet;
     private final List<ChordEvent> events;
-    private final Figure figure;
+    private final Choices choices;
 
     /**
      * Gets ready to play.
      *
      * @param events the sounding chords
      */
-    FigureInTime(LeadSheet sheet, List<ChordEvent> events, Figure figure) {
+    FigureInTime(LeadSheet sheet, List<ChordEvent> events, Choices choices) {
         this.sheet = sheet;
         this.events = events;
-        this.figure = figure;
+        this.choices = choices;
     }
 
     /** When a chord is first struck and when last, in quarter notes after its bar line; below 0 in the bar before. */
@@ -39,7 +43,7 @@ final class FigureInTime {
 
     /** The span of a chord of so many notes. */
     Span span(int chord, int notes) {
-        List<Step> steps = steps(chord, notes);
+        List<Step> steps = steps(chord, Layout.of(notes));
         Fraction start = events.get(chord).start();
         if (steps.isEmpty()) {
             return new Span(start, start);
@@ -62,7 +66,7 @@ final class FigureInTime {
         ChordEvent event = events.get(chord);
         List<TimedNote> notes = new ArrayList<>();
         Fraction beat = sheet.bars().get(event.bar()).meter().beatLength();
-        for (Step step : gripByGrip(steps(chord, pitches.size()), voicing, beat)) {
+        for (Step step : gripByGrip(voicing.isSilent() ? List.of() : steps(chord, Layout.of(voicing)), voicing, beat)) {
             for (int place : step.notes()) {
                 Fraction onset = event.start().plus(step.onset());
                 boolean early = pushed && step.onset().equals(Fraction.ZERO);
@@ -104,11 +108,11 @@ final class FigureInTime {
                 step.tuplet());
     }
 
-    private List<Step> steps(int chord, int notes) {
+    private List<Step> steps(int chord, Layout layout) {
         ChordEvent event = events.get(chord);
         Bar bar = sheet.bars().get(event.bar());
         Fraction duration = event.duration().minus(isPushed(chord + 1) ? EIGHTH : Fraction.ZERO);
-        return figureOf(chord).over(notes, event.start().plus(bar.offset()), duration, bar.meter());
+        return figureOf(chord).over(layout, event.start().plus(bar.offset()), duration, bar.meter());
     }
 
     /**
@@ -164,6 +168,20 @@ final class FigureInTime {
     /** A held chord is struck once; and the tune stops on a long chord, whatever figure went before. */
     private Figure figureOf(int chord) {
         boolean still = chord == events.size() - 1 || events.get(chord).touch() == Touch.HELD;
-        return still ? Figures.BLOCK : figure;
+        if (still) {
+            return Figures.BLOCK;
+        }
+        int bar = events.get(chord).bar();
+        Figure figure = choices.figureIn(bar);
+        return choices.varied() && sinceSection(bar) % FOUR == FOUR - 1 ? Figures.variation(figure) : figure;
+    }
+
+    /** Bars from the beginning of the section, or of the tune. */
+    private int sinceSection(int bar) {
+        int since = 0;
+        while (bar - since > 0 && sheet.bars().get(bar - since).section() == null) {
+            since++;
+        }
+        return since;
     }
 }

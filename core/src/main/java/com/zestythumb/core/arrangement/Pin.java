@@ -18,15 +18,25 @@ import java.util.Optional;
  */
 public record Pin(String id, int bar, Fraction start, List<Pitch> notes) {
 
+    /** Two grips of five. */
+    private static final int MOST = 10;
+
+    private static final int FINGERS = 5;
+
     public Pin(int bar, Fraction start, List<Pitch> notes) {
         this("", bar, start, notes);
     }
 
     public Pin {
         notes = notes.stream().sorted(Comparator.naturalOrder()).toList();
-        if (notes.isEmpty() || notes.size() > 5) {
-            throw new IllegalArgumentException("a pinned chord has one to five notes");
+        if (notes.isEmpty() || notes.size() > MOST) {
+            throw new IllegalArgumentException("a pinned chord has one to ten notes");
         }
+    }
+
+    /** Whether a chord stands at its place. */
+    boolean stands(ChordEvent event) {
+        return event.bar() == bar && event.start().equals(start) && !event.isSilent();
     }
 
     /**
@@ -34,8 +44,7 @@ public record Pin(String id, int bar, Fraction start, List<Pitch> notes) {
      * whose chord was changed in the text no longer holds.
      */
     Optional<Voicing> voicingFor(ChordEvent event) {
-        boolean here = event.bar() == bar && event.start().equals(start) && !event.isSilent();
-        if (!here) {
+        if (!stands(event) || notes.size() > FINGERS) {
             return Optional.empty();
         }
         boolean fits = notes.stream()

@@ -53,31 +53,43 @@ public record Figure(String id, String name, int level, int mostNotes, String te
     /**
      * The figure over one chord; a single note is struck once and held.
      *
-     * @param notes how many notes the chord has, one or more
+     * @param layout how the chord lies
      * @param start where the chord begins, quarter notes after the bar line
      * @param duration how long it lasts in quarter notes, any length above 0
      * @return by onset; what would go beyond the chord is cut
      */
-    public List<Step> over(int notes, Fraction start, Fraction duration, Meter meter) {
+    public List<Step> over(Layout layout, Fraction start, Fraction duration, Meter meter) {
+        int notes = layout.notes();
         Pattern pattern = patterns.stream()
                 .filter(p -> p.meters().test(meter))
                 .findFirst()
                 .orElse(null);
+        List<Step> atOnce = List.of(new Step(
+                Fraction.ZERO,
+                duration,
+                IntStream.range(0, layout.chord()).boxed().toList(),
+                0,
+                Touch.PLAIN,
+                null));
         if (notes == 1 || pattern == null) {
-            return List.of(new Step(
-                    Fraction.ZERO, duration, IntStream.range(0, notes).boxed().toList(), 0, Touch.PLAIN, null));
+            return atOnce;
         }
         List<Step> steps = new ArrayList<>();
         Fraction group = pattern.group().apply(meter);
         for (int voice = 0; voice < pattern.voices().size(); voice++) {
-            new Line(pattern.voices().get(voice), voice, notes, meter).play(start, duration, group, steps);
+            new Line(pattern.voices().get(voice), voice, layout, meter).play(start, duration, group, steps);
+        }
+        if (steps.isEmpty()) {
+            // A chord too short for a figure that begins with a rest is heard all the same; a figure of rests is not.
+            new Line(pattern.voices().get(0), 0, layout, meter).play(Fraction.ZERO, group, group, steps);
+            return steps.isEmpty() ? steps : atOnce;
         }
         steps.sort(Comparator.comparing(Step::onset));
         return withTuplets(steps, start);
     }
 
     /** One voice of a pattern, being played. */
-    private record Line(Pattern.Voice strokes, int voice, int notes, Meter meter) {
+    private record Line(Pattern.Voice strokes, int voice, Layout layout, Meter meter) {
 
         void play(Fraction start, Fraction duration, Fraction group, List<Step> steps) {
             Fraction done = Fraction.ZERO;
@@ -112,7 +124,7 @@ public record Figure(String id, String name, int level, int mostNotes, String te
 
         private List<Integer> places(Stroke stroke, int round, Map<Role, Integer> turns) {
             return stroke.roles().stream()
-                    .flatMap(role -> role.places(notes, turns.merge(role, 1, Integer::sum) - 1, round).stream())
+                    .flatMap(role -> role.places(layout, turns.merge(role, 1, Integer::sum) - 1, round).stream())
                     .distinct()
                     .sorted()
                     .toList();

@@ -1,6 +1,7 @@
 package com.zestythumb.core.figure;
 
 import java.util.List;
+import java.util.Map;
 
 /** The catalogue of figures, simplest first (patterns: common practice). A new one is a new row. */
 public final class Figures {
@@ -43,13 +44,114 @@ public final class Figures {
     public static final Figure REPEATED =
             Figure.of("REPEATED", "Repeated chords", 3, HAND, "compound: count (all) | 1/8 (all)");
 
-    private static final List<Figure> ALL =
-            List.of(BLOCK, ON_EACH_BEAT, BROKEN_UP, BROKEN_DOWN, UP_AND_BACK, BASS_AND_CHORDS, ALBERTI, REPEATED);
+    /** Chords on the beats while the bass sounds on, in a voice of its own. */
+    public static final Figure HELD_BASS = Figure.of(
+            "HELD_BASS",
+            "Chords over a held bass",
+            3,
+            HAND,
+            "compound: by beat count upper*3 / bass* | count (upper) / bass*");
+
+    /** The thumb holds, the fingers below it walk. */
+    public static final Figure WALKING = Figure.of(
+            "WALKING",
+            "Walking under a held thumb",
+            3,
+            HAND,
+            "compound: by bar count top* / (walk*3) | by bar count top* / (walk)");
+
+    /** Bass on the beat, chord behind it. */
+    public static final Figure OFF_BEATS = Figure.of(
+            "OFF_BEATS",
+            "Bass on, chord off the beat",
+            3,
+            HAND,
+            "compound: by beat count bass*2 upper | 1/8 (bass upper.)");
+
+    /** The beat is left to somebody else. */
+    public static final Figure ONLY_OFF = Figure.of(
+            "ONLY_OFF", "Chords off the beat", 3, HAND, "compound: by beat count rest*2 all. | 1/8 (rest all.)");
+
+    /** Short chords on the beats. */
+    public static final Figure DETACHED =
+            Figure.of("DETACHED", "Detached chords", 2, HAND, "compound: by beat count all*2. rest | count (all.)");
+
+    /** One, and the eighth before three: a swinging accompaniment. */
+    public static final Figure ANTICIPATED = Figure.of(
+            "ANTICIPATED",
+            "On one and behind two",
+            4,
+            HAND,
+            "4/4: by bar 1/8 all*3 all*5 | 3/4: 1/8 all*3 all*3 | 2/4: 1/16 all*3 all*5 | compound: by beat count all*2 all | count (all)");
+
+    /** Eight eighths in threes and a two, as in much Latin music. */
+    public static final Figure THREE_THREE_TWO = Figure.of(
+            "THREE_THREE_TWO",
+            "Three, three, two",
+            4,
+            HAND,
+            "4/4: by bar 1/8 all*3 all*3 all*2 | 2/4: 1/16 all*3 all*3 all*2 | 7/8: 1/8 all*2 all*2 all*3"
+                    + " | compound: by beat count all*2 all | count (all)");
+
+    /** Root, octave and fifth, moving bodily with the root. */
+    public static final Figure RIFF =
+            Figure.of("RIFF", "Riff", 3, THREE, "compound: by beat count bass top second | 1/8 bass (top second)");
+
+    /** Up and down through all notes. */
+    public static final Figure WAVE = Figure.of("WAVE", "Up and down", 3, HAND, "by bar 1/8 (wave)");
+
+    /** The same twice as fast. */
+    public static final Figure FLOWING = Figure.of("FLOWING", "Flowing sixteenths", 5, HAND, "by bar 1/16 (wave)");
+
+    /** Three to a beat. */
+    public static final Figure TRIPLETS = Figure.of(
+            "TRIPLETS",
+            "Rolling triplets",
+            4,
+            HAND,
+            "compound: by beat count (wave) | 2/4,3/4,4/4,5/4: by bar 1/8t (wave) | count (wave)");
+
+    private static final List<Figure> ALL = List.of(
+            BLOCK,
+            ON_EACH_BEAT,
+            DETACHED,
+            BROKEN_UP,
+            BROKEN_DOWN,
+            UP_AND_BACK,
+            BASS_AND_CHORDS,
+            ALBERTI,
+            HELD_BASS,
+            WALKING,
+            OFF_BEATS,
+            ONLY_OFF,
+            RIFF,
+            WAVE,
+            REPEATED,
+            ANTICIPATED,
+            THREE_THREE_TWO,
+            TRIPLETS,
+            FLOWING);
+
+    /** What a figure turns into for a bar where it has come three times: one thing is changed, not all (common practice). */
+    private static final Map<Figure, Figure> VARIATIONS = Map.of(
+            BLOCK, ON_EACH_BEAT,
+            BROKEN_UP, UP_AND_BACK,
+            BROKEN_DOWN, UP_AND_BACK,
+            WAVE, BROKEN_UP,
+            ALBERTI, UP_AND_BACK,
+            RIFF, BROKEN_UP,
+            UP_AND_BACK, ALBERTI,
+            DETACHED, ON_EACH_BEAT);
 
     private Figures() {}
 
     public static List<Figure> all() {
         return ALL;
+    }
+
+    /** The variation of a figure. */
+    public static Figure variation(Figure figure) {
+        return VARIATIONS.getOrDefault(figure, BROKEN_UP);
     }
 
     /**

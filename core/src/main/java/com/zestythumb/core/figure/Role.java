@@ -5,35 +5,54 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.stream.IntStream;
 
-/** Which notes of a chord a stroke plays, the chord lying in a number of notes from the lowest. */
+/** Which notes of a chord a stroke plays, the chord lying in grips of so many notes, counted on from the lowest. */
 enum Role {
-    ALL((notes, turn, group) -> from(0, notes)),
-    BASS(at(0)),
-    /** All but the bass. */
-    UPPER((notes, turn, group) -> from(Math.min(1, notes - 1), notes)),
+    ALL((layout, turn, group) -> from(0, layout.chord())),
+    /** The lowest; where there is a second bass they take turns, group by group. */
+    BASS((layout, turn, group) ->
+            layout.hasSecondBass() && group % 2 == 1 ? from(layout.secondBass(), layout.secondBass() + 1) : List.of(0)),
+    /** All but the bass; the second grip where there are two. */
+    UPPER((layout, turn, group) -> layout.hasSecondBass() && group % 2 == 1
+            ? from(layout.secondBass() + 1, layout.notes())
+            : from(layout.upper(), layout.chord())),
+    /** What lies lowest: the bass, or its octave. */
+    LOW((layout, turn, group) -> from(0, layout.upper())),
     /** The highest: the thumb's. */
-    TOP((notes, turn, group) -> List.of(notes - 1)),
+    TOP((layout, turn, group) -> List.of(layout.chord() - 1)),
     /** One between bass and top; where there are several they take turns. */
-    INNER((notes, turn, group) -> List.of(notes <= 2 ? 0 : 1 + (turn + group) % (notes - 2))),
+    INNER((layout, turn, group) -> List.of(layout.chord() <= 2 ? 0 : 1 + (turn + group) % (layout.chord() - 2))),
     /** From the lowest note up, and again. */
-    NEXT((notes, turn, group) -> List.of(turn % notes)),
+    NEXT((layout, turn, group) -> List.of(turn % layout.chord())),
     /** From the highest note down, and again. */
-    DOWN((notes, turn, group) -> List.of(notes - 1 - turn % notes)),
+    DOWN((layout, turn, group) -> List.of(layout.chord() - 1 - turn % layout.chord())),
     /** To and fro over the notes above the bass: 2 3 2 3 of three notes, 2 3 4 3 of four. */
-    TURN((notes, turn, group) -> List.of(toAndFro(notes, turn))),
+    TURN((layout, turn, group) -> List.of(
+            layout.chord() <= 2
+                    ? (turn + 1) % layout.chord()
+                    : layout.upper() + toAndFro(layout.chord() - layout.upper(), turn))),
+    /** To and fro over all notes: 1 2 3 2 1 of three. */
+    WAVE((layout, turn, group) -> List.of(toAndFro(layout.chord(), turn))),
+    /** To and fro over the notes below the top: what walks under a held thumb. */
+    WALK((layout, turn, group) -> List.of(toAndFro(Math.max(1, layout.chord() - 1), turn))),
     SECOND(at(1)),
     THIRD(at(2)),
     FOURTH(at(3)),
     FIFTH(at(4)),
-    REST((notes, turn, group) -> List.of());
+    SIXTH(at(5)),
+    SEVENTH(at(6)),
+    EIGHTH(at(7)),
+    REST((layout, turn, group) -> List.of());
 
     /** Tells the places. */
     private interface Places {
-        List<Integer> of(int notes, int turn, int group);
+        List<Integer> of(Layout layout, int turn, int group);
     }
 
     private static final Map<String, Role> BY_NUMBER =
-            Map.of("1", BASS, "2", SECOND, "3", THIRD, "4", FOURTH, "5", FIFTH);
+            Map.of("2", SECOND, "3", THIRD, "4", FOURTH, "5", FIFTH, "6", SIXTH, "7", SEVENTH, "8", EIGHTH);
+
+    /** The bass by its number. */
+    private static final String LOWEST = "1";
 
     private final Places places;
 
@@ -44,34 +63,39 @@ enum Role {
     /**
      * Places in the chord, 0 for the lowest.
      *
-     * @param notes how many notes the chord has, one or more
      * @param turn how often this role was played in the group before
      * @param group how many groups of the chord were played before
      */
-    List<Integer> places(int notes, int turn, int group) {
-        return places.of(notes, turn, group);
+    List<Integer> places(Layout layout, int turn, int group) {
+        return places.of(layout, turn, group);
     }
 
     private static Places at(int place) {
-        return (notes, turn, group) -> List.of(Math.min(place, notes - 1));
+        return (layout, turn, group) -> List.of(Math.min(place, layout.chord() - 1));
     }
 
     private static List<Integer> from(int first, int notes) {
         return IntStream.range(first, notes).boxed().toList();
     }
 
+    /** Notes between the bass, or what lies lowest, and the top. */
+    private static int inner(Layout layout) {
+        return Math.max(1, layout.chord() - 1 - layout.upper());
+    }
+
+    /** Over so many notes: 0 1 2 1 0 of three. */
     private static int toAndFro(int notes, int turn) {
-        if (notes <= 2) {
-            return notes == 1 ? 0 : (turn + 1) % 2;
+        if (notes == 1) {
+            return 0;
         }
-        int round = 2 * (notes - 2);
+        int round = 2 * (notes - 1);
         int k = turn % round;
-        return 1 + (k < notes - 1 ? k : round - k);
+        return k < notes ? k : round - k;
     }
 
     /** Reads {@code "bass"}, {@code "top"} or a number counted from the lowest note. */
     static Role parse(String word) {
-        Role numbered = BY_NUMBER.get(word);
+        Role numbered = word.equals(LOWEST) ? BASS : BY_NUMBER.get(word);
         if (numbered != null) {
             return numbered;
         }
@@ -81,7 +105,7 @@ enum Role {
             }
         }
         throw new IllegalArgumentException("\"" + word
-                + "\" is no place in a chord; write bass, top, inner, upper, all, next, down, turn, rest or a number"
+                + "\" is no place in a chord; write bass, low, top, inner, upper, all, next, down, turn, wave, walk, rest or a number"
                 + " counted from the lowest note");
     }
 }

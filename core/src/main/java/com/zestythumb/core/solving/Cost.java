@@ -6,9 +6,10 @@ import java.util.List;
  * What a chord costs at its place in the tune.
  *
  * @param semitones keys moved by all fingers from the chord before
+ * @param motion what these cost, which is as many half steps where nothing else is wished
  * @param charges the charges beside; only those above zero
  */
-public record Cost(int semitones, List<Charge> charges) {
+public record Cost(int semitones, int motion, List<Charge> charges) {
 
     /**
      * One charge.
@@ -24,6 +25,6 @@ public record Cost(int semitones, List<Charge> charges) {
     }
 
     public int total() {
-        return semitones + charges.stream().mapToInt(Charge::semitones).sum();
+        return motion + charges.stream().mapToInt(Charge::semitones).sum();
     }
 }

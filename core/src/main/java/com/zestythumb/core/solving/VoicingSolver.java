@@ -6,13 +6,18 @@ import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.Cost.Charge;
 import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.Place;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.TuneTerms;
 import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.core.voicing.VoicingStyle;
+import com.zestythumb.core.voicing.Weights;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Lays a whole progression under the hand so that the fingers travel least: the exact minimum of semitones moved plus
@@ -43,6 +48,10 @@ public final class VoicingSolver {
     private final Transitions transitions;
     private final List<List<Voicing>> layers;
     private final Ways ways;
+    private final Map<VoicingStyle, List<CostTerm>> termsOf = new HashMap<>();
+    private int[][] charges;
+    /** How many shapes more each candidate is to learn; null where shapes are no matter. */
+    private int[][] learned;
 
     private VoicingSolver(VoicingTask task, List<List<Voicing>> layers) {
         this.task = task;
@@ -51,18 +60,33 @@ public final class VoicingSolver {
         this.ways = new Ways(task, layers);
     }
 
+    /**
+     * A left hand and how good it is.
+     *
+     * @param chords each chord, solved
+     * @param shapes how many shapes there are to learn: of each chord those it comes in, and of the hand those it takes anywhere
+     * @param gap by how many half steps at most another hand could be better under the same wishes; 0 where it is proven
+     *     that none is
+     */
+    public record Solution(List<Solved> chords, int shapes, int gap) {}
+
     /** The smoothest left hand. */
     public static List<Solved> solve(VoicingTask task) {
+        return solution(task).chords();
+    }
+
+    /** The smoothest left hand, with what can be said of it as a whole. */
+    public static Solution solution(VoicingTask task) {
         return new VoicingSolver(task, candidates(task)).solve();
     }
 
     /** The candidates of each chord: all voicings of the style, and the pinned one if it is none of them. */
     public static List<List<Voicing>> candidates(VoicingTask task) {
-        Map<Chord, List<Voicing>> known = new HashMap<>();
+        Map<Laid, List<Voicing>> known = new HashMap<>();
         List<List<Voicing>> layers = new ArrayList<>();
         for (int i = 0; i < task.chords().size(); i++) {
-            List<Voicing> layer = known.computeIfAbsent(
-                    task.chords().get(i), chord -> task.style().candidates(chord, task.hand(), task.mostNotes()));
+            List<Voicing> layer =
+                    known.computeIfAbsent(new Laid(task.chords().get(i), task.style(i)), laid -> allowed(laid, task));
             Voicing pin = task.pins().get(i);
             if (pin != null && !layer.contains(pin)) {
                 layer = new ArrayList<>(layer);
@@ -73,19 +97,87 @@ public final class VoicingSolver {
         return layers;
     }
 
-    private List<Solved> solve() {
+    /** A chord in a style: the same two have the same candidates. */
+    private record Laid(Chord chord, StyleChoice style) {}
+
+    /** The voicings of a chord without the forbidden notes, where any is left. */
+    private static List<Voicing> allowed(Laid laid, VoicingTask task) {
+        List<Voicing> all = laid.style().candidates(laid.chord(), task.hand(), task.mostNotes());
+        if (task.forbidden().isEmpty()) {
+            return all;
+        }
+        List<Voicing> some = all.stream()
+                .filter(voicing -> voicing.pitches().stream()
+                        .noneMatch(pitch ->
+                                task.forbidden().stream().anyMatch(note -> note.soundsLike(pitch.pitchClass()))))
+                .toList();
+        return some.isEmpty() ? all : some;
+    }
+
+    private Solution solve() {
         // The free layers give the prices; pins narrow a layer to one candidate.
         List<List<Voicing>> narrowed = new ArrayList<>(layers);
         task.pins().forEach((i, pin) -> narrowed.set(i, List.of(pin)));
         VoicingSolver fixed = task.pins().isEmpty() ? this : new VoicingSolver(task, narrowed);
+        fixed.charges = fixed.charges();
         Cheapest path = fixed.cheapest();
-        return IntStream.range(0, layers.size())
-                .mapToObj(i -> fixed.solved(i, path, layers.get(i)))
+        int least = path.total();
+        int weight = task.weights().ofShapes();
+        if (weight > 0 && layers.size() > 1) {
+            fixed.learned = ShapesToLearn.of(fixed.layers, fixed.charges, fixed.onward(), weight, path);
+            fixed.charges = fixed.chargesWithShapes(weight);
+            path = fixed.cheapest();
+        }
+        Cheapest found = path;
+        List<Solved> chords = IntStream.range(0, layers.size())
+                .mapToObj(i -> fixed.solved(i, found, layers.get(i)))
                 .toList();
+        int shapes = ShapesToLearn.count(chords.stream().map(Solved::voicing).toList());
+        // Any hand costs what the freest does, and learns a shape for each different chord, all of one kind at best.
+        int without = found.total() - weight * fixed.strangers(found);
+        long kinds = task.chords().stream().distinct().count();
+        return new Solution(chords, shapes, weight == 0 ? 0 : without - least + weight * (int) (shapes - kinds - 1));
+    }
+
+    /** What it costs from each chord to the one written next; nothing where that is not played so. */
+    private int[][][] onward() {
+        int[][][] onward = new int[layers.size()][][];
+        for (Transition pair : transitions.pairs()) {
+            if (pair.to() == pair.from() + 1) {
+                onward[pair.from()] = ways.costs(pair);
+            }
+        }
+        for (int i = 0; i + 1 < onward.length; i++) {
+            onward[i] = onward[i] != null
+                    ? onward[i]
+                    : new int[layers.get(i).size()][layers.get(i + 1).size()];
+        }
+        return onward;
+    }
+
+    /** A shape that is not among those to learn is charged. */
+    private int[][] chargesWithShapes(int weight) {
+        int[][] with = new int[charges.length][];
+        for (int i = 0; i < with.length; i++) {
+            with[i] = charges[i].clone();
+            for (int c = 0; c < with[i].length; c++) {
+                with[i][c] += weight * learned[i][c];
+            }
+        }
+        return with;
+    }
+
+    private int strangers(Cheapest path) {
+        return IntStream.range(0, layers.size())
+                .map(i -> more(i, path.choice(i)))
+                .sum();
+    }
+
+    private int more(int chord, int candidate) {
+        return learned == null ? 0 : learned[chord][candidate];
     }
 
     private Cheapest cheapest() {
-        int[][] charges = charges();
         if (!transitions.isPlain()) {
             List<ChoiceGraph.Edge> edges = transitions.pairs().stream()
                     .map(pair -> new ChoiceGraph.Edge(pair.from(), pair.to(), ways.costs(pair)))
@@ -105,34 +197,42 @@ public final class VoicingSolver {
         });
     }
 
-    /** What each candidate is charged; in the middle of a tune the same chord is charged the same. */
+    /** What each candidate is charged; at places that are alike the same chord is charged the same. */
     private int[][] charges() {
-        Map<List<Voicing>, int[]> known = new IdentityHashMap<>();
+        Map<List<Voicing>, Map<Place, int[]>> known = new IdentityHashMap<>();
         int[][] charges = new int[layers.size()][];
         for (int layer = 0; layer < charges.length; layer++) {
-            Place place = place(layer);
+            int chord = layer;
             List<Voicing> here = layers.get(layer);
-            charges[layer] = place.opening() || place.closing()
-                    ? charges(here, place)
-                    : known.computeIfAbsent(here, list -> charges(list, place));
+            charges[layer] = known.computeIfAbsent(here, list -> new HashMap<>())
+                    .computeIfAbsent(
+                            place(layer),
+                            place -> here.stream()
+                                    .mapToInt(voicing -> charge(voicing, place, terms(chord)))
+                                    .toArray());
         }
         return charges;
     }
 
-    private int[] charges(List<Voicing> layer, Place place) {
-        return layer.stream().mapToInt(voicing -> charge(voicing, place)).toArray();
-    }
-
-    private int charge(Voicing voicing, Place place) {
+    private int charge(Voicing voicing, Place place, List<CostTerm> terms) {
         int sum = 0;
-        for (CostTerm term : task.style().style().terms()) {
-            sum += term.charge(voicing, place);
+        for (CostTerm term : terms) {
+            sum += task.weights().of(term) * term.count().of(voicing, place);
         }
         return sum;
     }
 
+    private List<CostTerm> terms(int chord) {
+        return termsOf.computeIfAbsent(
+                task.style(chord).style(),
+                style -> Stream.concat(style.terms().stream(), TuneTerms.ALL.stream())
+                        .filter(term -> task.weights().of(term) > 0)
+                        .toList());
+    }
+
     private Place place(int chord) {
-        return new Place(task.hand(), chord == transitions.opening(), chord == transitions.closing());
+        return new Place(
+                task.hand(), chord == transitions.opening(), chord == transitions.closing(), task.around(chord));
     }
 
     private Solved solved(int i, Cheapest path, List<Voicing> all) {
@@ -142,19 +242,24 @@ public final class VoicingSolver {
 
     private Cost cost(int i, Cheapest path, Voicing voicing) {
         List<Charge> charges = new ArrayList<>();
-        for (CostTerm term : task.style().style().terms()) {
+        for (CostTerm term : terms(i)) {
             int units = term.count().of(voicing, place(i));
             if (units > 0) {
-                charges.add(new Charge(term.id(), units, units * term.weight()));
+                charges.add(new Charge(term.id(), units, units * task.weights().of(term)));
             }
+        }
+        int more = more(i, path.choice(i));
+        if (more > 0) {
+            charges.add(new Charge(Weights.SHAPES, more, more * task.weights().ofShapes()));
         }
         int before = transitions.before(i);
         if (before < 0) {
-            return new Cost(0, charges);
+            return new Cost(0, 0, charges);
         }
         Voicing from = layers.get(before).get(path.choice(before));
         charges.addAll(ways.charges(from, voicing, new Transition(before, i)));
-        return new Cost(Ways.semitones(from, voicing), charges);
+        int semitones = Ways.semitones(from, voicing);
+        return new Cost(semitones, ways.motion() * semitones, charges);
     }
 
     /** A pinned chord's layer holds nothing else, so its alternatives are priced between fixed neighbours. */
@@ -173,7 +278,7 @@ public final class VoicingSolver {
     }
 
     private int between(int i, Cheapest path, Voicing voicing) {
-        int cost = charge(voicing, place(i));
+        int cost = charge(voicing, place(i), terms(i));
         for (Transition pair : transitions.pairs()) {
             if (pair.to() == i) {
                 cost += ways.cost(layers.get(pair.from()).get(path.choice(pair.from())), voicing, pair);

@@ -1,14 +1,19 @@
 package com.zestythumb.core.solving;
 
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.core.voicing.Weights;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -16,53 +21,101 @@ import java.util.function.ToDoubleFunction;
  *
  * @param chords the sounding chords in their written order
  * @param transitions which of them follow one another when they are played
+ * @param styles how each of them is laid
  * @param mostNotes a chord with more notes loses what its style can spare
  * @param seconds how long the hand has for a transition, from the last key before to the first behind
+ * @param weights how much the teacher minds what
+ * @param around what goes on around each chord; none where nothing is known of the tune
+ * @param forbidden notes that the hand shall not play
  * @param pins voicings the teacher fixed, by index into {@code chords}
  */
 public record VoicingTask(
         List<Chord> chords,
         Transitions transitions,
-        StyleChoice style,
+        List<StyleChoice> styles,
         Hand hand,
         int mostNotes,
         School school,
         ToDoubleFunction<Transition> seconds,
+        Weights weights,
+        List<Around> around,
+        Set<PitchClass> forbidden,
         Map<Integer, Voicing> pins) {
 
     private static final int FINGERS = 5;
 
     public VoicingTask {
         chords = List.copyOf(chords);
+        styles = List.copyOf(styles);
+        around = List.copyOf(around);
+        forbidden = Set.copyOf(forbidden);
         pins = Map.copyOf(pins);
     }
 
-    /** Chords that are played once in their order, with all the time there is, where parallels are no matter. */
+    /**
+     * Chords that are played once in their order, with all the time there is, where parallels and shapes to learn are no
+     * matter.
+     */
     public static VoicingTask of(List<Chord> chords, StyleChoice style, Hand hand) {
         return new VoicingTask(
                 chords,
                 Transitions.inOrder(chords.size()),
-                style,
+                Collections.nCopies(chords.size(), style),
                 hand,
                 FINGERS,
                 School.POPULAR,
                 transition -> Double.MAX_VALUE,
+                Weights.PLAIN,
+                List.of(),
+                Set.of(),
                 Map.of());
     }
 
+    StyleChoice style(int chord) {
+        return styles.get(chord);
+    }
+
+    Around around(int chord) {
+        return around.isEmpty() ? Around.NOTHING : around.get(chord);
+    }
+
     public VoicingTask with(Transitions others) {
-        return new VoicingTask(chords, others, style, hand, mostNotes, school, seconds, pins);
+        return new VoicingTask(
+                chords, others, styles, hand, mostNotes, school, seconds, weights, around, forbidden, pins);
     }
 
     public VoicingTask with(School other) {
-        return new VoicingTask(chords, transitions, style, hand, mostNotes, other, seconds, pins);
+        return new VoicingTask(
+                chords, transitions, styles, hand, mostNotes, other, seconds, weights, around, forbidden, pins);
+    }
+
+    public VoicingTask with(Weights others) {
+        return new VoicingTask(
+                chords, transitions, styles, hand, mostNotes, school, seconds, others, around, forbidden, pins);
+    }
+
+    public VoicingTask withStyles(List<StyleChoice> others) {
+        return new VoicingTask(
+                chords, transitions, others, hand, mostNotes, school, seconds, weights, around, forbidden, pins);
+    }
+
+    public VoicingTask withAround(List<Around> others) {
+        return new VoicingTask(
+                chords, transitions, styles, hand, mostNotes, school, seconds, weights, others, forbidden, pins);
+    }
+
+    public VoicingTask without(Set<PitchClass> notes) {
+        return new VoicingTask(
+                chords, transitions, styles, hand, mostNotes, school, seconds, weights, around, notes, pins);
     }
 
     public VoicingTask withMostNotes(int most) {
-        return new VoicingTask(chords, transitions, style, hand, most, school, seconds, pins);
+        return new VoicingTask(
+                chords, transitions, styles, hand, most, school, seconds, weights, around, forbidden, pins);
     }
 
     public VoicingTask withPins(Map<Integer, Voicing> others) {
-        return new VoicingTask(chords, transitions, style, hand, mostNotes, school, seconds, others);
+        return new VoicingTask(
+                chords, transitions, styles, hand, mostNotes, school, seconds, weights, around, forbidden, others);
     }
 }

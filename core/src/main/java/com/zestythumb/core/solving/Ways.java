@@ -8,11 +8,13 @@ import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Distance;
 import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.core.voicing.WayTerm;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * What the hand pays from chord to chord: the half steps of its fingers, from the last grip of the one to the first of
@@ -28,12 +30,25 @@ final class Ways {
     private final VoicingTask task;
     private final List<List<Voicing>> layers;
     private final List<School.Entry> charged;
+    private final List<WayTerm> turned;
+    private final int motion;
     private final Map<List<Voicing>, Keys> keys = new IdentityHashMap<>();
     private final Map<List<Voicing>, Map<List<Voicing>, Map<Double, int[][]>>> known = new IdentityHashMap<>();
 
     Ways(VoicingTask task, List<List<Voicing>> layers) {
         this.task = task;
         this.layers = layers;
+        this.motion = task.weights().of(WayTerm.MOTION);
+        this.turned = WayTerm.ALL.stream()
+                .filter(term -> term != WayTerm.MOTION && task.weights().of(term) > 0)
+                .collect(Collectors.toCollection(ArrayList::new));
+        // A way that a style minds is minded between its own voicings; a tune in several styles minds it everywhere.
+        task.styles().stream()
+                .distinct()
+                .flatMap(choice -> choice.style().ways().stream())
+                .distinct()
+                .filter(term -> task.weights().of(term) > 0)
+                .forEach(turned::add);
         this.charged = task.school().entries().stream()
                 .filter(entry -> entry.weight() > 0 && entry.rule() instanceof Rule.OfPassage)
                 .toList();
@@ -56,8 +71,8 @@ final class Ways {
         int[][] costs = new int[last.length][first.length];
         for (int i = 0; i < last.length; i++) {
             for (int j = 0; j < first.length; j++) {
-                costs[i][j] = Distance.between(last[i], first[j]);
-                if (!charged.isEmpty()) {
+                costs[i][j] = motion * Distance.between(last[i], first[j]);
+                if (!charged.isEmpty() || !turned.isEmpty()) {
                     costs[i][j] += charge(from.get(i), to.get(j), seconds);
                 }
             }
@@ -87,12 +102,14 @@ final class Ways {
     }
 
     int cost(Voicing from, Voicing to, Transition pair) {
-        int cost = semitones(from, to);
-        return charged.isEmpty() ? cost : cost + charge(from, to, task.seconds().applyAsDouble(pair));
+        return motion * semitones(from, to) + charge(from, to, task.seconds().applyAsDouble(pair));
     }
 
     private int charge(Voicing from, Voicing to, double seconds) {
         int sum = 0;
+        for (WayTerm term : turned) {
+            sum += task.weights().of(term) * term.count().of(from, to, task.hand());
+        }
         for (School.Entry entry : charged) {
             sum += entry.weight() * faults(entry, from, to, seconds).size();
         }
@@ -108,9 +125,20 @@ final class Ways {
         return found;
     }
 
-    /** What each rule charges, for those that do. */
+    /** What a half step costs. */
+    int motion() {
+        return motion;
+    }
+
+    /** What each rule and each wish charges, for those that do. */
     List<Charge> charges(Voicing from, Voicing to, Transition pair) {
         List<Charge> charges = new ArrayList<>();
+        for (WayTerm term : turned) {
+            int units = term.count().of(from, to, task.hand());
+            if (units > 0) {
+                charges.add(new Charge(term.id(), units, units * task.weights().of(term)));
+            }
+        }
         for (School.Entry entry : charged) {
             int units =
                     faults(entry, from, to, task.seconds().applyAsDouble(pair)).size();

@@ -1,5 +1,6 @@
 package com.zestythumb.core.voiceleading;
 
+import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.Map;
@@ -14,9 +15,14 @@ final class StretchRule implements Rule.OfGrip {
 
     @Override
     public void check(Voicing voicing, Hand hand, Map<String, Double> limits, Sink sink) {
-        int width = voicing.width();
-        if (width > hand.span()) {
-            sink.found(new Fault("stretch", Map.of("width", width, "span", hand.span())));
+        for (Grip grip : voicing.grips()) {
+            int beyond = hand.beyond(grip);
+            if (beyond > 0) {
+                // Where thumb and little finger reach it, two fingers between them do not.
+                String code = grip.width() > hand.span() ? "stretch" : "stretch-within";
+                sink.found(new Fault(code, Map.of("width", grip.width(), "span", hand.span(), "beyond", beyond)));
+                return;
+            }
         }
     }
 }

@@ -1,19 +1,26 @@
 package com.zestythumb.core.voicing;
 
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
 import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A bass note low down and the chord higher up, to which the hand leaps, as in waltz, march and stride (common
+ * A bass note or an octave low down and the chord higher up, to which the hand leaps, as in waltz, march and stride (common
  * practice). The bass is the chord's own; above it lie three notes in any inversion, without the root where there are
- * enough others, for it sounds already.
+ * enough others, for it sounds already. A second bass, the fifth, may take turns with the first.
  */
 final class BassThenChordStyle implements VoicingStyle {
 
     private static final int FOURTH = 5;
     private static final int OCTAVE = 12;
+    private static final int FIFTH_WIDER = 7;
+    private static final int LOWEST_KEY = 21;
+    private static final int HIGHEST_KEY = 108;
+    private static final String SECOND_BASS = "second-bass";
+    private static final String FIFTH = "FIFTH";
 
     private static final VoicingStyle UPPER = new MemberStyle(
             "upper",
@@ -34,30 +41,76 @@ final class BassThenChordStyle implements VoicingStyle {
                     ? 0
                     : Math.max(
                             0,
-                            voicing.last().lowest().midi()
+                            voicing.grips().get(1).lowest().midi()
                                     - voicing.first().highest().midi()
                                     - OCTAVE));
 
+    /** The hand makes the same journey on every bass note: basses follow one another as a line. */
+    private static final WayTerm BASS_LINE = new WayTerm(
+            "bass-line",
+            "half steps of the bass from one to the next",
+            "half steps",
+            3,
+            (from, to, hand) -> from.isSilent() || to.isSilent()
+                    ? 0
+                    : Math.abs(
+                            from.first().lowest().midi() - to.first().lowest().midi()));
+
+    /** And so do the chords above them. */
+    private static final WayTerm CHORD_LINE = new WayTerm(
+            "chord-line",
+            "half steps of the chords above the bass from one to the next",
+            "half steps",
+            1,
+            (from, to, hand) -> from.isSilent() || to.isSilent()
+                    ? 0
+                    : Distance.between(from.last().midiKeys(), to.last().midiKeys()));
+
     private static final List<CostTerm> TERMS = List.of(CostTerms.STRETCH, CostTerms.MUD, LEAP_WITHIN);
+
+    private final String id;
+    private final String name;
+    private final String words;
+    private final int level;
+    private final boolean octave;
+
+    /** A style with a bass note, or with its octave. */
+    BassThenChordStyle(String id, String name, String words, int level, boolean octave) {
+        this.id = id;
+        this.name = name;
+        this.words = words;
+        this.level = level;
+        this.octave = octave;
+    }
 
     @Override
     public String id() {
-        return "bass-then-chord";
+        return id;
     }
 
     @Override
     public String name() {
-        return "Bass, then chord";
+        return name;
     }
 
     @Override
     public String words() {
-        return "a low bass, then a leap to the chord";
+        return words;
     }
 
     @Override
     public int level() {
-        return 4;
+        return level;
+    }
+
+    @Override
+    public List<Setting> settings() {
+        return octave
+                ? List.of()
+                : List.of(new Setting(
+                        SECOND_BASS,
+                        "Second bass",
+                        List.of(new Value("NONE", "None"), new Value(FIFTH, "The fifth, by turns"))));
     }
 
     @Override
@@ -66,30 +119,84 @@ final class BassThenChordStyle implements VoicingStyle {
     }
 
     @Override
+    public List<WayTerm> ways() {
+        return List.of(BASS_LINE, CHORD_LINE);
+    }
+
+    @Override
     public List<Voicing> candidates(Chord chord, Wishes wishes) {
-        Hand hand = wishes.hand();
+        Hand hand = octave ? wider(wishes.hand()) : wishes.hand();
         Chord above = new Chord(chord.root(), chord.quality(), chord.root(), chord.upper());
-        List<Voicing> shapes = UPPER.candidates(above, wishes);
+        List<Voicing> shapes = UPPER.candidates(above, new Wishes(hand, wishes.mostNotes(), wishes.settings()));
+        boolean fifth = FIFTH.equals(wishes.settings().get(SECOND_BASS));
         Pitch lowest = Pitch.atOrAbove(chord.bass(), hand.lowest().midi());
-        List<Voicing> found = over(chord, lowest, shapes, FOURTH);
+        List<Voicing> found = over(chord, lowest, shapes, FOURTH, hand, fifth);
         // Where the range ends soon above the bass the chord lies close to it, and with it where there is no room.
         if (found.isEmpty()) {
-            found = over(chord, lowest, shapes, 1);
+            found = over(chord, lowest, shapes, 1, hand, fifth);
         }
         return found.isEmpty() ? StyleChoice.close(Inversions.NEAREST).candidates(chord, hand, 3) : found;
     }
 
+    /** An octave and a chord above it need more room than a grip: the octave goes lower, the chord higher. */
+    private static Hand wider(Hand hand) {
+        int lowest = Math.max(LOWEST_KEY, hand.lowest().midi() - FIFTH_WIDER);
+        int highest = Math.min(HIGHEST_KEY, hand.highest().midi() + FIFTH_WIDER);
+        PitchClass c = PitchClass.parse("C");
+        Pitch low = lowest < hand.lowest().midi() ? Pitch.atOrAbove(c, lowest) : hand.lowest();
+        Pitch high = Pitch.atOrAbove(c, highest);
+        return new Hand(
+                hand.reach(),
+                low.midi() <= hand.lowest().midi() ? low : hand.lowest(),
+                high.midi() <= HIGHEST_KEY ? high : hand.highest(),
+                hand.rolls());
+    }
+
     /** The shapes over the bass in its lowest octave and the next, so many half steps away or more. */
-    private static List<Voicing> over(Chord chord, Pitch lowest, List<Voicing> shapes, int away) {
+    private List<Voicing> over(
+            Chord chord, Pitch lowest, List<Voicing> shapes, int away, Hand hand, boolean withFifth) {
         List<Voicing> found = new ArrayList<>();
-        for (int octave = 0; octave < 2; octave++) {
-            Pitch bass = new Pitch(lowest.pitchClass(), lowest.octave() + octave);
-            Grip below = Grip.of(chord, List.of(bass));
+        for (int up = 0; up < 2; up++) {
+            Pitch bass = new Pitch(lowest.pitchClass(), lowest.octave() + up);
+            Grip below = below(chord, bass, hand);
+            Grip fifth = withFifth ? fifth(chord, bass, hand) : null;
             shapes.stream()
                     .filter(shape -> shape.first().lowest().midi() >= bass.midi() + away)
-                    .map(shape -> new Voicing(chord, chord.bass(), List.of(below, Grip.of(chord, shape.pitches()))))
+                    .filter(shape ->
+                            shape.first().lowest().midi() > below.highest().midi()
+                                    || below.tones().size() == 1)
+                    .map(shape -> Grip.of(chord, shape.pitches()))
+                    .map(upper -> fifth == null ? List.of(below, upper) : List.of(below, upper, fifth, upper))
+                    .map(grips -> new Voicing(chord, chord.bass(), grips))
                     .forEach(found::add);
         }
         return found;
+    }
+
+    /** The bass, or its octave where the hand spans that. */
+    private Grip below(Chord chord, Pitch bass, Hand hand) {
+        Grip both = Grip.of(chord, List.of(bass, new Pitch(bass.pitchClass(), bass.octave() + 1)));
+        return octave && hand.beyond(both) == 0 ? both : Grip.of(chord, List.of(bass));
+    }
+
+    /** The fifth a fourth below the bass, or above it where the range ends; none where the bass is it, or there is none. */
+    private static Grip fifth(Chord chord, Pitch bass, Hand hand) {
+        Interval interval = chord.quality().numbered(5);
+        if (interval == null) {
+            return null;
+        }
+        PitchClass fifth = chord.root().plus(interval);
+        if (fifth.soundsLike(bass.pitchClass())) {
+            return null;
+        }
+        Pitch above = Pitch.atOrAbove(fifth, bass.midi());
+        Pitch below = new Pitch(fifth, above.octave() - 1);
+        return Grip.of(chord, List.of(below.midi() >= hand.lowest().midi() ? below : above));
+    }
+
+    @Override
+    public boolean reaches(Chord chord, Wishes wishes) {
+        Pitch bass = Pitch.atOrAbove(chord.bass(), wishes.hand().lowest().midi());
+        return !octave || below(chord, bass, wishes.hand()).tones().size() == 2;
     }
 }

@@ -13,7 +13,10 @@ public final class CostTerms {
             "stretch beyond the hand",
             "half steps",
             100,
-            (voicing, place) -> Math.max(0, voicing.width() - place.hand().span()));
+            (voicing, place) -> voicing.grips().stream()
+                    .mapToInt(grip -> place.hand().beyond(grip))
+                    .max()
+                    .orElse(0));
 
     public static final CostTerm MUD = new CostTerm(
             "mud",

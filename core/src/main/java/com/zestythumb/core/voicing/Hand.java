@@ -1,28 +1,42 @@
 package com.zestythumb.core.voicing;
 
 import com.zestythumb.core.pitch.Pitch;
+import java.util.List;
 import java.util.Objects;
 
 /**
  * What a student's left hand reaches and where on the keyboard it lives.
  *
- * @param span semitones from little finger to thumb that it holds with ease; 12 is an octave
+ * @param reach what its fingers hold with ease, pair by pair
  * @param lowest the lowest note it is sent to
  * @param highest the highest note it is sent to, at least two octaves above the lowest so that
  *     every close chord finds room in every inversion
+ * @param rolls whether what it cannot hold may be rolled, as far as a tenth
  */
-public record Hand(int span, Pitch lowest, Pitch highest) {
+public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls) {
 
     public static final int SMALLEST_SPAN = 5;
     public static final int LARGEST_SPAN = 19;
     private static final int TWO_OCTAVES = 24;
 
+    /** A major tenth. */
+    private static final int TENTH = 16;
+
+    /** A hand to start from, before it is measured. */
+    public record Usual(String name, int span) {}
+
+    /** Usual hands, in semitones from thumb to little finger (common practice). */
+    public static final List<Usual> USUAL = List.of(
+            new Usual("Young child", 8), new Usual("Small", 10), new Usual("Medium", 12), new Usual("Large adult", 15));
+
     /** An adult's comfortable octave, from E2 to E4 (common practice). */
     public static final Hand OCTAVE = ofSpan(12);
 
     public Hand {
+        Objects.requireNonNull(reach, "reach");
         Objects.requireNonNull(lowest, "lowest");
         Objects.requireNonNull(highest, "highest");
+        int span = reach.span();
         if (span < SMALLEST_SPAN || span > LARGEST_SPAN) {
             throw new IllegalArgumentException("a hand spans 5 semitones (a fourth) to 19 (a twelfth), not " + span);
         }
@@ -35,12 +49,40 @@ public record Hand(int span, Pitch lowest, Pitch highest) {
         }
     }
 
+    /** A usual hand of this span. */
+    public Hand(int span, Pitch lowest, Pitch highest) {
+        this(Reach.ofSpan(Math.max(1, Math.min(span, 24))), lowest, highest, false);
+    }
+
     public static Hand ofSpan(int semitones) {
         return new Hand(semitones, Pitch.parse("E2"), Pitch.parse("E4"));
+    }
+
+    public Hand with(Reach other) {
+        return new Hand(other, lowest, highest, rolls);
+    }
+
+    public Hand rolling(boolean other) {
+        return new Hand(reach, lowest, highest, other);
+    }
+
+    /** Semitones from little finger to thumb that it holds with ease; 12 is an octave. */
+    public int span() {
+        return reach.span();
     }
 
     /** Middle of its range as a MIDI key number, where it is at home. */
     public int home() {
         return (lowest.midi() + highest.midi()) / 2;
+    }
+
+    /** By how many semitones a grip lies beyond what it holds, or rolls. */
+    public int beyond(Grip grip) {
+        return grip.width() > span() && rolls && grip.width() <= TENTH ? 0 : reach.beyond(grip.midiKeys());
+    }
+
+    /** Whether it can play a grip only by rolling it. */
+    public boolean mustRoll(Grip grip) {
+        return rolls && grip.width() <= TENTH && reach.beyond(grip.midiKeys()) > 0;
     }
 }

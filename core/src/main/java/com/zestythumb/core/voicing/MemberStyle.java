@@ -26,7 +26,13 @@ final class MemberStyle implements VoicingStyle {
         ROOT(Chord::root),
         THIRD(chord -> first(chord, 3, 4, 2)),
         FIFTH(chord -> first(chord, 5)),
-        SEVENTH(chord -> first(chord, 7, 6));
+        SEVENTH(chord -> first(chord, 7, 6)),
+        /** The third an octave higher than it need be. */
+        TENTH(chord -> first(chord, 3, 4, 2)),
+        /** The ninth, lowered or raised as the chord has it; the root where a ninth would be foreign. */
+        NINTH(Colours::ninth),
+        /** The thirteenth of a dominant, the fifth of any other chord. */
+        COLOUR(Colours::thirteenth);
 
         private final Function<Chord, PitchClass> in;
 
@@ -44,6 +50,8 @@ final class MemberStyle implements VoicingStyle {
             return null;
         }
     }
+
+    private static final int OCTAVE = 12;
 
     private static final List<CostTerm> TERMS = List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.REGISTER);
 
@@ -98,6 +106,18 @@ final class MemberStyle implements VoicingStyle {
     }
 
     @Override
+    public boolean reaches(Chord chord, Wishes wishes) {
+        for (List<List<Place>> row : rows) {
+            List<Voicing> here = new ArrayList<>();
+            row.forEach(shape -> addEverywhere(chord, shape, wishes.hand(), here));
+            if (!here.isEmpty()) {
+                return here.stream().anyMatch(voicing -> wishes.hand().beyond(voicing.first()) == 0);
+            }
+        }
+        return true;
+    }
+
+    @Override
     public List<CostTerm> terms() {
         return TERMS;
     }
@@ -107,9 +127,9 @@ final class MemberStyle implements VoicingStyle {
         List<Voicing> laid = List.of();
         for (List<List<Place>> row : rows) {
             List<Voicing> here = new ArrayList<>();
-            row.forEach(shape -> addEverywhere(chord, tones(chord, shape), wishes.hand(), here));
+            row.forEach(shape -> addEverywhere(chord, shape, wishes.hand(), here));
             List<Voicing> within = here.stream()
-                    .filter(voicing -> voicing.width() <= wishes.hand().span())
+                    .filter(voicing -> wishes.hand().beyond(voicing.first()) == 0)
                     .toList();
             if (!within.isEmpty()) {
                 return within;
@@ -133,22 +153,25 @@ final class MemberStyle implements VoicingStyle {
         return tones;
     }
 
-    private static void addEverywhere(Chord chord, List<PitchClass> tones, Hand hand, List<Voicing> found) {
+    private static void addEverywhere(Chord chord, List<Place> shape, Hand hand, List<Voicing> found) {
+        List<PitchClass> tones = tones(chord, shape);
         int from = hand.lowest().midi();
         while (!tones.isEmpty()) {
-            List<Pitch> pitches = new ArrayList<>();
+            List<Tone> laid = new ArrayList<>();
             int floor = from;
-            for (PitchClass tone : tones) {
-                Pitch pitch = Pitch.atOrAbove(tone, floor);
-                pitches.add(pitch);
+            for (int i = 0; i < tones.size(); i++) {
+                boolean wide = shape.get(i) == Place.TENTH;
+                Pitch pitch =
+                        Pitch.atOrAbove(tones.get(i), wide ? laid.get(0).pitch().midi() + OCTAVE : floor);
+                laid.add(new Tone(pitch, Colours.member(chord, pitch.pitchClass())));
                 floor = pitch.midi() + 1;
             }
-            if (pitches.get(pitches.size() - 1).midi() > hand.highest().midi()) {
+            if (laid.get(laid.size() - 1).pitch().midi() > hand.highest().midi()) {
                 return;
             }
             // Whatever the hand leaves out, the harmony has its own bass.
-            found.add(new Voicing(chord, chord.bass(), List.of(Grip.of(chord, pitches))));
-            from = pitches.get(0).midi() + 1;
+            found.add(new Voicing(chord, chord.bass(), List.of(new Grip(laid))));
+            from = laid.get(0).pitch().midi() + 1;
         }
     }
 }

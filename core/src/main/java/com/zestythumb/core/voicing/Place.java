@@ -5,5 +5,11 @@ package com.zestythumb.core.voicing;
  *
  * @param opening whether it is the first chord that is played
  * @param closing whether the tune ends on it
+ * @param around what goes on around it
  */
-public record Place(Hand hand, boolean opening, boolean closing) {}
+public record Place(Hand hand, boolean opening, boolean closing, Around around) {
+
+    public Place(Hand hand, boolean opening, boolean closing) {
+        this(hand, opening, closing, Around.NOTHING);
+    }
+}

@@ -49,4 +49,14 @@ public interface VoicingStyle {
 
     /** What its voicings are charged for, beside the way of the fingers. */
     List<CostTerm> terms();
+
+    /** What its ways from chord to chord are charged for, beside the half steps that the fingers move. */
+    default List<WayTerm> ways() {
+        return List.of();
+    }
+
+    /** Whether this hand can play a chord as the style means it; else the chord is laid with fewer or nearer notes. */
+    default boolean reaches(Chord chord, Wishes wishes) {
+        return true;
+    }
 }

@@ -66,18 +66,82 @@ public final class VoicingStyles {
             "bass fifth",
             "bass");
 
-    public static final VoicingStyle BASS_THEN_CHORD = new BassThenChordStyle();
+    /** Every triad in root position, the same shape on every root. */
+    public static final VoicingStyle TRIADS = new MemberStyle(
+            "triads",
+            "Root position",
+            "the same shape slides from root to root",
+            1,
+            "bass third fifth",
+            "bass third",
+            "bass");
+
+    /** Root and third an octave higher. */
+    public static final VoicingStyle TENTHS = new MemberStyle(
+            "tenths",
+            "Tenths",
+            "the bass and the third an octave higher; large hands, or rolled",
+            5,
+            "bass tenth",
+            "bass third",
+            "bass");
+
+    /** Triads in open position: every other note an octave higher. */
+    public static final VoicingStyle SPREAD = new MemberStyle(
+            "spread",
+            "Spread triads",
+            "open position, wide at the bottom; large hands, or rolled",
+            5,
+            "bass fifth tenth, third root fifth, fifth third root",
+            "bass fifth bass",
+            "bass fifth",
+            "bass");
+
+    /** Third, seventh, ninth and fifth or thirteenth, the third or the seventh lowest; no root (common practice). */
+    public static final VoicingStyle ROOTLESS = new MemberStyle(
+            "rootless",
+            "Rootless",
+            "third, seventh and ninth, with fifth or thirteenth; the bass is left to somebody else",
+            5,
+            "third colour seventh ninth, seventh ninth third colour",
+            "third seventh ninth, seventh ninth third",
+            "third seventh, seventh third",
+            "third fifth root, fifth root third, root third fifth",
+            "third root, root third",
+            "root fifth, fifth root",
+            "root");
+
+    public static final VoicingStyle HELD_THUMB = new HeldThumbStyle();
+
+    public static final VoicingStyle BASS_THEN_CHORD = new BassThenChordStyle(
+            "bass-then-chord", "Bass, then chord", "a low bass, then a leap to the chord", 4, false);
+
+    public static final VoicingStyle OCTAVE_THEN_CHORD = new BassThenChordStyle(
+            "octave-then-chord",
+            "Octave, then chord",
+            "the bass in octaves, then the hand floats up to the chord",
+            5,
+            true);
+
+    public static final VoicingStyle TWO_OCTAVES = new TwoOctavesStyle();
 
     private static final List<VoicingStyle> ALL = List.of(
             CLOSE,
+            TRIADS,
             BASS,
             OPEN_FIFTHS,
             SHELLS,
+            HELD_THUMB,
             GUIDE_TONES,
             OCTAVES,
             ROOT_FIFTH_OCTAVE,
+            BASS_THEN_CHORD,
+            TWO_OCTAVES,
+            OCTAVE_THEN_CHORD,
             ROOT_FIFTH_TENTH,
-            BASS_THEN_CHORD);
+            TENTHS,
+            SPREAD,
+            ROOTLESS);
 
     private VoicingStyles() {}
 

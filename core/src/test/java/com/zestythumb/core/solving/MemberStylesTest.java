@@ -195,4 +195,113 @@ class MemberStylesTest {
             }
         }
     }
+
+    /** Rootless ii–V–I in both forms: 3 5 7 9, 7 9 3 13, 3 5 7 9, or the other way about (any textbook of jazz piano). */
+    @ParameterizedTest
+    @CsvSource({
+        "Dm7 G7 Cmaj7,E2,E4,F3 A3 C4 E4 | F3 A3 B3 E4 | E3 G3 B3 D4",
+        "Gm7 C7 Fmaj7,E2,E4,F3 A3 Bb3 D4 | E3 A3 Bb3 D4 | E3 G3 A3 C4"
+    })
+    void rootlessFormsTakeTurns(String symbols, String lowest, String highest, String expected) {
+        Hand hand = new Hand(12, Pitch.parse(lowest), Pitch.parse(highest));
+        List<Voicing> laid = lay(VoicingStyles.ROOTLESS, symbols, hand);
+        // Ninth and thirteenth are no strangers, though the symbols do not name them.
+        assertThat(laid).allMatch(voicing -> !members(voicing).contains(Member.FOREIGN));
+        assertThat(laid).allMatch(voicing -> !members(voicing).contains(Member.ROOT));
+        assertThat(laid).allMatch(voicing -> voicing.has(Member.THIRD) && voicing.has(Member.SEVENTH));
+        assertThat(text(laid)).isEqualTo(expected);
+    }
+
+    /** The other form: 7 9 3 5, and 7 9 3 13 on the dominant. */
+    @Test
+    void rootlessKnowsBothForms() {
+        StyleChoice rootless = new StyleChoice(VoicingStyles.ROOTLESS, Map.of());
+        assertThat(rootless.candidates(Chord.parse("Dm7"), Hand.OCTAVE, 5))
+                .extracting(Voicing::toString)
+                .contains("F3 A3 C4 E4", "C3 E3 F3 A3");
+        assertThat(rootless.candidates(Chord.parse("G7"), Hand.OCTAVE, 5))
+                .extracting(Voicing::toString)
+                .contains("B2 E3 F3 A3", "F3 A3 B3 E4");
+    }
+
+    private static String text(List<Voicing> laid) {
+        return laid.stream().map(Voicing::toString).collect(java.util.stream.Collectors.joining(" | "));
+    }
+
+    /** A lowered ninth asks for no major thirteenth (common practice). */
+    @Test
+    void rootlessKeepsToAnAlteredNinth() {
+        assertThat(lay(VoicingStyles.ROOTLESS, "E7b9", Hand.OCTAVE).get(0).pitches().stream()
+                        .map(Pitch::pitchClass)
+                        .map(Object::toString))
+                .containsExactlyInAnyOrder("G#", "B", "D", "F");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        // The same shape slides: every root below, every shape a triad in thirds.
+        "triads,12,C Am F G,C3 E3 G3 | A3 C4 E4 | F3 A3 C4 | G3 B3 D4",
+        // Tenths in a large hand, thirds in one that cannot.
+        "tenths,16,C F C,C3 E4 | F2 A3 | C3 E4",
+        "root-fifth-tenth,16,C G C,C3 G3 E4 | G2 D3 B3 | C3 G3 E4",
+        "spread,16,C,C3 G3 E4",
+        // An octave on the bass, then the hand floats up.
+        "octave-then-chord,12,Dm C,'D2 D3, F3 A3 D4 | C2 C3, E3 G3 C4'",
+        "two-octaves,12,F G,'F2 A2 C3, F3 A3 C4 | G2 B2 D3, G3 B3 D4'"
+    })
+    void layTheLessonsExample(String style, int span, String symbols, String expected) {
+        assertThat(text(lay(VoicingStyles.named(style), symbols, Hand.ofSpan(span))))
+                .isEqualTo(expected);
+    }
+
+    /** The thumb keeps a note as long as chords share it, and moves by step where that ends (common practice). */
+    @ParameterizedTest
+    @CsvSource({"C Am F C,1", "C G C G7 C,4", "Am F C Em,2"})
+    void theThumbStaysWhileChordsShareItsNote(String symbols, int most) {
+        List<Voicing> laid = lay(VoicingStyles.HELD_THUMB, symbols, Hand.ofSpan(9));
+        int moves = 0;
+        for (int i = 1; i < laid.size(); i++) {
+            int moved = Math.abs(laid.get(i).first().highest().midi()
+                    - laid.get(i - 1).first().highest().midi());
+            assertThat(moved).as(laid.toString()).isLessThanOrEqualTo(3);
+            moves += moved > 0 ? 1 : 0;
+        }
+        assertThat(laid).allMatch(voicing -> voicing.tones().size() == 2);
+        assertThat(moves).as(laid.toString()).isLessThanOrEqualTo(most);
+    }
+
+    /** March and stride: root and fifth by turns below the same chord (common practice). */
+    @Test
+    void theSecondBassIsTheFifth() {
+        StyleChoice choice = new StyleChoice(VoicingStyles.BASS_THEN_CHORD, Map.of("second-bass", "FIFTH"));
+        Voicing c = choice.candidates(Chord.parse("C"), Hand.OCTAVE, 5).get(0);
+        assertThat(c.grips()).hasSize(4);
+        assertThat(c.grips().get(2).tones()).extracting(Tone::member).containsExactly(Member.FIFTH);
+        assertThat(c.grips().get(1)).isEqualTo(c.grips().get(3));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "octaves,9,false",
+        "octaves,12,true",
+        "tenths,12,false",
+        "tenths,16,true",
+        "octave-then-chord,9,false",
+        "close,9,true",
+        "shells,12,true"
+    })
+    void saysWhetherAHandReachesIt(String style, int span, boolean reaches) {
+        VoicingStyle.Wishes wishes = new VoicingStyle.Wishes(Hand.ofSpan(span), 5, Map.of());
+        assertThat(VoicingStyles.named(style).reaches(Chord.parse("C7"), wishes))
+                .isEqualTo(reaches);
+    }
+
+    /** A hand that rolls plays tenths it cannot hold, and no wider. */
+    @Test
+    void aHandThatRollsPlaysTenths() {
+        Hand rolling = Hand.ofSpan(12).rolling(true);
+        List<Voicing> laid = lay(VoicingStyles.TENTHS, "C F", rolling);
+        assertThat(laid).allMatch(voicing -> voicing.width() > 12 && voicing.width() <= 16);
+        assertThat(laid).allMatch(voicing -> rolling.mustRoll(voicing.first()));
+    }
 }

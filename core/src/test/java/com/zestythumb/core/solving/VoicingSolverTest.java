@@ -16,10 +16,12 @@ import com.zestythumb.core.voicing.Distance;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.Place;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.VoicingStyles;
+import com.zestythumb.core.voicing.WayTerm;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -153,20 +155,24 @@ class VoicingSolverTest {
 
     /** All rows of voicings of a tune, and what each costs. */
     private static final class Rows {
+        private final VoicingTask task;
         private final Transitions transitions;
         private final List<List<Voicing>> layers;
         private final List<Map<Voicing, Integer>> charges = new ArrayList<>();
 
         Rows(VoicingTask task, Transitions transitions) {
+            this.task = task;
             this.transitions = transitions;
             this.layers = VoicingSolver.candidates(task);
             for (int i = 0; i < layers.size(); i++) {
                 Map<Voicing, Integer> here = new HashMap<>();
                 for (Voicing one : layers.get(i)) {
-                    Cost cost = VoicingSolver.solve(task.withPins(Map.of(i, one)))
-                            .get(i)
-                            .cost();
-                    here.put(one, cost.total() - cost.semitones());
+                    Place place = new Place(task.hand(), i == transitions.opening(), i == transitions.closing());
+                    here.put(
+                            one,
+                            task.style(i).style().terms().stream()
+                                    .mapToInt(term -> term.charge(one, place))
+                                    .sum());
                 }
                 charges.add(here);
             }
@@ -181,6 +187,9 @@ class VoicingSolverTest {
                 cost += Distance.between(
                         row.get(pair.from()).last().midiKeys(),
                         row.get(pair.to()).first().midiKeys());
+                for (WayTerm term : task.style(pair.to()).style().ways()) {
+                    cost += term.weight() * term.count().of(row.get(pair.from()), row.get(pair.to()), task.hand());
+                }
             }
             return cost;
         }

@@ -1,0 +1,55 @@
+package com.zestythumb.app.arrange;
+
+import com.zestythumb.core.arrangement.Stretch;
+import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.VoicingStyles;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Map;
+
+/** Bars that are played in another way than the rest of the tune. */
+@Schema(name = "Stretch")
+public record StretchDto(
+        @Schema(description = "Index of its first written bar, from 0.")
+        int from,
+
+        @Schema(description = "Index of the bar behind its last.")
+        int to,
+
+        @Schema(description = "How its chords are laid; where left out, as elsewhere.") @Size(max = 80)
+        String style,
+
+        @Schema(description = "How that style is set.") @Size(max = 20)
+        Map<String, @NotNull @Size(max = 80) String> settings,
+
+        @Schema(description = "How its chords are broken; where left out, as elsewhere.") @Size(max = 80)
+        String figure,
+
+        @Valid OwnFigureDto own) {
+
+    static StretchDto of(Stretch stretch) {
+        StyleChoice style = stretch.style();
+        Figure figure = stretch.figure();
+        return new StretchDto(
+                stretch.from(),
+                stretch.to(),
+                style == null ? null : style.style().id(),
+                style == null ? null : style.settings(),
+                figure == null ? null : figure.id(),
+                figure == null ? null : OwnFigureDto.of(figure));
+    }
+
+    /** Throws with a teacher's words where it makes no sense. */
+    Stretch toStretch() {
+        return new Stretch(
+                from,
+                to,
+                style == null
+                        ? null
+                        : new StyleChoice(VoicingStyles.named(style), settings == null ? Map.of() : settings),
+                figure == null ? null : OwnFigureDto.figure(figure, own));
+    }
+}

@@ -1,0 +1,79 @@
+package com.zestythumb.core.arrangement;
+
+import com.zestythumb.core.analysis.Analysis;
+import com.zestythumb.core.analysis.Cadence;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.voicing.Around;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Tells what goes on around each chord of a tune: its closes, its key and the notes above it. */
+final class Surroundings {
+
+    private static final int LEADING_TONE = 11;
+
+    private Surroundings() {}
+
+    /** One for each sounding chord. O(chords + notes). */
+    static List<Around> of(LeadSheet sheet, List<ChordEvent> events, Analysis analysis) {
+        Map<Integer, Cadence.Close> closes = new HashMap<>();
+        analysis.cadences().forEach(cadence -> closes.put(cadence.chord(), cadence.kind()));
+        List<Around> around = new ArrayList<>();
+        for (int i = 0; i < events.size(); i++) {
+            ChordEvent event = events.get(i);
+            Bar bar = sheet.bars().get(event.bar());
+            List<Pitch> tune = new ArrayList<>();
+            List<Pitch> strong = new ArrayList<>();
+            for (MelodyNote note : bar.melody()) {
+                boolean over = !note.isRest()
+                        && note.onset().compareTo(event.end()) < 0
+                        && note.end().compareTo(event.start()) > 0;
+                if (over) {
+                    tune.add(note.pitch());
+                    if (note.onset().compareTo(event.start()) <= 0 || isStrong(bar, note.onset())) {
+                        strong.add(note.pitch());
+                    }
+                }
+            }
+            Cadence.Close close = closes.get(i);
+            boolean ends = close != null;
+            around.add(new Around(
+                    close == Cadence.Close.PERFECT || close == Cadence.Close.AUTHENTIC || close == Cadence.Close.PLAGAL,
+                    ends,
+                    tune,
+                    strong,
+                    ends && !tune.isEmpty() ? tune.get(tune.size() - 1) : null,
+                    leadingTone(analysis, i)));
+        }
+        return around;
+    }
+
+    /** On the beginning of a felt group: one and, in four, three. */
+    private static boolean isStrong(Bar bar, Fraction onset) {
+        Fraction group = bar.meter().isCompound()
+                ? bar.meter().beatLength()
+                : bar.meter().figureGroup();
+        return onset.plus(bar.offset()).dividedBy(group).isWhole();
+    }
+
+    private static PitchClass leadingTone(Analysis analysis, int chord) {
+        if (!analysis.isClear()) {
+            return null;
+        }
+        PitchClass seventh = analysis.readings().get(chord).key().degree(7);
+        PitchClass tonic = analysis.readings().get(chord).key().tonic();
+        int above = Math.floorMod(seventh.semitone() - tonic.semitone(), 12);
+        // Minor and modal keys raise it where they have one.
+        return above == LEADING_TONE
+                ? seventh
+                : new PitchClass(seventh.letter(), seventh.alteration() + LEADING_TONE - above);
+    }
+}

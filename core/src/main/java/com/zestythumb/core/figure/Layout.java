@@ -1,0 +1,56 @@
+package com.zestythumb.core.figure;
+
+import com.zestythumb.core.voicing.Voicing;
+import java.util.List;
+
+/**
+ * In how many notes a chord lies under the hand, grip by grip: one grip; a bass and a chord above it; or these and a second
+ * bass with the same chord again.
+ *
+ * @param grips how many notes each grip has, one or more
+ */
+public record Layout(List<Integer> grips) {
+
+    private static final int WITH_SECOND_BASS = 4;
+
+    public Layout {
+        grips = List.copyOf(grips);
+        if (grips.isEmpty() || grips.stream().anyMatch(notes -> notes < 1)) {
+            throw new IllegalArgumentException("a chord has notes");
+        }
+    }
+
+    /** One grip of so many notes. */
+    public static Layout of(int notes) {
+        return new Layout(List.of(notes));
+    }
+
+    public static Layout of(Voicing voicing) {
+        return new Layout(
+                voicing.grips().stream().map(grip -> grip.tones().size()).toList());
+    }
+
+    /** All notes, those of a second bass and its chord too. */
+    int notes() {
+        return grips.stream().mapToInt(Integer::intValue).sum();
+    }
+
+    /** Notes of the chord as it is played once. */
+    int chord() {
+        return hasSecondBass() ? grips.get(0) + grips.get(1) : notes();
+    }
+
+    boolean hasSecondBass() {
+        return grips.size() == WITH_SECOND_BASS;
+    }
+
+    /** Place of the second bass. */
+    int secondBass() {
+        return grips.get(0) + grips.get(1);
+    }
+
+    /** The first place above the bass; in one grip of one note, that note. */
+    int upper() {
+        return grips.size() > 1 ? grips.get(0) : Math.min(1, grips.get(0) - 1);
+    }
+}

@@ -1,0 +1,26 @@
+package com.zestythumb.core.voicing;
+
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
+import java.util.List;
+
+/**
+ * What goes on around a chord while it sounds.
+ *
+ * @param close whether a phrase comes to rest on it at an authentic or plagal close
+ * @param phraseEnd whether a phrase ends on it
+ * @param tune the notes of the tune that sound over it
+ * @param strong those of them that begin with it or on a strong beat
+ * @param last the last of them where a phrase ends; else null
+ * @param leadingTone the seventh degree of its key, half a step under the keynote; null where no key is told
+ */
+public record Around(
+        boolean close, boolean phraseEnd, List<Pitch> tune, List<Pitch> strong, Pitch last, PitchClass leadingTone) {
+
+    public static final Around NOTHING = new Around(false, false, List.of(), List.of(), null, null);
+
+    public Around {
+        tune = List.copyOf(tune);
+        strong = List.copyOf(strong);
+    }
+}

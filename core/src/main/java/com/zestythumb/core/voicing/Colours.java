@@ -1,0 +1,58 @@
+package com.zestythumb.core.voicing;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.PitchClass;
+
+/** Ninths and thirteenths that players add to a seventh chord where its symbol does not name them (common practice). */
+final class Colours {
+
+    private static final Interval NINTH = Interval.parse("M2");
+    private static final Interval THIRTEENTH = Interval.parse("M6");
+
+    private Colours() {}
+
+    /** Its own ninth; else a major one over sevenths and sixths with a perfect fifth; else the root. Null for a triad. */
+    static PitchClass ninth(Chord chord) {
+        Interval own = chord.quality().numbered(9);
+        if (own != null) {
+            return chord.root().plus(own);
+        }
+        Interval fifth = chord.quality().numbered(5);
+        boolean plain = fifth != null && fifth.semitones() == 7;
+        boolean rich = chord.quality().numbered(7) != null || chord.quality().numbered(6) != null;
+        return !rich ? null : plain ? chord.root().plus(NINTH) : chord.root();
+    }
+
+    /** Of a dominant its own thirteenth, or a major one in place of a perfect fifth unless its ninth is altered; of any other chord its fifth. */
+    static PitchClass thirteenth(Chord chord) {
+        Interval own = chord.quality().numbered(13);
+        Interval fifth = chord.quality().numbered(5);
+        if (own != null) {
+            return chord.root().plus(own);
+        }
+        boolean plain = fifth != null && fifth.semitones() == 7;
+        Interval ninth = chord.quality().numbered(9);
+        boolean altered = ninth != null && ninth.semitones() % 12 != 2;
+        return isDominant(chord) && plain && !altered
+                ? chord.root().plus(THIRTEENTH)
+                : fifth == null ? null : chord.root().plus(fifth);
+    }
+
+    private static boolean isDominant(Chord chord) {
+        Interval third = chord.quality().numbered(3);
+        Interval seventh = chord.quality().numbered(7);
+        return third != null && seventh != null && third.semitones() == 4 && seventh.semitones() == 10;
+    }
+
+    /** Which member a note is, added colours too. */
+    static Member member(Chord chord, PitchClass note) {
+        Member member = Member.of(chord, note);
+        if (member != Member.FOREIGN || note.equals(chord.bass())) {
+            return member;
+        }
+        return note.equals(chord.root().plus(NINTH))
+                ? Member.NINTH
+                : note.equals(chord.root().plus(THIRTEENTH)) ? Member.THIRTEENTH : member;
+    }
+}

@@ -1,0 +1,154 @@
+package com.zestythumb.core.voicing;
+
+import com.zestythumb.core.pitch.Pitch;
+import java.util.List;
+
+/**
+ * Cost terms by which every style is charged for what it does to the tune above it and to the page (common practice: do
+ * not double the leading tone or an altered tone; a half step or minor ninth between the hands on a strong beat is a clash;
+ * the hands do not cross).
+ */
+public final class TuneTerms {
+
+    private static final int OCTAVE = 12;
+
+    /** Under a phrase's last note: it is doubled, where another member of the chord could be heard. */
+    public static final CostTerm DOUBLED_AT_REST = new CostTerm(
+            "doubled-at-rest", "the tune's last note of a phrase, doubled", "notes", 3, (voicing, place) -> {
+                Pitch last = place.around().last();
+                return last == null
+                        ? 0
+                        : (int) voicing.tones().stream()
+                                .filter(tone -> tone.member() != Member.ROOT)
+                                .filter(tone -> sameName(tone.pitch(), last))
+                                .count();
+            });
+
+    public static final CostTerm DOUBLED = new CostTerm(
+            "doubled",
+            "strong notes of the tune, doubled",
+            "notes",
+            0,
+            (voicing, place) -> (int) voicing.tones().stream()
+                    .filter(tone -> place.around().strong().stream().anyMatch(note -> sameName(tone.pitch(), note)))
+                    .count());
+
+    public static final CostTerm LEADING_TONE = new CostTerm(
+            "leading-tone",
+            "a leading tone that the tune has already",
+            "notes",
+            3,
+            (voicing, place) -> place.around().leadingTone() == null
+                    ? 0
+                    : (int) voicing.tones().stream()
+                            .filter(tone -> tone.pitch()
+                                    .pitchClass()
+                                    .soundsLike(place.around().leadingTone()))
+                            .filter(tone ->
+                                    place.around().strong().stream().anyMatch(note -> sameName(tone.pitch(), note)))
+                            .count());
+
+    /** Lowered or raised ninths, elevenths and thirteenths, and fifths that are not perfect. */
+    public static final CostTerm ALTERED = new CostTerm(
+            "altered",
+            "an altered note that the tune has already",
+            "notes",
+            2,
+            (voicing, place) -> (int) voicing.tones().stream()
+                    .filter(tone -> isAltered(voicing, tone))
+                    .filter(tone -> place.around().strong().stream().anyMatch(note -> sameName(tone.pitch(), note)))
+                    .count());
+
+    /** A strong note of the tune half a step, or that and octaves, above a note of the hand. */
+    public static final CostTerm CLASH = new CostTerm(
+            "clash",
+            "half steps and minor ninths against the tune",
+            "clashes",
+            4,
+            (voicing, place) -> (int) place.around().strong().stream()
+                    .flatMap(note -> voicing.tones().stream()
+                            .map(tone -> note.midi() - tone.pitch().midi()))
+                    .filter(apart -> apart == -1 || apart > 0 && apart % OCTAVE == 1)
+                    .count());
+
+    /** How far the hand reaches up to the lowest note of the tune or beyond it. */
+    public static final CostTerm COLLISION =
+            new CostTerm("collision", "the hands come to the same key or cross", "half steps", 2, (voicing, place) -> {
+                int lowest = place.around().tune().stream()
+                        .mapToInt(Pitch::midi)
+                        .min()
+                        .orElse(Integer.MAX_VALUE);
+                int highest = voicing.tones().stream()
+                        .mapToInt(tone -> tone.pitch().midi())
+                        .max()
+                        .orElse(0);
+                return Math.max(0, highest - lowest + 1);
+            });
+
+    /** Root position at authentic and plagal closes within the tune. */
+    public static final CostTerm ROOT_AT_CLOSES = new CostTerm(
+            "root-at-closes",
+            "a close that does not come to rest in root position",
+            "closes",
+            0,
+            (voicing, place) -> place.around().close()
+                            && voicing.bassMember() != Member.ROOT
+                            && !voicing.chord().hasSlash()
+                    ? 1
+                    : 0);
+
+    private static final int LOWEST_LINE = Pitch.parse("G2").staffStep();
+    private static final int HIGHEST_LINE = Pitch.parse("A3").staffStep();
+
+    /** Lines that the notes need above or below the bass staff. */
+    public static final CostTerm LEDGER_LINES = new CostTerm(
+            "ledger-lines",
+            "ledger lines to read",
+            "lines",
+            0,
+            (voicing, place) -> voicing.tones().stream()
+                    .mapToInt(tone -> ledgerLines(tone.pitch()))
+                    .max()
+                    .orElse(0));
+
+    public static final CostTerm ACCIDENTALS =
+            new CostTerm("black-keys", "black keys", "keys", 0, (voicing, place) -> (int) voicing.tones().stream()
+                    .filter(tone -> tone.pitch().isBlackKey())
+                    .count());
+
+    public static final List<CostTerm> ALL = List.of(
+            DOUBLED_AT_REST,
+            DOUBLED,
+            LEADING_TONE,
+            ALTERED,
+            CLASH,
+            COLLISION,
+            ROOT_AT_CLOSES,
+            LEDGER_LINES,
+            ACCIDENTALS);
+
+    private TuneTerms() {}
+
+    private static boolean sameName(Pitch one, Pitch other) {
+        return Math.floorMod(one.midi() - other.midi(), OCTAVE) == 0;
+    }
+
+    private static boolean isAltered(Voicing voicing, Tone tone) {
+        int above = Math.floorMod(
+                tone.pitch().pitchClass().semitone() - voicing.chord().root().semitone(), OCTAVE);
+        return switch (tone.member()) {
+            case FIFTH -> above != 7;
+            case NINTH -> above != 2;
+            case ELEVENTH -> above != 5;
+            case THIRTEENTH -> above != 9;
+            default -> false;
+        };
+    }
+
+    /** Ledger lines of the bass staff: middle C has one. */
+    public static int ledgerLines(Pitch pitch) {
+        int above = (pitch.staffStep() - HIGHEST_LINE) / 2;
+        int below = (LOWEST_LINE - pitch.staffStep()) / 2;
+        return Math.max(0, Math.max(above, below));
+    }
+}

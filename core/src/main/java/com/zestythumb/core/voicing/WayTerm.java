@@ -1,0 +1,76 @@
+package com.zestythumb.core.voicing;
+
+import java.util.List;
+
+/**
+ * Something that the way from one voicing to the next is charged for.
+ *
+ * @param id how it is called in data: {@code "motion"}
+ * @param name as a teacher reads it
+ * @param unit what is counted: {@code "half steps"}
+ * @param weight half steps charged for one unit where nothing else is wished
+ * @param count how many units a way earns, never fewer than none
+ */
+public record WayTerm(String id, String name, String unit, int weight, Count count) {
+
+    private static final int[] NO_KEYS = {};
+
+    /** Half steps moved by all fingers, voices not crossing; the unit of all charges. */
+    public static final WayTerm MOTION = new WayTerm(
+            "motion",
+            "half steps that the fingers move",
+            "half steps",
+            1,
+            (from, to, hand) -> Distance.between(last(from), first(to)));
+
+    /** Notes of both chords that do not stay on their keys. */
+    public static final WayTerm COMMON_TONES = new WayTerm(
+            "common-tones",
+            "common notes that do not stay where they are",
+            "notes",
+            0,
+            (from, to, hand) -> from.isSilent() || to.isSilent() ? 0 : lost(from, to));
+
+    /** Whether the hand must leave its place: both grips together lie beyond what it spans. */
+    public static final WayTerm POSITION = new WayTerm(
+            "position",
+            "changes of position",
+            "changes",
+            0,
+            (from, to, hand) -> from.isSilent() || to.isSilent() || together(from, to) <= hand.span() ? 0 : 1);
+
+    public static final List<WayTerm> ALL = List.of(MOTION, COMMON_TONES, POSITION);
+
+    /** Counts the units of one fault on the way. */
+    @FunctionalInterface
+    public interface Count {
+        int of(Voicing from, Voicing to, Hand hand);
+    }
+
+    private static int[] first(Voicing voicing) {
+        return voicing.isSilent() ? NO_KEYS : voicing.first().midiKeys();
+    }
+
+    private static int[] last(Voicing voicing) {
+        return voicing.isSilent() ? NO_KEYS : voicing.last().midiKeys();
+    }
+
+    private static int together(Voicing from, Voicing to) {
+        int low = Math.min(from.last().lowest().midi(), to.first().lowest().midi());
+        int high = Math.max(from.last().highest().midi(), to.first().highest().midi());
+        return high - low;
+    }
+
+    private static int lost(Voicing from, Voicing to) {
+        int lost = 0;
+        for (Tone tone : from.last().tones()) {
+            int key = tone.pitch().midi();
+            boolean common = to.first().tones().stream()
+                    .anyMatch(other -> Math.floorMod(other.pitch().midi() - key, 12) == 0);
+            boolean stays =
+                    to.first().tones().stream().anyMatch(other -> other.pitch().midi() == key);
+            lost += common && !stays ? 1 : 0;
+        }
+        return lost;
+    }
+}

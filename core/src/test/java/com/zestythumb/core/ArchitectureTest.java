@@ -27,7 +27,8 @@ class ArchitectureTest {
             "fingering",
             "figure",
             "arrangement",
-            "checking");
+            "checking",
+            "proposing");
 
     @ArchTest
     static final ArchRule USES_THE_JDK_ALONE =

@@ -1,8 +1,13 @@
 package com.zestythumb.app.arrange;
 
 import com.zestythumb.app.arrange.ArrangementView.AlternativeView;
+import com.zestythumb.app.arrange.ArrangementView.PriceView;
+import com.zestythumb.app.arrange.ArrangementView.ProposalView;
 import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.proposing.Proposals;
+import com.zestythumb.core.proposing.Proposals.Wish;
+import com.zestythumb.core.proposing.Texture;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.formats.ScoreWriter;
@@ -14,8 +19,10 @@ import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.springframework.http.ContentDisposition;
@@ -33,6 +40,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/arrangements")
 @Tag(name = "Arrangements")
 class ArrangementController {
+
+    private static final int PRICES_SHOWN = 8;
+    private static final int USUAL_MINUTES = 15;
 
     private final MusicXmlWriter pageScore = new MusicXmlWriter(Staves.PAGE);
     private final MusicXmlWriter pageWithCounts = new MusicXmlWriter(Staves.PAGE_WITH_COUNTS);
@@ -66,6 +76,47 @@ class ArrangementController {
     @Operation(summary = "Other ways to play one chord, each with what the whole tune would cost more.")
     List<AlternativeView> alternatives(@Valid @RequestBody ArrangementRequest request) {
         return reckoning.inTurn(() -> Views.alternatives(request.arrange(request.read()), request.chord()));
+    }
+
+    @PostMapping("/prices")
+    @Operation(summary = "More other ways to play one chord, each with its price for the whole tune, term by term.")
+    List<PriceView> prices(@Valid @RequestBody ArrangementRequest request) {
+        return reckoning.inTurn(() -> Views.prices(request.arrange(request.read()), request.chord(), PRICES_SHOWN));
+    }
+
+    /** For whom left hands are proposed. */
+    @Schema(name = "Wish")
+    record WishDto(
+            @Valid @NotNull ArrangementRequest tune,
+
+            @Schema(description = "The student's level, 1 to 5.")
+            int level,
+
+            @Schema(description = "What kind of accompaniment.", defaultValue = "ANY")
+            Texture texture,
+
+            @Schema(description = "Minutes of practice a day.", defaultValue = "15")
+            int minutes) {}
+
+    @PostMapping("/proposals")
+    @Operation(
+            summary = "Three whole left hands for a tune and a student, from easy to rich, each with its difficulty.")
+    List<ProposalView> proposals(@Valid @RequestBody WishDto wish) {
+        return reckoning.inTurn(() -> Proposals.of(
+                        wish.tune().read().sheet(),
+                        wish.tune().choices().toChoices(wish.tune().hand()),
+                        new Wish(
+                                wish.level(),
+                                wish.texture() == null ? Texture.ANY : wish.texture(),
+                                wish.minutes() == 0 ? USUAL_MINUTES : wish.minutes()))
+                .stream()
+                .map(one -> new ProposalView(
+                        ChoicesDto.of(one.choices()),
+                        one.choices().style().style().name(),
+                        one.choices().figure().name(),
+                        Views.difficulty(one.difficulty()),
+                        one.days()))
+                .toList());
     }
 
     @PostMapping(path = "/musicxml", produces = "application/vnd.recordare.musicxml+xml")

@@ -63,6 +63,27 @@ public record ArrangementView(
 
         List<FindingView> findings,
 
+        @Schema(description = "When the foot is down, in the written order.")
+        List<PedalView> pedal,
+
+        @Schema(description = "Whether eighths swing: the first of two is longer.", defaultValue = "false")
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+        boolean swing,
+
+        @Schema(description = "How many chords this hand cannot play as the style means them.", defaultValue = "0")
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+        int thinned,
+
+        @Schema(
+                description =
+                        "By how many half steps at most another left hand could be better under the same wishes; 0"
+                                + " where it is proven that none is.",
+                defaultValue = "0")
+        @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+        int gap,
+
+        @Schema(description = "How hard it is.") DifficultyView difficulty,
+
         AnalysisView analysis,
 
         @Schema(description = "Pins whose chord is no longer there.")
@@ -78,6 +99,61 @@ public record ArrangementView(
 
             @Schema(description = "How likely it is, of a hundred.")
             int percent) {}
+
+    /** The foot is down for a while. */
+    @Schema(name = "Pedal")
+    public record PedalView(
+            int bar,
+
+            @Schema(description = "Quarter notes after the bar line.")
+            double down,
+
+            double up) {}
+
+    /** A left hand on the scales by which teachers grade. */
+    @Schema(name = "Difficulty")
+    public record DifficultyView(
+            @Schema(description = "From 1, a first-term piece, to 5.")
+            int step,
+
+            List<MeasureOfDifficulty> measures) {}
+
+    /** One of its measures, in words. */
+    @Schema(name = "DifficultyMeasure")
+    public record MeasureOfDifficulty(
+            @Schema(example = "farthest leap") String name,
+            @Schema(example = "7 half steps") String value) {}
+
+    /** What another way to play a chord costs, and why. */
+    @Schema(name = "Price")
+    public record PriceView(
+            List<String> pitches,
+            @Schema(example = "E G C") String names,
+
+            @Schema(description = "What the whole tune would cost more, in half steps.")
+            int price,
+
+            @Schema(description = "Which terms make it so, the dearest first.")
+            List<TermPriceView> terms) {}
+
+    /** What one term costs more, or less. */
+    @Schema(name = "TermPrice")
+    public record TermPriceView(
+            @Schema(example = "half steps that the fingers move")
+            String name,
+
+            int semitones) {}
+
+    /** A left hand to choose. */
+    @Schema(name = "Proposal")
+    public record ProposalView(
+            ChoicesDto choices,
+            @Schema(example = "Close chords") String style,
+            @Schema(example = "Alberti") String figure,
+            DifficultyView difficulty,
+
+            @Schema(description = "Days of practice until its bars are known, as a rule of thumb.")
+            int days) {}
 
     /** A written bar. */
     @Schema(name = "Bar")
@@ -142,6 +218,10 @@ public record ArrangementView(
 
             NumeralView numeral,
             List<KeyView> keys,
+
+            @Schema(description = "Whether this hand cannot play it as the style means it.", defaultValue = "false")
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+            boolean thinned,
 
             @Schema(description = "Notes of the chord that no finger plays.", example = "C♯, G", defaultValue = "")
             @JsonInclude(JsonInclude.Include.NON_EMPTY)

@@ -1,11 +1,16 @@
 package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.Pedalling;
 import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.proposing.Texture;
 import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.Reach;
 import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.VoicingStyles;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
@@ -29,11 +34,36 @@ record CatalogueView(
         @Schema(description = "How the way from chord to chord may be judged.")
         List<ValueView> schools,
 
+        @Schema(description = "What a left hand may be wished to mind, the usual weight of each.")
+        List<WishView> wishes,
+
+        @Schema(description = "How the pedal may be used.") List<PedalWayView> pedals,
+
+        @Schema(description = "What kinds of accompaniment may be wished.")
+        List<ValueView> textures,
+
+        @Schema(description = "Hands to start from, before they are measured.")
+        List<SpanView> hands,
+
+        @Schema(description = "Pairs of fingers of which a reach is measured.")
+        List<String> fingerPairs,
+
         @Schema(description = "What is taken where nothing is chosen.")
         ChoicesDto usual,
 
         @Schema(description = "The hand taken where none is known.")
         HandDto usualHand) {
+
+    @Schema(name = "WishTerm")
+    record WishView(
+            @Schema(example = "shapes") String id,
+            @Schema(example = "shapes to learn") String name,
+
+            @Schema(description = "Half steps that one of it usually weighs.")
+            int weight) {}
+
+    @Schema(name = "PedalWay")
+    record PedalWayView(String id, String name, String words) {}
 
     @Schema(name = "Style")
     record StyleView(
@@ -84,6 +114,24 @@ record CatalogueView(
             14, "a ninth",
             16, "a tenth");
 
+    /** What a teacher may turn; the rest is the styles' own business. */
+    private static final List<String> WISHES = List.of(
+            "shapes",
+            "motion",
+            "common-tones",
+            "position",
+            "root-at-closes",
+            "clash",
+            "collision",
+            "doubled",
+            "doubled-at-rest",
+            "leading-tone",
+            "altered",
+            "mud",
+            "register",
+            "ledger-lines",
+            "black-keys");
+
     static CatalogueView of() {
         return new CatalogueView(
                 VoicingStyles.all().stream().map(CatalogueView::style).toList(),
@@ -99,6 +147,19 @@ record CatalogueView(
                 School.all().stream()
                         .map(school -> new ValueView(school.id(), school.name()))
                         .toList(),
+                WISHES.stream()
+                        .map(id -> new WishView(id, TermNames.of(id), TermNames.weight(id)))
+                        .toList(),
+                Arrays.stream(Pedalling.values())
+                        .map(pedal -> new PedalWayView(pedal.name(), pedal.label(), pedal.words()))
+                        .toList(),
+                Arrays.stream(Texture.values())
+                        .map(texture -> new ValueView(texture.name(), texture.label()))
+                        .toList(),
+                Hand.USUAL.stream()
+                        .map(hand -> new SpanView(hand.span(), hand.name()))
+                        .toList(),
+                Reach.PAIRS,
                 ChoicesDto.of(Choices.USUAL),
                 HandDto.of(Choices.USUAL.hand()));
     }

@@ -3,19 +3,27 @@ package com.zestythumb.app.arrange;
 import com.zestythumb.app.arrange.ArrangementView.AlternativeView;
 import com.zestythumb.app.arrange.ArrangementView.BarView;
 import com.zestythumb.app.arrange.ArrangementView.ChordView;
+import com.zestythumb.app.arrange.ArrangementView.DifficultyView;
 import com.zestythumb.app.arrange.ArrangementView.FindingView;
 import com.zestythumb.app.arrange.ArrangementView.FingerView;
 import com.zestythumb.app.arrange.ArrangementView.GuessView;
 import com.zestythumb.app.arrange.ArrangementView.KeyView;
+import com.zestythumb.app.arrange.ArrangementView.MeasureOfDifficulty;
 import com.zestythumb.app.arrange.ArrangementView.MoveView;
 import com.zestythumb.app.arrange.ArrangementView.NoteView;
 import com.zestythumb.app.arrange.ArrangementView.NumeralView;
 import com.zestythumb.app.arrange.ArrangementView.OtherKeyView;
 import com.zestythumb.app.arrange.ArrangementView.PartView;
+import com.zestythumb.app.arrange.ArrangementView.PedalView;
+import com.zestythumb.app.arrange.ArrangementView.PriceView;
 import com.zestythumb.app.arrange.ArrangementView.ScoreView;
+import com.zestythumb.app.arrange.ArrangementView.TermPriceView;
 import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.ComputedHand;
+import com.zestythumb.core.arrangement.PedalSpan;
+import com.zestythumb.core.arrangement.Rolls;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.checking.Findings;
@@ -24,19 +32,24 @@ import com.zestythumb.core.checking.HandMove;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.proposing.Difficulty;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.core.solving.Cost;
+import com.zestythumb.core.solving.Prices;
 import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -78,6 +91,18 @@ final class Views {
                 parts(arrangement),
                 alternatives(arrangement, chord),
                 findings(arrangement),
+                PedalSpan.of(arrangement).stream()
+                        .map(span -> new PedalView(
+                                span.bar(),
+                                span.down().plus(span.delay()).toDouble(),
+                                span.up().toDouble()))
+                        .toList(),
+                sheet.heading().feel().toLowerCase(Locale.ROOT).matches(".*(swing|shuffle).*"),
+                (int) IntStream.range(0, arrangement.chords().size())
+                        .filter(i -> isThinned(arrangement, i))
+                        .count(),
+                arrangement.leftHand() instanceof ComputedHand computed ? computed.gap() : 0,
+                difficulty(Difficulty.of(arrangement)),
                 AnalysisView.of(arrangement),
                 arrangement.lostPins().stream().map(PinDto::of).toList(),
                 score);
@@ -134,10 +159,50 @@ final class Views {
                 chord.event().text() == null ? NOWHERE : chord.event().text(),
                 numeral(chord.numeral()),
                 keys(chord.voicing().pitches(), chord.allFingers(), names),
+                isThinned(arrangement, i),
                 leftOut(chord.voicing(), names),
                 next < 0 ? NO_MOVE : move(chord, arrangement.chords().get(next), names),
                 chord.solved().map(Solved::cost).map(Cost::semitones).orElse(0),
                 chord.solved().map(Solved::pinned).orElse(false));
+    }
+
+    private static boolean isThinned(Arrangement arrangement, int i) {
+        return arrangement.leftHand() instanceof ComputedHand computed && computed.isThinned(i);
+    }
+
+    static DifficultyView difficulty(Difficulty how) {
+        String stretch = how.stretch()
+                + (how.spare() < 0 ? " half steps, rolled or left out" : " half steps, " + how.spare() + " to spare");
+        return new DifficultyView(
+                how.step(),
+                List.of(
+                        new MeasureOfDifficulty("farthest leap", (int) how.leap() + " half steps"),
+                        new MeasureOfDifficulty("widest grip", stretch),
+                        new MeasureOfDifficulty(
+                                "fastest", String.format(Locale.ROOT, "%.1f keys a second", how.speed())),
+                        new MeasureOfDifficulty("bars to learn", String.valueOf(how.toLearn())),
+                        new MeasureOfDifficulty("ledger lines and accidentals", how.reading() + " in a bar")));
+    }
+
+    /** Other ways to play one chord with the reasons of their prices. */
+    static List<PriceView> prices(Arrangement arrangement, int chord, int most) {
+        if (!(arrangement.leftHand() instanceof ComputedHand computed)
+                || chord < 0
+                || chord >= arrangement.chords().size()) {
+            return List.of();
+        }
+        NoteNames names = arrangement.sheet().heading().names();
+        return Prices.of(computed.task(), chord, most).stream()
+                .map(price -> new PriceView(
+                        price.voicing().pitches().stream().map(Pitch::toString).toList(),
+                        price.voicing().pitches().stream()
+                                .map(n -> names.fromEnglish(n.pitchClass().pretty()))
+                                .collect(Collectors.joining(" ")),
+                        price.price(),
+                        price.terms().entrySet().stream()
+                                .map(term -> new TermPriceView(TermNames.of(term.getKey()), term.getValue()))
+                                .toList()))
+                .toList();
     }
 
     private static String leftOut(Voicing voicing, NoteNames names) {
@@ -207,8 +272,12 @@ final class Views {
 
     private static List<PartView> parts(Arrangement arrangement) {
         List<NoteView> melody = melody(arrangement);
+        Map<String, Fraction> late = Rolls.delays(arrangement.notes());
         PartView left = new PartView(
-                "left", arrangement.notes().stream().map(Views::note).toList());
+                "left",
+                arrangement.notes().stream()
+                        .map(note -> note(note, late.getOrDefault(note.id(), Fraction.ZERO)))
+                        .toList());
         return melody.isEmpty() ? List.of(left) : List.of(left, new PartView("melody", melody));
     }
 
@@ -222,13 +291,13 @@ final class Views {
                 other.price());
     }
 
-    private static NoteView note(TimedNote note) {
+    private static NoteView note(TimedNote note, Fraction late) {
         return new NoteView(
                 note.id(),
                 note.chord(),
                 note.bar(),
-                note.onset().toDouble(),
-                note.sounding().toDouble(),
+                note.onset().plus(late).toDouble(),
+                note.sounding().minus(late).toDouble(),
                 note.pitch().midi(),
                 note.tied());
     }

@@ -26,9 +26,21 @@ public record Arrangement(
         Analysis analysis,
         Transitions transitions) {
 
+    /** D4, the second ledger line of the bass staff and above. */
+    private static final int HIGH = 62;
+
     public Arrangement {
         chords = List.copyOf(chords);
         notes = List.copyOf(notes);
+    }
+
+    /**
+     * Whether the left hand is written in the treble clef: where half of its notes or more lie above D4, three ledger lines
+     * would be the rule in the bass clef.
+     */
+    public boolean leftInTreble() {
+        long high = notes.stream().filter(note -> note.pitch().midi() >= HIGH).count();
+        return high * 2 > notes.size();
     }
 
     /** Pins that fit no chord any more. */

@@ -11,6 +11,7 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.VoicingSolver;
+import com.zestythumb.core.solving.VoicingSolver.Solution;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.voicing.Voicing;
@@ -48,7 +49,7 @@ final class Arranger {
         Map<Integer, Voicing> pins = new HashMap<>();
         List<Pin> lost = new ArrayList<>();
         choices.pins().forEach(pin -> place(pin, pins, lost));
-        List<Solved> solved = VoicingSolver.solve(new VoicingTask(
+        VoicingTask task = new VoicingTask(
                 events.stream().map(ChordEvent::chord).toList(),
                 transitions,
                 events.stream().map(event -> choices.styleIn(event.bar())).toList(),
@@ -59,12 +60,14 @@ final class Arranger {
                 choices.weights(),
                 Surroundings.of(sheet, events, analysis),
                 choices.forbidden(),
-                pins));
+                pins);
+        Solution solution = VoicingSolver.solution(task);
+        List<Solved> solved = solution.chords();
         List<TimedNote> notes = new ArrayList<>();
         for (int i = 0; i < events.size(); i++) {
             notes.addAll(figure.notes(i, solved.get(i).voicing()));
         }
-        return take(new ComputedHand(solved, notes, lost));
+        return take(new ComputedHand(task, solved, solution.gap(), notes, lost));
     }
 
     Arrangement take(LeftHand hand) {

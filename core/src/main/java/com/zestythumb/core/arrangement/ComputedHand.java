@@ -1,16 +1,20 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.List;
 
 /**
  * A left hand that was reckoned from the chords and the teacher's choices.
  *
+ * @param task what was asked of the solver
  * @param solved the solution for each chord
+ * @param gap by how many half steps at most another hand could be better under the same wishes
  * @param lostPins pins that fit no chord any more
  */
-public record ComputedHand(List<Solved> solved, List<TimedNote> notes, List<Pin> lostPins) implements LeftHand {
+public record ComputedHand(VoicingTask task, List<Solved> solved, int gap, List<TimedNote> notes, List<Pin> lostPins)
+        implements LeftHand {
 
     public ComputedHand {
         solved = List.copyOf(solved);
@@ -21,5 +25,10 @@ public record ComputedHand(List<Solved> solved, List<TimedNote> notes, List<Pin>
     @Override
     public List<Voicing> voicings() {
         return solved.stream().map(Solved::voicing).toList();
+    }
+
+    /** Whether the hand cannot play a chord as its style means it; not where the teacher fixed it. */
+    public boolean isThinned(int chord) {
+        return !solved.get(chord).pinned() && !task.isReached(chord);
     }
 }

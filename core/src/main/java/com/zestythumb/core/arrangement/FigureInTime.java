@@ -4,10 +4,10 @@ import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figure.Step;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.figure.Layout;
+import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
-import com.zestythumb.core.sheet.ChordEvent.Touch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voicing.Grip;
@@ -66,7 +66,9 @@ final class FigureInTime {
         ChordEvent event = events.get(chord);
         List<TimedNote> notes = new ArrayList<>();
         Fraction beat = sheet.bars().get(event.bar()).meter().beatLength();
-        for (Step step : gripByGrip(voicing.isSilent() ? List.of() : steps(chord, Layout.of(voicing)), voicing, beat)) {
+        for (Step step : rolled(
+                gripByGrip(voicing.isSilent() ? List.of() : steps(chord, Layout.of(voicing)), voicing, beat),
+                voicing)) {
             for (int place : step.notes()) {
                 Fraction onset = event.start().plus(step.onset());
                 boolean early = pushed && step.onset().equals(Fraction.ZERO);
@@ -151,9 +153,27 @@ final class FigureInTime {
         return parted;
     }
 
+    /** What the hand can only roll is rolled where several of its notes are struck at once. */
+    private List<Step> rolled(List<Step> steps, Voicing voicing) {
+        boolean rolls = choices.hand().rolls() && voicing.grips().stream().anyMatch(choices.hand()::mustRoll);
+        return !rolls
+                ? steps
+                : steps.stream()
+                        .map(step -> step.notes().size() < 2
+                                ? step
+                                : new Step(
+                                        step.onset(),
+                                        step.duration(),
+                                        step.notes(),
+                                        step.voice(),
+                                        Touch.ROLLED,
+                                        step.tuplet()))
+                        .toList();
+    }
+
     /** Whether a chord comes an eighth early; it does not where the chord before would vanish. */
     private boolean isPushed(int chord) {
-        if (chord == 0 || chord >= events.size() || events.get(chord).touch() != Touch.PUSHED) {
+        if (chord == 0 || chord >= events.size() || events.get(chord).touch() != ChordEvent.Touch.PUSHED) {
             return false;
         }
         ChordEvent before = events.get(chord - 1);
@@ -167,7 +187,7 @@ final class FigureInTime {
 
     /** A held chord is struck once; and the tune stops on a long chord, whatever figure went before. */
     private Figure figureOf(int chord) {
-        boolean still = chord == events.size() - 1 || events.get(chord).touch() == Touch.HELD;
+        boolean still = chord == events.size() - 1 || events.get(chord).touch() == ChordEvent.Touch.HELD;
         if (still) {
             return Figures.BLOCK;
         }

@@ -4,5 +4,7 @@ package com.zestythumb.core.figure;
 public enum Touch {
     PLAIN,
     /** Let go at half its length, and written with a dot. */
-    SHORT
+    SHORT,
+    /** Struck from the lowest note to the highest, one after another. */
+    ROLLED
 }

@@ -10,6 +10,7 @@ import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.TuneTerms;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.VoicingStyle;
+import com.zestythumb.core.voicing.WayTerm;
 import com.zestythumb.core.voicing.Weights;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -44,6 +45,7 @@ public final class VoicingSolver {
      */
     public record Solved(Voicing voicing, Cost cost, boolean pinned, List<Alternative> alternatives) {}
 
+    private final int others;
     private final VoicingTask task;
     private final Transitions transitions;
     private final List<List<Voicing>> layers;
@@ -53,8 +55,9 @@ public final class VoicingSolver {
     /** How many shapes more each candidate is to learn; null where shapes are no matter. */
     private int[][] learned;
 
-    private VoicingSolver(VoicingTask task, List<List<Voicing>> layers) {
+    private VoicingSolver(VoicingTask task, List<List<Voicing>> layers, int others) {
         this.task = task;
+        this.others = others;
         this.transitions = task.transitions();
         this.layers = layers;
         this.ways = new Ways(task, layers);
@@ -77,7 +80,33 @@ public final class VoicingSolver {
 
     /** The smoothest left hand, with what can be said of it as a whole. */
     public static Solution solution(VoicingTask task) {
-        return new VoicingSolver(task, candidates(task)).solve();
+        return solution(task, OTHERS_SHOWN);
+    }
+
+    /** The same with so many other ways for each chord. */
+    public static Solution solution(VoicingTask task, int others) {
+        return new VoicingSolver(task, candidates(task), others).solve();
+    }
+
+    /** What a row of voicings costs, by the ids of terms; each way that is played is counted once, shapes are not. */
+    static Map<String, Integer> byTerm(VoicingTask task, List<Voicing> row) {
+        VoicingSolver one = new VoicingSolver(task, row.stream().map(List::of).toList(), 0);
+        Map<String, Integer> sums = new HashMap<>();
+        for (int i = 0; i < row.size(); i++) {
+            for (CostTerm term : one.terms(i)) {
+                int units = term.count().of(row.get(i), one.place(i));
+                sums.merge(term.id(), units * task.weights().of(term), Integer::sum);
+            }
+        }
+        for (Transition pair : task.transitions().pairs()) {
+            Voicing from = row.get(pair.from());
+            Voicing to = row.get(pair.to());
+            sums.merge(WayTerm.MOTION.id(), one.ways.motion() * Ways.semitones(from, to), Integer::sum);
+            one.ways
+                    .charges(from, to, pair)
+                    .forEach(charge -> sums.merge(charge.id(), charge.semitones(), Integer::sum));
+        }
+        return sums;
     }
 
     /** The candidates of each chord: all voicings of the style, and the pinned one if it is none of them. */
@@ -118,7 +147,7 @@ public final class VoicingSolver {
         // The free layers give the prices; pins narrow a layer to one candidate.
         List<List<Voicing>> narrowed = new ArrayList<>(layers);
         task.pins().forEach((i, pin) -> narrowed.set(i, List.of(pin)));
-        VoicingSolver fixed = task.pins().isEmpty() ? this : new VoicingSolver(task, narrowed);
+        VoicingSolver fixed = task.pins().isEmpty() ? this : new VoicingSolver(task, narrowed, others);
         fixed.charges = fixed.charges();
         Cheapest path = fixed.cheapest();
         int least = path.total();
@@ -182,7 +211,7 @@ public final class VoicingSolver {
             List<ChoiceGraph.Edge> edges = transitions.pairs().stream()
                     .map(pair -> new ChoiceGraph.Edge(pair.from(), pair.to(), ways.costs(pair)))
                     .toList();
-            return NearestFew.of(charges, edges, OTHERS_SHOWN);
+            return NearestFew.of(charges, edges, others);
         }
         return LayeredPath.through(layers.size(), new LayeredPath.Costs() {
             @Override
@@ -272,7 +301,7 @@ public final class VoicingSolver {
                 // Price and place in one number, so that sorting needs no objects.
                 .mapToLong(c -> (free ? path.price(i, c) : between(i, path, all.get(c)) - here) * PLACES + c)
                 .sorted()
-                .limit(OTHERS_SHOWN)
+                .limit(others)
                 .mapToObj(n -> new Alternative(all.get((int) Math.floorMod(n, PLACES)), (int) Math.floorDiv(n, PLACES)))
                 .toList();
     }

@@ -9,6 +9,7 @@ import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.core.voicing.VoicingStyle.Wishes;
 import com.zestythumb.core.voicing.Weights;
 import java.util.Collections;
 import java.util.List;
@@ -73,6 +74,12 @@ public record VoicingTask(
 
     StyleChoice style(int chord) {
         return styles.get(chord);
+    }
+
+    /** Whether the hand can play a chord as its style means it. */
+    public boolean isReached(int chord) {
+        StyleChoice style = styles.get(chord);
+        return style.style().reaches(chords.get(chord), new Wishes(hand, mostNotes, style.settings()));
     }
 
     Around around(int chord) {

@@ -6,6 +6,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.solving.VoicingSolver.Solution;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voicing.Around;
@@ -291,6 +295,36 @@ class WishesTest {
                     .of(solved.get(i - 1).voicing(), solved.get(i).voicing(), Hand.OCTAVE);
         }
         return sum;
+    }
+
+    /** The price of another way is the difference of the whole, term by term, with repeats and all. */
+    @Test
+    void pricesAreTheDifferenceOfTheWhole() {
+        LeadSheet sheet = Chart.parse("|: C | Am | Dm7 | G7 :| F | C |");
+        List<Chord> tune = sheet.events().stream().map(ChordEvent::chord).toList();
+        VoicingTask task = VoicingTask.of(tune, CLOSE, Hand.OCTAVE).with(Transitions.of(sheet));
+        int here = VoicingSolver.byTerm(task, row(task)).values().stream()
+                .mapToInt(Integer::intValue)
+                .sum();
+        for (int chord = 0; chord < tune.size(); chord++) {
+            List<Prices.Price> prices = Prices.of(task, chord, 6);
+            assertThat(prices).hasSizeBetween(3, 6).isSortedAccordingTo(Comparator.comparingInt(Prices.Price::price));
+            for (Prices.Price price : prices) {
+                VoicingTask fixed = task.withPins(Map.of(chord, price.voicing()));
+                int there = VoicingSolver.byTerm(fixed, row(fixed)).values().stream()
+                        .mapToInt(Integer::intValue)
+                        .sum();
+                assertThat(price.price()).isEqualTo(there - here).isNotNegative();
+                assertThat(price.terms().values().stream()
+                                .mapToInt(Integer::intValue)
+                                .sum())
+                        .isEqualTo(price.price());
+            }
+        }
+    }
+
+    private static List<Voicing> row(VoicingTask task) {
+        return VoicingSolver.solve(task).stream().map(Solved::voicing).toList();
     }
 
     /** Every charge has a name that is known, and the charges add up to what the solver minimised. */

@@ -1,6 +1,8 @@
 package com.zestythumb.formats.midi;
 
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.PedalSpan;
+import com.zestythumb.core.arrangement.Rolls;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
@@ -39,6 +41,10 @@ public final class MidiFileWriter implements ScoreWriter {
     private static final int TEMPO = 0x51;
     private static final int TIME_SIGNATURE = 0x58;
     private static final int KEY_SIGNATURE = 0x59;
+    /** Controller of the sustaining pedal (MIDI 1.0). */
+    private static final int SUSTAIN = 64;
+
+    private static final int DOWN = 127;
 
     @Override
     public byte[] write(Arrangement arrangement) {
@@ -122,13 +128,39 @@ public final class MidiFileWriter implements ScoreWriter {
 
     private static void writeLeftHand(Track track, Arrangement arrangement) throws InvalidMidiDataException {
         meta(track, 0, TRACK_NAME, "Left hand".getBytes(StandardCharsets.UTF_8));
+        Map<String, Fraction> late = Rolls.delays(arrangement.notes());
         Map<Integer, List<Sound>> byBar = arrangement.notes().stream()
                 .collect(Collectors.groupingBy(
                         TimedNote::bar,
                         Collectors.mapping(
-                                n -> new Sound(n.pitch().midi(), n.onset(), n.sounding(), n.tied()),
-                                Collectors.toList())));
+                                n -> sound(n, late.getOrDefault(n.id(), Fraction.ZERO)), Collectors.toList())));
         write(track, 0, SOFTLY, arrangement.sheet(), byBar);
+        writePedal(track, arrangement);
+    }
+
+    private static void writePedal(Track track, Arrangement arrangement) throws InvalidMidiDataException {
+        Map<Integer, List<PedalSpan>> spans =
+                PedalSpan.of(arrangement).stream().collect(Collectors.groupingBy(PedalSpan::bar));
+        Fraction barStart = Fraction.ZERO;
+        for (int bar : arrangement.sheet().playingOrder()) {
+            for (PedalSpan span : spans.getOrDefault(bar, List.of())) {
+                Fraction down = barStart.plus(span.down()).plus(span.delay());
+                message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, DOWN, down);
+                message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, 0, barStart.plus(span.up()));
+            }
+            barStart = barStart.plus(arrangement.sheet().bars().get(bar).length());
+        }
+    }
+
+    /** A note of the left hand, as much shorter as it comes late. */
+    private static Sound sound(TimedNote note, Fraction late) {
+        Fraction left = note.sounding().minus(late);
+        boolean fits = left.compareTo(Fraction.ZERO) > 0;
+        return new Sound(
+                note.pitch().midi(),
+                fits ? note.onset().plus(late) : note.onset(),
+                fits ? left : note.sounding(),
+                note.tied());
     }
 
     private static void writeMelody(Track track, LeadSheet sheet) throws InvalidMidiDataException {

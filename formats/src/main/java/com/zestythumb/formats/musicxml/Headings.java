@@ -1,11 +1,14 @@
 package com.zestythumb.formats.musicxml;
 
+import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.core.sheet.Meter;
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.util.List;
 import org.audiveris.proxymusic.AboveBelow;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Clef;
@@ -19,6 +22,8 @@ import org.audiveris.proxymusic.FormattedTextId;
 import org.audiveris.proxymusic.Key;
 import org.audiveris.proxymusic.Metronome;
 import org.audiveris.proxymusic.ObjectFactory;
+import org.audiveris.proxymusic.Pedal;
+import org.audiveris.proxymusic.PedalType;
 import org.audiveris.proxymusic.PerMinute;
 import org.audiveris.proxymusic.Segno;
 import org.audiveris.proxymusic.Sound;
@@ -36,7 +41,7 @@ final class Headings {
 
     private Headings() {}
 
-    static Attributes attributes(LeadSheet sheet, boolean grand) {
+    static Attributes attributes(LeadSheet sheet, boolean grand, boolean leftInTreble) {
         Attributes attributes = new Attributes();
         attributes.setDivisions(BigDecimal.valueOf(Notes.DIVISIONS));
         attributes.getKey().add(key(sheet.key()));
@@ -45,7 +50,9 @@ final class Headings {
             attributes.setStaves(BigInteger.TWO);
             attributes.getClef().add(clef(ClefSign.G, 2, 1));
         }
-        attributes.getClef().add(clef(ClefSign.F, 4, grand ? 2 : 1));
+        attributes
+                .getClef()
+                .add(leftInTreble ? clef(ClefSign.G, 2, grand ? 2 : 1) : clef(ClefSign.F, 4, grand ? 2 : 1));
         return attributes;
     }
 
@@ -119,6 +126,24 @@ final class Headings {
         DirectionType type = new DirectionType();
         type.getWordsOrSymbol().add(text);
         return above(type);
+    }
+
+    /** The foot goes down and comes up, below the left hand. */
+    static List<Direction> pedal(PedalSpan span, int staff) {
+        return List.of(pedal(PedalType.START, span.down(), staff), pedal(PedalType.STOP, span.up(), staff));
+    }
+
+    private static Direction pedal(PedalType what, Fraction onset, int staff) {
+        Pedal pedal = new Pedal();
+        pedal.setType(what);
+        pedal.setLine(YesNo.YES);
+        DirectionType type = new DirectionType();
+        type.setPedal(pedal);
+        Direction direction = above(type);
+        direction.setPlacement(AboveBelow.BELOW);
+        direction.setOffset(Notes.offset(onset));
+        direction.setStaff(BigInteger.valueOf(staff));
+        return direction;
     }
 
     /** Segno, coda, fine and the words that jump, each with what a player does at it. */

@@ -4,6 +4,7 @@ import com.zestythumb.core.analysis.Cadence;
 import com.zestythumb.core.analysis.Reading;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.sheet.Bar;
@@ -45,6 +46,7 @@ final class LeftHandStaff {
     private final Map<Integer, Cadence> closes;
     private final Map<Integer, List<TimedNote>> notesByBar;
     private final Map<Integer, List<ArrangedChord>> chordsByBar;
+    private final Map<Integer, List<PedalSpan>> pedalByBar;
     private final Set<String> heldFrom = new HashSet<>();
 
     LeftHandStaff(Arrangement arrangement, boolean page, int staff) {
@@ -58,6 +60,7 @@ final class LeftHandStaff {
         this.notesByBar = arrangement.notes().stream().collect(Collectors.groupingBy(TimedNote::bar));
         this.chordsByBar = arrangement.chords().stream()
                 .collect(Collectors.groupingBy(chord -> chord.event().bar()));
+        this.pedalByBar = PedalSpan.of(arrangement).stream().collect(Collectors.groupingBy(PedalSpan::bar));
         findTies(arrangement.notes());
     }
 
@@ -93,6 +96,9 @@ final class LeftHandStaff {
 
     List<Object> bar(Bar bar) {
         List<Object> content = new ArrayList<>();
+        pedalByBar
+                .getOrDefault(bar.index(), List.of())
+                .forEach(span -> content.addAll(Headings.pedal(span, Math.max(1, staff))));
         SortedMap<Integer, List<TimedNote>> voices = notesByBar.getOrDefault(bar.index(), List.of()).stream()
                 .collect(Collectors.groupingBy(TimedNote::voice, TreeMap::new, Collectors.toList()));
         if (voices.isEmpty()) {
@@ -254,6 +260,9 @@ final class LeftHandStaff {
             StemValue stem = voice.stems() != null ? voice.stems() : notes.size() > 1 ? StemValue.UP : null;
             if (stem != null && !value.type().equals("whole")) {
                 Notes.stem(one, stem);
+            }
+            if (part == 0 && note.touch() == Touch.ROLLED) {
+                Notes.roll(one);
             }
             written.add(one);
         }

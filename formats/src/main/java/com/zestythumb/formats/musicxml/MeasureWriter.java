@@ -23,6 +23,7 @@ final class MeasureWriter {
     private final LeadSheet sheet;
     private final boolean page;
     private final boolean upper;
+    private final boolean leftInTreble;
     private final BarLines barLines;
     private final MelodyStaff melody;
     private final LeftHandStaff leftHand;
@@ -37,6 +38,7 @@ final class MeasureWriter {
         this.sheet = arrangement.sheet();
         this.page = page;
         this.upper = !page || sheet.hasMelody();
+        this.leftInTreble = arrangement.leftInTreble();
         this.barLines = new BarLines(sheet.bars());
         this.melody = new MelodyStaff(page, counts);
         this.leftHand = new LeftHandStaff(arrangement, page, upper ? 2 : ONLY_STAFF);
@@ -95,7 +97,7 @@ final class MeasureWriter {
 
     private void addAttributes(Bar bar, List<Object> content) {
         if (bar.index() == 0) {
-            content.add(Headings.attributes(sheet, upper));
+            content.add(Headings.attributes(sheet, upper, leftInTreble));
             if (!page) {
                 content.add(Headings.tempo(sheet));
                 if (!sheet.heading().feel().isEmpty()) {

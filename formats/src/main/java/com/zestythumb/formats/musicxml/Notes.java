@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.List;
 import org.audiveris.proxymusic.AboveBelow;
+import org.audiveris.proxymusic.Arpeggiate;
 import org.audiveris.proxymusic.Articulations;
 import org.audiveris.proxymusic.Backup;
 import org.audiveris.proxymusic.Empty;
@@ -207,6 +208,11 @@ final class Notes {
                 .getAccentOrStrongAccentOrStaccato()
                 .add(FACTORY.createArticulationsStaccato(new EmptyPlacement()));
         notations(note).getTiedOrSlurOrTuplet().add(articulations);
+    }
+
+    /** A wavy line beside notes that are struck one after another. */
+    static void roll(Note note) {
+        notations(note).getTiedOrSlurOrTuplet().add(new Arpeggiate());
     }
 
     /**

@@ -48,6 +48,9 @@ final class PageSigns {
     void direction(Direction direction) {
         tags.open("direction").with("placement", direction.getPlacement());
         direction.getDirectionType().forEach(this::directionType);
+        if (direction.getOffset() != null) {
+            tags.leaf("offset", direction.getOffset().getValue());
+        }
         tags.leaf("staff", direction.getStaff());
         Sound sound = direction.getSound();
         if (sound != null) {
@@ -65,6 +68,12 @@ final class PageSigns {
 
     private void directionType(DirectionType type) {
         tags.open("direction-type");
+        if (type.getPedal() != null) {
+            tags.open("pedal")
+                    .with("type", type.getPedal().getType())
+                    .with("line", type.getPedal().getLine())
+                    .close();
+        }
         type.getRehearsal().forEach(text -> words("rehearsal", text));
         for (Segno segno : type.getSegno()) {
             tags.open("segno").close();

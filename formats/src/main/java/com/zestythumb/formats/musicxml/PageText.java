@@ -1,6 +1,7 @@
 package com.zestythumb.formats.musicxml;
 
 import jakarta.xml.bind.JAXBElement;
+import org.audiveris.proxymusic.Arpeggiate;
 import org.audiveris.proxymusic.Articulations;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Backup;
@@ -156,6 +157,8 @@ final class PageText {
                 tags.open("technical");
                 technical.getUpBowOrDownBowOrHarmonic().forEach(this::fingering);
                 tags.close();
+            } else if (sign instanceof Arpeggiate) {
+                tags.open("arpeggiate").close();
             } else if (sign instanceof Articulations articulations) {
                 tags.open("articulations");
                 articulations

@@ -143,10 +143,12 @@ class MusicXmlWriterTest {
                 Document score = grand("meter: " + meter + "\n" + bars, figure);
                 double expected = meter.barLength().toDouble() * Notes.DIVISIONS;
                 for (int bar = 1; bar <= 3; bar++) {
-                    double sum =
-                            texts(score, "//measure[@number='" + bar + "']/note[staff=2][not(chord)]/duration").stream()
-                                    .mapToDouble(Double::parseDouble)
-                                    .sum();
+                    double sum = texts(
+                                    score,
+                                    "//measure[@number='" + bar + "']/note[staff=2][voice=5][not(chord)]/duration")
+                            .stream()
+                            .mapToDouble(Double::parseDouble)
+                            .sum();
                     assertThat(sum).as(meter + " " + figure + " bar " + bar).isEqualTo(expected);
                 }
             }

@@ -1,0 +1,55 @@
+package com.zestythumb.app.arrange;
+
+import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voicing.CostTerm;
+import com.zestythumb.core.voicing.TuneTerms;
+import com.zestythumb.core.voicing.VoicingStyles;
+import com.zestythumb.core.voicing.WayTerm;
+import com.zestythumb.core.voicing.Weights;
+import java.util.LinkedHashMap;
+import java.util.Map;
+
+/** Everything a left hand may be charged for, by its id: how a teacher reads it, and what it usually weighs. */
+final class TermNames {
+
+    /** A term. */
+    record Term(String id, String name, int weight) {}
+
+    private static final Map<String, Term> TERMS = terms();
+
+    private TermNames() {}
+
+    private static Map<String, Term> terms() {
+        Map<String, Term> terms = new LinkedHashMap<>();
+        put(terms, new Term(Weights.SHAPES, "shapes to learn", Weights.USUAL_SHAPES));
+        WayTerm.ALL.forEach(term -> put(terms, new Term(term.id(), term.name(), term.weight())));
+        TuneTerms.ALL.forEach(term -> put(terms, of(term)));
+        VoicingStyles.all().forEach(style -> {
+            style.terms().forEach(term -> put(terms, of(term)));
+            style.ways().forEach(term -> put(terms, new Term(term.id(), term.name(), term.weight())));
+        });
+        School.all()
+                .forEach(school -> school.entries()
+                        .forEach(entry -> put(
+                                terms, new Term(entry.rule().id(), entry.rule().id(), entry.weight()))));
+        return terms;
+    }
+
+    private static void put(Map<String, Term> terms, Term term) {
+        terms.putIfAbsent(term.id(), term);
+    }
+
+    private static Term of(CostTerm term) {
+        return new Term(term.id(), term.name(), term.weight());
+    }
+
+    /** How a teacher reads it. */
+    static String of(String id) {
+        return TERMS.containsKey(id) ? TERMS.get(id).name() : id;
+    }
+
+    /** The usual weight. */
+    static int weight(String id) {
+        return TERMS.get(id).weight();
+    }
+}

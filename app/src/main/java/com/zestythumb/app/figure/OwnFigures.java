@@ -1,0 +1,46 @@
+package com.zestythumb.app.figure;
+
+import com.zestythumb.app.arrange.OwnFigureDto;
+import com.zestythumb.app.http.NotFoundException;
+import com.zestythumb.app.studio.Studios;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps figures, each in the studio of whoever asks. */
+@Service
+@Transactional
+class OwnFigures {
+
+    private final OwnFigureRepository figures;
+    private final Studios studios;
+
+    OwnFigures(OwnFigureRepository figures, Studios studios) {
+        this.figures = figures;
+        this.studios = studios;
+    }
+
+    @Transactional(readOnly = true)
+    List<OwnFigure> all() {
+        return figures.findByStudioAndRemovedAtIsNullOrderByName(studios.current());
+    }
+
+    OwnFigure add(OwnFigureDto draft) {
+        return figures.save(new OwnFigure(studios.current(), draft));
+    }
+
+    void remove(long id) {
+        find(id).remove(Instant.now());
+    }
+
+    void putBack(long id) {
+        find(id).putBack();
+    }
+
+    private OwnFigure find(long id) {
+        return figures.findByIdAndStudio(id, studios.current())
+                .orElseThrow(
+                        () -> new NotFoundException("there is no figure number " + id + "; it may have been removed"));
+    }
+}

@@ -1,0 +1,122 @@
+package com.zestythumb.core.proposing;
+
+import com.zestythumb.core.arrangement.ArrangedChord;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.BarMap;
+import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voicing.Grip;
+import com.zestythumb.core.voicing.TuneTerms;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/**
+ * How hard a left hand is, in five measures and one number. The measures are those by which teachers grade (common
+ * practice); where one step ends and the next begins is our own, from memory of graded repertoire.
+ *
+ * @param leap half steps of the farthest shift of the hand, within a chord or on to the next
+ * @param stretch half steps of the widest grip
+ * @param spare half steps that the hand could span beyond it; below 0 where it must roll or leave out
+ * @param speed most keys struck one after another in a second
+ * @param toLearn bars to learn
+ * @param reading ledger lines of the farthest note and accidentals in a bar at most, together
+ * @param step from 1, a first-term piece, to 5
+ */
+public record Difficulty(double leap, int stretch, int spare, double speed, int toLearn, int reading, int step) {
+
+    private static final int[] LEAPS = {4, 7, 12, 17};
+    private static final int[] STRETCHES = {7, 9, 12, 14};
+    private static final int[] SPEEDS = {20, 35, 55, 80};
+    private static final int[] BARS = {4, 8, 12, 20};
+    private static final int[] READINGS = {1, 3, 5, 8};
+
+    /** Measures an arrangement. O(notes). */
+    public static Difficulty of(Arrangement tune) {
+        int leap = 0;
+        int stretch = 0;
+        Grip before = null;
+        for (ArrangedChord chord : tune.chords()) {
+            for (Grip grip : chord.voicing().grips()) {
+                leap = before == null ? leap : Math.max(leap, shift(before, grip));
+                stretch = Math.max(stretch, grip.width());
+                before = grip;
+            }
+        }
+        int spare = tune.choices().hand().span() - stretch;
+        double speed = speed(tune);
+        int toLearn = BarMap.of(tune).toLearn();
+        int reading = reading(tune);
+        // Steps in tenths of a key a second, so that all are whole numbers.
+        double mean = (step(leap, LEAPS)
+                        + step(stretch, STRETCHES)
+                        + 2 * step((int) Math.round(speed * 10), SPEEDS)
+                        + step(toLearn, BARS)
+                        + step(reading, READINGS))
+                / 6.0;
+        int step = (int) Math.max(1, Math.min(5, Math.round(mean) + (spare < 0 ? 1 : 0)));
+        return new Difficulty(leap, stretch, spare, speed, toLearn, reading, step);
+    }
+
+    /** The same on one scale with fractions, to put left hands of one step in their order. */
+    double fine() {
+        return 10 * step + leap / 12 + stretch / 12.0 + speed + toLearn / 8.0 + reading / 4.0;
+    }
+
+    private static int shift(Grip from, Grip to) {
+        int low = Math.abs(to.lowest().midi() - from.lowest().midi());
+        int high = Math.abs(to.highest().midi() - from.highest().midi());
+        return Math.min(low, high);
+    }
+
+    private static int step(int value, int[] limits) {
+        int step = 1;
+        for (int limit : limits) {
+            step += value > limit ? 1 : 0;
+        }
+        return step;
+    }
+
+    /** From the shortest time between two strokes of a bar. */
+    private static double speed(Arrangement tune) {
+        Map<Integer, TreeSet<Fraction>> onsets = tune.notes().stream()
+                .collect(Collectors.groupingBy(
+                        TimedNote::bar, Collectors.mapping(TimedNote::onset, Collectors.toCollection(TreeSet::new))));
+        double shortest = Double.MAX_VALUE;
+        for (TreeSet<Fraction> bar : onsets.values()) {
+            Fraction before = null;
+            for (Fraction onset : bar) {
+                shortest = before == null
+                        ? shortest
+                        : Math.min(shortest, onset.minus(before).toDouble());
+                before = onset;
+            }
+        }
+        return shortest == Double.MAX_VALUE ? 0 : 1 / (shortest * tune.sheet().secondsPerQuarter());
+    }
+
+    private static int reading(Arrangement tune) {
+        int lines = tune.leftInTreble()
+                ? 0
+                : tune.notes().stream()
+                        .mapToInt(note -> TuneTerms.ledgerLines(note.pitch()))
+                        .max()
+                        .orElse(0);
+        Map<Integer, List<TimedNote>> bars = tune.notes().stream().collect(Collectors.groupingBy(TimedNote::bar));
+        int accidentals = bars.entrySet().stream()
+                .mapToInt(bar -> (int) bar.getValue().stream()
+                        .map(TimedNote::pitch)
+                        .filter(pitch -> tune.sheet()
+                                        .bars()
+                                        .get(bar.getKey())
+                                        .key()
+                                        .signatureOf(pitch.pitchClass().letter())
+                                != pitch.pitchClass().alteration())
+                        .distinct()
+                        .count())
+                .max()
+                .orElse(0);
+        return lines + accidentals;
+    }
+}

@@ -1,0 +1,81 @@
+package com.zestythumb.core.proposing;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.proposing.Proposals.Proposal;
+import com.zestythumb.core.proposing.Proposals.Wish;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.VoicingStyles;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+class ProposalsTest {
+
+    private static final LeadSheet WALTZ = Chart.read(
+                    "key: G major\nmeter: 3/4\ntempo: 100\n| G | C | D7 | G | Em | Am | D7 | G |")
+            .sheet();
+
+    private static Difficulty difficulty(Choices choices) {
+        return Difficulty.of(Arrangement.of(WALTZ, choices));
+    }
+
+    /** Second-year player, small hand, waltz, 15 minutes a day. */
+    @Test
+    void proposesThreeFromEasyToRich() {
+        Choices small = Choices.USUAL.with(Hand.ofSpan(9));
+        List<Proposal> three = Proposals.of(WALTZ, small, new Wish(2, Texture.DANCE, 15));
+        assertThat(three).hasSize(3);
+        assertThat(three.stream()
+                        .map(one -> one.choices().style().style().id()
+                                + one.choices().figure().id()))
+                .doesNotHaveDuplicates();
+        assertThat(three.get(0).difficulty().fine())
+                .isLessThan(three.get(1).difficulty().fine());
+        assertThat(three.get(1).difficulty().fine())
+                .isLessThan(three.get(2).difficulty().fine());
+        assertThat(three).allMatch(one -> Texture.DANCE.includes(one.choices().figure()));
+        assertThat(three).allMatch(one -> one.difficulty().spare() >= 0);
+        assertThat(three).allMatch(one -> one.days() >= 1 && one.days() <= 7);
+    }
+
+    @Test
+    void everyLevelAndTextureGetsSomething() {
+        for (Texture texture : Texture.values()) {
+            for (int level = 1; level <= 5; level++) {
+                assertThat(Proposals.of(WALTZ, Choices.USUAL, new Wish(level, texture, 20)))
+                        .as(texture + " " + level)
+                        .isNotEmpty();
+            }
+        }
+    }
+
+    /** Faster, wider, farther and fuller are each harder (common practice). */
+    @Test
+    void difficultyGrowsWithWhatMakesItHard() {
+        Difficulty block = difficulty(Choices.USUAL);
+        assertThat(difficulty(Choices.USUAL.with(Figures.FLOWING)).speed()).isGreaterThan(block.speed());
+        assertThat(difficulty(Choices.USUAL.with(new StyleChoice(VoicingStyles.OCTAVES, Map.of())))
+                        .stretch())
+                .isGreaterThan(block.stretch());
+        assertThat(difficulty(Choices.USUAL.with(new StyleChoice(VoicingStyles.BASS_THEN_CHORD, Map.of())))
+                        .leap())
+                .isGreaterThan(block.leap());
+        assertThat(difficulty(Choices.USUAL.with(Figures.FLOWING)).step()).isGreaterThan(block.step());
+    }
+
+    @Test
+    void refusesWishesThatMakeNoSense() {
+        assertThatThrownBy(() -> new Wish(0, Texture.ANY, 15)).hasMessageContaining("1 to 5");
+        assertThatThrownBy(() -> new Wish(2, Texture.ANY, 0)).hasMessageContaining("minutes");
+        assertThat(Proposals.of(Chart.read("| N.C. |").sheet(), Choices.USUAL, new Wish(2, Texture.ANY, 15)))
+                .isEmpty();
+    }
+}

@@ -21,6 +21,12 @@ export const router = createRouter({
         component: () => lesson().then((parts) => parts[id]),
       })),
     },
+    {
+      path: '/tunes/:id(\\d+)/positions',
+      name: 'positions',
+      component: () => import('./views/PositionsView.vue'),
+      props: ({ params }) => ({ id: Number(params.id) }),
+    },
     { path: '/:rest(.*)', redirect: '/' },
   ],
 });

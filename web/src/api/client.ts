@@ -33,6 +33,12 @@ export type Tune = Schemas['Tune'];
 export type NewTune = Schemas['NewTune'];
 export type TuneSummary = Schemas['TuneSummary'];
 export type Proposal = Schemas['Proposal'];
+export type StyleEffect = Schemas['StyleEffect'];
+export type HandProposal = Schemas['HandProposal'];
+export type Price = Schemas['Price'];
+export type OwnFigure = Schemas['OwnFigure'];
+export type KeptFigure = Schemas['KeptFigure'];
+export type Stretch = Schemas['Stretch'];
 export type PricedChord = Schemas['PricedChord'];
 
 /** What the page shows of a tune: the server's answer, its parts by their names and its score put together. */
@@ -137,6 +143,21 @@ export const api = {
         signal: signal ?? null,
       }),
     ),
+  /** What each style would do to a tune. */
+  styles: (chart: string, played: Played) =>
+    data(http.POST('/api/arrangements/styles', { body: whole(chart, played) })),
+  /** More other ways to play a chord, each with its price, term by term. */
+  prices: (chart: string, played: Played, chord: number) =>
+    data(http.POST('/api/arrangements/prices', { body: whole(chart, played, chord) })),
+  /** Three left hands, from easy to rich. */
+  proposals: (chart: string, played: Played, wish: Omit<Schemas['Wish'], 'tune'>) =>
+    data(
+      http.POST('/api/arrangements/proposals', { body: { tune: whole(chart, played), ...wish } }),
+    ),
+  figures: () => data(http.GET('/api/figures')),
+  keepFigure: (body: OwnFigure) => data(http.POST('/api/figures', { body })),
+  removeFigure: (id: number) => done(http.DELETE('/api/figures/{id}', { params: one(id) })),
+  putBackFigure: (id: number) => done(http.POST('/api/figures/{id}/put-back', { params: one(id) })),
   /** Chords for a tune without any; without levels three ways, from plain to rich. */
   harmonies: (chart: string, levels: Proposal['level'][] = []) =>
     data(http.POST('/api/harmonies', { body: { chart, levels } })),

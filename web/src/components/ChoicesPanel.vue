@@ -1,14 +1,33 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Choices, Hand } from '../api/client';
+import type { Choices, Hand, OwnFigure } from '../api/client';
 import { useCatalogue } from '../composables/useCatalogue';
 import OneOf from './OneOf.vue';
+import type { Panel } from './panels';
 
 /** How to play it, which figure, how far the hand reaches: all that the catalogue offers. */
 const choices = defineModel<Choices>({ required: true });
 const hand = defineModel<Hand>('hand', { required: true });
 /** Half steps that all fingers move in the whole tune as it is played now. */
-const props = defineProps<{ moved: number }>();
+const props = defineProps<{
+  moved: number;
+  /** How many chords this hand cannot play as the style means them, of how many. */
+  thinned: number;
+  chords: number;
+  /** Figures that the teacher made. */
+  own: OwnFigure[];
+}>();
+const emit = defineEmits<{ open: [panel: Panel] }>();
+
+/** What opens in the place of this panel. */
+const PANELS: { id: Panel; name: string }[] = [
+  { id: 'styles', name: 'See the styles' },
+  { id: 'proposals', name: 'Three left hands' },
+  { id: 'figure', name: 'Your own figure' },
+  { id: 'stretches', name: 'Some bars' },
+  { id: 'wishes', name: 'What you mind' },
+  { id: 'measure', name: 'Measure the hand' },
+];
 
 const catalogue = useCatalogue();
 const styles = computed(() => catalogue.value?.styles ?? []);
@@ -31,8 +50,36 @@ const spans = computed(() => {
 const told = computed(() => {
   const { level, words } = style.value!;
   const sum = props.moved ? ` ${props.moved} half steps to move in all.` : '';
-  return `Level ${level}: ${words}.${sum}`;
+  const { thinned, chords } = props;
+  const thin = !thinned
+    ? ''
+    : thinned === chords
+      ? ' Too wide for this hand: it plays fewer notes.'
+      : ` ${thinned} of ${chords} chords are too wide for this hand and lose notes.`;
+  return `Level ${level}: ${words}.${sum}${thin}`;
 });
+
+/** The catalogue's figures, then the teacher's own, by their places. */
+const OWN = 'own:';
+const figures = computed(() => {
+  const own = props.own.map(({ name }, i) => ({ id: `${OWN}${i}`, name }));
+  const played = choices.value.own;
+  const isKept = props.own.some(({ text }) => text === played?.text);
+  const loose = played && !isKept ? [{ id: `${OWN}-1`, name: played.name }] : [];
+  return [...(catalogue.value?.figures ?? []), ...own, ...loose];
+});
+const figure = computed(() =>
+  choices.value.figure === 'OWN'
+    ? `${OWN}${props.own.findIndex(({ text }) => text === choices.value.own?.text)}`
+    : choices.value.figure,
+);
+function chooseFigure(id: string) {
+  // An own figure is remembered while another is tried.
+  if (!id.startsWith(OWN)) return change({ figure: id });
+  if (id === `${OWN}-1`) return change({ figure: 'OWN' });
+  const chosen = props.own[Number(id.slice(OWN.length))];
+  if (chosen) change({ figure: 'OWN', own: { name: chosen.name, text: chosen.text } });
+}
 
 const change = (part: Partial<Choices>) => (choices.value = { ...choices.value, ...part });
 const set = (id: string, value: string) =>
@@ -60,14 +107,26 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
       />
     </template>
     <label for="figure" class="title">Figure</label>
+    <OneOf id="figure" :chosen="figure" :of="figures" @choose="chooseFigure" />
+    <label for="pedal" class="title">Pedal</label>
     <OneOf
-      id="figure"
-      :chosen="choices.figure"
-      :of="catalogue.figures"
-      @choose="(figure) => change({ figure })"
+      id="pedal"
+      :chosen="choices.pedal"
+      :of="catalogue.pedals"
+      @choose="(pedal) => change({ pedal })"
     />
     <label for="span" class="title">Hand</label>
     <OneOf id="span" :chosen="hand.span" :of="spans" @choose="(span) => changeHand({ span })" />
+    <div class="more">
+      <button
+        v-for="panel in PANELS"
+        :key="panel.id"
+        class="plain-button"
+        @click="emit('open', panel.id)"
+      >
+        {{ panel.name }}
+      </button>
+    </div>
     <details class="where">
       <summary>{{ hand.lowest }} to {{ hand.highest }} on the keyboard</summary>
       <div class="range">
@@ -106,6 +165,23 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
   margin: 0;
   color: var(--ink-soft);
   line-height: 1.3;
+}
+.more {
+  grid-column: span 2;
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 6px;
+}
+.more button {
+  min-height: 40px;
+  padding: 0 10px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  font-size: 16px;
+  text-align: left;
+}
+.more button:hover {
+  background: var(--page);
 }
 summary {
   min-height: 30px;

@@ -21,6 +21,7 @@ const emit = defineEmits<{
   confirm: [name?: string];
   hear: [numeral: string];
   set: [symbol: string];
+  prices: [];
 }>();
 
 /** "V in B♭" for what the chart writes as V@Bb. */
@@ -138,6 +139,9 @@ const spoken = (other: Alternative) =>
         </button>
       </li>
     </ul>
+    <button v-if="ways?.length" class="plain-button all-ways" @click="emit('prices')">
+      All ways, and why they cost more
+    </button>
   </section>
 </template>
 
@@ -215,6 +219,12 @@ ul {
 }
 .other:hover {
   background: var(--page);
+}
+.all-ways {
+  min-height: 36px;
+  padding: 0;
+  color: var(--zest);
+  text-decoration: underline;
 }
 .price {
   color: var(--ink-soft);

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Arrangement } from '../api/client';
-import { barsToPlay, callsFor, timeline } from './timeline';
+import { barsToPlay, callsFor, swung, timeline } from './timeline';
 
 const note = (id: string, bar: number, onset: number, midi = 48, tied = false) => ({
   id,
@@ -84,5 +84,31 @@ describe('timeline', () => {
       ['m2', 4, 1],
     ]);
     expect(sung[0]!.loudness).toBeGreaterThan(sounds[0]!.loudness);
+  });
+});
+
+describe('swing', () => {
+  it('makes the first of two eighths two thirds of the beat, and leaves triplets alone', () => {
+    // Two to one: common practice.
+    expect([0, 0.5, 1, 1.5].map(swung)).toEqual([0, 2 / 3, 1, 1 + 2 / 3]);
+    expect(swung(1 / 3)).toBeCloseTo(1 / 3);
+    expect(swung(2 / 3)).toBeCloseTo(2 / 3);
+  });
+
+  it('is heard where the tune says so and its beat is a quarter', () => {
+    const off = { ...tune, notes: [{ ...note('a', 0, 0.5), duration: 0.5 }] };
+    expect(timeline({ ...off, swing: true }, [0]).sounds[0]!.at).toBeCloseTo(2 / 3);
+    expect(timeline(off, [0]).sounds[0]!.at).toBe(0.5);
+    const bars = [{ ...bar, beatLength: 1.5 }] as unknown as Arrangement['bars'];
+    expect(timeline({ ...off, bars, swing: true }, [0]).sounds[0]!.at).toBe(0.5);
+  });
+});
+
+describe('pedal', () => {
+  it('lets notes sound until the foot comes up', () => {
+    const foot = { bar: 0, down: 0.125, up: 3 };
+    const { sounds } = timeline({ ...tune, pedal: [foot] }, [0]);
+    expect(sounds[0]!.duration).toBe(3);
+    expect(timeline({ ...tune, pedal: [] }, [0]).sounds[0]!.duration).toBe(1);
   });
 });

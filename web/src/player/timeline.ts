@@ -58,7 +58,19 @@ function leaning(tune: Arrangement, chord: number): number {
   return LEAN * (weight - MIDDLE_WEIGHT);
 }
 
-/** Lays bars end to end in time; tied notes sound as one. */
+/** Of two swung eighths the first lasts two thirds of the beat (common practice). */
+const LONG = 2 / 3;
+
+/** When something at this time of a bar is played where eighths swing; triplets keep their places. */
+export function swung(time: number): number {
+  const beat = Math.floor(time + 1e-6);
+  const inside = time - beat;
+  const isTriplet = Math.abs(inside * 3 - Math.round(inside * 3)) < 1e-6 && inside > 1e-6;
+  if (isTriplet) return time;
+  return beat + (inside < 0.5 ? inside * 2 * LONG : LONG + (inside - 0.5) * 2 * (1 - LONG));
+}
+
+/** Lays bars end to end in time; tied notes sound as one; what sounds when the foot is down sounds until it is up. */
 export function timeline(tune: Arrangement, bars: number[], calls: string[] = []): Timeline {
   const sounds: Sound[] = [];
   const clicks: Click[] = [];
@@ -71,9 +83,19 @@ export function timeline(tune: Arrangement, bars: number[], calls: string[] = []
   for (const [step, bar] of bars.entries()) {
     const call = calls[step] ?? '';
     const { length, beatLength, offset } = tune.bars[bar]!;
+    // Where a beat has three parts there is nothing to swing.
+    const when = (time: number) => (tune.swing && beatLength === 1 ? swung(time) : time);
+    const feet = (tune.pedal ?? []).filter((foot) => foot.bar === bar);
+    const endOf = (end: number) =>
+      Math.max(
+        end,
+        ...feet.filter(({ down, up }) => down < end + 1e-6 && end < up).map(({ up }) => up),
+      );
     parts.forEach(({ notes, loudness }, part) => {
-      for (const { id, chord, midi, onset, duration, tied, bar: at } of notes) {
+      for (const { id, chord, midi, onset: written, duration: length, tied, bar: at } of notes) {
         if (at !== bar) continue;
+        const onset = when(written);
+        const duration = endOf(when(written + length)) - onset;
         const key = `${part} ${midi}`;
         const before = held.get(key);
         held.delete(key);

@@ -1,24 +1,123 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
+import { api, type Choices, type HandProposal, type OwnFigure } from '../../api/client';
 import ChoicesPanel from '../../components/ChoicesPanel.vue';
 import ChordPanel from '../../components/ChordPanel.vue';
+import FigureMaker from '../../components/FigureMaker.vue';
+import HandMeasure from '../../components/HandMeasure.vue';
+import PricesPanel from '../../components/PricesPanel.vue';
+import ProposalsPanel from '../../components/ProposalsPanel.vue';
+import StretchesPanel from '../../components/StretchesPanel.vue';
+import StylePicker from '../../components/StylePicker.vue';
+import WishesPanel from '../../components/WishesPanel.vue';
+import type { Panel } from '../../components/panels';
 import { useLesson } from './useLesson';
 
-/** Laying the left hand: style, figure and hand, and the chosen chord in its ways. */
-const { tune, arranged, arrangement, chord, onChord } = useLesson();
-const { choices, student } = tune;
+/** Laying the left hand: style, figure and hand, and the chosen chord in its ways; one thing at a time in detail. */
+const { tune, arranged, arrangement, chord, chosen, player, onChord, compare } = useLesson();
+const { choices, student, played } = tune;
 const moved = computed(() =>
   (arrangement.value?.chords ?? []).reduce((sum, one) => sum + one.moved, 0),
 );
+const panel = ref<Panel>();
+const own = ref<OwnFigure[]>([]);
+async function askForFigures() {
+  own.value = await api.figures().catch(() => own.value);
+}
+void askForFigures();
+
+function close() {
+  if (panel.value === 'figure') void askForFigures();
+  panel.value = undefined;
+}
+const hand = computed({
+  get: () => student.value!.hand,
+  set: (value) => student.value && (student.value = { ...student.value, hand: value }),
+});
+const set = (part: Partial<Choices>) =>
+  choices.value && (choices.value = { ...choices.value, ...part });
+function takeStyle(style: string) {
+  set({ style, settings: {} });
+  close();
+}
+function takeProposal({ choices: proposed }: HandProposal) {
+  const { style, settings, figure } = proposed;
+  set({ style, settings, figure });
+  compare.close();
+  close();
+}
 </script>
 
 <template>
-  <ChoicesPanel
-    v-if="choices && student"
-    v-model="choices"
-    :hand="student.hand"
-    :moved="moved"
-    @update:hand="(hand) => student && (student = { ...student, hand })"
-  />
-  <ChordPanel v-bind="chord" :ways="arranged.ways.value ?? []" v-on="onChord" />
+  <template v-if="choices && student && played">
+    <StylePicker
+      v-if="panel === 'styles'"
+      :chart="tune.chart.value"
+      :played="played"
+      @choose="takeStyle"
+      @close="close"
+    />
+    <ProposalsPanel
+      v-else-if="panel === 'proposals'"
+      :chart="tune.chart.value"
+      :played="played"
+      :level="student.level"
+      @take="takeProposal"
+      @compare="(one) => compare.show(`${one.style}, ${one.figure.toLowerCase()}`, one.choices)"
+      @close="close"
+    />
+    <FigureMaker
+      v-else-if="panel === 'figure'"
+      :bar-length="arrangement?.barLength ?? 4"
+      :beat-length="arrangement?.beatLength ?? 1"
+      :own="choices.own ?? undefined"
+      @play="(figure) => set({ figure: 'OWN', own: figure })"
+      @hear="player.toggle"
+      @close="close"
+    />
+    <StretchesPanel
+      v-else-if="panel === 'stretches'"
+      v-model="choices"
+      :bars="arrangement?.bars ?? []"
+      :bar="chosen.bar.value"
+      @close="close"
+    />
+    <WishesPanel
+      v-else-if="panel === 'wishes'"
+      v-model="choices"
+      :gap="arrangement?.gap ?? 0"
+      @close="close"
+    />
+    <HandMeasure
+      v-else-if="panel === 'measure'"
+      v-model="hand"
+      :student="student.name"
+      @close="close"
+    />
+    <PricesPanel
+      v-else-if="panel === 'prices'"
+      :chart="tune.chart.value"
+      :played="played"
+      :chord="chosen.chord.value"
+      @take="onChord.pin"
+      @close="close"
+    />
+    <template v-else>
+      <ChoicesPanel
+        v-model="choices"
+        v-model:hand="hand"
+        :moved="moved"
+        :thinned="arrangement?.thinned ?? 0"
+        :chords="arrangement?.chords.length ?? 0"
+        :own="own"
+        @open="(one) => (panel = one)"
+      />
+      <ChordPanel
+        v-bind="chord"
+        :ways="arranged.ways.value ?? []"
+        v-on="onChord"
+        @prices="panel = 'prices'"
+      />
+    </template>
+  </template>
 </template>

@@ -27,6 +27,17 @@ const router = useRouter();
 const lesson = startLesson(props.id);
 const { tune, arrangement, chosen, player, writing, counts, at, chordAt, chordBehind } = lesson;
 const { trouble } = lesson.arranged;
+const { compare } = lesson;
+const NOTHING = new Map<string, number>();
+/** The other way becomes the one that is played. */
+function takeOther() {
+  const other = compare.choices.value;
+  if (other && tune.choices.value) {
+    const { style, settings, figure } = other;
+    tune.choices.value = { ...tune.choices.value, style, settings, figure };
+  }
+  compare.close();
+}
 const textOpen = ref(window.innerWidth >= 1180);
 const helpOpen = ref(false);
 const used = computed(() =>
@@ -102,6 +113,26 @@ useShortcuts(shortcuts);
         :tune="arrangement"
         @write="lesson.naming.writeKey"
       />
+      <section v-if="compare.arrangement.value" class="beside" aria-label="The other way">
+        <header>
+          <b>{{ compare.name.value }}</b>
+          <span>level {{ compare.arrangement.value.difficulty.step }}</span>
+          <button class="plain-button" @click="takeOther">Take it</button>
+          <button class="plain-button" @click="compare.close">Close</button>
+        </header>
+        <ScorePage
+          :tune="compare.arrangement.value"
+          :chosen="at"
+          :typed-bar="undefined"
+          :sounding="NOTHING"
+          :loop="undefined"
+          @choose="chosen.choose"
+        />
+        <header>
+          <b>As it is played now</b>
+          <span>level {{ arrangement?.difficulty.step }}</span>
+        </header>
+      </section>
       <ScorePage
         :tune="arrangement"
         :chosen="at"

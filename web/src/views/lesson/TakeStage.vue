@@ -3,7 +3,7 @@ import TakeAway from '../../components/TakeAway.vue';
 import { useLesson } from './useLesson';
 
 /** Taking the tune away as paper and files. */
-const { tune, arrangement, facts } = useLesson();
+const { id, tune, arrangement, facts } = useLesson();
 </script>
 
 <template>
@@ -14,4 +14,30 @@ const { tune, arrangement, facts } = useLesson();
     :played="tune.played.value"
     :facts="facts"
   />
+  <RouterLink class="positions" :to="{ name: 'positions', params: { id } }">
+    <b>Positions</b> <span>small keyboards, to print</span>
+  </RouterLink>
 </template>
+
+<style scoped>
+.positions {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  min-height: 44px;
+  padding: 8px 12px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  color: inherit;
+  text-decoration: none;
+}
+.positions:hover {
+  background: var(--page);
+}
+b {
+  min-width: 84px;
+}
+span {
+  color: var(--ink-soft);
+}
+</style>

@@ -1,5 +1,6 @@
 import { computed, inject, provide, ref, watch, type InjectionKey } from 'vue';
 import { useArrangement } from '../../composables/useArrangement';
+import { useCompare } from '../../composables/useCompare';
 import { useChosen } from '../../composables/useChosen';
 import { useHarmonies, useShown } from '../../composables/useHarmonies';
 import { useHearing } from '../../composables/useHearing';
@@ -24,6 +25,7 @@ function lessonOf(id: number) {
   const pins = usePins(tune.choices, chosen, arranged.findWays);
   const naming = useNaming(page.shown, arranged, chosen);
   const hearProposal = useHearing(page, harmonies, arranged, chosen, player);
+  const compare = useCompare(page.shown, tune.played);
   const changes = useChanges(arrangement, () => tune.choices.value?.school);
 
   /** The chord under the hand: the one that sounds, else the one chosen. */
@@ -73,6 +75,7 @@ function lessonOf(id: number) {
     naming,
     hearProposal,
     changes,
+    compare,
     at,
     chordAt,
     chordBehind,

@@ -3,13 +3,17 @@ package com.zestythumb.app.arrange;
 import com.zestythumb.app.arrange.ArrangementView.AlternativeView;
 import com.zestythumb.app.arrange.ArrangementView.PriceView;
 import com.zestythumb.app.arrange.ArrangementView.ProposalView;
+import com.zestythumb.app.arrange.ArrangementView.StyleEffectView;
 import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.proposing.Proposals;
 import com.zestythumb.core.proposing.Proposals.Wish;
 import com.zestythumb.core.proposing.Texture;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.VoicingStyles;
 import com.zestythumb.formats.ScoreWriter;
 import com.zestythumb.formats.SheetWriter;
 import com.zestythumb.formats.abc.AbcWriter;
@@ -25,6 +29,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -82,6 +87,18 @@ class ArrangementController {
     @Operation(summary = "More other ways to play one chord, each with its price for the whole tune, term by term.")
     List<PriceView> prices(@Valid @RequestBody ArrangementRequest request) {
         return reckoning.inTurn(() -> Views.prices(request.arrange(request.read()), request.chord(), PRICES_SHOWN));
+    }
+
+    @PostMapping("/styles")
+    @Operation(summary = "What each style would do to this tune, before one is chosen.")
+    List<StyleEffectView> styles(@Valid @RequestBody ArrangementRequest request) {
+        return reckoning.inTurn(() -> {
+            LeadSheet sheet = request.read().sheet();
+            Choices choices = request.choices().toChoices(request.hand()).withPins(List.of());
+            return VoicingStyles.all().stream()
+                    .map(style -> Views.effect(Arrangement.of(sheet, choices.with(new StyleChoice(style, Map.of())))))
+                    .toList();
+        });
     }
 
     /** For whom left hands are proposed. */

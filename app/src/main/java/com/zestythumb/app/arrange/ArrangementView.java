@@ -144,8 +144,30 @@ public record ArrangementView(
 
             int semitones) {}
 
+    /** What a style would do to a tune. */
+    @Schema(name = "StyleEffect")
+    public record StyleEffectView(
+            String style,
+            @Schema(description = "Its first chord.") String symbol,
+
+            @Schema(description = "How that lies under the hand.")
+            List<KeyView> keys,
+
+            @Schema(description = "Half steps moved in all.")
+            int moved,
+
+            @Schema(description = "Bars to learn.") int toLearn,
+
+            @Schema(description = "How hard, from 1 to 5.") int step,
+
+            @Schema(description = "How many chords this hand cannot play as the style means them.")
+            int thinned,
+
+            @Schema(description = "How many chords there are.")
+            int chords) {}
+
     /** A left hand to choose. */
-    @Schema(name = "Proposal")
+    @Schema(name = "HandProposal")
     public record ProposalView(
             ChoicesDto choices,
             @Schema(example = "Close chords") String style,

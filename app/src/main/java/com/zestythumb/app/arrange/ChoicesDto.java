@@ -43,7 +43,7 @@ public record ChoicesDto(
         @Schema(
                 description = "Whether every fourth bar of a section breaks its chords in another way.",
                 defaultValue = "false")
-        boolean varied,
+        Boolean varied,
 
         @Schema(
                 description =
@@ -69,6 +69,7 @@ public record ChoicesDto(
         figure = figure == null ? usual.figure().id() : figure;
         school = school == null ? usual.school().id() : school;
         stretches = stretches == null ? List.of() : stretches;
+        varied = varied != null && varied;
         weights = weights == null ? Map.of() : weights;
         forbidden = forbidden == null ? List.of() : forbidden;
         pedal = pedal == null ? usual.pedal().name() : pedal;

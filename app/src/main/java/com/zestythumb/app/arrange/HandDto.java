@@ -32,11 +32,12 @@ public record HandDto(
         Map<@Size(max = 3) String, @NotNull Integer> black,
 
         @Schema(description = "Whether it rolls what it cannot hold, as far as a tenth.", defaultValue = "false")
-        boolean rolls) {
+        Boolean rolls) {
 
     public HandDto {
         white = white == null ? Map.of() : white;
         black = black == null ? Map.of() : black;
+        rolls = rolls != null && rolls;
     }
 
     /** A usual hand. */

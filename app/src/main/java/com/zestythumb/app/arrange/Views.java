@@ -17,10 +17,12 @@ import com.zestythumb.app.arrange.ArrangementView.PartView;
 import com.zestythumb.app.arrange.ArrangementView.PedalView;
 import com.zestythumb.app.arrange.ArrangementView.PriceView;
 import com.zestythumb.app.arrange.ArrangementView.ScoreView;
+import com.zestythumb.app.arrange.ArrangementView.StyleEffectView;
 import com.zestythumb.app.arrange.ArrangementView.TermPriceView;
 import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.BarMap;
 import com.zestythumb.core.arrangement.ComputedHand;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.Rolls;
@@ -184,6 +186,31 @@ final class Views {
                         new MeasureOfDifficulty("ledger lines and accidentals", how.reading() + " in a bar")));
     }
 
+    static StyleEffectView effect(Arrangement arrangement) {
+        List<ArrangedChord> chords = arrangement.chords();
+        NoteNames names = arrangement.sheet().heading().names();
+        return new StyleEffectView(
+                arrangement.choices().style().style().id(),
+                chords.isEmpty()
+                        ? ""
+                        : arrangement.sheet().heading().print(chords.get(0).chord()),
+                chords.isEmpty()
+                        ? List.of()
+                        : keys(chords.get(0).voicing().pitches(), chords.get(0).allFingers(), names),
+                chords.stream()
+                        .mapToInt(chord -> chord.solved()
+                                .map(Solved::cost)
+                                .map(Cost::semitones)
+                                .orElse(0))
+                        .sum(),
+                BarMap.of(arrangement).toLearn(),
+                Difficulty.of(arrangement).step(),
+                (int) IntStream.range(0, chords.size())
+                        .filter(i -> isThinned(arrangement, i))
+                        .count(),
+                chords.size());
+    }
+
     /** Other ways to play one chord with the reasons of their prices. */
     static List<PriceView> prices(Arrangement arrangement, int chord, int most) {
         if (!(arrangement.leftHand() instanceof ComputedHand computed)
@@ -232,7 +259,9 @@ final class Views {
     }
 
     private static List<KeyView> keys(List<Pitch> notes, List<Integer> fingers, NoteNames names) {
+        // A chord that comes twice in a voicing is shown once.
         return IntStream.range(0, notes.size())
+                .filter(i -> notes.indexOf(notes.get(i)) == i)
                 .mapToObj(i -> new KeyView(
                         notes.get(i).toString(),
                         names.fromEnglish(notes.get(i).pitchClass().pretty()),

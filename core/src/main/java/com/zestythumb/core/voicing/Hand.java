@@ -36,10 +36,7 @@ public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls) {
         Objects.requireNonNull(reach, "reach");
         Objects.requireNonNull(lowest, "lowest");
         Objects.requireNonNull(highest, "highest");
-        int span = reach.span();
-        if (span < SMALLEST_SPAN || span > LARGEST_SPAN) {
-            throw new IllegalArgumentException("a hand spans 5 semitones (a fourth) to 19 (a twelfth), not " + span);
-        }
+        check(reach.span());
         if (highest.midi() - lowest.midi() < TWO_OCTAVES) {
             throw new IllegalArgumentException("from " + lowest.pretty() + " to " + highest.pretty()
                     + " is less than two octaves; give the left hand a little more room");
@@ -51,7 +48,14 @@ public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls) {
 
     /** A usual hand of this span. */
     public Hand(int span, Pitch lowest, Pitch highest) {
-        this(Reach.ofSpan(Math.max(1, Math.min(span, 24))), lowest, highest, false);
+        this(Reach.ofSpan(check(span)), lowest, highest, false);
+    }
+
+    private static int check(int span) {
+        if (span < SMALLEST_SPAN || span > LARGEST_SPAN) {
+            throw new IllegalArgumentException("a hand spans 5 semitones (a fourth) to 19 (a twelfth), not " + span);
+        }
+        return span;
     }
 
     public static Hand ofSpan(int semitones) {

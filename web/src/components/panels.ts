@@ -1,0 +1,3 @@
+/** What may stand in the place of the left hand's choices for a while. */
+export type Panel =
+  'styles' | 'proposals' | 'figure' | 'stretches' | 'wishes' | 'measure' | 'prices';

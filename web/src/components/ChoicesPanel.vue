@@ -21,19 +21,17 @@ const emit = defineEmits<{ open: [panel: Panel] }>();
 
 /** What opens in the place of this panel. */
 const PANELS: { id: Panel; name: string }[] = [
-  { id: 'styles', name: 'See the styles' },
-  { id: 'proposals', name: 'Three left hands' },
-  { id: 'figure', name: 'Your own figure' },
+  { id: 'styles', name: 'Styles' },
+  { id: 'proposals', name: 'Proposals' },
+  { id: 'figure', name: 'Own figure' },
   { id: 'stretches', name: 'Some bars' },
-  { id: 'wishes', name: 'What you mind' },
-  { id: 'measure', name: 'Measure the hand' },
+  { id: 'wishes', name: 'Wishes' },
+  { id: 'measure', name: 'Measure' },
 ];
 
 const catalogue = useCatalogue();
 const styles = computed(() => catalogue.value?.styles ?? []);
 const style = computed(() => styles.value.find((one) => one.id === choices.value.style));
-const named = (values: string[] | undefined, word: string) =>
-  (values ?? []).map((id) => ({ id, name: `${word} ${id}` }));
 
 /** A span set elsewhere, such as 13, stays what it is. */
 const spans = computed(() => {
@@ -127,23 +125,6 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
         {{ panel.name }}
       </button>
     </div>
-    <details class="where">
-      <summary>{{ hand.lowest }} to {{ hand.highest }} on the keyboard</summary>
-      <div class="range">
-        <OneOf
-          name="Lowest note of the hand"
-          :chosen="hand.lowest"
-          :of="named(catalogue.lowest, 'from')"
-          @choose="(lowest) => changeHand({ lowest })"
-        />
-        <OneOf
-          name="Highest note of the hand"
-          :chosen="hand.highest"
-          :of="named(catalogue.highest, 'to')"
-          @choose="(highest) => changeHand({ highest })"
-        />
-      </div>
-    </details>
   </section>
 </template>
 
@@ -157,11 +138,8 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
 .title {
   font: 600 17px var(--titles);
 }
-.words,
-.where {
-  grid-column: span 2;
-}
 .words {
+  grid-column: span 2;
   margin: 0;
   color: var(--ink-soft);
   line-height: 1.3;
@@ -169,30 +147,18 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
 .more {
   grid-column: span 2;
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: 1fr 1fr 1fr;
   gap: 6px;
 }
 .more button {
   min-height: 40px;
-  padding: 0 10px;
+  padding: 0 4px;
   border: 1px solid var(--line);
   border-radius: 10px;
   font-size: 16px;
-  text-align: left;
+  text-align: center;
 }
 .more button:hover {
   background: var(--page);
-}
-summary {
-  min-height: 30px;
-  padding: 4px 0;
-  color: var(--ink-soft);
-  cursor: pointer;
-  font-size: 16px;
-}
-.range {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 6px;
 }
 </style>

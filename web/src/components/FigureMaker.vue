@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, onScopeDispose, ref, watch } from 'vue';
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import { api, type KeptFigure, type OwnFigure } from '../api/client';
 import { useUndo } from '../composables/useUndo';
-import { midiKeyboards, type MidiKeyboard } from '../player/midi-input';
+import { midiKeyboards, PracticeKeyboard, type MidiKeyboard } from '../player/midi-input';
 import OneOf from './OneOf.vue';
 import PanelHead from './PanelHead.vue';
 import {
@@ -102,15 +102,16 @@ function take(figure: KeptFigure) {
 }
 
 // Played once on a keyboard: keys struck together are one stroke, each stroke a step.
-const keyboards = ref<MidiKeyboard[]>([]);
-const keyboard = ref('');
+// The one for practice is there at once; real ones when the browser has found them.
+const keyboards = shallowRef<MidiKeyboard[]>([new PracticeKeyboard()]);
+const keyboard = ref('practice');
 const listening = ref(false);
 let groups: number[][] = [];
 let last = 0;
 let quiet: (() => void) | undefined;
 void midiKeyboards().then((all) => {
   keyboards.value = all;
-  keyboard.value = all[0]!.id;
+  if (!listening.value) keyboard.value = all[0]!.id;
 });
 function listen() {
   quiet?.();
@@ -119,15 +120,21 @@ function listen() {
   if (!listening.value) return;
   groups = [];
   grid.value = emptyGrid(steps.value);
+  const held = new Set<number>();
   quiet = keyboards.value
     .find(({ id }) => id === keyboard.value)
-    ?.listen((midi) => {
-      const now = performance.now();
-      if (groups.length && now - last < TOGETHER) groups[groups.length - 1]!.push(midi);
-      else if (groups.length < steps.value) groups.push([midi]);
-      last = now;
-      grid.value = gridPlayed(groups, steps.value);
-    });
+    ?.listen(
+      (midi) => {
+        const now = performance.now();
+        // Struck together: while another is held, and almost at once.
+        if (held.size && now - last < TOGETHER) groups[groups.length - 1]!.push(midi);
+        else if (groups.length < steps.value) groups.push([midi]);
+        held.add(midi);
+        last = now;
+        grid.value = gridPlayed(groups, steps.value);
+      },
+      (midi) => held.delete(midi),
+    );
 }
 onScopeDispose(() => quiet?.());
 </script>
@@ -150,7 +157,7 @@ onScopeDispose(() => quiet?.());
           :class="{ on: isOn(step, place), beat: step % perBeat === 0 }"
           :data-cell="`${step}-${place}`"
           :aria-label="`step ${step + 1}, ${NAMES[place - 1]} note`"
-          :aria-pressed="isOn(step, place)"
+          :aria-selected="isOn(step, place)"
           @click="flip(step, place)"
           @keydown="(event) => go(event, step, place)"
         />

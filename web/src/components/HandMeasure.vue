@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, onScopeDispose, ref } from 'vue';
+import { computed, onScopeDispose, ref, shallowRef } from 'vue';
 import type { Hand } from '../api/client';
 import { useCatalogue } from '../composables/useCatalogue';
-import { midiKeyboards, type MidiKeyboard } from '../player/midi-input';
+import { midiKeyboards, PracticeKeyboard, type MidiKeyboard } from '../player/midi-input';
 import { drawnKeys } from './keyboard';
 import OneOf from './OneOf.vue';
 import PanelHead from './PanelHead.vue';
@@ -69,14 +69,19 @@ INTERVALS.push('small tenth', 'tenth', 'eleventh', 'large eleventh', 'twelfth');
 const said = (semitones: number | undefined) =>
   semitones === undefined ? 'usual' : (INTERVALS[semitones] ?? `${semitones} half steps`);
 
-const keyboards = ref<MidiKeyboard[]>([]);
-const keyboard = ref('');
+const named = (values: string[] | undefined, word: string) =>
+  (values ?? []).map((id) => ({ id, name: `${word} ${id}` }));
+
+// The one for practice is there at once; real ones when the browser has found them.
+const keyboards = shallowRef<MidiKeyboard[]>([new PracticeKeyboard()]);
+const keyboard = ref('practice');
 let quiet: (() => void) | undefined;
 function use(id: string) {
   quiet?.();
   keyboard.value = id;
   quiet = keyboards.value.find((one) => one.id === id)?.listen(strike);
 }
+use('practice');
 void midiKeyboards().then((all) => {
   keyboards.value = all;
   use(all[0]!.id);
@@ -141,6 +146,20 @@ onScopeDispose(() => quiet?.());
       />
       may roll what it cannot hold, as far as a tenth
     </label>
+    <div class="range">
+      <OneOf
+        name="Lowest note of the hand"
+        :chosen="hand.lowest"
+        :of="named(catalogue?.lowest, 'from')"
+        @choose="(lowest) => (hand = { ...hand, lowest })"
+      />
+      <OneOf
+        name="Highest note of the hand"
+        :chosen="hand.highest"
+        :of="named(catalogue?.highest, 'to')"
+        @choose="(highest) => (hand = { ...hand, highest })"
+      />
+    </div>
     <p class="soft">Or begin with a usual hand:</p>
     <div class="usual">
       <button
@@ -207,7 +226,8 @@ button[aria-pressed='true'] {
   background: var(--zest-wash);
   font-weight: 600;
 }
-ul {
+ul,
+.range {
   display: grid;
   grid-template-columns: 1fr 1fr;
   gap: 4px;

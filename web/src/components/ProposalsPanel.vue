@@ -60,7 +60,7 @@ const days = (n: number) => `about ${n} ${n === 1 ? 'day' : 'days'} of practice`
         :of="(catalogue?.textures ?? []) as { id: typeof texture; name: string }[]"
         @choose="(value) => (texture = value)"
       />
-      <label for="wish-minutes">Minutes a day</label>
+      <label for="wish-minutes">Minutes</label>
       <input id="wish-minutes" v-model.number="minutes" type="number" min="1" max="600" />
       <button class="plain-button go" :disabled="busy">Propose</button>
     </form>

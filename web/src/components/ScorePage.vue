@@ -100,6 +100,8 @@ watch(() => [props.chosen, boxes.value], scroll);
 }
 .page {
   position: relative;
+  /* For the name of a section above the first line. */
+  padding-top: 12px;
 }
 .drawing {
   position: relative;

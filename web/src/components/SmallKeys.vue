@@ -42,6 +42,13 @@ const said = computed(() =>
             rx="2"
             :class="[black ? 'black' : 'white', { held: fingers.has(key.midi) }]"
           />
+          <circle
+            v-if="key.midi === MIDDLE_C"
+            :cx="key.middle * W"
+            :cy="H - 3.5"
+            r="1.6"
+            class="c"
+          />
           <template v-if="fingers.has(key.midi)">
             <circle :cx="key.middle * W" :cy="black ? BLACK_H - 8 : H - 9" r="6.4" class="pad" />
             <text
@@ -73,6 +80,10 @@ svg {
 }
 .white.held {
   fill: color-mix(in srgb, var(--zest) 28%, var(--key-white));
+}
+/* Middle C. */
+.c {
+  fill: var(--ink-soft);
 }
 .pad {
   fill: #8f3f06;

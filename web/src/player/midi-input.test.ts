@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { PracticeKeyboard, struck } from './midi-input';
+import { PracticeKeyboard, released, struck } from './midi-input';
 
 describe('struck', () => {
   /** MIDI 1.0: status 9n is note-on in channel n; force 0 lifts the key. */
@@ -34,5 +34,28 @@ describe('PracticeKeyboard', () => {
     stop();
     window.dispatchEvent(new KeyboardEvent('keydown', { key: '1' }));
     expect(heard).toEqual([60, 64, 72]);
+  });
+});
+
+describe('a key let go', () => {
+  it('is a note-off, or a note-on without force (MIDI 1.0)', () => {
+    expect(released([0x80, 60, 64])).toBe(60);
+    expect(released([0x95, 61, 0])).toBe(61);
+    expect(released([0x90, 60, 1])).toBeNull();
+    expect(released([0xb0, 64, 127])).toBeNull();
+  });
+
+  it('is told to whoever listens', () => {
+    const keyboard = new PracticeKeyboard();
+    const heard: string[] = [];
+    const stop = keyboard.listen(
+      (midi) => heard.push(`on ${midi}`),
+      (midi) => heard.push(`off ${midi}`),
+    );
+    window.dispatchEvent(new KeyboardEvent('keydown', { key: '3' }));
+    window.dispatchEvent(new KeyboardEvent('keyup', { key: '3' }));
+    stop();
+    window.dispatchEvent(new KeyboardEvent('keydown', { key: '3' }));
+    expect(heard).toEqual(['on 64', 'off 64']);
   });
 });

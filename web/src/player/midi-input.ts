@@ -4,16 +4,35 @@ import { isTyping } from '../editor/typing';
 export interface MidiKeyboard {
   id: string;
   name: string;
-  /** Calls back with each key struck; gives what ends it. */
-  listen(onKey: (midi: number) => void): () => void;
+  /** Calls back with each key struck, and each let go; gives what ends it. */
+  listen(onKey: (midi: number) => void, onRelease?: (midi: number) => void): () => void;
 }
 
 const NOTE_ON = 0x90;
+const NOTE_OFF = 0x80;
 
 /** The key that a message strikes, or null: a note-on without force is a note-off (MIDI 1.0). */
 export function struck(message: ArrayLike<number>): number | null {
   const [status = 0, key = 0, force = 0] = Array.from(message);
   return (status & 0xf0) === NOTE_ON && force > 0 ? key : null;
+}
+
+/** The key that a message lets go, or null. */
+export function released(message: ArrayLike<number>): number | null {
+  const [status = 0, key = 0, force = 0] = Array.from(message);
+  const isOff = (status & 0xf0) === NOTE_OFF || ((status & 0xf0) === NOTE_ON && force === 0);
+  return isOff ? key : null;
+}
+
+function tell(
+  message: ArrayLike<number>,
+  onKey: (midi: number) => void,
+  onRelease?: (midi: number) => void,
+) {
+  const down = struck(message);
+  if (down !== null) return onKey(down);
+  const up = released(message);
+  if (up !== null) onRelease?.(up);
 }
 
 /** A keyboard without a keyboard: the number keys 1 to 8 play C to C, sent as MIDI bytes. */
@@ -23,30 +42,40 @@ export class PracticeKeyboard implements MidiKeyboard {
   private receivers = new Set<(message: Uint8Array) => void>();
 
   private readonly onKeyDown = (event: KeyboardEvent) => {
-    const degree = '12345678'.indexOf(event.key);
-    if (degree < 0 || event.repeat || event.ctrlKey || event.metaKey) return;
-    if (isTyping(event.target)) return;
-    const midi = 60 + [0, 2, 4, 5, 7, 9, 11, 12][degree]!;
-    this.send(Uint8Array.of(NOTE_ON, midi, 80));
-    this.send(Uint8Array.of(0x80, midi, 0));
+    const midi = this.keyOf(event);
+    if (midi === undefined || event.repeat || event.ctrlKey || event.metaKey) return;
+    if (!isTyping(event.target)) this.send(Uint8Array.of(NOTE_ON, midi, 80));
   };
+
+  private readonly onKeyUp = (event: KeyboardEvent) => {
+    const midi = this.keyOf(event);
+    if (midi !== undefined) this.send(Uint8Array.of(NOTE_OFF, midi, 0));
+  };
+
+  private keyOf(event: KeyboardEvent) {
+    const degree = '12345678'.indexOf(event.key);
+    return degree < 0 ? undefined : 60 + [0, 2, 4, 5, 7, 9, 11, 12][degree]!;
+  }
 
   /** Passes a message on to whoever listens. */
   send(message: Uint8Array) {
     this.receivers.forEach((receive) => receive(message));
   }
 
-  listen(onKey: (midi: number) => void) {
-    const receive = (message: Uint8Array) => {
-      const key = struck(message);
-      if (key !== null) onKey(key);
-    };
+  listen(onKey: (midi: number) => void, onRelease?: (midi: number) => void) {
+    const receive = (message: Uint8Array) => tell(message, onKey, onRelease);
     this.receivers.add(receive);
-    if (this.receivers.size === 1) window.addEventListener('keydown', this.onKeyDown);
+    if (this.receivers.size === 1) this.hear(true);
     return () => {
       this.receivers.delete(receive);
-      if (this.receivers.size === 0) window.removeEventListener('keydown', this.onKeyDown);
+      if (this.receivers.size === 0) this.hear(false);
     };
+  }
+
+  private hear(on: boolean) {
+    const change = on ? window.addEventListener : window.removeEventListener;
+    change('keydown', this.onKeyDown);
+    change('keyup', this.onKeyUp);
   }
 }
 
@@ -55,10 +84,9 @@ function connected(input: MIDIInput): MidiKeyboard {
   return {
     id: input.id,
     name: input.name ?? 'MIDI keyboard',
-    listen(onKey) {
+    listen(onKey, onRelease) {
       const receive = (event: MIDIMessageEvent) => {
-        const key = event.data && struck(event.data);
-        if (key !== null) onKey(key);
+        if (event.data) tell(event.data, onKey, onRelease);
       };
       input.addEventListener('midimessage', receive);
       return () => input.removeEventListener('midimessage', receive);

@@ -38,7 +38,10 @@ const print = () => window.print();
     <header>
       <div>
         <h1>{{ arrangement?.title ?? '' }}</h1>
-        <p>Left hand of {{ tune.student.value?.name }}. 5 is the little finger, 1 the thumb.</p>
+        <p>
+          Left hand of {{ tune.student.value?.name }}. 5 is the little finger, 1 the thumb; a dot is
+          middle C.
+        </p>
       </div>
       <nav>
         <RouterLink :to="{ name: 'take', params: { id } }">Back to the lesson</RouterLink>

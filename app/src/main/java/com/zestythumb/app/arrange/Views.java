@@ -174,16 +174,15 @@ final class Views {
 
     static DifficultyView difficulty(Difficulty how) {
         String stretch = how.stretch()
-                + (how.spare() < 0 ? " half steps, rolled or left out" : " half steps, " + how.spare() + " to spare");
+                + (how.spare() < 0 ? " half steps, too wide" : " half steps, " + how.spare() + " to spare");
         return new DifficultyView(
                 how.step(),
                 List.of(
-                        new MeasureOfDifficulty("farthest leap", (int) how.leap() + " half steps"),
-                        new MeasureOfDifficulty("widest grip", stretch),
-                        new MeasureOfDifficulty(
-                                "fastest", String.format(Locale.ROOT, "%.1f keys a second", how.speed())),
+                        new MeasureOfDifficulty("leap", (int) how.leap() + " half steps"),
+                        new MeasureOfDifficulty("stretch", stretch),
+                        new MeasureOfDifficulty("speed", String.format(Locale.ROOT, "%.1f keys a second", how.speed())),
                         new MeasureOfDifficulty("bars to learn", String.valueOf(how.toLearn())),
-                        new MeasureOfDifficulty("ledger lines and accidentals", how.reading() + " in a bar")));
+                        new MeasureOfDifficulty("reading", how.reading() + " signs in a bar")));
     }
 
     static StyleEffectView effect(Arrangement arrangement) {

@@ -21,6 +21,9 @@ public final class HandFingering implements FingerSearch {
     /** A finger that is lifted from a note which stays, for another. */
     private static final int EXCHANGE = 6;
 
+    /** As many notes with another finger outside: the hand keeps its shape where it can. */
+    private static final int OTHER_OUTER = 12;
+
     /** What a lone note costs each finger: a bass belongs to the little one. */
     private static final int[] LONE = {0, 4, 2, 2, 2, 0};
 
@@ -163,6 +166,10 @@ public final class HandFingering implements FingerSearch {
             return leap ? Math.min(step, LEAP) : step;
         }
         int cost = 0;
+        if (fingers.length == next.length) {
+            cost += fingers[0] == next[0] ? 0 : OTHER_OUTER;
+            cost += fingers[fingers.length - 1] == next[next.length - 1] ? 0 : OTHER_OUTER;
+        }
         for (int i = 0; i < fingers.length; i++) {
             for (int j = 0; j < next.length; j++) {
                 if (from.get(i).midi() == to.get(j).midi() && fingers[i] != next[j]) {

@@ -7,6 +7,7 @@ import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.TuneTerms;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
@@ -28,7 +29,7 @@ public record Difficulty(double leap, int stretch, int spare, double speed, int 
 
     private static final int[] LEAPS = {4, 7, 12, 17};
     private static final int[] STRETCHES = {7, 9, 12, 14};
-    private static final int[] SPEEDS = {20, 35, 55, 80};
+    private static final int[] SPEEDS = {20, 33, 45, 60};
     private static final int[] BARS = {4, 8, 12, 20};
     private static final int[] READINGS = {1, 3, 5, 8};
 
@@ -49,13 +50,16 @@ public record Difficulty(double leap, int stretch, int spare, double speed, int 
         int toLearn = BarMap.of(tune).toLearn();
         int reading = reading(tune);
         // Steps in tenths of a key a second, so that all are whole numbers.
-        double mean = (step(leap, LEAPS)
-                        + step(stretch, STRETCHES)
-                        + 2 * step((int) Math.round(speed * 10), SPEEDS)
-                        + step(toLearn, BARS)
-                        + step(reading, READINGS))
-                / 6.0;
-        int step = (int) Math.max(1, Math.min(5, Math.round(mean) + (spare < 0 ? 1 : 0)));
+        List<Integer> steps = List.of(
+                step(leap, LEAPS),
+                step(stretch, STRETCHES),
+                step((int) Math.round(speed * 10), SPEEDS),
+                step(toLearn, BARS),
+                step(reading, READINGS));
+        double mean = steps.stream().mapToInt(Integer::intValue).average().orElseThrow();
+        // What is hard in one thing is hard, however plain the rest.
+        long hard = Math.max(Math.round(mean), Collections.max(steps) - 1) + (spare < 0 ? 1 : 0);
+        int step = (int) Math.max(1, Math.min(5, hard));
         return new Difficulty(leap, stretch, spare, speed, toLearn, reading, step);
     }
 

@@ -1,0 +1,161 @@
+package com.zestythumb.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.springframework.http.MediaType;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import tools.jackson.databind.JsonNode;
+
+/** Styles, prices, proposals, own figures and measured hands over HTTP. */
+class LeftHandApiTest extends KeepingApi {
+
+    private static final String HAND = "{\"span\":12,\"lowest\":\"E2\",\"highest\":\"E4\"}";
+
+    private MvcTestResult post(String path, String chart, String choices, String hand) {
+        String body = "{\"chart\":" + JSON.writeValueAsString(chart) + ",\"choices\":" + choices + ",\"hand\":" + hand
+                + ",\"counts\":false,\"chord\":0}";
+        return send(api.post(), "/api/arrangements" + path, body);
+    }
+
+    @Test
+    void tellsWhatEachStyleDoes() throws Exception {
+        JsonNode effects = json(post("/styles", "| C | F | G7 | C |", "{}", HAND.replace("12", "9")));
+        assertThat(effects.size()).isEqualTo(16);
+        JsonNode octaves = effects.valueStream()
+                .filter(one -> one.get("style").asString().equals("octaves"))
+                .findFirst()
+                .orElseThrow();
+        // A hand of a sixth spans no octave.
+        assertThat(octaves.get("thinned").asInt()).isEqualTo(4);
+        assertThat(octaves.get("keys").size()).isEqualTo(1);
+    }
+
+    @Test
+    void pricesAreToldTermByTerm() throws Exception {
+        JsonNode prices = json(post("/prices", "| C | F | C |", "{}", HAND));
+        assertThat(prices.size()).isGreaterThan(2);
+        for (JsonNode price : prices) {
+            int sum = price.get("terms")
+                    .valueStream()
+                    .mapToInt(term -> term.get("semitones").asInt())
+                    .sum();
+            assertThat(sum).isEqualTo(price.get("price").asInt());
+        }
+        assertThat(json(post("/prices", "", "{}", HAND)).size()).isZero();
+    }
+
+    @Test
+    void proposesThreeHands() throws Exception {
+        String tune = "{\"chart\":\"meter: 3/4\\n| C | F | G7 | C |\",\"counts\":false,\"chord\":0}";
+        JsonNode three = json(send(
+                api.post(),
+                "/api/arrangements/proposals",
+                "{\"tune\":" + tune + ",\"level\":2,\"texture\":\"DANCE\",\"minutes\":15}"));
+        assertThat(three.size()).isEqualTo(3);
+        assertThat(three.get(0).at("/difficulty/measures").size()).isEqualTo(5);
+        assertThat(send(
+                        api.post(),
+                        "/api/arrangements/proposals",
+                        "{\"tune\":" + tune + ",\"level\":7,\"texture\":\"ANY\",\"minutes\":15}"))
+                .hasStatus(400)
+                .bodyJson()
+                .extractingPath("$.detail")
+                .isEqualTo("a level is 1 to 5, not 7");
+    }
+
+    @Test
+    void keepsOwnFigures() throws Exception {
+        String rocking = "{\"name\":\"Rocking\",\"text\":\"by bar 1/8 1 3 2 3\"}";
+        MvcTestResult kept = send(api.post(), "/api/figures", rocking);
+        assertThat(kept).hasStatus(201);
+        long id = json(kept).get("id").asLong();
+        assertThat(api.get().uri("/api/figures").exchange())
+                .bodyJson()
+                .extractingPath("$[?(@.id == " + id + ")].name")
+                .asArray()
+                .containsExactly("Rocking");
+        String choices = "{\"figure\":\"OWN\",\"own\":" + rocking + "}";
+        JsonNode played = json(post("", "| C | C |", choices, HAND));
+        assertThat(played.at("/parts/0/notes").size()).isEqualTo(8 + 3);
+
+        assertThat(api.delete().uri("/api/figures/" + id).exchange()).hasStatus(204);
+        assertThat(api.get().uri("/api/figures").exchange())
+                .bodyJson()
+                .extractingPath("$[?(@.id == " + id + ")]")
+                .asArray()
+                .isEmpty();
+        assertThat(api.post().uri("/api/figures/" + id + "/put-back").exchange())
+                .hasStatus(204);
+        assertThat(send(api.post(), "/api/figures", "{\"name\":\"Odd\",\"text\":\"1/8 bass tob\"}"))
+                .hasStatus(400)
+                .bodyJson()
+                .extractingPath("$.detail")
+                .asString()
+                .contains("\"tob\" is no place in a chord");
+        assertThat(post("", "| C |", "{\"figure\":\"OWN\"}", HAND)).hasStatus(400);
+    }
+
+    @Test
+    void keepsWhatWasMeasuredOfAHand() throws Exception {
+        String body = JSON.writeValueAsString(Map.of(
+                "name",
+                "Measured",
+                "hand",
+                Map.of(
+                        "span",
+                        10,
+                        "lowest",
+                        "E2",
+                        "highest",
+                        "E4",
+                        "white",
+                        Map.of("2-5", 6),
+                        "black",
+                        Map.of("1-5", 9),
+                        "rolls",
+                        true),
+                "level",
+                2));
+        long id = json(send(api.post(), "/api/students", body)).get("id").asLong();
+        JsonNode hand = json(api.get().uri("/api/students").exchange())
+                .valueStream()
+                .filter(one -> one.get("id").asLong() == id)
+                .findFirst()
+                .orElseThrow()
+                .get("hand");
+        assertThat(hand.at("/white/2-5").asInt()).isEqualTo(6);
+        assertThat(hand.at("/black/1-5").asInt()).isEqualTo(9);
+        assertThat(hand.get("rolls").asBoolean()).isTrue();
+        assertThat(send(api.post(), "/api/students", body.replace("2-5", "2-9")))
+                .hasStatus(400)
+                .hasContentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .bodyJson()
+                .extractingPath("$.detail")
+                .asString()
+                .contains("\"2-9\" is no pair of fingers");
+    }
+
+    @Test
+    void playsWishesStretchesAndPedal() throws Exception {
+        String choices = "{\"pedal\":\"JOINED\",\"weights\":{\"shapes\":9},\"forbidden\":[\"D\"],"
+                + "\"stretches\":[{\"from\":1,\"to\":2,\"style\":\"bass\"}],\"varied\":true}";
+        JsonNode tune = json(post("", "feel: swing\n| C | F | G7 | C |", choices, HAND));
+        assertThat(tune.get("pedal").size()).isEqualTo(4);
+        assertThat(tune.get("swing").asBoolean()).isTrue();
+        assertThat(tune.at("/chords/1/keys").size()).isEqualTo(1);
+        assertThat(tune.at("/chords/2/keys")
+                        .valueStream()
+                        .map(key -> key.get("name").asString()))
+                .doesNotContain("D");
+        assertThat(post("", "| C |", "{\"pedal\":\"HALF\"}", HAND)).hasStatus(400);
+        assertThat(post("", "| C |", "{\"weights\":{\"mud\":-1}}", HAND)).hasStatus(400);
+        assertThat(post("", "| C |", "{\"stretches\":[{\"from\":2,\"to\":1}]}", HAND))
+                .hasStatus(400)
+                .bodyJson()
+                .extractingPath("$.detail")
+                .asString()
+                .contains("from a bar to a later one");
+    }
+}

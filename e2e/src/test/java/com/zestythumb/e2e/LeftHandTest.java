@@ -1,0 +1,187 @@
+package com.zestythumb.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+
+/** What a teacher does to a left hand, each panel in a real browser. */
+class LeftHandTest extends InTheBrowser {
+
+    private void panel(String name) {
+        browser.clickText(".more button", name);
+        browser.seeText("section header button", "Back");
+    }
+
+    private void back() {
+        browser.clickText("section header button", "Back");
+        browser.see(".more");
+    }
+
+    private int notes() {
+        return browser.all(".drawing .note").size();
+    }
+
+    /** Every style is seen with its picture and what it does before it is taken. */
+    @Test
+    void aStyleIsSeenBeforeItIsTaken() {
+        openCopyOf("Paper Boats");
+        panel("Styles");
+        browser.await("pictures", () -> browser.all(".styles .picture").size() > 12 ? true : null);
+        assertThat(browser.seeText(".styles button", "Two-note shells").getText())
+                .contains("half steps", "to learn");
+        browser.assertAccessible("styles");
+        browser.clickText(".styles button", "Two-note shells");
+        browser.await("two keys to a chord", () -> browser.all(".keys .key").size() == 2 ? true : null);
+    }
+
+    /** A figure of her own: laid by keys, heard of by its name in another tune. */
+    @Test
+    void anOwnFigureIsMadeAndPlayedInAnotherTune() {
+        openCopyOf("Paper Boats");
+        panel("Own figure");
+        browser.see("[data-cell='0-1']").click();
+        for (String cell : new String[] {"2-2", "4-3", "6-2"}) {
+            browser.click("[data-cell='" + cell + "']");
+        }
+        // One more by keyboard: right of the last cell, and up to the third place.
+        browser.press(Keys.ARROW_RIGHT);
+        browser.press(Keys.ARROW_UP);
+        browser.press(Keys.SPACE);
+        browser.await("five strokes", () -> browser.all(".cell.on").size() == 5 ? true : null);
+        browser.await("the figure on the page", () -> notes() > 60 ? true : null);
+        browser.assertAccessible("figure maker");
+        browser.click("#figure-name");
+        browser.press("Rocking boat");
+        browser.clickText("button", "Keep it for every tune");
+        browser.seeText("[aria-label='Your figures'] li", "Rocking boat");
+        back();
+
+        browser.open(app.address());
+        openCopyOf("The Tin Rooster");
+        browser.choose("figure", "Rocking boat");
+        browser.await("saved", () -> browser.see(".head").getText().contains("saved") ? true : null);
+        assertThat(browser.see("#figure").getText()).isEqualTo("Rocking boat");
+    }
+
+    /** By playing it once: the number keys stand in for a MIDI keyboard. */
+    @Test
+    void aFigureIsPlayedOnce() {
+        openCopyOf("Paper Boats");
+        panel("Own figure");
+        browser.clickText(".do button", "Play it once");
+        browser.clickText(".do button", "That is all");
+        browser.clickText(".do button", "Play it once");
+        browser.script("document.activeElement.blur()");
+        for (String key : new String[] {"1", "5", "3", "5"}) {
+            long strokes = browser.all(".cell.on").size();
+            browser.press(key);
+            browser.await("a stroke more", () -> browser.all(".cell.on").size() > strokes ? true : null);
+        }
+        browser.see("[data-cell='0-1'].on");
+        browser.see("[data-cell='1-3'].on");
+        browser.see("[data-cell='2-2'].on");
+        browser.see("[data-cell='3-3'].on");
+    }
+
+    /** Two keys struck are a pair measured; the next pair is asked for. */
+    @Test
+    void aHandIsMeasured() {
+        openCopyOf("Saturday Kitchen");
+        panel("Measure");
+        browser.seeText(".ask", "little finger and thumb");
+        browser.click("[data-key='48']");
+        browser.click("[data-key='57']");
+        browser.seeText(".ask", "little finger and second finger");
+        browser.seeText("[aria-label='What was measured'] button", "5–1 sixth");
+        browser.click("[data-key='48']");
+        browser.click("[data-key='55']");
+        browser.seeText("[aria-label='What was measured'] button", "5–2 fifth");
+        browser.assertAccessible("measuring");
+        back();
+        browser.await("a sixth", () -> browser.see("#span").getText().equals("a sixth") ? true : null);
+    }
+
+    /** The two schools of the pedal are drawn differently. */
+    @Test
+    void thePedalIsDrawnBySchool() {
+        newTune("| C G | F C |");
+        awaitBars(2);
+        assertThat(browser.all(".drawing .pedal")).isEmpty();
+        browser.choose("pedal", "Joined");
+        browser.await(
+                "a foot for each chord", () -> browser.all(".drawing .pedal").size() >= 4 ? true : null);
+        int joined = browser.all(".drawing .pedal").size();
+        browser.choose("pedal", "Separated");
+        browser.await("one for each bar", () -> {
+            int now = browser.all(".drawing .pedal").size();
+            return now > 0 && now < joined ? true : null;
+        });
+        browser.choose("pedal", "None");
+        browser.seeNo(".drawing .pedal");
+    }
+
+    /** Three left hands from one wish, one of them beside the one that is played, and then taken. */
+    @Test
+    void twoWaysAreCompared() {
+        openCopyOf("Lantern Walk");
+        panel("Proposals");
+        browser.clickText("button", "Propose");
+        browser.await("three", () -> browser.all("[aria-label='Proposals'] li").size() == 3 ? true : null);
+        assertThat(browser.seeText("[aria-label='Proposals'] li", "Rich").getText())
+                .contains("leap", "stretch", "speed", "bars to learn", "reading", "of practice");
+        browser.clickText("[aria-label='Proposals'] .do button", "Compare");
+        browser.see(".beside .drawing .note");
+        browser.assertAccessible("comparing");
+        String name = browser.see(".beside header b").getText();
+        browser.clickText(".beside header button", "Take it");
+        browser.seeNo(".beside");
+        back();
+        assertThat(name.toLowerCase())
+                .startsWith(browser.see("#style").getText().toLowerCase());
+    }
+
+    /** Another way, with what it costs and why, is taken. */
+    @Test
+    void aPriceIsSeenAndTaken() {
+        openCopyOf("Paper Boats");
+        browser.clickText(".all-ways", "All ways");
+        browser.await("prices", () -> browser.all("[aria-label='Prices'] li").size() >= 3 ? true : null);
+        assertThat(browser.seeText("[aria-label='Prices'] li", "E G C").getText())
+                .contains("a first chord that is not in root position");
+        browser.clickText("[aria-label='Prices'] li button", "E G C");
+        back();
+        browser.seeText(".pin", "Fixed");
+        assertThat(browser.see(".keys").getText()).startsWith("E 5");
+    }
+
+    /** Wishes are turned, some bars are played in another way, and what is turned can be put back. */
+    @Test
+    void wishesAndStretchesAreTurned() {
+        openCopyOf("Paper Boats");
+        panel("Wishes");
+        browser.seeText("section", "better");
+        browser.choose("wish-shapes", "much");
+        browser.clickText(".reset", "All as usual");
+        browser.seeNo(".reset");
+        back();
+        int before = notes();
+        panel("Some bars");
+        browser.choose("stretch-figure", "Alberti");
+        browser.clickText("button", "Play these bars so");
+        browser.await("more notes", () -> notes() > before ? true : null);
+        browser.click("[aria-label^='No longer']");
+        browser.await("as before", () -> notes() == before ? true : null);
+        back();
+    }
+
+    /** Small keyboards of the whole tune, for paper. */
+    @Test
+    void positionsStandOnOneSheet() {
+        openTune("Paper Boats");
+        stage("Take away");
+        browser.clickText("a.positions", "Positions");
+        browser.await("a keyboard for each chord", () -> browser.all("ol svg").size() == 21 ? true : null);
+        browser.assertAccessible("positions");
+    }
+}

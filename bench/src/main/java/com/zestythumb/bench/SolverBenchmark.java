@@ -10,10 +10,15 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.solving.VoicingSolver;
 import com.zestythumb.core.solving.VoicingTask;
+import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.core.voicing.VoicingStyle;
+import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.IntStream;
@@ -54,8 +59,10 @@ public class SolverBenchmark {
     @Param({"64", "640", "10000"})
     int chords;
 
-    @Param({"song", "random", "repeats"})
+    @Param({"song", "random", "repeats", "rich"})
     String kind;
+
+    private static final int RICHEST = 200;
 
     private List<Chord> progression;
     private VoicingTask task;
@@ -74,13 +81,15 @@ public class SolverBenchmark {
             progression = sheet.events().stream().map(ChordEvent::chord).toList();
             transitions = Transitions.of(sheet);
         }
-        task = VoicingTask.of(progression, StyleChoice.close(Inversions.NEAREST), WHOLE_KEYBOARD)
-                .with(transitions);
+        StyleChoice style = kind.equals("rich")
+                ? new StyleChoice(new Everything(), Map.of())
+                : StyleChoice.close(Inversions.NEAREST);
+        task = VoicingTask.of(progression, style, WHOLE_KEYBOARD).with(transitions);
         int fewest = VoicingSolver.candidates(task).stream()
                 .mapToInt(List::size)
                 .min()
                 .orElseThrow();
-        if (fewest < 40) {
+        if (fewest < (kind.equals("rich") ? RICHEST : 40)) {
             throw new IllegalStateException("only " + fewest + " candidates");
         }
     }
@@ -93,5 +102,43 @@ public class SolverBenchmark {
     @Benchmark
     public List<VoicingSolver.Solved> solve() {
         return VoicingSolver.solve(task);
+    }
+
+    /** All styles at once: no lesson's way to lay a chord, but two hundred ways and more. */
+    private static final class Everything implements VoicingStyle {
+
+        @Override
+        public String id() {
+            return "everything";
+        }
+
+        @Override
+        public String name() {
+            return "Everything";
+        }
+
+        @Override
+        public String words() {
+            return "every voicing of every style";
+        }
+
+        @Override
+        public int level() {
+            return 5;
+        }
+
+        @Override
+        public List<CostTerm> terms() {
+            return VoicingStyles.CLOSE.terms();
+        }
+
+        @Override
+        public List<Voicing> candidates(Chord chord, Wishes wishes) {
+            return VoicingStyles.all().stream()
+                    .flatMap(style ->
+                            style.candidates(chord, new Wishes(wishes.hand(), wishes.mostNotes(), Map.of())).stream())
+                    .distinct()
+                    .toList();
+        }
     }
 }

@@ -11,8 +11,22 @@ import com.zestythumb.core.voiceleading.Rule;
  * @param chord index of the chord where it is met
  * @param before index of the chord from which the hand comes; −1 where that does not matter
  * @param bar number of its bar as a teacher counts, from 1
+ * @param more at how many chords more it is so
  */
-public record Finding(Rule rule, Fault fault, int chord, int before, int bar) {
+public record Finding(Rule rule, Fault fault, int chord, int before, int bar, int more) {
+
+    Finding(Rule rule, Fault fault, int chord, int before, int bar) {
+        this(rule, fault, chord, before, bar, 0);
+    }
+
+    /** Whether it is on the way from grip to grip within one chord, which the figure brings with it. */
+    boolean isWithin() {
+        return before == chord;
+    }
+
+    Finding with(int others) {
+        return new Finding(rule, fault, chord, before, bar, others);
+    }
 
     /** Whether the hand comes from further on in the page, as at a repeat. */
     public boolean isComingBack() {

@@ -29,6 +29,11 @@ public record FindingWords(String title, String message, String remedy) {
                     "Too wide",
                     "{chord} spans {width} half steps; this hand reaches {span}",
                     "take a nearer inversion or leave a note out; never force a stretch, and stop at pain"),
+            "stretch-within",
+            new FindingWords(
+                    "Too wide between",
+                    "{chord} asks two fingers for {beyond} half steps more than they reach",
+                    "leave a middle note out or break the chord; never force a stretch, and stop at pain"),
             "leap",
             new FindingWords(
                     "Far leap",
@@ -70,6 +75,9 @@ public record FindingWords(String title, String message, String remedy) {
     private static String way(Finding finding) {
         if (finding.isComingBack()) {
             return ", on the way back";
+        }
+        if (finding.more() > 0) {
+            return ", and so at " + finding.more() + " chords more";
         }
         return finding.isPassingBy() ? ", past the bars between" : "";
     }

@@ -14,10 +14,16 @@ import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Goes through an arrangement with every rule of its school. */
 public final class Findings {
+
+    private static final int FEW = 3;
 
     private final Arrangement arrangement;
     private final School school;
@@ -37,10 +43,31 @@ public final class Findings {
     public static List<Finding> in(Arrangement arrangement, School school) {
         Findings findings = new Findings(arrangement, school);
         school.entries().forEach(findings::look);
-        return findings.found.stream()
+        return together(findings.found.stream()
                 .distinct()
                 .sorted(Comparator.comparingInt(Finding::chord))
-                .toList();
+                .toList());
+    }
+
+    /** What comes with the figure, chord after chord, is said once. */
+    private static List<Finding> together(List<Finding> all) {
+        Map<String, Long> within = all.stream()
+                .filter(Finding::isWithin)
+                .collect(Collectors.groupingBy(
+                        finding -> finding.fault().code(),
+                        Collectors.mapping(Finding::chord, Collectors.collectingAndThen(Collectors.toSet(), set ->
+                                (long) set.size()))));
+        Set<String> said = new HashSet<>();
+        List<Finding> some = new ArrayList<>();
+        for (Finding finding : all) {
+            long chords = finding.isWithin() ? within.get(finding.fault().code()) : 0;
+            if (chords <= FEW) {
+                some.add(finding);
+            } else if (said.add(finding.fault().code())) {
+                some.add(finding.with((int) chords - 1));
+            }
+        }
+        return some;
     }
 
     private void look(School.Entry entry) {

@@ -22,7 +22,7 @@ public final class HandFingering implements FingerSearch {
     private static final int EXCHANGE = 6;
 
     /** As many notes with another finger outside: the hand keeps its shape where it can. */
-    private static final int OTHER_OUTER = 12;
+    private static final int OTHER_OUTER = 8;
 
     /** What a lone note costs each finger: a bass belongs to the little one. */
     private static final int[] LONE = {0, 4, 2, 2, 2, 0};
@@ -144,9 +144,16 @@ public final class HandFingering implements FingerSearch {
             int[] row = layer.rows()[i];
             costs[i] = row.length > 1
                     ? ChordFingering.cost(row, layer.notes())
-                    : LineCosts.own(row[0], layer.notes().get(0)) + (layer.strike() < 0 ? LONE[row[0]] : 0);
+                    : layer.strike() < 0
+                            ? lone(row[0], layer.notes().get(0))
+                            : LineCosts.own(row[0], layer.notes().get(0));
         }
         return costs;
+    }
+
+    /** A bass is the little finger's on a black key too. */
+    private static int lone(int finger, Pitch key) {
+        return LONE[finger] + (finger == 1 ? LineCosts.own(finger, key) : 0);
     }
 
     private static int[][] ways(Layer from, Layer to) {

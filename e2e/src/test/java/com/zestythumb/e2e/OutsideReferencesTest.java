@@ -22,11 +22,18 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.core.voicing.VoicingStyle;
+import com.zestythumb.core.voicing.VoicingStyles;
 import com.zestythumb.formats.midi.MidiFileWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -89,6 +96,40 @@ class OutsideReferencesTest {
                 })
                 .toList();
         assertThat(differing).isEmpty();
+    }
+
+    /**
+     * tonal 6.4.3: whatever any style lays of the usual chords on twenty-one roots is a tone of the chord, but for the
+     * ninth and thirteenth that rootless forms add.
+     */
+    @Test
+    void everyStyleLaysTonesOfTheChord() {
+        List<String> symbols = ROOTS.stream()
+                .flatMap(root -> Stream.of("", "m", "7", "m7", "maj7", "m7b5", "dim7", "9", "sus4", "6")
+                        .map(kind -> root + kind))
+                .toList();
+        Map<String, Set<String>> tones = new HashMap<>();
+        for (String answer : Node.run("chord-tones.mjs", symbols)) {
+            String[] parts = answer.split("\t", -1);
+            tones.put(parts[0], Set.of(parts[1].split(" ")));
+        }
+        Set<Member> added = Set.of(Member.NINTH, Member.THIRTEENTH);
+        int laid = 0;
+        for (VoicingStyle style : VoicingStyles.all()) {
+            for (String symbol : symbols) {
+                Chord chord = Chord.parse(symbol);
+                StyleChoice choice = new StyleChoice(style, Map.of());
+                for (Voicing voicing : choice.candidates(chord, Hand.OCTAVE, 5)) {
+                    laid++;
+                    assertThat(voicing.tones())
+                            .as(style.id() + " " + symbol + ": " + voicing)
+                            .allMatch(tone -> tones.get(symbol)
+                                            .contains(tone.pitch().pitchClass().toString())
+                                    || style == VoicingStyles.ROOTLESS && added.contains(tone.member()));
+                }
+            }
+        }
+        assertThat(laid).isGreaterThan(30_000);
     }
 
     /**
@@ -219,7 +260,7 @@ class OutsideReferencesTest {
                 if (note.bar() == bar) {
                     long on = start + note.onset().times(480).floor();
                     expected.add("on " + on + " " + note.pitch().midi());
-                    expected.add("off " + (on + note.duration().times(480).floor()) + " "
+                    expected.add("off " + (on + note.sounding().times(480).floor()) + " "
                             + note.pitch().midi());
                 }
             }

@@ -32,7 +32,7 @@ public record FindingWords(String title, String message, String remedy) {
             "stretch-within",
             new FindingWords(
                     "Too wide between",
-                    "{chord} asks two fingers for {beyond} half steps more than they reach",
+                    "two fingers of this hand do not reach their keys in {chord}",
                     "leave a middle note out or break the chord; never force a stretch, and stop at pain"),
             "leap",
             new FindingWords(

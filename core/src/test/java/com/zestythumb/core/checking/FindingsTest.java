@@ -14,7 +14,10 @@ import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
+import com.zestythumb.core.voicing.Reach;
+import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -65,6 +68,30 @@ class FindingsTest {
                 .noneMatch(f -> f.fault().code().equals("stretch"));
         assertThat(findings("| C | Cmaj7 | C |", small.with(Inversions.NEAREST)))
                 .noneMatch(f -> f.fault().code().equals("stretch"));
+    }
+
+    /** Thumb and little finger reach it, two fingers between them do not. */
+    @Test
+    void findWhatTwoFingersDoNotReach() {
+        Reach stiff = Reach.ofSpan(12).with(Map.of("2-5", 4, "3-5", 3, "4-5", 2, "1-2", 5, "1-3", 6), Map.of());
+        Choices hand = Choices.USUAL
+                .with(new StyleChoice(VoicingStyles.ROOT_FIFTH_OCTAVE, Map.of()))
+                .with(Hand.OCTAVE.with(stiff));
+        assertThat(messages("| C |", laid(hand, "C3 G3 C4")))
+                .contains("two fingers of this hand do not reach their keys in C");
+    }
+
+    /** What a figure brings with it at every chord is said once. */
+    @Test
+    void sayLeapsOfAFigureOnce() {
+        Choices leaping = Choices.USUAL
+                .with(new StyleChoice(VoicingStyles.OCTAVE_THEN_CHORD, Map.of()))
+                .with(Figures.BROKEN_UP);
+        List<String> said = messages("tempo: 160\n| C | Dm | G | C | F | Em | C | G |", leaping).stream()
+                .filter(message -> message.contains("chords more"))
+                .toList();
+        assertThat(said).hasSize(1);
+        assertThat(said.get(0)).contains("the hand leaps").matches(".*and so at [3-7] chords more");
     }
 
     @Test

@@ -17,8 +17,8 @@ final class LeftHands {
     private record Shown(String name, String tune, int span, boolean rolls, String choices) {}
 
     private static final List<Shown> ALL = List.of(
-            new Shown("01", "Paper Boats", 9, false, "{\"style\": \"close\", \"figure\": \"BLOCK\"}"),
-            new Shown("02", "Paper Boats", 8, false, "{\"style\": \"held-thumb\", \"figure\": \"WALKING\"}"),
+            new Shown("01", "Paper Boats", 8, false, "{\"style\": \"held-thumb\", \"figure\": \"ON_EACH_BEAT\"}"),
+            new Shown("02", "Paper Boats", 9, false, "{\"style\": \"close\", \"figure\": \"WALKING\"}"),
             new Shown("03", "Paper Boats", 12, false, "{\"style\": \"close\", \"figure\": \"ALBERTI\"}"),
             new Shown("04", "Lantern Walk", 9, false, "{\"style\": \"close\", \"figure\": \"HELD_BASS\"}"),
             new Shown(

@@ -65,7 +65,9 @@ public record ChoicesDto(
     public ChoicesDto {
         Choices usual = Choices.USUAL;
         style = style == null ? usual.style().style().id() : style;
-        settings = settings == null ? usual.style().settings() : settings;
+        // Left out, each style is set as is usual for it.
+        boolean isUsual = style.equals(usual.style().style().id());
+        settings = settings != null ? settings : isUsual ? usual.style().settings() : Map.of();
         figure = figure == null ? usual.figure().id() : figure;
         school = school == null ? usual.school().id() : school;
         stretches = stretches == null ? List.of() : stretches;

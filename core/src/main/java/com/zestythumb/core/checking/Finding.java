@@ -19,11 +19,6 @@ public record Finding(Rule rule, Fault fault, int chord, int before, int bar, in
         this(rule, fault, chord, before, bar, 0);
     }
 
-    /** Whether it is on the way from grip to grip within one chord, which the figure brings with it. */
-    boolean isWithin() {
-        return before == chord;
-    }
-
     Finding with(int others) {
         return new Finding(rule, fault, chord, before, bar, others);
     }

@@ -43,16 +43,24 @@ public final class Findings {
     public static List<Finding> in(Arrangement arrangement, School school) {
         Findings findings = new Findings(arrangement, school);
         school.entries().forEach(findings::look);
-        return together(findings.found.stream()
+        return findings.together(findings.found.stream()
                 .distinct()
                 .sorted(Comparator.comparingInt(Finding::chord))
                 .toList());
     }
 
+    /** A leap from grip to grip, within a chord or back down from its upper grip to the next bass. */
+    private boolean isOfTheFigure(Finding finding) {
+        return finding.before() >= 0
+                && arrangement.chords().get(finding.before()).voicing().grips().size() > 1
+                && finding.rule() instanceof Rule.OfPassage
+                && finding.fault().measures().containsKey("shift");
+    }
+
     /** What comes with the figure, chord after chord, is said once. */
-    private static List<Finding> together(List<Finding> all) {
+    private List<Finding> together(List<Finding> all) {
         Map<String, Long> within = all.stream()
-                .filter(Finding::isWithin)
+                .filter(this::isOfTheFigure)
                 .collect(Collectors.groupingBy(
                         finding -> finding.fault().code(),
                         Collectors.mapping(Finding::chord, Collectors.collectingAndThen(Collectors.toSet(), set ->
@@ -60,7 +68,7 @@ public final class Findings {
         Set<String> said = new HashSet<>();
         List<Finding> some = new ArrayList<>();
         for (Finding finding : all) {
-            long chords = finding.isWithin() ? within.get(finding.fault().code()) : 0;
+            long chords = isOfTheFigure(finding) ? within.get(finding.fault().code()) : 0;
             if (chords <= FEW) {
                 some.add(finding);
             } else if (said.add(finding.fault().code())) {

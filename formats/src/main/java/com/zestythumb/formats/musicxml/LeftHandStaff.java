@@ -241,6 +241,10 @@ final class LeftHandStaff {
                     Notes.addTuplet(note, tuplet, lowest && i == 0, lowest && i == values.size() - 1);
                 }
             }
+            if (voice.stems() != null) {
+                // Beside another voice each has its name, on an only staff too.
+                written.forEach(note -> note.setVoice(voice.name()));
+            }
             content.addAll(written);
             beams.add(at, value, moment.isRest() ? null : written.get(0));
             at = at.plus(sounding);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.Pedalling;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
 import com.zestythumb.core.chord.Quality;
@@ -14,6 +15,9 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.VoicingStyles;
 import com.zestythumb.formats.importing.Importer;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.io.ByteArrayInputStream;
@@ -133,6 +137,30 @@ class MusicXmlWriterTest {
             assertThat(texts(score, at + "//fingering"))
                     .isEqualTo(note.fingerShown() ? List.of("" + note.finger()) : List.of());
         }
+    }
+
+    /** Two voices on the page's only staff sound together: each has its name, or an engraver lays them in a row. */
+    @Test
+    void namesTheVoicesOfTheOnlyStaff() throws Exception {
+        Document page = read(new MusicXmlWriter(Staves.PAGE).write(arrange("| C | F |", Figures.HELD_BASS)));
+        assertThat(texts(page, "//measure[1]/note/voice").stream().distinct()).containsExactly("5", "6");
+        assertThat(texts(page, "//measure[1]/note[not(voice)]")).isEmpty();
+        assertThat(texts(page, "//measure[1]/backup/duration")).containsExactly("40320");
+    }
+
+    /** Rolled chords bear their wave, and the foot goes down and comes up where it does. */
+    @Test
+    void writesRollsAndPedal() throws Exception {
+        Choices rolled = Choices.USUAL
+                .with(new StyleChoice(VoicingStyles.TENTHS, java.util.Map.of()))
+                .with(Hand.ofSpan(12).rolling(true))
+                .with(Pedalling.JOINED);
+        Arrangement tune = Arrangement.of(Chart.parse("| C F |"), rolled);
+        Document score = read(new MusicXmlWriter(Staves.GRAND).write(tune));
+        assertThat(texts(score, "//note/notations/arpeggiate")).hasSize(4);
+        assertThat(texts(score, "//direction[direction-type/pedal]/offset"))
+                .containsExactly("0", "20160", "20160", "40320");
+        assertThat(new MusicXmlWriter(Staves.PAGE).writeText(tune)).contains("<pedal type='start' line='yes'/>");
     }
 
     @Test

@@ -79,6 +79,35 @@ final class Screenshots {
             browser.click("[data-chord='2']");
             browser.picture(folder.resolve("lesson-alberti.png"));
 
+            openTune(browser, app, "Lantern Walk");
+            browser.clickText(".more button", "Styles");
+            browser.await("pictures", () -> browser.all(".styles .picture").size() > 12 ? true : null);
+            browser.picture(folder.resolve("styles.png"));
+
+            openTune(browser, app, "Paper Boats");
+            browser.clickText(".more button", "Own figure");
+            for (String cell : new String[] {"0-1", "1-3", "2-2", "3-3", "4-1", "6-2", "6-3"}) {
+                browser.click("[data-cell='" + cell + "']");
+            }
+            browser.await(
+                    "the figure on the page",
+                    () -> browser.all(".drawing .note").size() > 70 ? true : null);
+            browser.picture(folder.resolve("figure.png"));
+
+            openTune(browser, app, "Harbour Lights");
+            browser.clickText(".more button", "Proposals");
+            browser.clickText("button", "Propose");
+            browser.seeText("[aria-label='Proposals'] li", "Rich");
+            browser.clickText("[aria-label='Proposals'] .do button", "Compare");
+            browser.see(".beside .drawing .note");
+            browser.picture(folder.resolve("compare.png"));
+
+            openTune(browser, app, "Lantern Walk");
+            browser.clickText("[role=tab]", "Take away");
+            browser.clickText("a.positions", "Positions");
+            browser.await("keyboards", () -> browser.all("ol svg").size() > 12 ? true : null);
+            browser.picture(folder.resolve("positions.png"));
+
             openTune(browser, app, "Long Way Home");
             browser.clickText("[role=tab]", "Check");
             browser.clickText(".finding", "Too wide");

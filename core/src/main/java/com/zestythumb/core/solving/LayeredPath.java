@@ -1,6 +1,8 @@
 package com.zestythumb.core.solving;
 
 import java.util.Arrays;
+import java.util.IdentityHashMap;
+import java.util.Map;
 
 /**
  * The cheapest way through layers of candidates, one from each layer, by dynamic programming: exact
@@ -35,76 +37,61 @@ public final class LayeredPath implements Cheapest {
     public static LayeredPath through(int layers, Costs costs) {
         int[][] forward = new int[layers][];
         int[][] backward = new int[layers][];
-        int[][] next = new int[layers][];
         for (int layer = 0; layer < layers; layer++) {
             forward[layer] = costs.of(layer).clone();
             if (forward[layer].length == 0) {
                 throw new IllegalArgumentException("layer " + layer + " has no candidate");
             }
             if (layer > 0) {
-                addCheapestWayHere(forward[layer - 1], costs.toNext(layer - 1), forward[layer]);
+                addCheapest(forward[layer - 1], costs.toNext(layer - 1), forward[layer]);
             }
         }
+        // The same two layers come again and again, and are turned round once.
+        Map<int[][], int[][]> turned = new IdentityHashMap<>();
         for (int layer = layers - 1; layer >= 0; layer--) {
             backward[layer] = new int[forward[layer].length];
-            next[layer] = new int[forward[layer].length];
             if (layer + 1 < layers) {
-                int[] onward = sum(costs.of(layer + 1), backward[layer + 1]);
-                findCheapestWayOn(costs.toNext(layer), onward, backward[layer], next[layer]);
+                int[] onward = Matrices.sum(costs.of(layer + 1), backward[layer + 1]);
+                int[][] back = turned.computeIfAbsent(costs.toNext(layer), Matrices::transposed);
+                addCheapest(onward, back, backward[layer]);
             }
         }
-        return new LayeredPath(forward, backward, follow(forward, backward, next));
+        return new LayeredPath(forward, backward, follow(forward, backward, costs));
     }
 
-    private static void addCheapestWayHere(int[] before, int[][] edges, int[] here) {
-        int[] best = new int[here.length];
-        Arrays.fill(best, Integer.MAX_VALUE);
-        for (int i = 0; i < before.length; i++) {
+    /**
+     * To each of the second the least of the first and the way from there; row after row, as processors like it. What costs
+     * more by itself than the way from the cheapest to anything cannot be on a cheapest way.
+     */
+    private static void addCheapest(int[] from, int[][] edges, int[] to) {
+        int cheapest = Matrices.placeOfLeast(from);
+        int[] best = Matrices.plus(edges[cheapest], from[cheapest]);
+        int most = Arrays.stream(best).max().orElseThrow();
+        for (int i = 0; i < from.length; i++) {
+            int soFar = from[i];
+            if (i == cheapest || soFar >= most) {
+                continue;
+            }
             int[] row = edges[i];
-            int soFar = before[i];
             for (int j = 0; j < best.length; j++) {
                 best[j] = Math.min(best[j], soFar + row[j]);
             }
         }
-        for (int j = 0; j < here.length; j++) {
-            here[j] += best[j];
+        for (int j = 0; j < to.length; j++) {
+            to[j] += best[j];
         }
     }
 
-    private static void findCheapestWayOn(int[][] edges, int[] onward, int[] backward, int[] next) {
-        for (int i = 0; i < backward.length; i++) {
-            int[] row = edges[i];
-            int best = Integer.MAX_VALUE;
-            for (int j = 0; j < onward.length; j++) {
-                if (row[j] + onward[j] < best) {
-                    best = row[j] + onward[j];
-                    next[i] = j;
-                }
-            }
-            backward[i] = best;
-        }
-    }
-
-    private static int[] sum(int[] a, int[] b) {
-        int[] sum = new int[a.length];
-        for (int i = 0; i < a.length; i++) {
-            sum[i] = a[i] + b[i];
-        }
-        return sum;
-    }
-
-    private static int[] follow(int[][] forward, int[][] backward, int[][] next) {
+    /** Layer by layer the first candidate that is on a cheapest way on. */
+    private static int[] follow(int[][] forward, int[][] backward, Costs costs) {
         int[] choice = new int[forward.length];
         if (choice.length == 0) {
             return choice;
         }
-        for (int i = 1; i < forward[0].length; i++) {
-            if (forward[0][i] + backward[0][i] < forward[0][choice[0]] + backward[0][choice[0]]) {
-                choice[0] = i;
-            }
-        }
+        choice[0] = Matrices.placeOfLeast(Matrices.sum(forward[0], backward[0]));
         for (int layer = 1; layer < choice.length; layer++) {
-            choice[layer] = next[layer - 1][choice[layer - 1]];
+            int[] onward = Matrices.sum(costs.of(layer), backward[layer]);
+            choice[layer] = Matrices.placeOfLeast(Matrices.sum(costs.toNext(layer - 1)[choice[layer - 1]], onward));
         }
         return choice;
     }

@@ -4,6 +4,7 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.Cost.Charge;
+import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.Place;
 import com.zestythumb.core.voicing.StyleChoice;
@@ -51,6 +52,7 @@ public final class VoicingSolver {
     private final List<List<Voicing>> layers;
     private final Ways ways;
     private final Map<VoicingStyle, List<CostTerm>> termsOf = new HashMap<>();
+    private final Map<VoicingStyle, List<CostTerm>> termsAlone = new HashMap<>();
     private int[][] charges;
     /** How many shapes more each candidate is to learn; null where shapes are no matter. */
     private int[][] learned;
@@ -252,11 +254,15 @@ public final class VoicingSolver {
     }
 
     private List<CostTerm> terms(int chord) {
-        return termsOf.computeIfAbsent(
-                task.style(chord).style(),
-                style -> Stream.concat(style.terms().stream(), TuneTerms.ALL.stream())
-                        .filter(term -> task.weights().of(term) > 0)
-                        .toList());
+        // Where nothing goes on around a chord there is nothing to ask of it.
+        boolean alone = task.around(chord) == Around.NOTHING;
+        return (alone ? termsAlone : termsOf)
+                .computeIfAbsent(
+                        task.style(chord).style(),
+                        style -> Stream.concat(style.terms().stream(), TuneTerms.ALL.stream())
+                                .filter(term -> task.weights().of(term) > 0)
+                                .filter(term -> !alone || !TuneTerms.OF_THE_TUNE.contains(term))
+                                .toList());
     }
 
     private Place place(int chord) {

@@ -10,10 +10,12 @@ import com.zestythumb.core.voicing.Distance;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.WayTerm;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -24,8 +26,31 @@ final class Ways {
 
     private static final int[] NO_KEYS = {};
 
+    /**
+     * Keys of the candidates of a chord: those that are the same for several are measured once.
+     *
+     * @param different each once
+     * @param of for each candidate which of them it has
+     */
+    private record Grips(int[][] different, int[] of) {
+
+        static Grips of(List<Voicing> layer, Function<Voicing, int[]> keys) {
+            Map<List<Integer>, Integer> places = new HashMap<>();
+            List<int[]> different = new ArrayList<>();
+            int[] of = new int[layer.size()];
+            for (int i = 0; i < of.length; i++) {
+                int[] here = keys.apply(layer.get(i));
+                of[i] = places.computeIfAbsent(Arrays.stream(here).boxed().toList(), k -> {
+                    different.add(here);
+                    return different.size() - 1;
+                });
+            }
+            return new Grips(different.toArray(int[][]::new), of);
+        }
+    }
+
     /** The keys with which each candidate of a chord is come to and left. */
-    private record Keys(int[][] first, int[][] last) {}
+    private record Keys(Grips first, Grips last) {}
 
     private final VoicingTask task;
     private final List<List<Voicing>> layers;
@@ -66,26 +91,37 @@ final class Ways {
     }
 
     private int[][] costs(List<Voicing> from, List<Voicing> to, double seconds) {
-        int[][] last = keys(from).last();
-        int[][] first = keys(to).first();
-        int[][] costs = new int[last.length][first.length];
-        for (int i = 0; i < last.length; i++) {
-            for (int j = 0; j < first.length; j++) {
-                costs[i][j] = motion * Distance.between(last[i], first[j]);
-                if (!charged.isEmpty() || !turned.isEmpty()) {
-                    costs[i][j] += charge(from.get(i), to.get(j), seconds);
+        Grips last = keys(from).last();
+        Grips first = keys(to).first();
+        int[][] moved = moved(last.different(), first.different());
+        boolean more = !charged.isEmpty() || !turned.isEmpty();
+        int[][] costs = new int[from.size()][to.size()];
+        for (int i = 0; i < costs.length; i++) {
+            int[] row = costs[i];
+            int[] ways = moved[last.of()[i]];
+            for (int j = 0; j < row.length; j++) {
+                row[j] = ways[first.of()[j]];
+                if (more) {
+                    row[j] += charge(from.get(i), to.get(j), seconds);
                 }
             }
         }
         return costs;
     }
 
+    private int[][] moved(int[][] from, int[][] to) {
+        int[][] moved = new int[from.length][to.length];
+        for (int i = 0; i < from.length; i++) {
+            for (int j = 0; j < to.length; j++) {
+                moved[i][j] = motion * Distance.between(from[i], to[j]);
+            }
+        }
+        return moved;
+    }
+
     private Keys keys(List<Voicing> layer) {
         return keys.computeIfAbsent(
-                layer,
-                list -> new Keys(
-                        list.stream().map(Ways::firstKeys).toArray(int[][]::new),
-                        list.stream().map(Ways::lastKeys).toArray(int[][]::new)));
+                layer, list -> new Keys(Grips.of(list, Ways::firstKeys), Grips.of(list, Ways::lastKeys)));
     }
 
     private static int[] firstKeys(Voicing voicing) {

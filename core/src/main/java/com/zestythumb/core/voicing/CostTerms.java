@@ -47,14 +47,14 @@ public final class CostTerms {
             });
 
     public static final CostTerm MISSING_COLOUR = new CostTerm(
-            "missing-colour",
-            "left without its sixth, ninth, eleventh or thirteenth",
-            "notes",
-            3,
-            (voicing, place) -> (int) voicing.chord().tones().stream()
-                    .map(tone -> Member.of(voicing.chord(), tone))
-                    .filter(member -> (member.isColour() || member == Member.SIXTH) && !voicing.has(member))
-                    .count());
+            "missing-colour", "left without its sixth, ninth, eleventh or thirteenth", "notes", 3, (voicing, place) -> {
+                int missing = 0;
+                for (Interval interval : voicing.chord().quality().intervals()) {
+                    Member member = Member.numbered(interval.steps() + 1);
+                    missing += (member.isColour() || member == Member.SIXTH) && !voicing.has(member) ? 1 : 0;
+                }
+                return voicing.chord().upper() == null ? missing : missing + missingAbove(voicing);
+            });
 
     public static final CostTerm OPENING = new CostTerm(
             "opening",
@@ -71,6 +71,17 @@ public final class CostTerms {
             (voicing, place) -> place.closing() && isRestless(voicing) ? 1 : 0);
 
     private CostTerms() {}
+
+    /** Of the triad above a chord, what its own tones do not name. */
+    private static int missingAbove(Voicing voicing) {
+        return (int) voicing.chord().tones().stream()
+                .filter(tone -> voicing.chord().quality().intervals().stream()
+                        .noneMatch(interval ->
+                                voicing.chord().root().plus(interval).soundsLike(tone)))
+                .map(tone -> Member.of(voicing.chord(), tone))
+                .filter(member -> member.isColour() && !voicing.has(member))
+                .count();
+    }
 
     private static boolean isRestless(Voicing voicing) {
         return voicing.bassMember() != Member.ROOT && !voicing.chord().hasSlash();

@@ -54,7 +54,7 @@ public enum Member {
         return numbered(steps % 2 == 1 ? steps + 1 + OCTAVE : steps + 1);
     }
 
-    private static Member numbered(int number) {
+    static Member numbered(int number) {
         for (Member member : values()) {
             if (member.number == number) {
                 return member;

@@ -1,6 +1,7 @@
 package com.zestythumb.core.voicing;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -73,6 +74,8 @@ public record Reach(List<Integer> white, List<Integer> black) {
                 rows.add(row);
             }
         }
+        // Wide rows first: they reach most, and the first that reaches is enough.
+        rows.sort(Comparator.comparingInt(row -> row.length == 0 ? 0 : row[row.length - 1] - row[0]));
         return rows.toArray(int[][]::new);
     }
 

@@ -2,6 +2,7 @@ package com.zestythumb.core.voicing;
 
 import com.zestythumb.core.pitch.Pitch;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Cost terms by which every style is charged for what it does to the tune above it and to the page (common practice: do
@@ -126,6 +127,10 @@ public final class TuneTerms {
             ROOT_AT_CLOSES,
             LEDGER_LINES,
             ACCIDENTALS);
+
+    /** Those that charge nothing where nothing is known of the tune. */
+    public static final Set<CostTerm> OF_THE_TUNE =
+            Set.of(DOUBLED_AT_REST, DOUBLED, LEADING_TONE, ALTERED, CLASH, COLLISION, ROOT_AT_CLOSES);
 
     private TuneTerms() {}
 

@@ -86,7 +86,15 @@ public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips) {
     }
 
     public boolean has(Member member) {
-        return tones().stream().anyMatch(tone -> tone.member() == member);
+        // Asked for thousands of candidates: without streams.
+        for (Grip grip : grips) {
+            for (Tone tone : grip.tones()) {
+                if (tone.member() == member) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     /** The notes in one line, grips parted by a comma: {@code "C2, E3 G3"}. */

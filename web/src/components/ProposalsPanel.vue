@@ -151,6 +151,7 @@ dl {
 }
 dt {
   color: var(--ink-soft);
+  white-space: nowrap;
 }
 dd {
   margin: 0;

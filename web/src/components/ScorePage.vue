@@ -131,10 +131,6 @@ watch(() => [props.chosen, boxes.value], scroll);
 .drawing :deep(.harm) {
   transform: translateY(-150px);
 }
-/* Below the numerals, whose lane is kept free above it. */
-.drawing :deep(.pedal) {
-  transform: translateY(340px);
-}
 .drawing :deep(.syl text) {
   letter-spacing: -0.02em;
 }

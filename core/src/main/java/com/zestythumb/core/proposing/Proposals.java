@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Three whole left hands for one tune and one student, from easy to rich: of all pairs of a style and a figure that the
@@ -117,8 +118,7 @@ public final class Proposals {
                 continue;
             }
             for (Figure figure : Figures.all()) {
-                boolean told = style != VoicingStyles.BASS || figure == Figures.BLOCK;
-                if (wish.texture().includes(figure) && told && figure.level() <= wish.level() + 1) {
+                if (wish.texture().includes(figure) && belongs(style, figure) && figure.level() <= wish.level() + 1) {
                     pairs.add(
                             new Pair(new StyleChoice(style, Map.of()), figure, (style.level() + figure.level()) / 2.0));
                 }
@@ -137,6 +137,21 @@ public final class Proposals {
                 .limit(TRIED / 4)
                 .forEach(tried::add);
         return tried.stream().distinct().toList();
+    }
+
+    /** Figures that a hand in two places is for: it leaps to the chord, or rolls on. */
+    private static final Map<VoicingStyle, Set<Figure>> OWN_FIGURES = Map.of(
+            VoicingStyles.BASS,
+            Set.of(Figures.BLOCK),
+            VoicingStyles.BASS_THEN_CHORD,
+            Set.of(Figures.BASS_AND_CHORDS, Figures.OFF_BEATS),
+            VoicingStyles.OCTAVE_THEN_CHORD,
+            Set.of(Figures.BASS_AND_CHORDS, Figures.BROKEN_UP, Figures.UP_AND_BACK),
+            VoicingStyles.TWO_OCTAVES,
+            Set.of(Figures.WAVE, Figures.FLOWING, Figures.BROKEN_UP));
+
+    private static boolean belongs(VoicingStyle style, Figure figure) {
+        return OWN_FIGURES.getOrDefault(style, Set.of(figure)).contains(figure);
     }
 
     /** Whether the hand plays most of the chords as the style means them. */

@@ -119,9 +119,8 @@ record AnalysisView(
             @Schema(description = "Foreign to its chord on a strong beat: to be brought out.")
             boolean stressed) {}
 
-    static AnalysisView of(Arrangement arrangement) {
+    static AnalysisView of(Arrangement arrangement, BarMap map) {
         Analysis analysis = arrangement.analysis();
-        BarMap map = BarMap.of(arrangement);
         NoteNames names = arrangement.sheet().heading().names();
         return new AnalysisView(
                 analysis.isClear(),

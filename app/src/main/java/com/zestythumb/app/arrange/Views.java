@@ -52,6 +52,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
@@ -66,6 +67,8 @@ final class Views {
 
     static ArrangementView of(Chart chart, Arrangement arrangement, int chord, ScoreView score) {
         LeadSheet sheet = arrangement.sheet();
+        BarMap bars = BarMap.of(arrangement);
+        Set<Integer> thinned = thinned(arrangement);
         return new ArrangementView(
                 sheet.title(),
                 sheet.heading().composer(),
@@ -88,7 +91,7 @@ final class Views {
                 sheet.playingOrder(),
                 sheet.unfolded().stream().map(sheet::call).toList(),
                 IntStream.range(0, arrangement.chords().size())
-                        .mapToObj(i -> chord(arrangement, i))
+                        .mapToObj(i -> chord(arrangement, i, thinned.contains(i)))
                         .toList(),
                 parts(arrangement),
                 alternatives(arrangement, chord),
@@ -100,12 +103,10 @@ final class Views {
                                 span.up().toDouble()))
                         .toList(),
                 sheet.heading().feel().toLowerCase(Locale.ROOT).matches(".*(swing|shuffle).*"),
-                (int) IntStream.range(0, arrangement.chords().size())
-                        .filter(i -> isThinned(arrangement, i))
-                        .count(),
+                thinned.size(),
                 arrangement.leftHand() instanceof ComputedHand computed ? computed.gap() : 0,
-                difficulty(Difficulty.of(arrangement)),
-                AnalysisView.of(arrangement),
+                difficulty(Difficulty.of(arrangement, bars)),
+                AnalysisView.of(arrangement, bars),
                 arrangement.lostPins().stream().map(PinDto::of).toList(),
                 score);
     }
@@ -139,7 +140,7 @@ final class Views {
                 bar.text().span());
     }
 
-    private static ChordView chord(Arrangement arrangement, int i) {
+    private static ChordView chord(Arrangement arrangement, int i, boolean thinned) {
         ArrangedChord chord = arrangement.chords().get(i);
         int next = arrangement.transitions().next(i);
         NoteNames names = arrangement.sheet().heading().names();
@@ -161,15 +162,15 @@ final class Views {
                 chord.event().text() == null ? NOWHERE : chord.event().text(),
                 numeral(chord.numeral()),
                 keys(chord.voicing().pitches(), chord.allFingers(), names),
-                isThinned(arrangement, i),
+                thinned,
                 leftOut(chord.voicing(), names),
                 next < 0 ? NO_MOVE : move(chord, arrangement.chords().get(next), names),
                 chord.solved().map(Solved::cost).map(Cost::semitones).orElse(0),
                 chord.solved().map(Solved::pinned).orElse(false));
     }
 
-    private static boolean isThinned(Arrangement arrangement, int i) {
-        return arrangement.leftHand() instanceof ComputedHand computed && computed.isThinned(i);
+    private static Set<Integer> thinned(Arrangement arrangement) {
+        return arrangement.leftHand() instanceof ComputedHand computed ? computed.thinned() : Set.of();
     }
 
     static DifficultyView difficulty(Difficulty how) {
@@ -188,6 +189,7 @@ final class Views {
     static StyleEffectView effect(Arrangement arrangement) {
         List<ArrangedChord> chords = arrangement.chords();
         NoteNames names = arrangement.sheet().heading().names();
+        Difficulty difficulty = Difficulty.of(arrangement);
         return new StyleEffectView(
                 arrangement.choices().style().style().id(),
                 chords.isEmpty()
@@ -202,11 +204,9 @@ final class Views {
                                 .map(Cost::semitones)
                                 .orElse(0))
                         .sum(),
-                BarMap.of(arrangement).toLearn(),
-                Difficulty.of(arrangement).step(),
-                (int) IntStream.range(0, chords.size())
-                        .filter(i -> isThinned(arrangement, i))
-                        .count(),
+                difficulty.toLearn(),
+                difficulty.step(),
+                thinned(arrangement).size(),
                 chords.size());
     }
 

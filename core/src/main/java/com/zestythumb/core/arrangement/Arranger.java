@@ -67,7 +67,7 @@ final class Arranger {
         for (int i = 0; i < events.size(); i++) {
             notes.addAll(figure.notes(i, solved.get(i).voicing()));
         }
-        return take(new ComputedHand(task, solved, solution.gap(), notes, lost));
+        return take(new ComputedHand(task, solved, solution.gap(), notes, lost, task.notReached()));
     }
 
     Arrangement take(LeftHand hand) {

@@ -4,6 +4,7 @@ import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.List;
+import java.util.Set;
 
 /**
  * A left hand that was reckoned from the chords and the teacher's choices.
@@ -12,23 +13,21 @@ import java.util.List;
  * @param solved the solution for each chord
  * @param gap by how many half steps at most another hand could be better under the same wishes
  * @param lostPins pins that fit no chord any more
+ * @param thinned chords that the hand cannot play as their style means them
  */
-public record ComputedHand(VoicingTask task, List<Solved> solved, int gap, List<TimedNote> notes, List<Pin> lostPins)
+public record ComputedHand(
+        VoicingTask task, List<Solved> solved, int gap, List<TimedNote> notes, List<Pin> lostPins, Set<Integer> thinned)
         implements LeftHand {
 
     public ComputedHand {
         solved = List.copyOf(solved);
         notes = List.copyOf(notes);
         lostPins = List.copyOf(lostPins);
+        thinned = Set.copyOf(thinned);
     }
 
     @Override
     public List<Voicing> voicings() {
         return solved.stream().map(Solved::voicing).toList();
-    }
-
-    /** Whether the hand cannot play a chord as its style means it; not where the teacher fixed it. */
-    public boolean isThinned(int chord) {
-        return !solved.get(chord).pinned() && !task.isReached(chord);
     }
 }

@@ -35,6 +35,11 @@ public record Difficulty(double leap, int stretch, int spare, double speed, int 
 
     /** Measures an arrangement. O(notes). */
     public static Difficulty of(Arrangement tune) {
+        return of(tune, BarMap.of(tune));
+    }
+
+    /** The same where its bars are compared already. */
+    public static Difficulty of(Arrangement tune, BarMap bars) {
         int leap = 0;
         int stretch = 0;
         Grip before = null;
@@ -47,7 +52,7 @@ public record Difficulty(double leap, int stretch, int spare, double speed, int 
         }
         int spare = tune.choices().hand().span() - stretch;
         double speed = speed(tune);
-        int toLearn = BarMap.of(tune).toLearn();
+        int toLearn = bars.toLearn();
         int reading = reading(tune);
         // Steps in tenths of a key a second, so that all are whole numbers.
         List<Integer> steps = List.of(

@@ -21,6 +21,26 @@ public final class LayeredPath implements Cheapest {
 
         /** What it costs to go from each candidate of a layer (row) to each of the next (column). */
         int[][] toNext(int layer);
+
+        /** The same where candidates share ways; the costs may be the same object for layers that are alike. */
+        default Steps steps(int layer) {
+            return Steps.each(toNext(layer), of(layer + 1).length);
+        }
+    }
+
+    /**
+     * What it costs to go on, where candidates that are left or come to in the same way share a row or a column.
+     *
+     * @param costs a row for each way to leave, a column for each way to come
+     * @param rows for each candidate of the layer its row
+     * @param columns for each candidate of the next its column
+     */
+    record Steps(int[][] costs, int[] rows, int[] columns) {
+
+        /** Each candidate has a row or column of its own. */
+        static Steps each(int[][] costs, int next) {
+            return new Steps(costs, Matrices.places(costs.length), Matrices.places(next));
+        }
     }
 
     private final int[][] forward;
@@ -43,7 +63,8 @@ public final class LayeredPath implements Cheapest {
                 throw new IllegalArgumentException("layer " + layer + " has no candidate");
             }
             if (layer > 0) {
-                addCheapest(forward[layer - 1], costs.toNext(layer - 1), forward[layer]);
+                Steps steps = costs.steps(layer - 1);
+                addCheapest(forward[layer - 1], steps.rows(), steps.costs(), steps.columns(), forward[layer]);
             }
         }
         // The same two layers come again and again, and are turned round once.
@@ -51,9 +72,10 @@ public final class LayeredPath implements Cheapest {
         for (int layer = layers - 1; layer >= 0; layer--) {
             backward[layer] = new int[forward[layer].length];
             if (layer + 1 < layers) {
+                Steps steps = costs.steps(layer);
                 int[] onward = Matrices.sum(costs.of(layer + 1), backward[layer + 1]);
-                int[][] back = turned.computeIfAbsent(costs.toNext(layer), Matrices::transposed);
-                addCheapest(onward, back, backward[layer]);
+                int[][] back = turned.computeIfAbsent(steps.costs(), Matrices::transposed);
+                addCheapest(onward, steps.columns(), back, steps.rows(), backward[layer]);
             }
         }
         return new LayeredPath(forward, backward, follow(forward, backward, costs));
@@ -63,22 +85,22 @@ public final class LayeredPath implements Cheapest {
      * To each of the second the least of the first and the way from there; row after row, as processors like it. What costs
      * more by itself than the way from the cheapest to anything cannot be on a cheapest way.
      */
-    private static void addCheapest(int[] from, int[][] edges, int[] to) {
-        int cheapest = Matrices.placeOfLeast(from);
-        int[] best = Matrices.plus(edges[cheapest], from[cheapest]);
-        int most = Arrays.stream(best).max().orElseThrow();
+    private static void addCheapest(int[] from, int[] rows, int[][] edges, int[] columns, int[] to) {
+        int[] leaving = new int[edges.length];
+        Arrays.fill(leaving, Matrices.FAR);
         for (int i = 0; i < from.length; i++) {
-            int soFar = from[i];
-            if (i == cheapest || soFar >= most) {
-                continue;
-            }
-            int[] row = edges[i];
-            for (int j = 0; j < best.length; j++) {
-                best[j] = Math.min(best[j], soFar + row[j]);
+            leaving[rows[i]] = Math.min(leaving[rows[i]], from[i]);
+        }
+        int cheapest = Matrices.placeOfLeast(leaving);
+        int[] best = Matrices.plus(edges[cheapest], leaving[cheapest]);
+        int most = Arrays.stream(best).max().orElseThrow();
+        for (int i = 0; i < leaving.length; i++) {
+            if (i != cheapest && leaving[i] < most) {
+                Matrices.lower(best, edges[i], leaving[i]);
             }
         }
         for (int j = 0; j < to.length; j++) {
-            to[j] += best[j];
+            to[j] += best[columns[j]];
         }
     }
 
@@ -91,7 +113,12 @@ public final class LayeredPath implements Cheapest {
         choice[0] = Matrices.placeOfLeast(Matrices.sum(forward[0], backward[0]));
         for (int layer = 1; layer < choice.length; layer++) {
             int[] onward = Matrices.sum(costs.of(layer), backward[layer]);
-            choice[layer] = Matrices.placeOfLeast(Matrices.sum(costs.toNext(layer - 1)[choice[layer - 1]], onward));
+            Steps steps = costs.steps(layer - 1);
+            int[] row = steps.costs()[steps.rows()[choice[layer - 1]]];
+            for (int j = 0; j < onward.length; j++) {
+                onward[j] += row[steps.columns()[j]];
+            }
+            choice[layer] = Matrices.placeOfLeast(onward);
         }
         return choice;
     }

@@ -1,19 +1,19 @@
 package com.zestythumb.core.solving;
 
-import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.Cost.Charge;
+import com.zestythumb.core.solving.VoicingTask.Laid;
 import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.Place;
-import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.TuneTerms;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.WayTerm;
 import com.zestythumb.core.voicing.Weights;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -128,9 +128,6 @@ public final class VoicingSolver {
         return layers;
     }
 
-    /** A chord in a style: the same two have the same candidates. */
-    private record Laid(Chord chord, StyleChoice style) {}
-
     /** The voicings of a chord without the forbidden notes, where any is left. */
     private static List<Voicing> allowed(Laid laid, VoicingTask task) {
         List<Voicing> all = laid.style().candidates(laid.chord(), task.hand(), task.mostNotes());
@@ -225,6 +222,11 @@ public final class VoicingSolver {
             public int[][] toNext(int layer) {
                 return ways.costs(new Transition(layer, layer + 1));
             }
+
+            @Override
+            public LayeredPath.Steps steps(int layer) {
+                return ways.steps(new Transition(layer, layer + 1));
+            }
         });
     }
 
@@ -302,14 +304,30 @@ public final class VoicingSolver {
         Voicing chosen = layers.get(i).get(path.choice(i));
         boolean free = layers.get(i).size() == all.size();
         int here = free ? 0 : between(i, path, chosen);
-        return IntStream.range(0, all.size())
-                .filter(c -> free ? c != path.choice(i) : !all.get(c).equals(chosen))
-                // Price and place in one number, so that sorting needs no objects.
-                .mapToLong(c -> (free ? path.price(i, c) : between(i, path, all.get(c)) - here) * PLACES + c)
-                .sorted()
-                .limit(others)
+        // Price and place in one number, so that sorting needs no objects.
+        long[] cheapest = new long[others + 1];
+        int count = 0;
+        for (int c = 0; c < all.size(); c++) {
+            if (free ? c != path.choice(i) : !all.get(c).equals(chosen)) {
+                int price = free ? path.price(i, c) : between(i, path, all.get(c)) - here;
+                count = insert(cheapest, count, price * PLACES + c);
+            }
+        }
+        return Arrays.stream(cheapest, 0, count)
                 .mapToObj(n -> new Alternative(all.get((int) Math.floorMod(n, PLACES)), (int) Math.floorDiv(n, PLACES)))
                 .toList();
+    }
+
+    /** Puts a number among the least, which rise; the last place is only for what falls out. */
+    private static int insert(long[] least, int count, long number) {
+        int most = least.length - 1;
+        int i = count;
+        while (i > 0 && least[i - 1] > number) {
+            least[i] = least[i - 1];
+            i--;
+        }
+        least[i] = number;
+        return Math.min(count + 1, most);
     }
 
     private int between(int i, Cheapest path, Voicing voicing) {

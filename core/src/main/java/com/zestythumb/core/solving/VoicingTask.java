@@ -12,10 +12,13 @@ import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.VoicingStyle.Wishes;
 import com.zestythumb.core.voicing.Weights;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * What is to be laid under whose hand, and how.
@@ -76,11 +79,24 @@ public record VoicingTask(
         return styles.get(chord);
     }
 
-    /** Whether the hand can play a chord as its style means it. */
-    public boolean isReached(int chord) {
-        StyleChoice style = styles.get(chord);
-        return style.style().reaches(chords.get(chord), new Wishes(hand, mostNotes, style.settings()));
+    /** The chords that the hand cannot play as their style means them; not those the teacher fixed. */
+    public Set<Integer> notReached() {
+        Map<Laid, Boolean> known = new HashMap<>();
+        return IntStream.range(0, chords.size())
+                .filter(i -> !pins.containsKey(i))
+                .filter(i -> !known.computeIfAbsent(new Laid(chords.get(i), styles.get(i)), this::isReached))
+                .boxed()
+                .collect(Collectors.toUnmodifiableSet());
     }
+
+    private boolean isReached(Laid laid) {
+        return laid.style()
+                .style()
+                .reaches(laid.chord(), new Wishes(hand, mostNotes, laid.style().settings()));
+    }
+
+    /** A chord in a style: the same two are laid in the same ways. */
+    record Laid(Chord chord, StyleChoice style) {}
 
     Around around(int chord) {
         return around.isEmpty() ? Around.NOTHING : around.get(chord);

@@ -2,11 +2,13 @@ package com.zestythumb.core.solving;
 
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.Cost.Charge;
+import com.zestythumb.core.solving.LayeredPath.Steps;
 import com.zestythumb.core.voiceleading.Fault;
 import com.zestythumb.core.voiceleading.Passage;
 import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Distance;
+import com.zestythumb.core.voicing.DistanceTable;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.WayTerm;
 import java.util.ArrayList;
@@ -58,7 +60,9 @@ final class Ways {
     private final List<WayTerm> turned;
     private final int motion;
     private final Map<List<Voicing>, Keys> keys = new IdentityHashMap<>();
-    private final Map<List<Voicing>, Map<List<Voicing>, Map<Double, int[][]>>> known = new IdentityHashMap<>();
+    private final Map<List<Voicing>, Map<List<Voicing>, Map<Double, Steps>>> known = new IdentityHashMap<>();
+
+    private final Map<Steps, int[][]> whole = new IdentityHashMap<>();
 
     Ways(VoicingTask task, List<List<Voicing>> layers) {
         this.task = task;
@@ -79,41 +83,56 @@ final class Ways {
                 .toList();
     }
 
-    /** From each candidate (row) to each (column). The same two chords come again and again and are measured once. */
+    /** From each candidate (row) to each (column). */
     int[][] costs(Transition pair) {
+        return whole.computeIfAbsent(steps(pair), steps -> {
+            int[][] costs = new int[steps.rows().length][steps.columns().length];
+            for (int i = 0; i < costs.length; i++) {
+                gather(steps.costs()[steps.rows()[i]], steps.columns(), costs[i]);
+            }
+            return costs;
+        });
+    }
+
+    /** The same where candidates share ways. The same two chords come again and again and are measured once. */
+    Steps steps(Transition pair) {
         List<Voicing> from = layers.get(pair.from());
         List<Voicing> to = layers.get(pair.to());
         // Where no rule is charged the time does not matter.
         double seconds = charged.isEmpty() ? 0 : task.seconds().applyAsDouble(pair);
         return known.computeIfAbsent(from, here -> new IdentityHashMap<>())
                 .computeIfAbsent(to, there -> new HashMap<>())
-                .computeIfAbsent(seconds, time -> costs(from, to, time));
+                .computeIfAbsent(seconds, time -> steps(from, to, time));
     }
 
-    private int[][] costs(List<Voicing> from, List<Voicing> to, double seconds) {
+    private Steps steps(List<Voicing> from, List<Voicing> to, double seconds) {
         Grips last = keys(from).last();
         Grips first = keys(to).first();
         int[][] moved = moved(last.different(), first.different());
-        boolean more = !charged.isEmpty() || !turned.isEmpty();
+        if (charged.isEmpty() && turned.isEmpty()) {
+            return new Steps(moved, last.of(), first.of());
+        }
         int[][] costs = new int[from.size()][to.size()];
         for (int i = 0; i < costs.length; i++) {
-            int[] row = costs[i];
-            int[] ways = moved[last.of()[i]];
-            for (int j = 0; j < row.length; j++) {
-                row[j] = ways[first.of()[j]];
-                if (more) {
-                    row[j] += charge(from.get(i), to.get(j), seconds);
-                }
+            gather(moved[last.of()[i]], first.of(), costs[i]);
+            for (int j = 0; j < costs[i].length; j++) {
+                costs[i][j] += charge(from.get(i), to.get(j), seconds);
             }
         }
-        return costs;
+        return Steps.each(costs, to.size());
+    }
+
+    private static void gather(int[] values, int[] places, int[] into) {
+        for (int j = 0; j < into.length; j++) {
+            into[j] = values[places[j]];
+        }
     }
 
     private int[][] moved(int[][] from, int[][] to) {
-        int[][] moved = new int[from.length][to.length];
-        for (int i = 0; i < from.length; i++) {
-            for (int j = 0; j < to.length; j++) {
-                moved[i][j] = motion * Distance.between(from[i], to[j]);
+        int[][] moved = new DistanceTable(to).from(from);
+        for (int[] row : moved) {
+            for (int j = 0; j < row.length; j++) {
+                row[j] *= motion;
             }
         }
         return moved;

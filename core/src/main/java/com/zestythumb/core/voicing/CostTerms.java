@@ -1,6 +1,7 @@
 package com.zestythumb.core.voicing;
 
 import com.zestythumb.core.pitch.Interval;
+import java.util.function.ToIntFunction;
 
 /** Cost terms that styles share. */
 public final class CostTerms {
@@ -13,20 +14,14 @@ public final class CostTerms {
             "stretch beyond the hand",
             "half steps",
             100,
-            (voicing, place) -> voicing.grips().stream()
-                    .mapToInt(grip -> place.hand().beyond(grip))
-                    .max()
-                    .orElse(0));
+            (voicing, place) -> most(voicing, grip -> place.hand().beyond(grip)));
 
     public static final CostTerm MUD = new CostTerm(
             "mud",
             "close notes that lie too low to sound clear",
             "half steps",
             2,
-            (voicing, place) -> voicing.grips().stream()
-                    .mapToInt(grip -> LowIntervalLimits.depth(grip.midiKeys()))
-                    .max()
-                    .orElse(0));
+            (voicing, place) -> most(voicing, grip -> LowIntervalLimits.depth(grip.midiKeys())));
 
     /** The middle of a grip more than a fifth from where the hand is at home. */
     public static final CostTerm REGISTER = new CostTerm(
@@ -34,11 +29,8 @@ public final class CostTerms {
             "far from the hand's home",
             "half steps",
             1,
-            (voicing, place) -> voicing.grips().stream()
-                    .mapToInt(grip ->
-                            Math.max(0, Math.abs(grip.middle() - place.hand().home()) - FIFTH))
-                    .max()
-                    .orElse(0));
+            (voicing, place) ->
+                    most(voicing, grip -> Math.abs(grip.middle() - place.hand().home()) - FIFTH));
 
     public static final CostTerm MISSING_FIFTH =
             new CostTerm("missing-fifth", "left without its fifth", "chords", 2, (voicing, place) -> {
@@ -71,6 +63,15 @@ public final class CostTerms {
             (voicing, place) -> place.closing() && isRestless(voicing) ? 1 : 0);
 
     private CostTerms() {}
+
+    /** The most that a grip of it has; none below 0. Asked for thousands of candidates: without streams. */
+    private static int most(Voicing voicing, ToIntFunction<Grip> measure) {
+        int most = 0;
+        for (Grip grip : voicing.grips()) {
+            most = Math.max(most, measure.applyAsInt(grip));
+        }
+        return most;
+    }
 
     /** Of the triad above a chord, what its own tones do not name. */
     private static int missingAbove(Voicing voicing) {

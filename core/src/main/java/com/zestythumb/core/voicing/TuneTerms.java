@@ -1,8 +1,10 @@
 package com.zestythumb.core.voicing;
 
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * Cost terms by which every style is charged for what it does to the tune above it and to the page (common practice: do
@@ -19,10 +21,7 @@ public final class TuneTerms {
                 Pitch last = place.around().last();
                 return last == null
                         ? 0
-                        : (int) voicing.tones().stream()
-                                .filter(tone -> tone.member() != Member.ROOT)
-                                .filter(tone -> sameName(tone.pitch(), last))
-                                .count();
+                        : count(voicing, tone -> tone.member() != Member.ROOT && sameName(tone.pitch(), last));
             });
 
     public static final CostTerm DOUBLED = new CostTerm(
@@ -30,24 +29,17 @@ public final class TuneTerms {
             "strong notes of the tune, doubled",
             "notes",
             0,
-            (voicing, place) -> (int) voicing.tones().stream()
-                    .filter(tone -> place.around().strong().stream().anyMatch(note -> sameName(tone.pitch(), note)))
-                    .count());
+            (voicing, place) -> count(voicing, tone -> isInTheTune(tone, place)));
 
-    public static final CostTerm LEADING_TONE = new CostTerm(
-            "leading-tone",
-            "a leading tone that the tune has already",
-            "notes",
-            3,
-            (voicing, place) -> place.around().leadingTone() == null
-                    ? 0
-                    : (int) voicing.tones().stream()
-                            .filter(tone -> tone.pitch()
-                                    .pitchClass()
-                                    .soundsLike(place.around().leadingTone()))
-                            .filter(tone ->
-                                    place.around().strong().stream().anyMatch(note -> sameName(tone.pitch(), note)))
-                            .count());
+    public static final CostTerm LEADING_TONE =
+            new CostTerm("leading-tone", "a leading tone that the tune has already", "notes", 3, (voicing, place) -> {
+                PitchClass leading = place.around().leadingTone();
+                return leading == null
+                        ? 0
+                        : count(
+                                voicing,
+                                tone -> tone.pitch().pitchClass().soundsLike(leading) && isInTheTune(tone, place));
+            });
 
     /** Lowered or raised ninths, elevenths and thirteenths, and fifths that are not perfect. */
     public static final CostTerm ALTERED = new CostTerm(
@@ -55,34 +47,30 @@ public final class TuneTerms {
             "an altered note that the tune has already",
             "notes",
             2,
-            (voicing, place) -> (int) voicing.tones().stream()
-                    .filter(tone -> isAltered(voicing, tone))
-                    .filter(tone -> place.around().strong().stream().anyMatch(note -> sameName(tone.pitch(), note)))
-                    .count());
+            (voicing, place) -> count(voicing, tone -> isInTheTune(tone, place) && isAltered(voicing, tone)));
 
     /** A strong note of the tune half a step, or that and octaves, above a note of the hand. */
-    public static final CostTerm CLASH = new CostTerm(
-            "clash",
-            "half steps and minor ninths against the tune",
-            "clashes",
-            4,
-            (voicing, place) -> (int) place.around().strong().stream()
-                    .flatMap(note -> voicing.tones().stream()
-                            .map(tone -> note.midi() - tone.pitch().midi()))
-                    .filter(apart -> apart == -1 || apart > 0 && apart % OCTAVE == 1)
-                    .count());
+    public static final CostTerm CLASH =
+            new CostTerm("clash", "half steps and minor ninths against the tune", "clashes", 4, (voicing, place) -> {
+                int clashes = 0;
+                for (Pitch note : place.around().strong()) {
+                    clashes += count(
+                            voicing, tone -> clash(note.midi() - tone.pitch().midi()));
+                }
+                return clashes;
+            });
 
     /** How far the hand reaches up to the lowest note of the tune or beyond it. */
     public static final CostTerm COLLISION =
             new CostTerm("collision", "the hands come to the same key or cross", "half steps", 2, (voicing, place) -> {
-                int lowest = place.around().tune().stream()
-                        .mapToInt(Pitch::midi)
-                        .min()
-                        .orElse(Integer.MAX_VALUE);
-                int highest = voicing.tones().stream()
-                        .mapToInt(tone -> tone.pitch().midi())
-                        .max()
-                        .orElse(0);
+                int lowest = Integer.MAX_VALUE;
+                for (Pitch note : place.around().tune()) {
+                    lowest = Math.min(lowest, note.midi());
+                }
+                int highest = 0;
+                for (Grip grip : voicing.grips()) {
+                    highest = Math.max(highest, grip.highest().midi());
+                }
                 return Math.max(0, highest - lowest + 1);
             });
 
@@ -102,20 +90,21 @@ public final class TuneTerms {
     private static final int HIGHEST_LINE = Pitch.parse("A3").staffStep();
 
     /** Lines that the notes need above or below the bass staff. */
-    public static final CostTerm LEDGER_LINES = new CostTerm(
-            "ledger-lines",
-            "ledger lines to read",
-            "lines",
-            0,
-            (voicing, place) -> voicing.tones().stream()
-                    .mapToInt(tone -> ledgerLines(tone.pitch()))
-                    .max()
-                    .orElse(0));
+    public static final CostTerm LEDGER_LINES =
+            new CostTerm("ledger-lines", "ledger lines to read", "lines", 0, (voicing, place) -> {
+                int most = 0;
+                for (Grip grip : voicing.grips()) {
+                    most = Math.max(most, Math.max(ledgerLines(grip.lowest()), ledgerLines(grip.highest())));
+                }
+                return most;
+            });
 
-    public static final CostTerm ACCIDENTALS =
-            new CostTerm("black-keys", "black keys", "keys", 0, (voicing, place) -> (int) voicing.tones().stream()
-                    .filter(tone -> tone.pitch().isBlackKey())
-                    .count());
+    public static final CostTerm ACCIDENTALS = new CostTerm(
+            "black-keys",
+            "black keys",
+            "keys",
+            0,
+            (voicing, place) -> count(voicing, tone -> tone.pitch().isBlackKey()));
 
     public static final List<CostTerm> ALL = List.of(
             DOUBLED_AT_REST,
@@ -133,6 +122,31 @@ public final class TuneTerms {
             Set.of(DOUBLED_AT_REST, DOUBLED, LEADING_TONE, ALTERED, CLASH, COLLISION, ROOT_AT_CLOSES);
 
     private TuneTerms() {}
+
+    /** How many of its notes are so. Asked for thousands of candidates: without streams. */
+    private static int count(Voicing voicing, Predicate<Tone> kind) {
+        int count = 0;
+        for (Grip grip : voicing.grips()) {
+            for (Tone tone : grip.tones()) {
+                count += kind.test(tone) ? 1 : 0;
+            }
+        }
+        return count;
+    }
+
+    private static boolean isInTheTune(Tone tone, Place place) {
+        for (Pitch note : place.around().strong()) {
+            if (sameName(tone.pitch(), note)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Half a step, or that and octaves. */
+    private static boolean clash(int apart) {
+        return apart == -1 || apart > 0 && apart % OCTAVE == 1;
+    }
 
     private static boolean sameName(Pitch one, Pitch other) {
         return Math.floorMod(one.midi() - other.midi(), OCTAVE) == 0;

@@ -35,6 +35,7 @@ export type TuneSummary = Schemas['TuneSummary'];
 export type Proposal = Schemas['Proposal'];
 export type StyleEffect = Schemas['StyleEffect'];
 export type HandProposal = Schemas['HandProposal'];
+export type HandStep = Schemas['HandStep'];
 export type Price = Schemas['Price'];
 export type OwnFigure = Schemas['OwnFigure'];
 export type KeptFigure = Schemas['KeptFigure'];
@@ -154,6 +155,8 @@ export const api = {
     data(
       http.POST('/api/arrangements/proposals', { body: { tune: whole(chart, played), ...wish } }),
     ),
+  steps: (chart: string, played: Played) =>
+    data(http.POST('/api/arrangements/steps', { body: whole(chart, played) })),
   figures: () => data(http.GET('/api/figures')),
   keepFigure: (body: OwnFigure) => data(http.POST('/api/figures', { body })),
   removeFigure: (id: number) => done(http.DELETE('/api/figures/{id}', { params: one(id) })),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { api, type HandProposal, type Played } from '../api/client';
+import { api, type Choices, type HandProposal, type HandStep, type Played } from '../api/client';
 import { useCatalogue } from '../composables/useCatalogue';
 import OneOf from './OneOf.vue';
 import PanelHead from './PanelHead.vue';
@@ -8,8 +8,8 @@ import PanelHead from './PanelHead.vue';
 /** From one wish three whole left hands, easy to rich, each with what makes it hard. */
 const props = defineProps<{ chart: string; played: Played; level: number }>();
 const emit = defineEmits<{
-  take: [proposal: HandProposal];
-  compare: [proposal: HandProposal];
+  take: [choices: Choices];
+  compare: [name: string, choices: Choices];
   close: [];
 }>();
 
@@ -27,15 +27,31 @@ const LEVELS = ['first term', 'first year', 'second year', 'third year', 'and be
   }),
 );
 
-async function propose() {
-  busy.value = true;
-  trouble.value = '';
-  try {
+const steps = ref<HandStep[]>();
+const stepsTo = ref('');
+
+const propose = () =>
+  asking(async () => {
+    steps.value = undefined;
     found.value = await api.proposals(props.chart, props.played, {
       level: level.value,
       texture: texture.value,
       minutes: Math.max(1, Math.min(600, minutes.value || 15)),
     });
+  });
+
+/** The way to a left hand, a thing more at a time; without one to that which is played now. */
+const showSteps = (name: string, choices: Choices) =>
+  asking(async () => {
+    steps.value = await api.steps(props.chart, { ...props.played, choices });
+    stepsTo.value = name;
+  });
+
+async function asking(ask: () => Promise<void>) {
+  busy.value = true;
+  trouble.value = '';
+  try {
+    await ask();
   } catch (error) {
     trouble.value = `${(error as Error).message}.`;
   } finally {
@@ -44,6 +60,7 @@ async function propose() {
 }
 const NAMES = ['Easy', 'Fitting', 'Rich'];
 const name = (i: number) => ((found.value?.length ?? 0) === 3 ? NAMES[i] : `Way ${i + 1}`);
+const what = (one: HandProposal) => `${one.style}, ${one.figure.toLowerCase()}`;
 const days = (n: number) => `about ${n} ${n === 1 ? 'day' : 'days'} of practice`;
 </script>
 
@@ -66,12 +83,30 @@ const days = (n: number) => `about ${n} ${n === 1 ? 'day' : 'days'} of practice`
     </form>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="found && !found.length">There are no chords yet to lay a left hand to.</p>
-    <ul aria-live="polite">
+    <ol v-if="steps" aria-live="polite" :aria-label="`Steps to ${stepsTo}`">
+      <p class="soft">{{ stepsTo }}, a thing more at a time:</p>
+      <li v-for="(step, i) in steps" :key="i" class="step">
+        <h3>
+          {{ i + 1 }}. {{ step.name }} <small>level {{ step.difficulty.step }}</small>
+        </h3>
+        <div class="do">
+          <button class="plain-button" @click="emit('compare', step.name, step.choices)">
+            Compare
+          </button>
+          <button class="plain-button take" @click="emit('take', step.choices)">Take it</button>
+        </div>
+      </li>
+      <button class="plain-button go" @click="steps = undefined">Back</button>
+    </ol>
+    <ul v-else aria-live="polite">
       <li v-for="(one, i) in found ?? []" :key="i">
         <h3>
           {{ name(i) }} <small>level {{ one.difficulty.step }}</small>
         </h3>
-        <p class="what">{{ one.style }}, {{ one.figure.toLowerCase() }}</p>
+        <p class="what">{{ what(one) }}</p>
+        <p v-if="one.wanted !== one.difficulty.step" class="soft">
+          the nearest there is to level {{ one.wanted }} for this hand and these chords
+        </p>
         <dl>
           <template v-for="measure in one.difficulty.measures" :key="measure.name">
             <dt>{{ measure.name }}</dt>
@@ -80,11 +115,21 @@ const days = (n: number) => `about ${n} ${n === 1 ? 'day' : 'days'} of practice`
         </dl>
         <p class="soft">{{ days(one.days) }}</p>
         <div class="do">
-          <button class="plain-button" @click="emit('compare', one)">Compare</button>
-          <button class="plain-button take" @click="emit('take', one)">Take it</button>
+          <button class="plain-button" @click="emit('compare', what(one), one.choices)">
+            Compare
+          </button>
+          <button class="plain-button" @click="showSteps(what(one), one.choices)">In steps</button>
+          <button class="plain-button take" @click="emit('take', one.choices)">Take it</button>
         </div>
       </li>
     </ul>
+    <button
+      v-if="!steps"
+      class="plain-button go"
+      @click="showSteps('Your left hand', played.choices)"
+    >
+      Your left hand in steps
+    </button>
   </section>
 </template>
 
@@ -115,11 +160,14 @@ input {
 }
 .go {
   grid-column: span 2;
+  width: 100%;
+  margin-top: 4px;
   text-align: center;
   background: var(--zest-wash);
   font-weight: 600;
 }
-ul {
+ul,
+ol {
   display: grid;
   gap: 10px;
 }
@@ -162,6 +210,7 @@ dd {
 }
 .do {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
 }
 .take {

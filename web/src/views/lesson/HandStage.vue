@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { api, type Choices, type HandProposal, type OwnFigure } from '../../api/client';
+import { api, type Choices, type OwnFigure } from '../../api/client';
 import ChoicesPanel from '../../components/ChoicesPanel.vue';
 import ChordPanel from '../../components/ChordPanel.vue';
 import FigureMaker from '../../components/FigureMaker.vue';
@@ -40,8 +40,7 @@ function takeStyle(style: string) {
   set({ style, settings: {} });
   close();
 }
-function takeProposal({ choices: proposed }: HandProposal) {
-  const { style, settings, figure } = proposed;
+function takeProposal({ style, settings, figure }: Choices) {
   set({ style, settings, figure });
   compare.close();
   close();
@@ -63,7 +62,7 @@ function takeProposal({ choices: proposed }: HandProposal) {
       :played="played"
       :level="student.level"
       @take="takeProposal"
-      @compare="(one) => compare.show(`${one.style}, ${one.figure.toLowerCase()}`, one.choices)"
+      @compare="compare.show"
       @close="close"
     />
     <FigureMaker

@@ -111,23 +111,8 @@ public class SolverBenchmark {
         private final Map<Chord, List<Voicing>> known = new HashMap<>();
 
         @Override
-        public String id() {
-            return "everything";
-        }
-
-        @Override
-        public String name() {
-            return "Everything";
-        }
-
-        @Override
-        public String words() {
-            return "every voicing of every style";
-        }
-
-        @Override
-        public int level() {
-            return 5;
+        public Label label() {
+            return new Label("everything", "Everything", "every voicing of every style", 5);
         }
 
         @Override

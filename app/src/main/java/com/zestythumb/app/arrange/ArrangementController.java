@@ -3,6 +3,7 @@ package com.zestythumb.app.arrange;
 import com.zestythumb.app.arrange.ArrangementView.AlternativeView;
 import com.zestythumb.app.arrange.ArrangementView.PriceView;
 import com.zestythumb.app.arrange.ArrangementView.ProposalView;
+import com.zestythumb.app.arrange.ArrangementView.StepView;
 import com.zestythumb.app.arrange.ArrangementView.StyleEffectView;
 import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.arrangement.Arrangement;
@@ -132,8 +133,19 @@ class ArrangementController {
                         one.choices().style().style().name(),
                         one.choices().figure().name(),
                         Views.difficulty(one.difficulty()),
-                        one.days()))
+                        one.days(),
+                        one.wanted()))
                 .toList());
+    }
+
+    @PostMapping("/steps")
+    @Operation(summary = "The way to this left hand in steps, each with one thing more, the plainest first.")
+    List<StepView> steps(@Valid @RequestBody ArrangementRequest request) {
+        return reckoning.inTurn(() ->
+                Proposals.steps(request.read().sheet(), request.choices().toChoices(request.hand())).stream()
+                        .map(step -> new StepView(
+                                step.name(), ChoicesDto.of(step.choices()), Views.difficulty(step.difficulty())))
+                        .toList());
     }
 
     @PostMapping(path = "/musicxml", produces = "application/vnd.recordare.musicxml+xml")

@@ -174,8 +174,20 @@ public record ArrangementView(
             @Schema(example = "Alberti") String figure,
             DifficultyView difficulty,
 
-            @Schema(description = "Days of practice until its bars are known, as a rule of thumb.")
-            int days) {}
+            @Schema(description = "Days of practice until it is known, as a rule of thumb.")
+            int days,
+
+            @Schema(description = "The step that was looked for; where nothing is of it, the nearest was taken.")
+            int wanted) {}
+
+    /** A step on the way to a left hand. */
+    @Schema(name = "HandStep")
+    public record StepView(
+            @Schema(description = "What is new in it.", example = "The bass alone, held")
+            String name,
+
+            ChoicesDto choices,
+            DifficultyView difficulty) {}
 
     /** A written bar. */
     @Schema(name = "Bar")

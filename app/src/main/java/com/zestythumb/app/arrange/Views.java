@@ -179,11 +179,14 @@ final class Views {
         return new DifficultyView(
                 how.step(),
                 List.of(
-                        new MeasureOfDifficulty("leap", (int) how.leap() + " half steps"),
+                        new MeasureOfDifficulty("leap", how.leap() + " half steps"),
                         new MeasureOfDifficulty("stretch", stretch),
+                        new MeasureOfDifficulty("keys at once", String.valueOf(how.together())),
                         new MeasureOfDifficulty("speed", String.format(Locale.ROOT, "%.1f keys a second", how.speed())),
                         new MeasureOfDifficulty("bars to learn", String.valueOf(how.toLearn())),
-                        new MeasureOfDifficulty("reading", how.reading() + " signs in a bar")));
+                        new MeasureOfDifficulty(
+                                "reading", how.reading() == 1 ? "1 sign in a bar" : how.reading() + " signs in a bar"),
+                        new MeasureOfDifficulty("to know", "level " + how.knowledge())));
     }
 
     static StyleEffectView effect(Arrangement arrangement) {

@@ -47,7 +47,9 @@ final class BarComparison {
             List<Struck> here = notes.getOrDefault(bar.index(), List.of());
             Entry entry = entry(bar, here, same, shapes, fresh, notes);
             same.putIfAbsent(here, bar.index());
-            shapes.putIfAbsent(fromLowest(here), bar.index());
+            if (isShape(here)) {
+                shapes.putIfAbsent(fromLowest(here), bar.index());
+            }
             List<List<Pitch>> chords = grips.getOrDefault(bar.index(), List.of()).stream()
                     .map(Voicing::pitches)
                     .toList();
@@ -65,6 +67,11 @@ final class BarComparison {
             entries.add(entry);
         }
         return entries;
+    }
+
+    /** One note is no shape: from another note it is another note. */
+    private static boolean isShape(List<Struck> notes) {
+        return notes.stream().mapToInt(Struck::midi).distinct().limit(2).count() > 1;
     }
 
     /** Whether there are chords, and all came before. Two notes are soon all known and say nothing. */

@@ -8,27 +8,40 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.TuneTerms;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /**
- * How hard a left hand is, in five measures and one number. The measures are those by which teachers grade (common
+ * How hard a left hand is, in seven measures and one number. The measures are those by which teachers grade (common
  * practice); where one step ends and the next begins is our own, from memory of graded repertoire.
  *
  * @param leap half steps of the farthest shift of the hand, within a chord or on to the next
  * @param stretch half steps of the widest grip
  * @param spare half steps that the hand could span beyond it; below 0 where it must roll or leave out
+ * @param together most keys struck at one time
  * @param speed most keys struck one after another in a second
  * @param toLearn bars to learn
  * @param reading ledger lines of the farthest note and accidentals in a bar at most, together
+ * @param knowledge level of its style and of its figure: what a lesson teaches before the fingers learn it
  * @param step from 1, a first-term piece, to 5
  */
-public record Difficulty(double leap, int stretch, int spare, double speed, int toLearn, int reading, int step) {
+public record Difficulty(
+        int leap,
+        int stretch,
+        int spare,
+        int together,
+        double speed,
+        int toLearn,
+        int reading,
+        int knowledge,
+        int step) {
 
     private static final int[] LEAPS = {4, 7, 12, 17};
     private static final int[] STRETCHES = {7, 9, 12, 14};
+    private static final int[] TOGETHER = {1, 3, 4, 5};
     private static final int[] SPEEDS = {20, 33, 45, 60};
     private static final int[] BARS = {4, 8, 12, 20};
     private static final int[] READINGS = {1, 3, 5, 8};
@@ -50,6 +63,9 @@ public record Difficulty(double leap, int stretch, int spare, double speed, int 
                 before = grip;
             }
         }
+        int together = together(tune);
+        int knowledge = Math.max(
+                tune.choices().style().style().level(), tune.choices().figure().level());
         int spare = tune.choices().hand().span() - stretch;
         double speed = speed(tune);
         int toLearn = bars.toLearn();
@@ -58,19 +74,27 @@ public record Difficulty(double leap, int stretch, int spare, double speed, int 
         List<Integer> steps = List.of(
                 step(leap, LEAPS),
                 step(stretch, STRETCHES),
+                step(together, TOGETHER),
                 step((int) Math.round(speed * 10), SPEEDS),
                 step(toLearn, BARS),
-                step(reading, READINGS));
-        double mean = steps.stream().mapToInt(Integer::intValue).average().orElseThrow();
-        // What is hard in one thing is hard, however plain the rest.
-        long hard = Math.max(Math.round(mean), Collections.max(steps) - 1) + (spare < 0 ? 1 : 0);
-        int step = (int) Math.max(1, Math.min(5, hard));
-        return new Difficulty(leap, stretch, spare, speed, toLearn, reading, step);
+                step(reading, READINGS),
+                knowledge);
+        // What is hard in one thing is hard, however plain the rest; else the three hardest count.
+        int hardest = Collections.max(steps) - 1;
+        int three = steps.stream()
+                        .sorted(Comparator.reverseOrder())
+                        .limit(3)
+                        .mapToInt(Integer::intValue)
+                        .sum()
+                / 3;
+        int hard = Math.max(three, hardest) + (spare < 0 ? 1 : 0);
+        int step = Math.max(1, Math.min(5, hard));
+        return new Difficulty(leap, stretch, spare, together, speed, toLearn, reading, knowledge, step);
     }
 
     /** The same on one scale with fractions, to put left hands of one step in their order. */
     double fine() {
-        return 10 * step + leap / 12 + stretch / 12.0 + speed + toLearn / 8.0 + reading / 4.0;
+        return 10 * step + leap / 12.0 + stretch / 12.0 + speed + toLearn / 8.0 + reading / 4.0;
     }
 
     private static int shift(Grip from, Grip to) {
@@ -86,6 +110,14 @@ public record Difficulty(double leap, int stretch, int spare, double speed, int 
         }
         return step;
     }
+
+    private static int together(Arrangement tune) {
+        Map<Place, Long> struck = tune.notes().stream()
+                .collect(Collectors.groupingBy(note -> new Place(note.bar(), note.onset()), Collectors.counting()));
+        return struck.values().stream().mapToInt(Long::intValue).max().orElse(0);
+    }
+
+    private record Place(int bar, Fraction onset) {}
 
     /** From the shortest time between two strokes of a bar. */
     private static double speed(Arrangement tune) {

@@ -2,42 +2,47 @@ package com.zestythumb.core.proposing;
 
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
-import java.util.Set;
+import com.zestythumb.core.sheet.Meter;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
 
-/** What kind of accompaniment is wished, in a teacher's words. */
+/** What kind of accompaniment is wished, in a teacher's words, with its figures, the usual ones first. */
 public enum Texture {
-    ANY("Whatever suits", Set.copyOf(Figures.all())),
-    CALM("Calm", Set.of(Figures.BLOCK, Figures.HELD_BASS, Figures.WALKING, Figures.BROKEN_UP)),
+    ANY(
+            "Whatever suits",
+            Stream.concat(
+                            Stream.of(Figures.BLOCK, Figures.BROKEN_UP, Figures.ALBERTI, Figures.BASS_AND_CHORDS),
+                            Figures.all().stream())
+                    .distinct()
+                    .toArray(Figure[]::new)),
+    CALM("Calm", Figures.BLOCK, Figures.BROKEN_UP, Figures.HELD_BASS, Figures.WALKING),
     FLOWING(
             "Flowing",
-            Set.of(
-                    Figures.BROKEN_UP,
-                    Figures.BROKEN_DOWN,
-                    Figures.UP_AND_BACK,
-                    Figures.ALBERTI,
-                    Figures.WAVE,
-                    Figures.TRIPLETS,
-                    Figures.FLOWING)),
-    DANCE(
-            "Waltz or march",
-            Set.of(Figures.ON_EACH_BEAT, Figures.BASS_AND_CHORDS, Figures.HELD_BASS, Figures.OFF_BEATS)),
+            Figures.BROKEN_UP,
+            Figures.ALBERTI,
+            Figures.UP_AND_BACK,
+            Figures.BROKEN_DOWN,
+            Figures.WAVE,
+            Figures.TRIPLETS,
+            Figures.FLOWING),
+    DANCE("Waltz or march", Figures.BASS_AND_CHORDS, Figures.ON_EACH_BEAT, Figures.HELD_BASS, Figures.OFF_BEATS),
     RHYTHMIC(
             "Rhythmic",
-            Set.of(
-                    Figures.DETACHED,
-                    Figures.REPEATED,
-                    Figures.OFF_BEATS,
-                    Figures.ONLY_OFF,
-                    Figures.RIFF,
-                    Figures.ANTICIPATED,
-                    Figures.THREE_THREE_TWO));
+            Figures.DETACHED,
+            Figures.REPEATED,
+            Figures.OFF_BEATS,
+            Figures.ONLY_OFF,
+            Figures.RIFF,
+            Figures.ANTICIPATED,
+            Figures.THREE_THREE_TWO);
 
     private final String label;
-    private final Set<Figure> figures;
+    private final List<Figure> figures;
 
-    Texture(String label, Set<Figure> figures) {
+    Texture(String label, Figure... figures) {
         this.label = label;
-        this.figures = figures;
+        this.figures = Arrays.stream(figures).toList();
     }
 
     /** As it is offered to the teacher. */
@@ -47,5 +52,21 @@ public enum Texture {
 
     boolean includes(Figure figure) {
         return figures.contains(figure);
+    }
+
+    /** The meter's own figure first, then those of the kind, the usual ones before others. */
+    List<Figure> figures(Meter meter) {
+        Figure own = own(meter);
+        return includes(own)
+                ? Stream.concat(Stream.of(own), figures.stream()).distinct().toList()
+                : figures;
+    }
+
+    /** A waltz in three, a roll in six; else the plainest of the kind (common practice). */
+    private Figure own(Meter meter) {
+        if (meter.isCompound()) {
+            return Figures.UP_AND_BACK;
+        }
+        return meter.count() == 3 ? Figures.BASS_AND_CHORDS : figures.get(0);
     }
 }

@@ -23,10 +23,7 @@ final class BassThenChordStyle implements VoicingStyle {
     private static final String FIFTH = "FIFTH";
 
     private static final VoicingStyle UPPER = new MemberStyle(
-            "upper",
-            "Upper notes",
-            "what lies above a bass",
-            1,
+            new Label("upper", "Upper notes", "what lies above a bass", 1),
             "third fifth seventh, fifth seventh third, seventh third fifth",
             "root third fifth, third fifth root, fifth root third",
             "root fifth, fifth root",
@@ -68,39 +65,18 @@ final class BassThenChordStyle implements VoicingStyle {
 
     private static final List<CostTerm> TERMS = List.of(CostTerms.STRETCH, CostTerms.MUD, LEAP_WITHIN);
 
-    private final String id;
-    private final String name;
-    private final String words;
-    private final int level;
+    private final Label label;
     private final boolean octave;
 
     /** A style with a bass note, or with its octave. */
-    BassThenChordStyle(String id, String name, String words, int level, boolean octave) {
-        this.id = id;
-        this.name = name;
-        this.words = words;
-        this.level = level;
+    BassThenChordStyle(Label label, boolean octave) {
+        this.label = label;
         this.octave = octave;
     }
 
     @Override
-    public String id() {
-        return id;
-    }
-
-    @Override
-    public String name() {
-        return name;
-    }
-
-    @Override
-    public String words() {
-        return words;
-    }
-
-    @Override
-    public int level() {
-        return level;
+    public Label label() {
+        return label;
     }
 
     @Override

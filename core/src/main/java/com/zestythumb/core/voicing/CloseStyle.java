@@ -33,23 +33,8 @@ final class CloseStyle implements VoicingStyle {
             CostTerms.CLOSING);
 
     @Override
-    public String id() {
-        return "close";
-    }
-
-    @Override
-    public String name() {
-        return "Close chords";
-    }
-
-    @Override
-    public String words() {
-        return "all notes side by side";
-    }
-
-    @Override
-    public int level() {
-        return 1;
+    public Label label() {
+        return new Label("close", "Close chords", "all notes side by side", 1);
     }
 
     @Override

@@ -50,23 +50,8 @@ final class HeldThumbStyle implements VoicingStyle {
             List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.REGISTER, PALE, CostTerms.OPENING, CostTerms.CLOSING);
 
     @Override
-    public String id() {
-        return "held-thumb";
-    }
-
-    @Override
-    public String name() {
-        return "Held thumb";
-    }
-
-    @Override
-    public String words() {
-        return "the thumb stays, the fingers below it walk";
-    }
-
-    @Override
-    public int level() {
-        return 2;
+    public Label label() {
+        return new Label("held-thumb", "Held thumb", "the thumb stays, the fingers below it walk", 2);
     }
 
     @Override

@@ -6,8 +6,10 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.Function;
 
 /**
@@ -53,12 +55,12 @@ final class MemberStyle implements VoicingStyle {
 
     private static final int OCTAVE = 12;
 
+    /** What a plain triad does not have. */
+    private static final Set<Place> COLOURED = EnumSet.of(Place.SEVENTH, Place.NINTH, Place.COLOUR);
+
     private static final List<CostTerm> TERMS = List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.REGISTER);
 
-    private final String id;
-    private final String name;
-    private final String words;
-    private final int level;
+    private final Label label;
     private final List<List<List<Place>>> rows;
 
     /**
@@ -67,11 +69,8 @@ final class MemberStyle implements VoicingStyle {
      * @param rows shapes parted by commas, places by blanks: {@code "bass third, bass seventh"}; the last row has a shape
      *     for every chord
      */
-    MemberStyle(String id, String name, String words, int level, String... rows) {
-        this.id = id;
-        this.name = name;
-        this.words = words;
-        this.level = level;
+    MemberStyle(Label label, String... rows) {
+        this.label = label;
         this.rows = Arrays.stream(rows).map(MemberStyle::shapes).toList();
     }
 
@@ -86,23 +85,16 @@ final class MemberStyle implements VoicingStyle {
     }
 
     @Override
-    public String id() {
-        return id;
+    public Label label() {
+        return label;
     }
 
+    /** Whether the first row has a shape for it; a seventh or ninth that is named must be there, or a sixth for it. */
     @Override
-    public String name() {
-        return name;
-    }
-
-    @Override
-    public String words() {
-        return words;
-    }
-
-    @Override
-    public int level() {
-        return level;
+    public boolean isFor(Chord chord) {
+        boolean needsSeventh = rows.get(0).stream().flatMap(List::stream).anyMatch(COLOURED::contains);
+        return (!needsSeventh || Place.SEVENTH.in.apply(chord) != null)
+                && rows.get(0).stream().anyMatch(shape -> !tones(chord, shape).isEmpty());
     }
 
     @Override

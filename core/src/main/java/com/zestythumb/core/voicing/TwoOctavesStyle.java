@@ -14,23 +14,8 @@ final class TwoOctavesStyle implements VoicingStyle {
             List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.OPENING, CostTerms.CLOSING);
 
     @Override
-    public String id() {
-        return "two-octaves";
-    }
-
-    @Override
-    public String name() {
-        return "Over two octaves";
-    }
-
-    @Override
-    public String words() {
-        return "the chord, and again an octave higher; best broken up";
-    }
-
-    @Override
-    public int level() {
-        return 4;
+    public Label label() {
+        return new Label("two-octaves", "Over two octaves", "the chord, and again an octave higher; best broken up", 4);
     }
 
     @Override

@@ -8,6 +8,15 @@ import java.util.Map;
 public interface VoicingStyle {
 
     /**
+     * What a style is called.
+     *
+     * @param name as it is offered to the teacher
+     * @param words what it lays, in a few words behind its name
+     * @param level from 1, for a beginner, to 5
+     */
+    record Label(String id, String name, String words, int level) {}
+
+    /**
      * Something of a style that can be set.
      *
      * @param id how it is called in data
@@ -26,16 +35,23 @@ public interface VoicingStyle {
      */
     record Wishes(Hand hand, int mostNotes, Map<String, String> settings) {}
 
-    String id();
+    Label label();
 
-    /** As it is offered to the teacher. */
-    String name();
+    default String id() {
+        return label().id();
+    }
 
-    /** What it lays, in a few words behind its name. */
-    String words();
+    default String name() {
+        return label().name();
+    }
 
-    /** From 1, for a beginner, to 5. */
-    int level();
+    default String words() {
+        return label().words();
+    }
+
+    default int level() {
+        return label().level();
+    }
 
     default List<Setting> settings() {
         return List.of();
@@ -53,6 +69,11 @@ public interface VoicingStyle {
     /** What its ways from chord to chord are charged for, beside the half steps that the fingers move. */
     default List<WayTerm> ways() {
         return List.of();
+    }
+
+    /** Whether a chord has what the style is about: guide tones are no matter of triads. */
+    default boolean isFor(Chord chord) {
+        return true;
     }
 
     /** Whether this hand can play a chord as the style means it; else the chord is laid with fewer or nearer notes. */

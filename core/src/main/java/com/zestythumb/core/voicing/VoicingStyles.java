@@ -1,5 +1,6 @@
 package com.zestythumb.core.voicing;
 
+import com.zestythumb.core.voicing.VoicingStyle.Label;
 import java.util.List;
 
 /** The catalogue of styles, the usual one first. A style that lays a few members of a chord is a new row. */
@@ -9,33 +10,24 @@ public final class VoicingStyles {
 
     /** The bass line alone. */
     public static final VoicingStyle BASS =
-            new MemberStyle("bass", "Bass alone", "the lowest note of each chord", 1, "bass");
+            new MemberStyle(new Label("bass", "Bass alone", "the lowest note of each chord", 1), "bass");
 
     /** Root and fifth, for either kind of chord. */
     public static final VoicingStyle OPEN_FIFTHS = new MemberStyle(
-            "open-fifths",
-            "Open fifths",
-            "root and fifth, the same shape on every root",
-            1,
+            new Label("open-fifths", "Open fifths", "root and fifth, the same shape on every root", 1),
             "bass fifth",
             "bass root",
             "bass");
 
     /** Root with third or seventh: which of them is the nearer (common practice). */
     public static final VoicingStyle SHELLS = new MemberStyle(
-            "shells",
-            "Two-note shells",
-            "root with third or seventh, whichever is nearer",
-            2,
+            new Label("shells", "Two-note shells", "root with third or seventh, whichever is nearer", 2),
             "bass third, bass seventh",
             "bass");
 
     /** Third and seventh, over a bass that somebody else plays or the ear adds (common practice). */
     public static final VoicingStyle GUIDE_TONES = new MemberStyle(
-            "guide-tones",
-            "Guide tones",
-            "third and seventh; the bass is left to somebody else",
-            3,
+            new Label("guide-tones", "Guide tones", "third and seventh; the bass is left to somebody else", 3),
             "third seventh, seventh third",
             "third fifth, fifth third, third root, root third",
             "root fifth, fifth root",
@@ -43,13 +35,10 @@ public final class VoicingStyles {
 
     /** The bass in octaves, which is the little finger and the thumb. */
     public static final VoicingStyle OCTAVES = new MemberStyle(
-            "octaves", "Bass in octaves", "little finger and thumb on the bass", 3, "bass bass", "bass");
+            new Label("octaves", "Bass in octaves", "little finger and thumb on the bass", 3), "bass bass", "bass");
 
     public static final VoicingStyle ROOT_FIFTH_OCTAVE = new MemberStyle(
-            "root-fifth-octave",
-            "Root, fifth, octave",
-            "wide and plain",
-            3,
+            new Label("root-fifth-octave", "Root, fifth, octave", "wide and plain", 3),
             "bass fifth bass",
             "bass fifth",
             "bass root",
@@ -57,10 +46,7 @@ public final class VoicingStyles {
 
     /** The wide triad, for large hands. */
     public static final VoicingStyle ROOT_FIFTH_TENTH = new MemberStyle(
-            "root-fifth-tenth",
-            "Root, fifth, tenth",
-            "the wide triad, for large hands",
-            5,
+            new Label("root-fifth-tenth", "Root, fifth, tenth", "the wide triad, for large hands", 5),
             "bass fifth third",
             "bass fifth bass",
             "bass fifth",
@@ -68,30 +54,21 @@ public final class VoicingStyles {
 
     /** Every triad in root position, the same shape on every root. */
     public static final VoicingStyle TRIADS = new MemberStyle(
-            "triads",
-            "Root position",
-            "the same shape slides from root to root",
-            1,
+            new Label("triads", "Root position", "the same shape slides from root to root", 1),
             "bass third fifth",
             "bass third",
             "bass");
 
     /** Root and third an octave higher. */
     public static final VoicingStyle TENTHS = new MemberStyle(
-            "tenths",
-            "Tenths",
-            "the bass and the third an octave higher; large hands, or rolled",
-            5,
+            new Label("tenths", "Tenths", "the bass and the third an octave higher; large hands, or rolled", 5),
             "bass tenth",
             "bass third",
             "bass");
 
     /** Triads in open position: every other note an octave higher. */
     public static final VoicingStyle SPREAD = new MemberStyle(
-            "spread",
-            "Spread triads",
-            "open position, wide at the bottom; large hands, or rolled",
-            5,
+            new Label("spread", "Spread triads", "open position, wide at the bottom; large hands, or rolled", 5),
             "bass fifth tenth, third root fifth, fifth third root",
             "bass fifth bass",
             "bass fifth",
@@ -99,10 +76,11 @@ public final class VoicingStyles {
 
     /** Third, seventh, ninth and fifth or thirteenth, the third or the seventh lowest; no root (common practice). */
     public static final VoicingStyle ROOTLESS = new MemberStyle(
-            "rootless",
-            "Rootless",
-            "third, seventh and ninth, with fifth or thirteenth; the bass is left to somebody else",
-            5,
+            new Label(
+                    "rootless",
+                    "Rootless",
+                    "third, seventh and ninth, with fifth or thirteenth; the bass is left to somebody else",
+                    5),
             "third colour seventh ninth, seventh ninth third colour",
             "third seventh ninth, seventh ninth third",
             "third seventh, seventh third",
@@ -114,13 +92,14 @@ public final class VoicingStyles {
     public static final VoicingStyle HELD_THUMB = new HeldThumbStyle();
 
     public static final VoicingStyle BASS_THEN_CHORD = new BassThenChordStyle(
-            "bass-then-chord", "Bass, then chord", "a low bass, then a leap to the chord", 4, false);
+            new Label("bass-then-chord", "Bass, then chord", "a low bass, then a leap to the chord", 4), false);
 
     public static final VoicingStyle OCTAVE_THEN_CHORD = new BassThenChordStyle(
-            "octave-then-chord",
-            "Octave, then chord",
-            "the bass in octaves, then the hand floats up to the chord",
-            5,
+            new Label(
+                    "octave-then-chord",
+                    "Octave, then chord",
+                    "the bass in octaves, then the hand floats up to the chord",
+                    5),
             true);
 
     public static final VoicingStyle TWO_OCTAVES = new TwoOctavesStyle();

@@ -46,6 +46,73 @@ class ProposalsTest {
         assertThat(three).allMatch(one -> one.days() >= 1 && one.days() <= 7);
     }
 
+    /** What any teacher would name first: the plain waltz, with fifths before it and the low bass behind it (common practice). */
+    @Test
+    void theUsualWaltzIsTheFittingOne() {
+        List<Proposal> three = Proposals.of(WALTZ, Choices.USUAL.with(Hand.ofSpan(9)), new Wish(2, Texture.DANCE, 15));
+        Choices fitting = three.get(1).choices();
+        assertThat(fitting.style().style()).isEqualTo(VoicingStyles.CLOSE);
+        assertThat(fitting.figure()).isEqualTo(Figures.BASS_AND_CHORDS);
+        assertThat(three.stream().map(one -> one.difficulty().step())).containsExactly(1, 2, 3);
+        assertThat(three.stream().map(Proposal::wanted)).containsExactly(1, 2, 3);
+    }
+
+    /** Six-eight rolls (common practice). */
+    @Test
+    void theMetersOwnFigureComesFirst() {
+        LeadSheet six = Chart.read("key: A minor\nmeter: 6/8\ntempo: 60\n| Am | C | D | F | Am | E7 | Am | E7 |")
+                .sheet();
+        List<Proposal> three = Proposals.of(six, Choices.USUAL, new Wish(2, Texture.FLOWING, 15));
+        assertThat(three.get(1).choices().figure()).isEqualTo(Figures.UP_AND_BACK);
+    }
+
+    /** Guide tones, shells and rootless chords are for sevenths (common practice). */
+    @Test
+    void stylesThatTheChordsDoNotAskForAreLeftOut() {
+        for (Texture texture : Texture.values()) {
+            for (int level = 1; level <= 5; level++) {
+                assertThat(Proposals.of(WALTZ, Choices.USUAL, new Wish(level, texture, 20)))
+                        .extracting(one -> one.choices().style().style())
+                        .doesNotContain(VoicingStyles.GUIDE_TONES, VoicingStyles.ROOTLESS, VoicingStyles.SHELLS);
+            }
+        }
+    }
+
+    /** Fuller, faster and stranger things come later, as in graded lessons (common practice). */
+    @Test
+    void stepsRiseAsLessonsDo() {
+        Choices close = Choices.USUAL;
+        assertThat(difficulty(close.with(new StyleChoice(VoicingStyles.OPEN_FIFTHS, Map.of())))
+                        .step())
+                .isEqualTo(1);
+        LeadSheet triads = Chart.read("key: G major\n| G | C | D | G |").sheet();
+        assertThat(Difficulty.of(Arrangement.of(triads, close)).step()).isLessThanOrEqualTo(2);
+        assertThat(difficulty(close.with(Figures.BASS_AND_CHORDS)).step()).isEqualTo(2);
+        assertThat(difficulty(close.with(Figures.ALBERTI)).step()).isEqualTo(2);
+        Choices low = close.with(new StyleChoice(VoicingStyles.BASS_THEN_CHORD, Map.of()))
+                .with(Figures.BASS_AND_CHORDS);
+        assertThat(difficulty(low).step()).isBetween(3, 4);
+        Choices octaves = close.with(new StyleChoice(VoicingStyles.OCTAVE_THEN_CHORD, Map.of()))
+                .with(Figures.BASS_AND_CHORDS);
+        assertThat(difficulty(octaves).step()).isBetween(4, 5);
+        assertThat(difficulty(close.with(Figures.FLOWING)).step()).isBetween(3, 5);
+    }
+
+    @Test
+    void aLeftHandIsComeToInSteps() {
+        List<Proposals.Step> steps = Proposals.steps(WALTZ, Choices.USUAL.with(Figures.ALBERTI));
+        assertThat(steps.get(0).choices().style().style()).isEqualTo(VoicingStyles.BASS);
+        Choices last = steps.get(steps.size() - 1).choices();
+        assertThat(last.figure()).isEqualTo(Figures.ALBERTI);
+        assertThat(last.style().style()).isEqualTo(VoicingStyles.CLOSE);
+        assertThat(steps).hasSizeBetween(4, 6);
+        assertThat(steps.get(0).difficulty().fine())
+                .isLessThan(steps.get(steps.size() - 1).difficulty().fine());
+        assertThat(Proposals.steps(WALTZ, Choices.USUAL))
+                .as("a plain hand needs fewer")
+                .hasSize(3);
+    }
+
     @Test
     void everyLevelAndTextureGetsSomething() {
         for (Texture texture : Texture.values()) {

@@ -37,23 +37,8 @@ class StylesInTheSolverTest {
                         - voicing.first().highest().midi());
 
         @Override
-        public String id() {
-            return "bass-then-chord";
-        }
-
-        @Override
-        public String name() {
-            return "Bass, then chord";
-        }
-
-        @Override
-        public String words() {
-            return "a leap from bass to chord";
-        }
-
-        @Override
-        public int level() {
-            return 4;
+        public Label label() {
+            return new Label("bass-then-chord", "Bass, then chord", "a leap from bass to chord", 4);
         }
 
         @Override

@@ -13,6 +13,10 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.VoicingStyle;
+import com.zestythumb.core.voicing.VoicingStyles;
 import com.zestythumb.formats.importing.Importer;
 import com.zestythumb.formats.midi.MidiFileWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
@@ -23,7 +27,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -185,5 +191,54 @@ class OwnPagesTest {
             System.out.println("own pages as " + (midi ? "MIDI" : "MusicXML") + " right: " + right + " of " + all);
             assertThat(wrong).hasSizeLessThanOrEqualTo((int) (all * (1 - WANTED)));
         }
+    }
+
+    /** Styles that lay whole chords; of two notes, or without the bass that somebody else plays, several can be told. */
+    private static final Set<VoicingStyle> WHOLE = Set.of(
+            VoicingStyles.CLOSE,
+            VoicingStyles.TRIADS,
+            VoicingStyles.SPREAD,
+            VoicingStyles.ROOT_FIFTH_TENTH,
+            VoicingStyles.BASS_THEN_CHORD,
+            VoicingStyles.OCTAVE_THEN_CHORD,
+            VoicingStyles.TWO_OCTAVES,
+            VoicingStyles.CHORD_OVER_BASS,
+            VoicingStyles.PASSED);
+
+    @Test
+    void haveTheirChordsInEveryStyle() throws IOException {
+        Map<String, Count> counts = new TreeMap<>();
+        for (VoicingStyle style : VoicingStyles.all()) {
+            for (LeadSheet tune : tunes()) {
+                Arrangement page = Arrangement.of(
+                        tune,
+                        Choices.USUAL.with(new StyleChoice(style, Map.of())).with(Hand.ofSpan(16)));
+                List<Integer> written =
+                        IntStream.range(0, tune.bars().size()).boxed().toList();
+                for (boolean midi : new boolean[] {false, true}) {
+                    Count count = compare(
+                            page,
+                            midi ? tune.playingOrder() : written,
+                            midi ? asMidi(page) : asMusicXml(page),
+                            tune.title() + ", " + style.id());
+                    counts.merge(
+                            style.id() + (midi ? " as MIDI" : " as MusicXML"),
+                            count,
+                            (a, b) -> new Count(a.right() + b.right(), a.all() + b.all(), List.of()));
+                }
+            }
+        }
+        counts.forEach((style, count) ->
+                System.out.println("own pages, " + style + " right: " + count.right() + " of " + count.all()));
+        int right = 0;
+        int all = 0;
+        for (VoicingStyle style : WHOLE) {
+            for (String as : List.of(" as MIDI", " as MusicXML")) {
+                right += counts.get(style.id() + as).right();
+                all += counts.get(style.id() + as).all();
+            }
+        }
+        System.out.println("own pages in styles of whole chords right: " + right + " of " + all);
+        assertThat(right).isGreaterThanOrEqualTo((int) (all * WANTED));
     }
 }

@@ -1,6 +1,7 @@
 package com.zestythumb.app.arrange;
 
 import com.zestythumb.app.arrange.ArrangementView.AlternativeView;
+import com.zestythumb.app.arrange.ArrangementView.MendView;
 import com.zestythumb.app.arrange.ArrangementView.PriceView;
 import com.zestythumb.app.arrange.ArrangementView.ProposalView;
 import com.zestythumb.app.arrange.ArrangementView.StepView;
@@ -82,6 +83,12 @@ class ArrangementController {
     @Operation(summary = "Other ways to play one chord, each with what the whole tune would cost more.")
     List<AlternativeView> alternatives(@Valid @RequestBody ArrangementRequest request) {
         return reckoning.inTurn(() -> Views.alternatives(request.arrange(request.read()), request.chord()));
+    }
+
+    @PostMapping("/mends")
+    @Operation(summary = "Ways to mend what is to be minded at one chord, each tried on the whole tune.")
+    List<MendView> mends(@Valid @RequestBody ArrangementRequest request) {
+        return reckoning.inTurn(() -> Views.mends(request.arrange(request.read()), request.chord()));
     }
 
     @PostMapping("/prices")

@@ -74,6 +74,9 @@ public record ArrangementView(
         @JsonInclude(JsonInclude.Include.NON_DEFAULT)
         int thinned,
 
+        @Schema(description = "Wishes for one chord that cannot all be kept.")
+        List<String> contradictions,
+
         @Schema(
                 description =
                         "By how many half steps at most another left hand could be better under the same wishes; 0"
@@ -179,6 +182,20 @@ public record ArrangementView(
 
             @Schema(description = "The step that was looked for; where nothing is of it, the nearest was taken.")
             int wanted) {}
+
+    /** A way to mend what is to be minded at a chord. */
+    @Schema(name = "Mend")
+    public record MendView(
+            @Schema(example = "leave out B") String words,
+
+            @Schema(description = "The chord as it is then fixed.")
+            PinDto pin,
+
+            @Schema(description = "How many things there are to mind in the tune then.")
+            int findings,
+
+            @Schema(description = "Half steps that the fingers move in the tune then.")
+            int moved) {}
 
     /** A step on the way to a left hand. */
     @Schema(name = "HandStep")
@@ -295,8 +312,12 @@ public record ArrangementView(
             @Schema(example = "E♭") String name,
             int midi,
 
-            @Schema(description = "1 thumb to 5 little finger.")
-            int finger) {}
+            @Schema(description = "1 thumb to 5 little finger; 0 where none is told.")
+            int finger,
+
+            @Schema(description = "Whether the right hand holds it.", defaultValue = "false")
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+            boolean right) {}
 
     /** The way to the chord that first follows when the tune is played. */
     @Schema(name = "HandMove")
@@ -381,7 +402,19 @@ public record ArrangementView(
                     description = "Whether it is held over into the next note of the same pitch.",
                     defaultValue = "false")
             @JsonInclude(JsonInclude.Include.NON_DEFAULT)
-            boolean tied) {}
+            boolean tied,
+
+            @Schema(description = "Whether the right hand plays it.", defaultValue = "false")
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+            boolean right,
+
+            @Schema(description = "Whether it is the bass of its chord.", defaultValue = "false")
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+            boolean bass,
+
+            @Schema(description = "Whether it is to be played softer than others.", defaultValue = "false")
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+            boolean soft) {}
 
     /** The score in pieces; put together they are one document. */
     @Schema(name = "Score")

@@ -1,7 +1,10 @@
 package com.zestythumb.app.arrange;
 
+import com.zestythumb.core.arrangement.Articulation;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pedalling;
+import com.zestythumb.core.arrangement.Repeating;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.proposing.Texture;
 import com.zestythumb.core.voiceleading.School;
@@ -37,7 +40,15 @@ record CatalogueView(
         @Schema(description = "What a left hand may be wished to mind, the usual weight of each.")
         List<WishView> wishes,
 
-        @Schema(description = "How the pedal may be used.") List<PedalWayView> pedals,
+        @Schema(description = "How the pedal may be used.") List<WayView> pedals,
+
+        @Schema(description = "How long keys may be held.") List<ValueView> touches,
+
+        @Schema(description = "How chords may be played that come again quickly.")
+        List<WayView> repeatings,
+
+        @Schema(description = "How one note of a fixed chord may be played.")
+        List<ValueView> manners,
 
         @Schema(description = "What kinds of accompaniment may be wished.")
         List<ValueView> textures,
@@ -62,8 +73,8 @@ record CatalogueView(
             @Schema(description = "Half steps that one of it usually weighs.")
             int weight) {}
 
-    @Schema(name = "PedalWay")
-    record PedalWayView(String id, String name, String words) {}
+    @Schema(name = "WayToPlay")
+    record WayView(String id, String name, String words) {}
 
     @Schema(name = "Style")
     record StyleView(
@@ -151,7 +162,16 @@ record CatalogueView(
                         .map(id -> new WishView(id, TermNames.of(id), TermNames.weight(id)))
                         .toList(),
                 Arrays.stream(Pedalling.values())
-                        .map(pedal -> new PedalWayView(pedal.name(), pedal.label(), pedal.words()))
+                        .map(pedal -> new WayView(pedal.name(), pedal.label(), pedal.words()))
+                        .toList(),
+                Arrays.stream(Articulation.values())
+                        .map(touch -> new ValueView(touch.name(), touch.label()))
+                        .toList(),
+                Arrays.stream(Repeating.values())
+                        .map(how -> new WayView(how.name(), how.label(), how.words()))
+                        .toList(),
+                Arrays.stream(Manner.values())
+                        .map(manner -> new ValueView(manner.name(), manner.label()))
                         .toList(),
                 Arrays.stream(Texture.values())
                         .map(texture -> new ValueView(texture.name(), texture.label()))

@@ -1,7 +1,10 @@
 package com.zestythumb.app.arrange;
 
+import com.zestythumb.core.arrangement.Articulation;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.Pedalling;
+import com.zestythumb.core.arrangement.Playing;
+import com.zestythumb.core.arrangement.Repeating;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.StyleChoice;
@@ -59,6 +62,13 @@ public record ChoicesDto(
         @Schema(description = "How the pedal is used.", defaultValue = "NONE") @Size(max = 80)
         String pedal,
 
+        @Schema(description = "How long keys are held.", defaultValue = "AS_THE_FIGURE") @Size(max = 80)
+        String touch,
+
+        @Schema(description = "How chords are played that come again quickly.", defaultValue = "AS_USUAL")
+        @Size(max = 80)
+        String repeating,
+
         @Schema(description = "Voicings the teacher fixed.") @Size(max = 2000)
         List<@NotNull @Valid PinDto> pins) {
 
@@ -74,7 +84,9 @@ public record ChoicesDto(
         varied = varied != null && varied;
         weights = weights == null ? Map.of() : weights;
         forbidden = forbidden == null ? List.of() : forbidden;
-        pedal = pedal == null ? usual.pedal().name() : pedal;
+        pedal = pedal == null ? usual.playing().pedal().name() : pedal;
+        touch = touch == null ? usual.playing().touch().name() : touch;
+        repeating = repeating == null ? usual.playing().repeating().name() : repeating;
         pins = pins == null ? List.of() : pins;
     }
 
@@ -89,7 +101,9 @@ public record ChoicesDto(
                 choices.varied(),
                 choices.weights().own(),
                 choices.forbidden().stream().map(PitchClass::toString).sorted().toList(),
-                choices.pedal().name(),
+                choices.playing().pedal().name(),
+                choices.playing().touch().name(),
+                choices.playing().repeating().name(),
                 choices.pins().stream().map(PinDto::of).toList());
     }
 
@@ -109,7 +123,7 @@ public record ChoicesDto(
                 School.named(school),
                 new Weights(weights),
                 forbidden.stream().map(PitchClass::parse).collect(Collectors.toSet()),
-                Pedalling.named(pedal),
+                new Playing(Pedalling.named(pedal), Articulation.named(touch), Repeating.named(repeating)),
                 pins.stream().map(PinDto::toPin).toList());
     }
 }

@@ -1,5 +1,6 @@
 package com.zestythumb.app.arrange;
 
+import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
@@ -9,6 +10,8 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /** A voicing the teacher fixed. */
 @Schema(name = "Pin")
@@ -26,10 +29,18 @@ public record PinDto(
         String start,
 
         @Schema(description = "The pitches.", example = "[\"E3\", \"G3\", \"C4\"]") @NotNull @Size(min = 1, max = 5)
-        List<String> notes) {
+        List<String> notes,
+
+        @Schema(description = "How some of its notes are played, by their pitches. May be left out.") @Size(max = 10)
+        Map<String, Manner> manners,
+
+        @Schema(description = "Fingers that are given, by the pitches. May be left out.") @Size(max = 10)
+        Map<String, Integer> fingers) {
 
     public PinDto {
         id = id == null ? "" : id;
+        manners = manners == null ? Map.of() : manners;
+        fingers = fingers == null ? Map.of() : fingers;
     }
 
     public static PinDto of(Pin pin) {
@@ -37,12 +48,24 @@ public record PinDto(
                 pin.id(),
                 pin.bar() + 1,
                 pin.start().toString(),
-                pin.notes().stream().map(Pitch::toString).toList());
+                pin.notes().stream().map(Pitch::toString).toList(),
+                byName(pin.manners()),
+                byName(pin.fingers()));
     }
 
     Pin toPin() {
         String[] parts = start.split("/");
         Fraction at = Fraction.of(Long.parseLong(parts[0]), parts.length > 1 ? Long.parseLong(parts[1]) : 1);
-        return new Pin(id, bar - 1, at, notes.stream().map(Pitch::parse).toList());
+        return new Pin(id, bar - 1, at, notes.stream().map(Pitch::parse).toList(), byPitch(manners), byPitch(fingers));
+    }
+
+    private static <T> Map<String, T> byName(Map<Pitch, T> told) {
+        return told.entrySet().stream()
+                .collect(Collectors.toMap(one -> one.getKey().toString(), Map.Entry::getValue));
+    }
+
+    private static <T> Map<Pitch, T> byPitch(Map<String, T> told) {
+        return told.entrySet().stream()
+                .collect(Collectors.toMap(one -> Pitch.parse(one.getKey()), Map.Entry::getValue));
     }
 }

@@ -9,6 +9,7 @@ import com.zestythumb.app.arrange.ArrangementView.FingerView;
 import com.zestythumb.app.arrange.ArrangementView.GuessView;
 import com.zestythumb.app.arrange.ArrangementView.KeyView;
 import com.zestythumb.app.arrange.ArrangementView.MeasureOfDifficulty;
+import com.zestythumb.app.arrange.ArrangementView.MendView;
 import com.zestythumb.app.arrange.ArrangementView.MoveView;
 import com.zestythumb.app.arrange.ArrangementView.NoteView;
 import com.zestythumb.app.arrange.ArrangementView.NumeralView;
@@ -22,6 +23,7 @@ import com.zestythumb.app.arrange.ArrangementView.TermPriceView;
 import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Balance;
 import com.zestythumb.core.arrangement.BarMap;
 import com.zestythumb.core.arrangement.ComputedHand;
 import com.zestythumb.core.arrangement.PedalSpan;
@@ -31,6 +33,7 @@ import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.FingerMove;
 import com.zestythumb.core.checking.HandMove;
+import com.zestythumb.core.checking.Mends;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
@@ -104,6 +107,7 @@ final class Views {
                         .toList(),
                 sheet.heading().feel().toLowerCase(Locale.ROOT).matches(".*(swing|shuffle).*"),
                 thinned.size(),
+                contradictions(arrangement),
                 arrangement.leftHand() instanceof ComputedHand computed ? computed.gap() : 0,
                 difficulty(Difficulty.of(arrangement, bars)),
                 AnalysisView.of(arrangement, bars),
@@ -161,12 +165,30 @@ final class Views {
                 guesses(chord.event(), names),
                 chord.event().text() == null ? NOWHERE : chord.event().text(),
                 numeral(chord.numeral()),
-                keys(chord.voicing().pitches(), chord.allFingers(), names),
+                keys(chord.voicing(), chord.allFingers(), names),
                 thinned,
                 leftOut(chord.voicing(), names),
                 next < 0 ? NO_MOVE : move(chord, arrangement.chords().get(next), names),
                 chord.solved().map(Solved::cost).map(Cost::semitones).orElse(0),
                 chord.solved().map(Solved::pinned).orElse(false));
+    }
+
+    private static List<String> contradictions(Arrangement arrangement) {
+        return arrangement.leftHand() instanceof ComputedHand computed
+                ? computed.contradictions().stream()
+                        .map(one -> {
+                            ArrangedChord chord = arrangement.chords().get(one.chord());
+                            int bar = arrangement
+                                    .sheet()
+                                    .bars()
+                                    .get(chord.event().bar())
+                                    .number();
+                            return "Bar " + bar + ": "
+                                    + arrangement.sheet().heading().print(chord.chord()) + " "
+                                    + one.kind().words();
+                        })
+                        .toList()
+                : List.of();
     }
 
     private static Set<Integer> thinned(Arrangement arrangement) {
@@ -200,7 +222,7 @@ final class Views {
                         : arrangement.sheet().heading().print(chords.get(0).chord()),
                 chords.isEmpty()
                         ? List.of()
-                        : keys(chords.get(0).voicing().pitches(), chords.get(0).allFingers(), names),
+                        : keys(chords.get(0).voicing(), chords.get(0).allFingers(), names),
                 chords.stream()
                         .mapToInt(chord -> chord.solved()
                                 .map(Solved::cost)
@@ -211,6 +233,18 @@ final class Views {
                 difficulty.step(),
                 thinned(arrangement).size(),
                 chords.size());
+    }
+
+    /** Ways to mend a chord, as the teacher of this tune calls its notes. */
+    static List<MendView> mends(Arrangement arrangement, int chord) {
+        if (chord < 0 || chord >= arrangement.chords().size()) {
+            return List.of();
+        }
+        NoteNames names = arrangement.sheet().heading().names();
+        return Mends.of(arrangement, chord).stream()
+                .map(mend -> new MendView(
+                        mend.words(names::fromEnglish), PinDto.of(mend.pin()), mend.findings(), mend.moved()))
+                .toList();
     }
 
     /** Other ways to play one chord with the reasons of their prices. */
@@ -260,7 +294,8 @@ final class Views {
         return new NumeralView(numeral.roman(), numeral.figures(), numeral.of() == null ? "" : numeral.of());
     }
 
-    private static List<KeyView> keys(List<Pitch> notes, List<Integer> fingers, NoteNames names) {
+    private static List<KeyView> keys(Voicing voicing, List<Integer> fingers, NoteNames names) {
+        List<Pitch> notes = voicing.pitches();
         // A chord that comes twice in a voicing is shown once.
         return IntStream.range(0, notes.size())
                 .filter(i -> notes.indexOf(notes.get(i)) == i)
@@ -268,7 +303,8 @@ final class Views {
                         notes.get(i).toString(),
                         names.fromEnglish(notes.get(i).pitchClass().pretty()),
                         notes.get(i).midi(),
-                        fingers.get(i)))
+                        fingers.get(i),
+                        i >= voicing.notesOfLeft()))
                 .toList();
     }
 
@@ -307,7 +343,8 @@ final class Views {
         PartView left = new PartView(
                 "left",
                 arrangement.notes().stream()
-                        .map(note -> note(note, late.getOrDefault(note.id(), Fraction.ZERO)))
+                        .map(note -> note(
+                                note, late.getOrDefault(note.id(), Fraction.ZERO), Balance.isBass(note, arrangement)))
                         .toList());
         return melody.isEmpty() ? List.of(left) : List.of(left, new PartView("melody", melody));
     }
@@ -322,7 +359,7 @@ final class Views {
                 other.price());
     }
 
-    private static NoteView note(TimedNote note, Fraction late) {
+    private static NoteView note(TimedNote note, Fraction late, boolean bass) {
         return new NoteView(
                 note.id(),
                 note.chord(),
@@ -330,7 +367,10 @@ final class Views {
                 note.onset().plus(late).toDouble(),
                 note.sounding().minus(late).toDouble(),
                 note.pitch().midi(),
-                note.tied());
+                note.tied(),
+                note.isRight(),
+                bass,
+                note.soft());
     }
 
     /** As they are typed in this chart. */
@@ -363,7 +403,10 @@ final class Views {
                             note.onset().toDouble(),
                             note.duration().toDouble(),
                             note.pitch().midi(),
-                            note.tied()));
+                            note.tied(),
+                            false,
+                            false,
+                            false));
                 }
             }
         }

@@ -2,9 +2,13 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
+import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * A lead sheet with a left hand to it.
@@ -39,8 +43,32 @@ public record Arrangement(
      * would be the rule in the bass clef.
      */
     public boolean leftInTreble() {
-        long high = notes.stream().filter(note -> note.pitch().midi() >= HIGH).count();
-        return high * 2 > notes.size();
+        long left = notes.stream().filter(note -> !note.isRight()).count();
+        long high = notes.stream()
+                .filter(note -> !note.isRight() && note.pitch().midi() >= HIGH)
+                .count();
+        return high * 2 > left;
+    }
+
+    /** What stands above a bar for the player's hand, by the index of the bar: how repeated chords are played. */
+    public Map<Integer, String> advice() {
+        Repeating how = choices.playing().repeating();
+        return how == Repeating.AS_USUAL
+                ? Map.of()
+                : sheet.bars().stream()
+                        .filter(bar -> repeats(bar.index()) && !repeats(bar.index() - 1))
+                        .collect(Collectors.toMap(Bar::index, bar -> how.words()));
+    }
+
+    private boolean repeats(int bar) {
+        return bar >= 0
+                && choices.figureIn(bar).equals(Figures.REPEATED)
+                && notes.stream().anyMatch(note -> note.bar() == bar);
+    }
+
+    /** Whether the right hand plays some of the accompaniment. */
+    public boolean needsRightHand() {
+        return notes.stream().anyMatch(TimedNote::isRight);
     }
 
     /** Pins that fit no chord any more. */

@@ -47,8 +47,17 @@ final class Arranger {
 
     Arrangement compute() {
         Map<Integer, Voicing> pins = new HashMap<>();
+        Map<Integer, Pin> byChord = new HashMap<>();
         List<Pin> lost = new ArrayList<>();
-        choices.pins().forEach(pin -> place(pin, pins, lost));
+        List<Contradiction> contradictions = new ArrayList<>();
+        for (Pin pin : choices.pins()) {
+            int chord = place(pin, pins);
+            if (chord < 0) {
+                lost.add(pin);
+            } else if (byChord.put(chord, pin) != null) {
+                contradictions.add(new Contradiction(Contradiction.Kind.FIXED_TWICE, chord));
+            }
+        }
         VoicingTask task = new VoicingTask(
                 events.stream().map(ChordEvent::chord).toList(),
                 transitions,
@@ -65,9 +74,16 @@ final class Arranger {
         List<Solved> solved = solution.chords();
         List<TimedNote> notes = new ArrayList<>();
         for (int i = 0; i < events.size(); i++) {
-            notes.addAll(figure.notes(i, solved.get(i).voicing()));
+            notes.addAll(figure.notes(i, solved.get(i).voicing(), byChord.get(i)));
         }
-        return take(new ComputedHand(task, solved, solution.gap(), notes, lost, task.notReached()));
+        return take(new ComputedHand(
+                task,
+                solved,
+                solution.gap(),
+                notes,
+                lost,
+                task.notReached(),
+                Contradiction.all(task, byChord, contradictions)));
     }
 
     Arrangement take(LeftHand hand) {
@@ -89,15 +105,16 @@ final class Arranger {
         return new Arrangement(sheet, choices, hand, chords, fingers.notes(), analysis, transitions);
     }
 
-    private void place(Pin pin, Map<Integer, Voicing> pins, List<Pin> lost) {
+    /** Fixes the chord that stands at a pin's place, and tells which it is; −1 where none fits. */
+    private int place(Pin pin, Map<Integer, Voicing> pins) {
         for (int i = 0; i < events.size(); i++) {
             Optional<Voicing> voicing = pin.stands(events.get(i)) ? voicing(pin, events.get(i)) : Optional.empty();
             if (voicing.isPresent()) {
                 pins.put(i, voicing.get());
-                return;
+                return i;
             }
         }
-        lost.add(pin);
+        return -1;
     }
 
     /** Where the style lays just these notes, it knows their bass and grips; else their lowest note is the bass. */
@@ -111,7 +128,8 @@ final class Arranger {
                 .stream()
                 .filter(voicing -> voicing.pitches().stream().sorted().toList().equals(pin.notes()))
                 .findFirst()
-                .or(() -> pin.voicingFor(event));
+                .or(() -> pin.voicingFor(event))
+                .map(pin::shared);
     }
 
     /** From the last key of a chord to the first of the next. */

@@ -23,7 +23,7 @@ import java.util.Set;
  * @param school by which the way from chord to chord is judged
  * @param weights how much she minds what
  * @param forbidden notes that the hand shall not play
- * @param pedal how the pedal is used
+ * @param playing how pedal and touch are used
  * @param pins voicings she fixed
  */
 public record Choices(
@@ -35,7 +35,7 @@ public record Choices(
         School school,
         Weights weights,
         Set<PitchClass> forbidden,
-        Pedalling pedal,
+        Playing playing,
         List<Pin> pins) {
 
     public static final Choices USUAL =
@@ -47,7 +47,7 @@ public record Choices(
         Objects.requireNonNull(hand, "hand");
         Objects.requireNonNull(school, "school");
         Objects.requireNonNull(weights, "weights");
-        Objects.requireNonNull(pedal, "pedal");
+        Objects.requireNonNull(playing, "playing");
         stretches = List.copyOf(stretches);
         forbidden = Set.copyOf(forbidden);
         pins = List.copyOf(pins);
@@ -56,11 +56,11 @@ public record Choices(
     /** The usual wishes, no pedal, nothing fixed. */
     public static Choices of(StyleChoice style, Figure figure, Hand hand, School school) {
         return new Choices(
-                style, figure, List.of(), false, hand, school, Weights.USUAL, Set.of(), Pedalling.NONE, List.of());
+                style, figure, List.of(), false, hand, school, Weights.USUAL, Set.of(), Playing.PLAIN, List.of());
     }
 
     public Choices with(StyleChoice other) {
-        return new Choices(other, figure, stretches, varied, hand, school, weights, forbidden, pedal, pins);
+        return new Choices(other, figure, stretches, varied, hand, school, weights, forbidden, playing, pins);
     }
 
     /** Close chords in these inversions. */
@@ -69,39 +69,43 @@ public record Choices(
     }
 
     public Choices with(Figure other) {
-        return new Choices(style, other, stretches, varied, hand, school, weights, forbidden, pedal, pins);
+        return new Choices(style, other, stretches, varied, hand, school, weights, forbidden, playing, pins);
     }
 
     public Choices with(Hand other) {
-        return new Choices(style, figure, stretches, varied, other, school, weights, forbidden, pedal, pins);
+        return new Choices(style, figure, stretches, varied, other, school, weights, forbidden, playing, pins);
     }
 
     public Choices with(School other) {
-        return new Choices(style, figure, stretches, varied, hand, other, weights, forbidden, pedal, pins);
+        return new Choices(style, figure, stretches, varied, hand, other, weights, forbidden, playing, pins);
     }
 
     public Choices with(Weights other) {
-        return new Choices(style, figure, stretches, varied, hand, school, other, forbidden, pedal, pins);
+        return new Choices(style, figure, stretches, varied, hand, school, other, forbidden, playing, pins);
     }
 
     public Choices with(Pedalling other) {
+        return with(playing.with(other));
+    }
+
+    public Choices with(Playing other) {
         return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, other, pins);
     }
 
     public Choices without(Set<PitchClass> notes) {
-        return new Choices(style, figure, stretches, varied, hand, school, weights, notes, pedal, pins);
+        return new Choices(style, figure, stretches, varied, hand, school, weights, notes, playing, pins);
     }
 
     public Choices withStretches(List<Stretch> others) {
-        return new Choices(style, figure, others, varied, hand, school, weights, forbidden, pedal, pins);
+        return new Choices(style, figure, others, varied, hand, school, weights, forbidden, playing, pins);
     }
 
     public Choices varied(boolean other) {
-        return new Choices(style, figure, stretches, other, hand, school, weights, forbidden, pedal, pins);
+        return new Choices(style, figure, stretches, other, hand, school, weights, forbidden, playing, pins);
     }
 
     public Choices withPins(List<Pin> others) {
-        return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, pedal, others);
+        return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, playing, others);
     }
 
     /** How a bar's chords are laid; the last stretch that covers it counts. */

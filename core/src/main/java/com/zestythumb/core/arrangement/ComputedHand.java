@@ -14,9 +14,16 @@ import java.util.Set;
  * @param gap by how many half steps at most another hand could be better under the same wishes
  * @param lostPins pins that fit no chord any more
  * @param thinned chords that the hand cannot play as their style means them
+ * @param contradictions wishes that cannot all be kept
  */
 public record ComputedHand(
-        VoicingTask task, List<Solved> solved, int gap, List<TimedNote> notes, List<Pin> lostPins, Set<Integer> thinned)
+        VoicingTask task,
+        List<Solved> solved,
+        int gap,
+        List<TimedNote> notes,
+        List<Pin> lostPins,
+        Set<Integer> thinned,
+        List<Contradiction> contradictions)
         implements LeftHand {
 
     public ComputedHand {
@@ -24,6 +31,7 @@ public record ComputedHand(
         notes = List.copyOf(notes);
         lostPins = List.copyOf(lostPins);
         thinned = Set.copyOf(thinned);
+        contradictions = List.copyOf(contradictions);
     }
 
     @Override

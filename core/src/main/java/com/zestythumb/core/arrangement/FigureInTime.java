@@ -5,6 +5,7 @@ import com.zestythumb.core.figure.Figure.Step;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.figure.Layout;
 import com.zestythumb.core.figure.Touch;
+import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
@@ -59,8 +60,13 @@ final class FigureInTime {
         return onset.equals(Fraction.ZERO) ? start.minus(early) : start.plus(onset);
     }
 
-    /** The notes of a chord, in time, without fingers. */
-    List<TimedNote> notes(int chord, Voicing voicing) {
+    /**
+     * The notes of a chord, in time, with no fingers but those that are given.
+     *
+     * @param pin how the teacher fixed it, or null
+     */
+    List<TimedNote> notes(int chord, Voicing voicing, Pin pin) {
+        int left = voicing.notesOfLeft();
         List<Pitch> pitches = voicing.pitches();
         boolean pushed = isPushed(chord);
         ChordEvent event = events.get(chord);
@@ -70,13 +76,23 @@ final class FigureInTime {
                 gripByGrip(voicing.isSilent() ? List.of() : steps(chord, Layout.of(voicing)), voicing, beat),
                 voicing)) {
             for (int place : step.notes()) {
-                Fraction onset = event.start().plus(step.onset());
+                Part part = part(pitches.get(place), step.other() || place >= left, pin);
+                Fraction late = part.late() ? late(step, event) : Fraction.ZERO;
+                Fraction onset = event.start().plus(step.onset()).plus(late);
                 boolean early = pushed && step.onset().equals(Fraction.ZERO);
                 if (early && event.start().equals(Fraction.ZERO)) {
                     // Across the bar line, so written as two notes and a tie.
                     Fraction before = sheet.bars().get(event.bar() - 1).length().minus(EIGHTH);
-                    notes.add(
-                            note(chord, notes.size(), event.bar() - 1, before, EIGHTH, pitches.get(place), step, true));
+                    notes.add(note(
+                            chord,
+                            notes.size(),
+                            event.bar() - 1,
+                            before,
+                            EIGHTH,
+                            pitches.get(place),
+                            step,
+                            true,
+                            part));
                     early = false;
                 }
                 notes.add(note(
@@ -84,17 +100,45 @@ final class FigureInTime {
                         notes.size(),
                         event.bar(),
                         early ? onset.minus(EIGHTH) : onset,
-                        early ? step.duration().plus(EIGHTH) : step.duration(),
+                        (early ? step.duration().plus(EIGHTH) : step.duration()).minus(late),
                         pitches.get(place),
                         step,
-                        false));
+                        false,
+                        part));
             }
         }
         return notes;
     }
 
+    /** What is told of one note of a chord: whose it is and how it is played. */
+    private record Part(Side side, boolean soft, boolean late, int finger) {}
+
+    private static Part part(Pitch pitch, boolean right, Pin pin) {
+        Manner manner = pin == null ? null : pin.manners().get(pitch);
+        return new Part(
+                right ? Side.RIGHT : Side.LEFT,
+                manner == Manner.SOFT,
+                manner == Manner.LATE,
+                pin == null ? 0 : pin.fingers().getOrDefault(pitch, 0));
+    }
+
+    /** A count, where the note sounds longer and is struck with its chord. */
+    private Fraction late(Step step, ChordEvent event) {
+        Fraction count = sheet.bars().get(event.bar()).meter().countLength();
+        boolean fits = step.onset().equals(Fraction.ZERO) && step.duration().compareTo(count) > 0;
+        return fits ? count : Fraction.ZERO;
+    }
+
     private static TimedNote note(
-            int chord, int number, int bar, Fraction onset, Fraction duration, Pitch pitch, Step step, boolean tied) {
+            int chord,
+            int number,
+            int bar,
+            Fraction onset,
+            Fraction duration,
+            Pitch pitch,
+            Step step,
+            boolean tied,
+            Part part) {
         return new TimedNote(
                 "n" + chord + "-" + number,
                 chord,
@@ -102,19 +146,27 @@ final class FigureInTime {
                 onset,
                 duration,
                 pitch,
-                0,
+                part.finger(),
                 false,
                 tied,
-                step.voice(),
+                // What comes late stands in a voice of its own beside its chord.
+                part.late() && part.side() == Side.LEFT ? step.voice() + 1 : step.voice(),
                 step.touch(),
-                step.tuplet());
+                step.tuplet(),
+                part.side(),
+                part.soft());
     }
 
     private List<Step> steps(int chord, Layout layout) {
         ChordEvent event = events.get(chord);
         Bar bar = sheet.bars().get(event.bar());
         Fraction duration = event.duration().minus(isPushed(chord + 1) ? EIGHTH : Fraction.ZERO);
-        return figureOf(chord).over(layout, event.start().plus(bar.offset()), duration, bar.meter());
+        Figure figure = figureOf(chord);
+        List<Step> steps = figure.over(layout, event.start().plus(bar.offset()), duration, bar.meter());
+        Articulation touch = choices.playing().touch();
+        return figure == Figures.BLOCK || touch == Articulation.AS_THE_FIGURE
+                ? steps
+                : steps.stream().map(step -> step.with(touch.of(step.touch()))).toList();
     }
 
     /**
@@ -129,11 +181,14 @@ final class FigureInTime {
         for (Step step : steps) {
             List<List<Integer>> inGrips = new ArrayList<>();
             int from = 0;
-            for (Grip grip : voicing.grips()) {
+            for (int i = 0; i < voicing.grips().size(); i++) {
+                Grip grip = voicing.grips().get(i);
+                boolean last = i == voicing.grips().size() - 1;
                 int first = from;
                 int behind = from + grip.tones().size();
                 List<Integer> here = step.notes().stream()
-                        .filter(place -> place >= first && place < behind)
+                        // The right hand comes in with the left hand's last.
+                        .filter(place -> place >= first && (last || place < behind))
                         .toList();
                 if (!here.isEmpty()) {
                     inGrips.add(here);
@@ -146,8 +201,7 @@ final class FigureInTime {
                 Fraction after = share.times(i);
                 Fraction length =
                         i < inGrips.size() - 1 ? share : step.duration().minus(after);
-                parted.add(new Step(
-                        step.onset().plus(after), length, inGrips.get(i), step.voice(), step.touch(), step.tuplet()));
+                parted.add(step.with(step.onset().plus(after), length, inGrips.get(i)));
             }
         }
         return parted;
@@ -159,15 +213,7 @@ final class FigureInTime {
         return !rolls
                 ? steps
                 : steps.stream()
-                        .map(step -> step.notes().size() < 2
-                                ? step
-                                : new Step(
-                                        step.onset(),
-                                        step.duration(),
-                                        step.notes(),
-                                        step.voice(),
-                                        Touch.ROLLED,
-                                        step.tuplet()))
+                        .map(step -> step.notes().size() < 2 ? step : step.with(Touch.ROLLED))
                         .toList();
     }
 
@@ -192,7 +238,9 @@ final class FigureInTime {
             return Figures.BLOCK;
         }
         int bar = events.get(chord).bar();
-        Figure figure = choices.figureIn(bar);
+        Figure chosen = choices.figureIn(bar);
+        boolean inTurn = chosen.equals(Figures.REPEATED) && choices.playing().repeating() == Repeating.HANDS;
+        Figure figure = inTurn ? Figures.SHARED : chosen;
         return choices.varied() && sinceSection(bar) % FOUR == FOUR - 1 ? Figures.variation(figure) : figure;
     }
 

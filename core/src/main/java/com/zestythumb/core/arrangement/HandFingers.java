@@ -36,7 +36,7 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
         int at = 0;
         int chordBefore = -1;
         for (TimedNote note : notes) {
-            if (note.chord() < 0) {
+            if (!isOfLeft(note)) {
                 continue;
             }
             // Grips are played in their order: the hand goes on where the note is not under it any more.
@@ -53,7 +53,9 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
                     note.finger()));
         }
         Fingers fingers = search.search(grips, strikes);
-        return new HandFingers(fingered(notes, fingers.struck()), byChord(voicings, fingers.held()));
+        // Below a tune the fingers of the right hand are the tune's.
+        RightFingers right = sheet.hasMelody() ? RightFingers.none() : RightFingers.of(notes);
+        return new HandFingers(fingered(notes, fingers.struck(), right), byChord(voicings, fingers.held(), right));
     }
 
     private static Fraction[] barStarts(LeadSheet sheet) {
@@ -87,7 +89,7 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
     }
 
     /** A finger is shown where its note is first struck in its chord. */
-    private static List<TimedNote> fingered(List<TimedNote> notes, List<Integer> struck) {
+    private static List<TimedNote> fingered(List<TimedNote> notes, List<Integer> struck, RightFingers right) {
         List<TimedNote> fingered = new ArrayList<>();
         Set<Integer> shown = new HashSet<>();
         int chord = -1;
@@ -101,19 +103,31 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
                 shown.clear();
                 chord = note.chord();
             }
-            int finger = struck.get(strike++);
+            int found = note.isRight() ? right.of(note) : struck.get(strike++);
+            int finger = note.finger() > 0 ? note.finger() : found;
             boolean first = shown.add(note.pitch().midi());
-            fingered.add(note.finger() > 0 ? note : note.withFinger(finger, first && finger > 0));
+            fingered.add(note.fingerShown() ? note : note.withFinger(finger, first && finger > 0));
         }
         return fingered;
     }
 
-    private static List<List<List<Integer>>> byChord(List<Voicing> voicings, List<List<Integer>> held) {
+    /** Before the first chord there is no grip to lie in. */
+    private static boolean isOfLeft(TimedNote note) {
+        return note.chord() >= 0 && !note.isRight();
+    }
+
+    private static List<List<List<Integer>>> byChord(
+            List<Voicing> voicings, List<List<Integer>> held, RightFingers right) {
         List<List<List<Integer>>> byChord = new ArrayList<>();
         int at = 0;
-        for (Voicing voicing : voicings) {
+        for (int i = 0; i < voicings.size(); i++) {
+            Voicing voicing = voicings.get(i);
             int behind = at + voicing.grips().size();
-            byChord.add(held.subList(at, behind));
+            List<List<Integer>> fingers = new ArrayList<>(held.subList(at, behind));
+            for (Grip grip : voicing.right()) {
+                fingers.add(right.of(i, grip));
+            }
+            byChord.add(fingers);
             at = behind;
         }
         return byChord;

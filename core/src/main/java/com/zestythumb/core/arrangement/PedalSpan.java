@@ -27,7 +27,7 @@ public record PedalSpan(int bar, Fraction down, Fraction up, Fraction delay) {
      * a bar where it is separated (common practice). O(chords).
      */
     public static List<PedalSpan> of(Arrangement arrangement) {
-        return switch (arrangement.choices().pedal()) {
+        return switch (arrangement.choices().playing().pedal()) {
             case NONE -> List.of();
             case JOINED -> joined(arrangement);
             case SEPARATED -> separated(arrangement);

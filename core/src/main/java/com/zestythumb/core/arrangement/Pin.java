@@ -5,8 +5,11 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A voicing the teacher fixed.
@@ -15,8 +18,16 @@ import java.util.Optional;
  * @param bar index of the written bar, from 0
  * @param start quarter notes after the bar line
  * @param notes the pitches, lowest first
+ * @param manners how some of them are played
+ * @param fingers fingers that are given, 1 to 5; the others are found around them
  */
-public record Pin(String id, int bar, Fraction start, List<Pitch> notes) {
+public record Pin(
+        String id,
+        int bar,
+        Fraction start,
+        List<Pitch> notes,
+        Map<Pitch, Manner> manners,
+        Map<Pitch, Integer> fingers) {
 
     /** Two grips of five. */
     private static final int MOST = 10;
@@ -24,7 +35,21 @@ public record Pin(String id, int bar, Fraction start, List<Pitch> notes) {
     private static final int FINGERS = 5;
 
     public Pin(int bar, Fraction start, List<Pitch> notes) {
-        this("", bar, start, notes);
+        this("", bar, start, notes, Map.of(), Map.of());
+    }
+
+    /** The same with one note played so. */
+    public Pin with(Pitch note, Manner manner) {
+        Map<Pitch, Manner> more = new HashMap<>(manners);
+        more.put(note, manner);
+        return new Pin(id, bar, start, notes, more, fingers);
+    }
+
+    /** The same with a finger on one note. */
+    public Pin with(Pitch note, int finger) {
+        Map<Pitch, Integer> more = new HashMap<>(fingers);
+        more.put(note, finger);
+        return new Pin(id, bar, start, notes, manners, more);
     }
 
     public Pin {
@@ -32,6 +57,33 @@ public record Pin(String id, int bar, Fraction start, List<Pitch> notes) {
         if (notes.isEmpty() || notes.size() > MOST) {
             throw new IllegalArgumentException("a pinned chord has one to ten notes");
         }
+        manners = Map.copyOf(manners);
+        fingers = Map.copyOf(fingers);
+        for (int finger : fingers.values()) {
+            if (finger < 1 || finger > FINGERS) {
+                throw new IllegalArgumentException("a finger is 1 (thumb) to 5, not " + finger);
+            }
+        }
+        int right = inRightHand(notes, manners);
+        Set<Pitch> lower = Set.copyOf(notes.subList(0, notes.size() - right));
+        boolean low = manners.entrySet().stream()
+                .anyMatch(one -> one.getValue() == Manner.RIGHT_HAND && lower.contains(one.getKey()));
+        if (right == notes.size() || low) {
+            throw new IllegalArgumentException(
+                    "the right hand takes the highest notes of a chord, and not all of them");
+        }
+    }
+
+    private static int inRightHand(List<Pitch> notes, Map<Pitch, Manner> manners) {
+        return (int) notes.stream()
+                .filter(note -> manners.get(note) == Manner.RIGHT_HAND)
+                .count();
+    }
+
+    /** A voicing of its notes, as the two hands share them. */
+    Voicing shared(Voicing voicing) {
+        int right = inRightHand(notes, manners);
+        return right == 0 || right >= voicing.last().tones().size() ? voicing : voicing.sharing(right);
     }
 
     /** Whether a chord stands at its place. */

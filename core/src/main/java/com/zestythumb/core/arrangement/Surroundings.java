@@ -16,7 +16,7 @@ import java.util.List;
 import java.util.Map;
 
 /** Tells what goes on around each chord of a tune: its closes, its key and the notes above it. */
-final class Surroundings {
+public final class Surroundings {
 
     private static final int LEADING_TONE = 11;
 
@@ -57,14 +57,15 @@ final class Surroundings {
     }
 
     /** On the beginning of a felt group: one and, in four, three. */
-    private static boolean isStrong(Bar bar, Fraction onset) {
+    public static boolean isStrong(Bar bar, Fraction onset) {
         Fraction group = bar.meter().isCompound()
                 ? bar.meter().beatLength()
                 : bar.meter().figureGroup();
         return onset.plus(bar.offset()).dividedBy(group).isWhole();
     }
 
-    private static PitchClass leadingTone(Analysis analysis, int chord) {
+    /** The note half a step below the keynote at a chord; null where no key is clear. */
+    public static PitchClass leadingTone(Analysis analysis, int chord) {
         if (!analysis.isClear()) {
             return null;
         }

@@ -1,6 +1,7 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.figure.Touch;
+import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Tuplet;
@@ -20,6 +21,8 @@ import com.zestythumb.core.sheet.Tuplet;
  * @param voice 0 for the upper voice of the hand, 1 for the one below
  * @param touch how the key is played
  * @param tuplet its place in a tuplet, or null
+ * @param side the hand that plays it
+ * @param soft whether it is to be played softer than the notes around it
  */
 public record TimedNote(
         String id,
@@ -33,11 +36,21 @@ public record TimedNote(
         boolean tied,
         int voice,
         Touch touch,
-        Tuplet tuplet) {
+        Tuplet tuplet,
+        Side side,
+        boolean soft) {
+
+    public boolean isRight() {
+        return side == Side.RIGHT;
+    }
 
     /** How long the key is held down, in quarter notes. */
     public Fraction sounding() {
-        return touch == Touch.SHORT ? duration.dividedBy(Fraction.of(2)) : duration;
+        return switch (touch) {
+            case SHORT -> duration.dividedBy(Fraction.of(2));
+            case DETACHED -> duration.times(Fraction.of(3, 4));
+            default -> duration;
+        };
     }
 
     /** How long it is written: a triplet eighth is an eighth. */
@@ -46,6 +59,7 @@ public record TimedNote(
     }
 
     TimedNote withFinger(int other, boolean shown) {
-        return new TimedNote(id, chord, bar, onset, duration, pitch, other, shown, tied, voice, touch, tuplet);
+        return new TimedNote(
+                id, chord, bar, onset, duration, pitch, other, shown, tied, voice, touch, tuplet, side, soft);
     }
 }

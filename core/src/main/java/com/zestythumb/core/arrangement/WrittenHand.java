@@ -2,6 +2,7 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.figure.Touch;
+import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
@@ -104,7 +105,9 @@ public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) impleme
                 note.tied(),
                 note.voice(),
                 note.touch(),
-                note.tuplet());
+                note.tuplet(),
+                Side.LEFT,
+                false);
     }
 
     private static Voicing voicing(Chord chord, List<WrittenNote> notes, Hand hand) {

@@ -23,45 +23,82 @@ public record FindingWords(String title, String message, String remedy) {
             "fine in popular styles; else take another inversion so that one voice stays";
 
     /** By the codes of faults. What stands in braces is a measure of the fault, or one of the two chords. */
-    private static final Map<String, FindingWords> BY_CODE = Map.of(
-            "stretch",
-            new FindingWords(
+    private static final Map<String, FindingWords> BY_CODE = Map.ofEntries(
+            words(
+                    "stretch",
                     "Too wide",
                     "{chord} spans {width} half steps; this hand reaches {span}",
                     "take a nearer inversion or leave a note out; never force a stretch, and stop at pain"),
-            "stretch-within",
-            new FindingWords(
+            words(
+                    "stretch-within",
                     "Too wide between",
                     "two fingers of this hand do not reach their keys in {chord}",
                     "leave a middle note out or break the chord; never force a stretch, and stop at pain"),
-            "leap",
-            new FindingWords(
+            words(
+                    "leap",
                     "Far leap",
                     "the hand leaps {shift} half steps to {chord} in {seconds} s",
                     "take a nearer inversion, or let go of the chord before early"),
-            "mud",
-            new FindingWords(
+            words(
+                    "mud",
                     "Muddy",
                     "{chord} lies low and close, from {lowest}: it will sound muddy",
                     "play it higher, or leave a middle note out"),
-            "parallel-fifths",
-            new FindingWords(
-                    "Parallel fifths", "bass and top go in parallel fifths from {before} to {chord}", OTHER_INVERSION),
-            "parallel-octaves",
-            new FindingWords(
+            words(
+                    "parallel-fifths",
+                    "Parallel fifths",
+                    "bass and top go in parallel fifths from {before} to {chord}",
+                    OTHER_INVERSION),
+            words(
+                    "parallel-octaves",
                     "Parallel octaves",
                     "bass and top go in parallel octaves from {before} to {chord}",
                     OTHER_INVERSION),
-            "parallel-fifths-inside",
-            new FindingWords(
+            words(
+                    "parallel-fifths-inside",
                     "Parallel fifths",
                     "the voices on {low} and {high} go in parallel fifths from {before} to {chord}",
                     OTHER_INVERSION),
-            "parallel-octaves-inside",
-            new FindingWords(
+            words(
+                    "parallel-octaves-inside",
                     "Parallel octaves",
                     "the voices on {low} and {high} go in parallel octaves from {before} to {chord}",
-                    OTHER_INVERSION));
+                    OTHER_INVERSION),
+            words(
+                    "clash",
+                    "Clash",
+                    "{note} grates against the tune's {tune} on a strong beat",
+                    "leave it out, play it softly, or bring it in a count later"),
+            words(
+                    "clash-ninth",
+                    "Clash",
+                    "{note} grates against the tune's {tune}, a minor ninth above, on a strong beat",
+                    "leave it out, play it softly, or bring it in a count later"),
+            words("collision", "Same key", "both hands want {note}", "let one hand play it, or take a lower inversion"),
+            words(
+                    "crossing",
+                    "Hands cross",
+                    "{note} lies above the tune's {tune}",
+                    "take a lower inversion, or give the note to the right hand"),
+            words(
+                    "doubled-leading-tone",
+                    "Leading tone twice",
+                    "{note} leads on in both hands",
+                    "leave it to the tune"),
+            words(
+                    "strain",
+                    "Many repeated chords",
+                    "{strokes} chords one after another in {seconds} s",
+                    "small doses with rests between; let the wrist go, or let the hands take turns; stop at pain, and ask teacher or doctor where it stays"),
+            words(
+                    "strain-wide",
+                    "Wide and often",
+                    "{strokes} chords of up to {widest} half steps one after another in {seconds} s",
+                    "small doses with rests between; leave a note out or let the hands take turns; stop at pain, and ask teacher or doctor where it stays"));
+
+    private static Map.Entry<String, FindingWords> words(String code, String title, String message, String remedy) {
+        return Map.entry(code, new FindingWords(title, message, remedy));
+    }
 
     /** As the teacher of this tune calls the chords and notes. */
     public static FindingWords of(Finding finding, Arrangement arrangement) {

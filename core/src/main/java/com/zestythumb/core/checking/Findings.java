@@ -91,6 +91,13 @@ public final class Findings {
             List<Voicing> line =
                     arrangement.chords().stream().map(ArrangedChord::voicing).toList();
             rule.check(line, entry.limits(), (chord, fault) -> add(rule, fault, chord, -1));
+        } else if (entry.rule() instanceof Rule.OfMeeting rule) {
+            Meetings.of(arrangement)
+                    .forEach((chord, meetings) -> meetings.forEach(
+                            meeting -> rule.check(meeting, entry.limits(), fault -> add(rule, fault, chord, -1))));
+        } else if (entry.rule() instanceof Rule.OfRun rule) {
+            Runs.of(arrangement)
+                    .forEach((chord, run) -> rule.check(run, entry.limits(), fault -> add(rule, fault, chord, -1)));
         }
     }
 

@@ -20,7 +20,7 @@ import java.util.stream.IntStream;
  * group, which is half a bar in 4/4 and 12/8 and else a bar, and with each new chord. The value is that of one stroke:
  * {@code 1/8}, {@code 1/8t} for a triplet, {@code count} for the meter's own unit. A stroke is one {@link Role} or
  * several joined by {@code +}, {@code *3} where it lasts three values, {@code *} where it lasts as long as the chord,
- * and a dot where it is short. What stands in brackets is played over and over until the group ends;
+ * a dot where it is short, and {@code >} where it goes to the right hand. What stands in brackets is played over and over until the group ends;
  * without brackets all of it is.
  *
  * @param id how it is called in data
@@ -42,8 +42,26 @@ public record Figure(String id, String name, int level, int mostNotes, String te
      * @param notes places in the chord, 0 for the lowest
      * @param voice 0 for the upper one, 1 for the next
      * @param tuplet its place in a tuplet, or null
+     * @param other whether the right hand plays it
      */
-    public record Step(Fraction onset, Fraction duration, List<Integer> notes, int voice, Touch touch, Tuplet tuplet) {}
+    public record Step(
+            Fraction onset,
+            Fraction duration,
+            List<Integer> notes,
+            int voice,
+            Touch touch,
+            Tuplet tuplet,
+            boolean other) {
+
+        /** The same for a part of its time or its notes. */
+        public Step with(Fraction from, Fraction length, List<Integer> some) {
+            return new Step(from, length, some, voice, touch, tuplet, other);
+        }
+
+        public Step with(Touch touched) {
+            return new Step(onset, duration, notes, voice, touched, tuplet, other);
+        }
+    }
 
     /** Throws with place and remedy where the text says no figure. */
     public static Figure of(String id, String name, int level, int mostNotes, String text) {
@@ -70,7 +88,8 @@ public record Figure(String id, String name, int level, int mostNotes, String te
                 IntStream.range(0, layout.chord()).boxed().toList(),
                 0,
                 Touch.PLAIN,
-                null));
+                null,
+                false));
         if (notes == 1 || pattern == null) {
             return atOnce;
         }
@@ -116,7 +135,7 @@ public record Figure(String id, String name, int level, int mostNotes, String te
                 List<Integer> places = places(stroke, round, turns);
                 if (!places.isEmpty()) {
                     Tuplet tuplet = stroke.triplet() ? new Tuplet(GROUP_OF_TRIPLETS, 2, 0, 1) : null;
-                    steps.add(new Step(at, last.minus(at), places, voice, stroke.touch(), tuplet));
+                    steps.add(new Step(at, last.minus(at), places, voice, stroke.touch(), tuplet, stroke.other()));
                 }
                 at = last;
             }
@@ -151,7 +170,8 @@ public record Figure(String id, String name, int level, int mostNotes, String te
                     ? null
                     : new Tuplet(
                             step.tuplet().actual(), step.tuplet().normal(), together.indexOf(step), together.size());
-            told.add(new Step(step.onset(), step.duration(), step.notes(), step.voice(), step.touch(), tuplet));
+            told.add(new Step(
+                    step.onset(), step.duration(), step.notes(), step.voice(), step.touch(), tuplet, step.other()));
         }
         return told;
     }

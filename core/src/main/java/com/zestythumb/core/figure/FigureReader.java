@@ -19,8 +19,8 @@ final class FigureReader {
                     + "(?<value>count|1/(?:1|2|4|8|16|32)t?)\\s+(?<voices>.+)");
     private static final java.util.regex.Pattern VOICE =
             java.util.regex.Pattern.compile("([^()]*)(?:\\(([^()]+)\\))?\\s*");
-    private static final java.util.regex.Pattern STROKE =
-            java.util.regex.Pattern.compile("(?<roles>[a-z0-9+]+)(?<length>\\*(?<times>[1-9]\\d?)?)?(?<touch>\\.)?");
+    private static final java.util.regex.Pattern STROKE = java.util.regex.Pattern.compile(
+            "(?<roles>[a-z0-9+]+)(?<length>\\*(?<times>[1-9]\\d?)?)?(?<touch>\\.)?(?<other>>)?");
     private static final Fraction TWO_THIRDS = Fraction.of(2, 3);
 
     private FigureReader() {}
@@ -108,7 +108,8 @@ final class FigureReader {
         boolean held = m.group("length") != null && m.group("times") == null;
         int times = m.group("times") == null ? 1 : Integer.parseInt(m.group("times"));
         boolean triplet = isTriplet(value);
-        return meter -> new Stroke(roles, held ? null : length(value, meter).times(times), triplet, touch);
+        boolean other = m.group("other") != null;
+        return meter -> new Stroke(roles, held ? null : length(value, meter).times(times), triplet, touch, other);
     }
 
     private static boolean isTriplet(String value) {

@@ -44,6 +44,10 @@ public final class Figures {
     public static final Figure REPEATED =
             Figure.of("REPEATED", "Repeated chords", 3, HAND, "compound: count (all) | 1/8 (all)");
 
+    /** The same, the hands taking turns: what one hand would tire of, two do with ease. */
+    public static final Figure SHARED = Figure.of(
+            "SHARED", "Repeated chords, hands in turn", 3, HAND, "compound: count (all all> all) | 1/8 (all all>)");
+
     /** Chords on the beats while the bass sounds on, in a voice of its own. */
     public static final Figure HELD_BASS = Figure.of(
             "HELD_BASS",
@@ -127,6 +131,7 @@ public final class Figures {
             RIFF,
             WAVE,
             REPEATED,
+            SHARED,
             ANTICIPATED,
             THREE_THREE_TWO,
             TRIPLETS,

@@ -1,5 +1,6 @@
 package com.zestythumb.core.figure;
 
+import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.List;
 
@@ -12,6 +13,7 @@ import java.util.List;
 public record Layout(List<Integer> grips) {
 
     private static final int WITH_SECOND_BASS = 4;
+    private static final int OCTAVE = 12;
 
     public Layout {
         grips = List.copyOf(grips);
@@ -25,9 +27,18 @@ public record Layout(List<Integer> grips) {
         return new Layout(List.of(notes));
     }
 
+    /** A bass under the left hand and its chord under the right are two grips; else both hands hold one chord. */
     public static Layout of(Voicing voicing) {
-        return new Layout(
-                voicing.grips().stream().map(grip -> grip.tones().size()).toList());
+        boolean bassAlone = voicing.grips().size() == 1 && isBass(voicing.first());
+        return voicing.right().isEmpty() || bassAlone
+                ? new Layout(voicing.bothHands().stream()
+                        .map(grip -> grip.tones().size())
+                        .toList())
+                : Layout.of(voicing.tones().size());
+    }
+
+    private static boolean isBass(Grip grip) {
+        return grip.tones().size() == 1 || grip.tones().size() == 2 && grip.width() == OCTAVE;
     }
 
     /** All notes, those of a second bass and its chord too. */

@@ -9,5 +9,6 @@ import java.util.List;
  * @param roles which notes of the chord; several for a double note
  * @param length quarter notes; null for as long as the chord lasts
  * @param triplet whether three such are played in the time of two
+ * @param other whether the right hand plays it
  */
-record Stroke(List<Role> roles, Fraction length, boolean triplet, Touch touch) {}
+record Stroke(List<Role> roles, Fraction length, boolean triplet, Touch touch, boolean other) {}

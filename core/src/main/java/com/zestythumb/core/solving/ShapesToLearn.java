@@ -67,7 +67,7 @@ final class ShapesToLearn {
 
     /** The steps between the notes, grip by grip: the shape of the hand, wherever it lies. */
     static List<List<Integer>> pattern(Voicing voicing) {
-        return voicing.grips().stream()
+        return voicing.bothHands().stream()
                 .map(grip -> IntStream.range(1, grip.tones().size())
                         .mapToObj(i -> grip.tones().get(i).pitch().midi()
                                 - grip.tones().get(i - 1).pitch().midi())

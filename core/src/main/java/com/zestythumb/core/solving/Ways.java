@@ -26,8 +26,6 @@ import java.util.stream.Collectors;
  */
 final class Ways {
 
-    private static final int[] NO_KEYS = {};
-
     /**
      * Keys of the candidates of a chord: those that are the same for several are measured once.
      *
@@ -140,20 +138,12 @@ final class Ways {
 
     private Keys keys(List<Voicing> layer) {
         return keys.computeIfAbsent(
-                layer, list -> new Keys(Grips.of(list, Ways::firstKeys), Grips.of(list, Ways::lastKeys)));
-    }
-
-    private static int[] firstKeys(Voicing voicing) {
-        return voicing.isSilent() ? NO_KEYS : voicing.first().midiKeys();
-    }
-
-    private static int[] lastKeys(Voicing voicing) {
-        return voicing.isSilent() ? NO_KEYS : voicing.last().midiKeys();
+                layer, list -> new Keys(Grips.of(list, WayTerm::first), Grips.of(list, WayTerm::last)));
     }
 
     /** Half steps moved by all fingers. */
     static int semitones(Voicing from, Voicing to) {
-        return Distance.between(lastKeys(from), firstKeys(to));
+        return Distance.between(WayTerm.last(from), WayTerm.first(to));
     }
 
     int cost(Voicing from, Voicing to, Transition pair) {

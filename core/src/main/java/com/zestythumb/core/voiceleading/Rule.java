@@ -9,7 +9,7 @@ import java.util.Map;
  * One thing a teacher looks for. A rule finds and measures; a {@link School} says how much it weighs and where its
  * limits lie; the words are made elsewhere. A new rule is a new class, a line in the schools and its sentence.
  */
-public sealed interface Rule permits Rule.OfGrip, Rule.OfPassage, Rule.OfLine {
+public sealed interface Rule permits Rule.OfGrip, Rule.OfPassage, Rule.OfLine, Rule.OfMeeting, Rule.OfRun {
 
     /** How it is called in data: {@code "parallels"}. */
     String id();
@@ -32,6 +32,18 @@ public sealed interface Rule permits Rule.OfGrip, Rule.OfPassage, Rule.OfLine {
 
         /** Looks at all voicings; what it finds is said to be at a chord by its index. */
         void check(List<Voicing> line, Map<String, Double> limits, LineSink sink);
+    }
+
+    /** Looks at two notes that sound together, one of the accompaniment and one of the tune. */
+    non-sealed interface OfMeeting extends Rule {
+
+        void check(Meeting meeting, Map<String, Double> limits, Sink sink);
+    }
+
+    /** Looks at chords struck one after another by one hand. */
+    non-sealed interface OfRun extends Rule {
+
+        void check(Run run, Map<String, Double> limits, Sink sink);
     }
 
     /** Takes what is found. */

@@ -32,6 +32,14 @@ public record School(String id, String name, List<Entry> entries) {
     private static final Rule LEAP = new LeapRule();
     private static final Rule MUD = new MudRule();
     private static final Rule PARALLELS = new ParallelRule();
+    private static final Rule CLASH = new ClashRule();
+    private static final Rule COLLISION = new CollisionRule();
+    private static final Rule DOUBLING = new DoublingRule();
+    private static final Rule STRAIN = new StrainRule();
+
+    /** Eight wide chords or sixteen narrow ones, four and more to a second (from memory of lessons; a rule of thumb). */
+    private static final Map<String, Double> STRAINS =
+            Map.of(StrainRule.STROKES, 8.0, StrainRule.SPEED, 4.0, StrainRule.WIDE, 0.8);
 
     /** More than an octave, or more than a fifth within half a second (common practice; the figures from memory). */
     private static final Map<String, Double> LEAPS =
@@ -47,7 +55,10 @@ public record School(String id, String name, List<Entry> entries) {
                     new Entry(STRETCH, 0, Map.of()),
                     new Entry(LEAP, 0, LEAPS),
                     new Entry(MUD, 0, GRACE),
-                    new Entry(PARALLELS, 0, Map.of(ParallelRule.BARE_FIFTHS, 0.0))));
+                    new Entry(PARALLELS, 0, Map.of(ParallelRule.BARE_FIFTHS, 0.0)),
+                    new Entry(CLASH, 0, Map.of()),
+                    new Entry(COLLISION, 0, Map.of()),
+                    new Entry(STRAIN, 0, STRAINS)));
 
     /** Parallel fifths and octaves are avoided where there is a way (any textbook of harmony). */
     public static final School CLASSICAL = new School(
@@ -57,7 +68,11 @@ public record School(String id, String name, List<Entry> entries) {
                     new Entry(STRETCH, 0, Map.of()),
                     new Entry(LEAP, 12, LEAPS),
                     new Entry(MUD, 0, GRACE),
-                    new Entry(PARALLELS, 12, Map.of(ParallelRule.BARE_FIFTHS, 1.0))));
+                    new Entry(PARALLELS, 12, Map.of(ParallelRule.BARE_FIFTHS, 1.0)),
+                    new Entry(CLASH, 0, Map.of()),
+                    new Entry(COLLISION, 0, Map.of()),
+                    new Entry(DOUBLING, 0, Map.of()),
+                    new Entry(STRAIN, 0, STRAINS)));
 
     private static final List<School> ALL = List.of(POPULAR, CLASSICAL);
 

@@ -15,7 +15,7 @@ final class StretchRule implements Rule.OfGrip {
 
     @Override
     public void check(Voicing voicing, Hand hand, Map<String, Double> limits, Sink sink) {
-        for (Grip grip : voicing.grips()) {
+        for (Grip grip : voicing.bothHands()) {
             int beyond = hand.beyond(grip);
             if (beyond > 0) {
                 // Where thumb and little finger reach it, two fingers between them do not.

@@ -1,6 +1,7 @@
 package com.zestythumb.core.voicing;
 
 import com.zestythumb.core.pitch.Interval;
+import java.util.List;
 import java.util.function.ToIntFunction;
 
 /** Cost terms that styles share. */
@@ -14,14 +15,14 @@ public final class CostTerms {
             "stretch beyond the hand",
             "half steps",
             100,
-            (voicing, place) -> most(voicing, grip -> place.hand().beyond(grip)));
+            (voicing, place) -> most(voicing.bothHands(), grip -> place.hand().beyond(grip)));
 
     public static final CostTerm MUD = new CostTerm(
             "mud",
             "close notes that lie too low to sound clear",
             "half steps",
             2,
-            (voicing, place) -> most(voicing, grip -> LowIntervalLimits.depth(grip.midiKeys())));
+            (voicing, place) -> most(voicing.bothHands(), grip -> LowIntervalLimits.depth(grip.midiKeys())));
 
     /** The middle of a grip more than a fifth from where the hand is at home. */
     public static final CostTerm REGISTER = new CostTerm(
@@ -29,8 +30,9 @@ public final class CostTerms {
             "far from the hand's home",
             "half steps",
             1,
-            (voicing, place) ->
-                    most(voicing, grip -> Math.abs(grip.middle() - place.hand().home()) - FIFTH));
+            (voicing, place) -> most(
+                    voicing.grips(),
+                    grip -> Math.abs(grip.middle() - place.hand().home()) - FIFTH));
 
     public static final CostTerm MISSING_FIFTH =
             new CostTerm("missing-fifth", "left without its fifth", "chords", 2, (voicing, place) -> {
@@ -64,10 +66,10 @@ public final class CostTerms {
 
     private CostTerms() {}
 
-    /** The most that a grip of it has; none below 0. Asked for thousands of candidates: without streams. */
-    private static int most(Voicing voicing, ToIntFunction<Grip> measure) {
+    /** The most that one of the grips has; none below 0. Asked for thousands of candidates: without streams. */
+    private static int most(List<Grip> grips, ToIntFunction<Grip> measure) {
         int most = 0;
-        for (Grip grip : voicing.grips()) {
+        for (Grip grip : grips) {
             most = Math.max(most, measure.applyAsInt(grip));
         }
         return most;

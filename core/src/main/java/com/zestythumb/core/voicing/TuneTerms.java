@@ -68,7 +68,7 @@ public final class TuneTerms {
                     lowest = Math.min(lowest, note.midi());
                 }
                 int highest = 0;
-                for (Grip grip : voicing.grips()) {
+                for (Grip grip : voicing.bothHands()) {
                     highest = Math.max(highest, grip.highest().midi());
                 }
                 return Math.max(0, highest - lowest + 1);
@@ -126,7 +126,7 @@ public final class TuneTerms {
     /** How many of its notes are so. Asked for thousands of candidates: without streams. */
     private static int count(Voicing voicing, Predicate<Tone> kind) {
         int count = 0;
-        for (Grip grip : voicing.grips()) {
+        for (Grip grip : voicing.bothHands()) {
             for (Tone tone : grip.tones()) {
                 count += kind.test(tone) ? 1 : 0;
             }

@@ -5,7 +5,10 @@ import com.zestythumb.core.pitch.Pitch;
 import java.util.ArrayList;
 import java.util.List;
 
-/** A close chord and the same an octave higher, to roll over two octaves: the hand goes on where it passed the thumb. */
+/**
+ * A close chord and the same an octave higher, to roll over two octaves: the hand goes on where it passed the thumb, or the
+ * other hand takes over in the same inversion.
+ */
 final class TwoOctavesStyle implements VoicingStyle {
 
     private static final int TRIAD = 3;
@@ -13,9 +16,22 @@ final class TwoOctavesStyle implements VoicingStyle {
     private static final List<CostTerm> TERMS =
             List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.OPENING, CostTerms.CLOSING);
 
+    private final Label label;
+    private final boolean passed;
+
+    /**
+     * A style.
+     *
+     * @param passed whether the right hand takes the upper octave
+     */
+    TwoOctavesStyle(Label label, boolean passed) {
+        this.label = label;
+        this.passed = passed;
+    }
+
     @Override
     public Label label() {
-        return new Label("two-octaves", "Over two octaves", "the chord, and again an octave higher; best broken up", 4);
+        return label;
     }
 
     @Override
@@ -31,8 +47,11 @@ final class TwoOctavesStyle implements VoicingStyle {
             List<Pitch> up = low.pitches().stream()
                     .map(pitch -> new Pitch(pitch.pitchClass(), pitch.octave() + 1))
                     .toList();
-            if (up.get(up.size() - 1).midi() <= wishes.hand().highest().midi()) {
-                found.add(new Voicing(chord, low.soundingBass(), List.of(low.first(), Grip.of(chord, up))));
+            Grip above = Grip.of(chord, up);
+            if (passed) {
+                found.add(new Voicing(chord, low.soundingBass(), low.grips(), List.of(above)));
+            } else if (above.highest().midi() <= wishes.hand().highest().midi()) {
+                found.add(new Voicing(chord, low.soundingBass(), List.of(low.first(), above)));
             }
         }
         return found.isEmpty() ? close : found;

@@ -3,9 +3,11 @@ package com.zestythumb.core.voicing;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A chord laid out on the keyboard.
@@ -15,13 +17,35 @@ import java.util.stream.Collectors;
  *     without it the note that another player, or the ear, puts below
  * @param grips what the hand holds, one after another; most voicings are one, and a chord over which the hand rests
  *     has none
+ * @param right what the right hand holds above it meanwhile, one grip; most voicings leave that hand to the tune
  */
-public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips) {
+public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips, List<Grip> right) {
 
     public Voicing {
         Objects.requireNonNull(chord, "chord");
         Objects.requireNonNull(soundingBass, "soundingBass");
         grips = List.copyOf(grips);
+        right = List.copyOf(right);
+        if (right.size() > 1 || grips.isEmpty() && !right.isEmpty()) {
+            throw new IllegalArgumentException("the right hand holds one grip, above the left");
+        }
+    }
+
+    /** A voicing that leaves the right hand to the tune. */
+    public Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips) {
+        this(chord, soundingBass, grips, List.of());
+    }
+
+    /** The same with its highest notes in the right hand: so many, fewer than its last grip has. */
+    public Voicing sharing(int notes) {
+        List<Tone> tones = last().tones();
+        int left = tones.size() - notes;
+        if (notes < 1 || left < 1 || !right.isEmpty()) {
+            throw new IllegalArgumentException("the left hand keeps a note, and the right takes one or more");
+        }
+        List<Grip> lower = new ArrayList<>(grips.subList(0, grips.size() - 1));
+        lower.add(new Grip(tones.subList(0, left)));
+        return new Voicing(chord, soundingBass, lower, List.of(new Grip(tones.subList(left, tones.size()))));
     }
 
     /**
@@ -63,11 +87,27 @@ public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips) {
                 .toList();
     }
 
-    /** All notes, grip by grip and in each from the lowest. */
+    /** What either hand holds, the left first. */
+    public List<Grip> bothHands() {
+        return right.isEmpty()
+                ? grips
+                : Stream.concat(grips.stream(), right.stream()).toList();
+    }
+
+    /** All notes, grip by grip and in each from the lowest; those of the right hand at the end. */
     public List<Tone> tones() {
-        return grips.size() == 1
+        return grips.size() == 1 && right.isEmpty()
                 ? first().tones()
-                : grips.stream().flatMap(grip -> grip.tones().stream()).toList();
+                : bothHands().stream().flatMap(grip -> grip.tones().stream()).toList();
+    }
+
+    /** How many of its notes the left hand plays: the first of them all. */
+    public int notesOfLeft() {
+        int notes = 0;
+        for (Grip grip : grips) {
+            notes += grip.tones().size();
+        }
+        return notes;
     }
 
     /** Their pitches, in the same order. */
@@ -77,7 +117,7 @@ public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips) {
 
     /** Semitones of the widest grip; 0 where the hand rests. */
     public int width() {
-        return grips.stream().mapToInt(Grip::width).max().orElse(0);
+        return bothHands().stream().mapToInt(Grip::width).max().orElse(0);
     }
 
     /** Which member of the chord its bass is. */
@@ -87,7 +127,7 @@ public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips) {
 
     public boolean has(Member member) {
         // Asked for thousands of candidates: without streams.
-        for (Grip grip : grips) {
+        for (Grip grip : bothHands()) {
             for (Tone tone : grip.tones()) {
                 if (tone.member() == member) {
                     return true;
@@ -97,9 +137,10 @@ public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips) {
         return false;
     }
 
-    /** The notes in one line, grips parted by a comma: {@code "C2, E3 G3"}. */
+    /** The notes in one line, grips parted by a comma: {@code "C2, E3 G3"}; what the right hand holds behind a plus. */
     @Override
     public String toString() {
-        return grips.stream().map(Grip::toString).collect(Collectors.joining(", "));
+        String left = grips.stream().map(Grip::toString).collect(Collectors.joining(", "));
+        return right.isEmpty() ? left : left + " + " + right.get(0);
     }
 }

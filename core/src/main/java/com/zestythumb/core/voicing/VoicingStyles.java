@@ -102,7 +102,36 @@ public final class VoicingStyles {
                     5),
             true);
 
-    public static final VoicingStyle TWO_OCTAVES = new TwoOctavesStyle();
+    public static final VoicingStyle TWO_OCTAVES = new TwoOctavesStyle(
+            new Label("two-octaves", "Over two octaves", "the chord, and again an octave higher; best broken up", 4),
+            false);
+
+    /** The left hand begins, the right goes on in the same inversion (common practice). */
+    public static final VoicingStyle PASSED = new TwoOctavesStyle(
+            new Label(
+                    "passed",
+                    "Passed between the hands",
+                    "the left begins, the right goes on an octave higher in the same inversion; best up and down",
+                    3),
+            true);
+
+    /** The bass in one hand, its chord in the other: for songs that somebody sings. */
+    public static final VoicingStyle CHORD_OVER_BASS = new TwoHandsStyle(
+            new Label(
+                    "chord-over-bass",
+                    "Chord in the right hand",
+                    "the left hand has the bass, the right the chord; somebody else has the tune",
+                    2),
+            false);
+
+    /** Tune, filler and bass: the hands share what lies between. */
+    public static final VoicingStyle LAYERS = new TwoHandsStyle(
+            new Label(
+                    "layers",
+                    "Three layers",
+                    "bass below, tune above, and the filler between them in the hand that reaches it",
+                    4),
+            true);
 
     private static final List<VoicingStyle> ALL = List.of(
             CLOSE,
@@ -120,7 +149,10 @@ public final class VoicingStyles {
             ROOT_FIFTH_TENTH,
             TENTHS,
             SPREAD,
-            ROOTLESS);
+            ROOTLESS,
+            CHORD_OVER_BASS,
+            PASSED,
+            LAYERS);
 
     private VoicingStyles() {}
 

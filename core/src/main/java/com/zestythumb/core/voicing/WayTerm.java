@@ -1,5 +1,6 @@
 package com.zestythumb.core.voicing;
 
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -47,12 +48,26 @@ public record WayTerm(String id, String name, String unit, int weight, Count cou
         int of(Voicing from, Voicing to, Hand hand);
     }
 
-    private static int[] first(Voicing voicing) {
-        return voicing.isSilent() ? NO_KEYS : voicing.first().midiKeys();
+    /** The keys to which the hands come, lowest first. */
+    public static int[] first(Voicing voicing) {
+        return voicing.isSilent() ? NO_KEYS : both(voicing.first(), voicing);
     }
 
-    private static int[] last(Voicing voicing) {
-        return voicing.isSilent() ? NO_KEYS : voicing.last().midiKeys();
+    /** The keys from which they go on. */
+    public static int[] last(Voicing voicing) {
+        return voicing.isSilent() ? NO_KEYS : both(voicing.last(), voicing);
+    }
+
+    private static int[] both(Grip left, Voicing voicing) {
+        int[] keys = left.midiKeys();
+        if (voicing.right().isEmpty()) {
+            return keys;
+        }
+        int[] right = voicing.right().get(0).midiKeys();
+        int[] all = Arrays.copyOf(keys, keys.length + right.length);
+        System.arraycopy(right, 0, all, keys.length, right.length);
+        Arrays.sort(all);
+        return all;
     }
 
     private static int together(Voicing from, Voicing to) {

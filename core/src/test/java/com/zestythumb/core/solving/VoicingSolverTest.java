@@ -13,6 +13,7 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voicing.Distance;
+import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.core.voicing.Member;
@@ -31,6 +32,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -185,13 +187,20 @@ class VoicingSolverTest {
             }
             for (Transitions.Transition pair : transitions.pairs()) {
                 cost += Distance.between(
-                        row.get(pair.from()).last().midiKeys(),
-                        row.get(pair.to()).first().midiKeys());
+                        keys(row.get(pair.from()).last(), row.get(pair.from()).right()),
+                        keys(row.get(pair.to()).first(), row.get(pair.to()).right()));
                 for (WayTerm term : task.style(pair.to()).style().ways()) {
                     cost += term.weight() * term.count().of(row.get(pair.from()), row.get(pair.to()), task.hand());
                 }
             }
             return cost;
+        }
+
+        private static int[] keys(Grip left, List<Grip> right) {
+            return Stream.concat(Stream.of(left), right.stream())
+                    .flatMapToInt(grip -> Arrays.stream(grip.midiKeys()))
+                    .sorted()
+                    .toArray();
         }
 
         int cheapest() {

@@ -1,9 +1,11 @@
 package com.zestythumb.formats.midi;
 
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Balance;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.Rolls;
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Bar;
@@ -35,7 +37,11 @@ import javax.sound.midi.Track;
 public final class MidiFileWriter implements ScoreWriter {
 
     static final int TICKS_PER_QUARTER = 480;
-    private static final int SOFTLY = 64;
+    /** How hard keys are struck: the tune over the bass, the bass over its chords (common practice). */
+    private static final int BASS = 70;
+
+    private static final int CHORDS = 60;
+    private static final int SOFTLY = 42;
     private static final int SINGING = 84;
     private static final int TRACK_NAME = 0x03;
     private static final int TEMPO = 0x51;
@@ -51,7 +57,10 @@ public final class MidiFileWriter implements ScoreWriter {
         try {
             Sequence sequence = new Sequence(Sequence.PPQ, TICKS_PER_QUARTER);
             writeHead(sequence.createTrack(), arrangement.sheet());
-            writeLeftHand(sequence.createTrack(), arrangement);
+            writeHand(sequence.createTrack(), arrangement, Side.LEFT);
+            if (arrangement.needsRightHand()) {
+                writeHand(sequence.createTrack(), arrangement, Side.RIGHT);
+            }
             if (arrangement.sheet().hasMelody()) {
                 writeMelody(sequence.createTrack(), arrangement.sheet());
             }
@@ -124,18 +133,30 @@ public final class MidiFileWriter implements ScoreWriter {
     }
 
     /** A key held down for a while. */
-    private record Sound(int midi, Fraction onset, Fraction duration, boolean tied) {}
+    private record Sound(int midi, Fraction onset, Fraction duration, boolean tied, int velocity) {}
 
-    private static void writeLeftHand(Track track, Arrangement arrangement) throws InvalidMidiDataException {
-        meta(track, 0, TRACK_NAME, "Left hand".getBytes(StandardCharsets.UTF_8));
+    private static void writeHand(Track track, Arrangement arrangement, Side side) throws InvalidMidiDataException {
+        boolean left = side == Side.LEFT;
+        meta(track, 0, TRACK_NAME, (left ? "Left hand" : "Right hand").getBytes(StandardCharsets.UTF_8));
         Map<String, Fraction> late = Rolls.delays(arrangement.notes());
         Map<Integer, List<Sound>> byBar = arrangement.notes().stream()
+                .filter(note -> note.side() == side)
                 .collect(Collectors.groupingBy(
                         TimedNote::bar,
                         Collectors.mapping(
-                                n -> sound(n, late.getOrDefault(n.id(), Fraction.ZERO)), Collectors.toList())));
-        write(track, 0, SOFTLY, arrangement.sheet(), byBar);
-        writePedal(track, arrangement);
+                                n -> sound(n, late.getOrDefault(n.id(), Fraction.ZERO), velocity(n, arrangement)),
+                                Collectors.toList())));
+        write(track, left ? 0 : 2, arrangement.sheet(), byBar);
+        if (left) {
+            writePedal(track, arrangement);
+        }
+    }
+
+    private static int velocity(TimedNote note, Arrangement arrangement) {
+        if (note.soft()) {
+            return SOFTLY;
+        }
+        return Balance.isBass(note, arrangement) ? BASS : CHORDS;
     }
 
     private static void writePedal(Track track, Arrangement arrangement) throws InvalidMidiDataException {
@@ -153,14 +174,15 @@ public final class MidiFileWriter implements ScoreWriter {
     }
 
     /** A note of the left hand, as much shorter as it comes late. */
-    private static Sound sound(TimedNote note, Fraction late) {
+    private static Sound sound(TimedNote note, Fraction late, int velocity) {
         Fraction left = note.sounding().minus(late);
         boolean fits = left.compareTo(Fraction.ZERO) > 0;
         return new Sound(
                 note.pitch().midi(),
                 fits ? note.onset().plus(late) : note.onset(),
                 fits ? left : note.sounding(),
-                note.tied());
+                note.tied(),
+                velocity);
     }
 
     private static void writeMelody(Track track, LeadSheet sheet) throws InvalidMidiDataException {
@@ -170,12 +192,12 @@ public final class MidiFileWriter implements ScoreWriter {
                         Bar::index,
                         bar -> bar.melody().stream()
                                 .filter(note -> !note.isRest())
-                                .map(n -> new Sound(n.pitch().midi(), n.onset(), n.duration(), n.tied()))
+                                .map(n -> new Sound(n.pitch().midi(), n.onset(), n.duration(), n.tied(), SINGING))
                                 .toList()));
-        write(track, 1, SINGING, sheet, byBar);
+        write(track, 1, sheet, byBar);
     }
 
-    private static void write(Track track, int channel, int velocity, LeadSheet sheet, Map<Integer, List<Sound>> byBar)
+    private static void write(Track track, int channel, LeadSheet sheet, Map<Integer, List<Sound>> byBar)
             throws InvalidMidiDataException {
         Fraction barStart = Fraction.ZERO;
         Set<Integer> held = new HashSet<>();
@@ -184,7 +206,7 @@ public final class MidiFileWriter implements ScoreWriter {
             for (Sound sound : byBar.getOrDefault(bar, List.of())) {
                 Fraction onset = barStart.plus(sound.onset());
                 if (!held.remove(sound.midi())) {
-                    message(track, ShortMessage.NOTE_ON, channel, sound.midi(), velocity, onset);
+                    message(track, ShortMessage.NOTE_ON, channel, sound.midi(), sound.velocity(), onset);
                 }
                 if (sound.tied()) {
                     held.add(sound.midi());

@@ -1,6 +1,7 @@
 package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.BarSigns;
 import com.zestythumb.core.sheet.BarText;
@@ -8,6 +9,7 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
 import java.util.List;
+import java.util.Map;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Barline;
 import org.audiveris.proxymusic.Print;
@@ -26,7 +28,10 @@ final class MeasureWriter {
     private final boolean leftInTreble;
     private final BarLines barLines;
     private final MelodyStaff melody;
-    private final LeftHandStaff leftHand;
+    private final HandStaff leftHand;
+    private final HandStaff rightHand;
+    private final boolean needsRightHand;
+    private final Map<Integer, String> advice;
 
     /**
      * Gets ready to write.
@@ -37,11 +42,14 @@ final class MeasureWriter {
     MeasureWriter(Arrangement arrangement, boolean page, boolean counts) {
         this.sheet = arrangement.sheet();
         this.page = page;
-        this.upper = !page || sheet.hasMelody();
+        this.advice = arrangement.advice();
+        this.needsRightHand = arrangement.needsRightHand();
+        this.upper = !page || sheet.hasMelody() || needsRightHand;
         this.leftInTreble = arrangement.leftInTreble();
         this.barLines = new BarLines(sheet.bars());
         this.melody = new MelodyStaff(page, counts);
-        this.leftHand = new LeftHandStaff(arrangement, page, upper ? 2 : ONLY_STAFF);
+        this.leftHand = new HandStaff(arrangement, page, upper ? 2 : ONLY_STAFF, Side.LEFT);
+        this.rightHand = new HandStaff(arrangement, page, 1, Side.RIGHT);
     }
 
     List<Measure> measures() {
@@ -79,7 +87,7 @@ final class MeasureWriter {
         addWords(bar, content);
         if (upper) {
             content.addAll(leftHand.symbolsAbove(bar));
-            content.addAll(melody.bar(bar));
+            addUpper(bar, content);
             content.add(Notes.backup(bar.length()));
         }
         content.addAll(leftHand.bar(bar));
@@ -87,6 +95,16 @@ final class MeasureWriter {
         marks(bar, true).forEach(mark -> content.add(Headings.mark(mark)));
         addIfAny(content, barLines.right(bar));
         return measure;
+    }
+
+    /** The tune with what the right hand plays below it; without a tune that hand alone. */
+    private void addUpper(Bar bar, List<Object> content) {
+        if (needsRightHand && !sheet.hasMelody()) {
+            content.addAll(rightHand.bar(bar));
+            return;
+        }
+        content.addAll(melody.bar(bar));
+        content.addAll(rightHand.below(bar));
     }
 
     private static void addIfAny(List<Object> content, Barline line) {
@@ -118,6 +136,9 @@ final class MeasureWriter {
         }
         marks(bar, false).forEach(mark -> content.add(Headings.mark(mark)));
         bar.text().notes().forEach(note -> content.add(Headings.words(note)));
+        if (advice.containsKey(bar.index())) {
+            content.add(Headings.words(advice.get(bar.index())));
+        }
     }
 
     private static List<Mark> marks(Bar bar, boolean atEnd) {

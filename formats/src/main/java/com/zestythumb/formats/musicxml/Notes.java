@@ -2,6 +2,7 @@ package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.sheet.Fraction;
+import jakarta.xml.bind.JAXBElement;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.List;
@@ -17,6 +18,8 @@ import org.audiveris.proxymusic.Lyric;
 import org.audiveris.proxymusic.Notations;
 import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.NoteType;
+import org.audiveris.proxymusic.Notehead;
+import org.audiveris.proxymusic.NoteheadValue;
 import org.audiveris.proxymusic.ObjectFactory;
 import org.audiveris.proxymusic.Offset;
 import org.audiveris.proxymusic.Pitch;
@@ -203,11 +206,25 @@ final class Notes {
 
     /** A dot above or below the head: let go early. */
     static void staccato(Note note) {
+        articulate(note, FACTORY.createArticulationsStaccato(new EmptyPlacement()));
+    }
+
+    static void detached(Note note) {
+        articulate(note, FACTORY.createArticulationsDetachedLegato(new EmptyPlacement()));
+    }
+
+    private static void articulate(Note note, JAXBElement<EmptyPlacement> how) {
         Articulations articulations = new Articulations();
-        articulations
-                .getAccentOrStrongAccentOrStaccato()
-                .add(FACTORY.createArticulationsStaccato(new EmptyPlacement()));
+        articulations.getAccentOrStrongAccentOrStaccato().add(how);
         notations(note).getTiedOrSlurOrTuplet().add(articulations);
+    }
+
+    /** In brackets, as notes stand that are to be played softer than the others. */
+    static void soften(Note note) {
+        Notehead head = new Notehead();
+        head.setValue(NoteheadValue.NORMAL);
+        head.setParentheses(YesNo.YES);
+        note.setNotehead(head);
     }
 
     /** A wavy line beside notes that are struck one after another. */

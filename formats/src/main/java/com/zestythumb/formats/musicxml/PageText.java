@@ -117,6 +117,12 @@ final class PageText {
         if (note.getStem() != null) {
             tags.leaf("stem", note.getStem().getValue());
         }
+        if (note.getNotehead() != null) {
+            tags.open("notehead")
+                    .with("parentheses", note.getNotehead().getParentheses())
+                    .text(note.getNotehead().getValue())
+                    .close();
+        }
         tags.leaf("staff", note.getStaff());
         note.getBeam()
                 .forEach(beam -> tags.open("beam")

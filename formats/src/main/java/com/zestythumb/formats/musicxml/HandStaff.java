@@ -7,6 +7,7 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.figure.Touch;
+import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
@@ -29,10 +30,13 @@ import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.StemValue;
 import org.audiveris.proxymusic.Syllabic;
 
-/** Writes the left hand with its chord symbols: each voice of a bar as moments in time, some notes struck or a rest. */
-final class LeftHandStaff {
+/** Writes the accompaniment of one hand, the left with the chord symbols: each voice of a bar as moments in time, some notes struck or a rest. */
+final class HandStaff {
 
+    /** Voices of the left hand; those of the right begin below the tune, or where there is none as the first. */
     private static final int FIRST_VOICE = 5;
+
+    private static final int BELOW_THE_TUNE = 2;
     private static final int PITCHES = 128;
 
     /** A voice of the staff; where it has others beside it, its stems keep out of their way. */
@@ -40,6 +44,8 @@ final class LeftHandStaff {
 
     private final boolean page;
     private final int staff;
+    private final Side side;
+    private final int firstVoice;
     private final boolean symbolsWithTune;
     private final ChordSymbols chordSymbols;
     private final List<Reading> readings;
@@ -49,19 +55,24 @@ final class LeftHandStaff {
     private final Map<Integer, List<PedalSpan>> pedalByBar;
     private final Set<String> heldFrom = new HashSet<>();
 
-    LeftHandStaff(Arrangement arrangement, boolean page, int staff) {
+    HandStaff(Arrangement arrangement, boolean page, int staff, Side side) {
         this.page = page;
+        this.side = side;
         this.staff = staff;
         this.symbolsWithTune = arrangement.sheet().hasMelody();
+        this.firstVoice = side == Side.LEFT ? FIRST_VOICE : symbolsWithTune ? BELOW_THE_TUNE : 1;
+        List<TimedNote> notes =
+                arrangement.notes().stream().filter(note -> note.side() == side).toList();
         this.readings = arrangement.analysis().readings();
         this.closes = arrangement.analysis().cadences().stream()
                 .collect(Collectors.toMap(Cadence::chord, Function.identity(), (first, second) -> first));
         this.chordSymbols = new ChordSymbols(arrangement.sheet().heading(), page);
-        this.notesByBar = arrangement.notes().stream().collect(Collectors.groupingBy(TimedNote::bar));
+        this.notesByBar = notes.stream().collect(Collectors.groupingBy(TimedNote::bar));
         this.chordsByBar = arrangement.chords().stream()
                 .collect(Collectors.groupingBy(chord -> chord.event().bar()));
-        this.pedalByBar = PedalSpan.of(arrangement).stream().collect(Collectors.groupingBy(PedalSpan::bar));
-        findTies(arrangement.notes());
+        this.pedalByBar = (side == Side.LEFT ? PedalSpan.of(arrangement) : List.<PedalSpan>of())
+                .stream().collect(Collectors.groupingBy(PedalSpan::bar));
+        findTies(notes);
     }
 
     private void findTies(List<TimedNote> notes) {
@@ -94,13 +105,27 @@ final class LeftHandStaff {
         return symbols;
     }
 
+    /** What the right hand plays below the tune, after going back to the beginning of the bar; nothing where it has none. */
+    List<Object> below(Bar bar) {
+        List<Object> content = new ArrayList<>();
+        voices(bar).forEach((number, notes) -> {
+            content.add(Notes.backup(bar.length()));
+            addOther(bar, Moment.fill(bar, notes), new Voice(name(number), StemValue.DOWN), content);
+        });
+        return content;
+    }
+
+    private SortedMap<Integer, List<TimedNote>> voices(Bar bar) {
+        return notesByBar.getOrDefault(bar.index(), List.of()).stream()
+                .collect(Collectors.groupingBy(TimedNote::voice, TreeMap::new, Collectors.toList()));
+    }
+
     List<Object> bar(Bar bar) {
         List<Object> content = new ArrayList<>();
         pedalByBar
                 .getOrDefault(bar.index(), List.of())
                 .forEach(span -> content.addAll(Headings.pedal(span, Math.max(1, staff))));
-        SortedMap<Integer, List<TimedNote>> voices = notesByBar.getOrDefault(bar.index(), List.of()).stream()
-                .collect(Collectors.groupingBy(TimedNote::voice, TreeMap::new, Collectors.toList()));
+        SortedMap<Integer, List<TimedNote>> voices = voices(bar);
         if (voices.isEmpty()) {
             List<Moment> silence = Moment.fill(bar, List.of());
             if (silence.size() == 1) {
@@ -123,9 +148,13 @@ final class LeftHandStaff {
         return content;
     }
 
-    private static Voice voice(int number, SortedMap<Integer, List<TimedNote>> voices) {
+    private String name(int voice) {
+        return String.valueOf(firstVoice + voice);
+    }
+
+    private Voice voice(int number, SortedMap<Integer, List<TimedNote>> voices) {
         StemValue stems = voices.size() < 2 ? null : number == voices.firstKey() ? StemValue.UP : StemValue.DOWN;
-        return new Voice(String.valueOf(FIRST_VOICE + number), stems);
+        return new Voice(name(number), stems);
     }
 
     private static Beams beams(Meter meter) {
@@ -135,8 +164,7 @@ final class LeftHandStaff {
     /** The voice that fills the bar and bears the symbols. */
     private void addMain(Bar bar, List<Moment> moments, Voice voice, List<Object> content) {
         Map<Fraction, ArrangedChord> symbols = new TreeMap<>();
-        chordsByBar
-                .getOrDefault(bar.index(), List.of())
+        (side == Side.LEFT ? chordsByBar.getOrDefault(bar.index(), List.of()) : List.<ArrangedChord>of())
                 .forEach(chord -> symbols.put(chord.event().start(), chord));
         Beams beams = beams(bar.meter());
         for (Moment moment : moments) {
@@ -168,7 +196,7 @@ final class LeftHandStaff {
     /** Words of a bar without tune stand on the page below its first chord, or above its rest. */
     private void layWords(Bar bar, List<Object> content) {
         String words = bar.text().words();
-        if (!page || words.isEmpty()) {
+        if (!page || words.isEmpty() || side == Side.RIGHT) {
             return;
         }
         content.stream()
@@ -213,7 +241,7 @@ final class LeftHandStaff {
     private void addSilence(Bar bar, Fraction onset, List<Object> content) {
         boolean silent =
                 bar.events().stream().anyMatch(e -> e.isSilent() && e.start().equals(onset));
-        if (silent && !page && !symbolsWithTune) {
+        if (silent && !page && !symbolsWithTune && side == Side.LEFT) {
             Harmony none = ChordSymbols.silence();
             none.setStaff(BigInteger.ONE);
             content.add(none);
@@ -268,6 +296,9 @@ final class LeftHandStaff {
             if (part == 0 && note.touch() == Touch.ROLLED) {
                 Notes.roll(one);
             }
+            if (note.soft()) {
+                Notes.soften(one);
+            }
             written.add(one);
         }
         if (part == 0 && page) {
@@ -275,6 +306,9 @@ final class LeftHandStaff {
         }
         if (part == 0 && notes.get(0).touch() == Touch.SHORT) {
             Notes.staccato(written.get(0));
+        }
+        if (part == 0 && notes.get(0).touch() == Touch.DETACHED) {
+            Notes.detached(written.get(0));
         }
         return written;
     }

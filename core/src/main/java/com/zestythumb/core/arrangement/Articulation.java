@@ -1,0 +1,46 @@
+package com.zestythumb.core.arrangement;
+
+import com.zestythumb.core.figure.Touch;
+import java.util.Arrays;
+
+/** How long the keys of a figure are held. */
+public enum Articulation {
+    AS_THE_FIGURE("As the figure has it"),
+    LEGATO("Joined"),
+    DETACHED("A little apart"),
+    STACCATO("Short");
+
+    private final String label;
+
+    Articulation(String label) {
+        this.label = label;
+    }
+
+    /**
+     * The one of this name.
+     *
+     * @throws IllegalArgumentException if there is none
+     */
+    public static Articulation named(String name) {
+        return Arrays.stream(values())
+                .filter(one -> one.name().equals(name))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "\"" + name + "\" is no touch; choose one of " + Arrays.toString(values())));
+    }
+
+    /** As it is offered to the teacher. */
+    public String label() {
+        return label;
+    }
+
+    /** What a touch of a figure becomes. */
+    Touch of(Touch touch) {
+        return switch (this) {
+            case AS_THE_FIGURE -> touch;
+            case LEGATO -> Touch.PLAIN;
+            case DETACHED -> Touch.DETACHED;
+            case STACCATO -> Touch.SHORT;
+        };
+    }
+}

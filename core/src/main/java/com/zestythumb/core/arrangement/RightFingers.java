@@ -1,0 +1,63 @@
+package com.zestythumb.core.arrangement;
+
+import com.zestythumb.core.fingering.ChordFingering;
+import com.zestythumb.core.fingering.Side;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.voicing.Grip;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/**
+ * Fingers for what the right hand plays of the accompaniment, held as one chord.
+ *
+ * @param byChord for each chord of the tune a finger for each key
+ */
+record RightFingers(Map<Integer, Map<Integer, Integer>> byChord) {
+
+    private static final int FINGERS = 5;
+
+    static RightFingers none() {
+        return new RightFingers(Map.of());
+    }
+
+    static RightFingers of(List<TimedNote> notes) {
+        Map<Integer, Map<Integer, Integer>> byChord = new HashMap<>();
+        notes.stream()
+                .filter(TimedNote::isRight)
+                .collect(Collectors.groupingBy(TimedNote::chord))
+                .forEach((chord, some) -> byChord.put(chord, held(some)));
+        return new RightFingers(byChord);
+    }
+
+    private static Map<Integer, Integer> held(List<TimedNote> notes) {
+        List<Pitch> keys = notes.stream()
+                .map(TimedNote::pitch)
+                .distinct()
+                .sorted(Comparator.comparingInt(Pitch::midi))
+                .toList();
+        Map<Integer, Integer> held = new HashMap<>();
+        if (keys.size() <= FINGERS) {
+            // A lone note is the thumb's, which is next to the left hand.
+            List<Integer> fingers = keys.size() == 1 ? List.of(1) : ChordFingering.of(Side.RIGHT, keys);
+            for (int i = 0; i < keys.size(); i++) {
+                held.put(keys.get(i).midi(), fingers.get(i));
+            }
+        }
+        return held;
+    }
+
+    /** The finger on a note; 0 where none is told. */
+    int of(TimedNote note) {
+        return byChord.getOrDefault(note.chord(), Map.of())
+                .getOrDefault(note.pitch().midi(), 0);
+    }
+
+    List<Integer> of(int chord, Grip grip) {
+        return grip.pitches().stream()
+                .map(pitch -> byChord.getOrDefault(chord, Map.of()).getOrDefault(pitch.midi(), 0))
+                .toList();
+    }
+}

@@ -1,0 +1,19 @@
+package com.zestythumb.core.voiceleading;
+
+import java.util.Map;
+
+/** The leading tone in both hands at once: it would have to rise in both, in octaves (any textbook of harmony). */
+final class DoublingRule implements Rule.OfMeeting {
+
+    @Override
+    public String id() {
+        return "doubling";
+    }
+
+    @Override
+    public void check(Meeting meeting, Map<String, Double> limits, Sink sink) {
+        if (meeting.strong() && meeting.leadingTone() && meeting.apart() > 0) {
+            sink.found(new Fault("doubled-leading-tone", Map.of("note", meeting.accompaniment())));
+        }
+    }
+}

@@ -1,0 +1,20 @@
+package com.zestythumb.core.voiceleading;
+
+import com.zestythumb.core.pitch.Pitch;
+
+/**
+ * A note of the accompaniment and one of the tune that sound at one time.
+ *
+ * @param accompaniment what is played below the tune
+ * @param tune the tune's note
+ * @param strong whether they come together on a strong beat
+ * @param soft whether the accompaniment plays it softer than the rest
+ * @param leadingTone whether both are the seventh degree that leads to the keynote
+ */
+public record Meeting(Pitch accompaniment, Pitch tune, boolean strong, boolean soft, boolean leadingTone) {
+
+    /** Half steps from the accompaniment up to the tune; below 0 where they cross. */
+    public int apart() {
+        return tune.midi() - accompaniment.midi();
+    }
+}

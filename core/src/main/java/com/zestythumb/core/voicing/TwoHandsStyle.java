@@ -1,0 +1,162 @@
+package com.zestythumb.core.voicing;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * A bass in the left hand and notes above it that the right hand takes where the left does not reach them: the whole chord
+ * over its bass where nobody else has the tune, or in three layers the filler between bass and tune, shared between the
+ * hands (common practice: wide at the bottom, close at the top; no hand spans more than it can).
+ */
+final class TwoHandsStyle implements VoicingStyle {
+
+    /** E3 to E5: where a chord lies well under the right hand. */
+    private static final Pitch LOWEST_ABOVE = Pitch.parse("E3");
+
+    private static final Pitch HIGHEST_ABOVE = Pitch.parse("E5");
+
+    private static final int OCTAVE = 12;
+
+    /** The hand that has the tune can take a filler as far below it as it spans. */
+    private static final CostTerm FAR_FROM_THE_TUNE = new CostTerm(
+            "far-from-tune",
+            "filler that the right hand does not reach beside the tune",
+            "half steps",
+            20,
+            (voicing, place) -> {
+                int beyond = 0;
+                for (Grip grip : voicing.right()) {
+                    for (Pitch note : place.around().tune()) {
+                        beyond = Math.max(
+                                beyond,
+                                note.midi()
+                                        - grip.lowest().midi()
+                                        - place.hand().span());
+                    }
+                }
+                return beyond;
+            });
+
+    /** One key cannot be struck by two fingers, and a filler above the tune would be heard as the tune. */
+    private static final CostTerm ABOVE_THE_TUNE = new CostTerm(
+            "above-tune",
+            "filler on the tune's key or above it",
+            "half steps",
+            30,
+            (voicing, place) -> TuneTerms.COLLISION.count().of(voicing, place));
+
+    private static final int FILLERS = 2;
+
+    /** A filler that is left out is missed, and more so where it tells the chord and the tune does not have it. */
+    private static final CostTerm THIN = new CostTerm("thin", "filler left out", "notes", 5, (voicing, place) -> {
+        int missing = Math.max(0, FILLERS + 1 - voicing.tones().size());
+        for (Member member : List.of(Member.THIRD, Member.SEVENTH)) {
+            PitchClass tone = tone(voicing.chord(), member);
+            boolean inTheTune = tone != null
+                    && place.around().tune().stream()
+                            .anyMatch(note -> note.pitchClass().soundsLike(tone));
+            missing += tone == null || voicing.has(member) || inTheTune ? 0 : 2;
+        }
+        return missing;
+    });
+
+    private static PitchClass tone(Chord chord, Member member) {
+        return chord.tones().stream()
+                .filter(note -> Member.of(chord, note) == member)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static final List<CostTerm> TERMS = List.of(
+            CostTerms.STRETCH,
+            CostTerms.MUD,
+            CostTerms.REGISTER,
+            CostTerms.MISSING_COLOUR,
+            FAR_FROM_THE_TUNE,
+            ABOVE_THE_TUNE,
+            THIN);
+
+    private static final VoicingStyle CHORD = new CloseStyle();
+
+    private static final VoicingStyle FILLER = new MemberStyle(
+            new Label("filler", "Filler", "what tells the chord", 1),
+            "third seventh, seventh third, third, seventh",
+            "third fifth, fifth third, third root, root third, third",
+            "root fifth, fifth root",
+            "root");
+
+    private final Label label;
+    private final boolean shared;
+
+    /**
+     * A style.
+     *
+     * @param shared whether the left hand takes what it reaches beside its bass; else the right hand has the whole chord
+     */
+    TwoHandsStyle(Label label, boolean shared) {
+        this.label = label;
+        this.shared = shared;
+    }
+
+    @Override
+    public Label label() {
+        return label;
+    }
+
+    @Override
+    public List<CostTerm> terms() {
+        return TERMS;
+    }
+
+    @Override
+    public List<Voicing> candidates(Chord chord, Wishes wishes) {
+        Hand right = new Hand(
+                wishes.hand().reach(),
+                LOWEST_ABOVE,
+                HIGHEST_ABOVE,
+                wishes.hand().rolls());
+        List<Voicing> above =
+                (shared ? FILLER : CHORD).candidates(chord, new Wishes(right, wishes.mostNotes(), wishes.settings()));
+        List<Voicing> found = new ArrayList<>();
+        for (Pitch bass : basses(chord, wishes.hand())) {
+            for (Voicing one : above) {
+                if (one.first().lowest().midi() > bass.midi()) {
+                    found.add(laid(chord, bass, one.first(), wishes.hand()));
+                }
+            }
+        }
+        List<Voicing> within = found.stream()
+                .filter(voicing -> voicing.bothHands().stream()
+                        .allMatch(grip -> wishes.hand().beyond(grip) == 0))
+                .toList();
+        return within.isEmpty() ? found : within;
+    }
+
+    /** In the lower octave of the hand's range, where a bass is at home. */
+    private static List<Pitch> basses(Chord chord, Hand hand) {
+        List<Pitch> basses = new ArrayList<>();
+        Pitch bass = Pitch.atOrAbove(chord.bass(), hand.lowest().midi());
+        basses.add(bass);
+        if (bass.midi() + OCTAVE < LOWEST_ABOVE.midi()) {
+            basses.add(new Pitch(bass.pitchClass(), bass.octave() + 1));
+        }
+        return basses;
+    }
+
+    private Voicing laid(Chord chord, Pitch bass, Grip above, Hand hand) {
+        List<Tone> left = new ArrayList<>();
+        left.add(new Tone(bass, Member.of(chord, bass.pitchClass())));
+        List<Tone> right = new ArrayList<>();
+        for (Tone tone : above.tones()) {
+            boolean reached = shared && tone.pitch().midi() - bass.midi() <= hand.span();
+            (reached && right.isEmpty() ? left : right).add(tone);
+        }
+        left.sort(Comparator.comparingInt(tone -> tone.pitch().midi()));
+        return new Voicing(
+                chord, chord.bass(), List.of(new Grip(left)), right.isEmpty() ? List.of() : List.of(new Grip(right)));
+    }
+}

@@ -1,0 +1,124 @@
+package com.zestythumb.core.checking;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.Manner;
+import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.checking.Mends.Mend;
+import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.VoicingStyles;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+
+/** Clashes, one key for two hands, crossings and strain, and how each is mended (common practice). */
+class BetweenTheHandsTest {
+
+    private static Arrangement arrange(String chart, Choices choices) {
+        return Arrangement.of(Chart.read(chart).sheet(), choices);
+    }
+
+    private static Pin fixed(String notes) {
+        return new Pin(
+                0, Fraction.ZERO, Stream.of(notes.split(" ")).map(Pitch::parse).toList());
+    }
+
+    private static Choices laid(String notes) {
+        return Choices.USUAL.withPins(List.of(fixed(notes)));
+    }
+
+    private static List<String> messages(Arrangement tune) {
+        return Findings.in(tune).stream()
+                .map(finding -> FindingWords.of(finding, tune).message())
+                .toList();
+    }
+
+    private static List<String> ways(Arrangement tune) {
+        return Mends.of(tune, 0).stream().map(mend -> mend.words(note -> note)).toList();
+    }
+
+    private static final String CLASH = "key: C major\n| Cmaj7 | F |\nm: c8 | a8 |";
+
+    @Test
+    void aMinorNinthOnAStrongBeatGrates() {
+        assertThat(messages(arrange(CLASH, laid("C3 E3 G3 B3"))))
+                .containsExactly("B grates against the tune's C, a minor ninth above, on a strong beat");
+        assertThat(messages(arrange(CLASH, laid("C3 E3 G3")))).isEmpty();
+        // The same meeting on a weak beat is a passing note like others.
+        String weak = "key: C major\n| Cmaj7 | F |\nm: g2 c2 e4 | a8 |";
+        assertThat(messages(arrange(weak, laid("C3 E3 G3 B3")))).isEmpty();
+    }
+
+    @Test
+    void theClashIsMendedByLeavingOutSofteningOrMoving() {
+        Arrangement tune = arrange(CLASH, laid("C3 E3 G3 B3"));
+        assertThat(ways(tune)).contains("leave out B", "play B softly");
+        for (Mend mend : Mends.of(tune, 0)) {
+            Arrangement then = arrange(CLASH, Choices.USUAL.withPins(List.of(mend.pin())));
+            assertThat(messages(then)).as(mend.what()).isEmpty();
+            assertThat(mend.findings()).isZero();
+        }
+        // A count later it would still meet the held tune on a weak beat, where it may.
+        assertThat(ways(tune)).contains("bring in B a count later");
+        assertThat(Mends.of(arrange(CLASH, laid("C3 E3 G3")), 0)).isEmpty();
+    }
+
+    @Test
+    void twoHandsOnOneKeyAndHandsThatCross() {
+        String low = "key: C major\n| C | F |\nm: C8 | F8 |";
+        assertThat(messages(arrange(low, laid("E3 G3 C4")))).contains("both hands want C");
+        assertThat(messages(arrange(low, laid("G3 C4 E4")))).contains("E lies above the tune's C");
+        assertThat(ways(arrange(low, laid("E3 G3 C4")))).contains("leave out C");
+    }
+
+    /** Any textbook of harmony: the leading tone is not doubled. Players of songs do not mind. */
+    @Test
+    void theLeadingToneIsMindedByTheClassicalSchool() {
+        String led = "key: C major\n| G | C |\nm: B8 | c8 |";
+        Choices popular = laid("G3 B3 D4");
+        assertThat(messages(arrange(led, popular))).isEmpty();
+        assertThat(messages(arrange(led, popular.with(School.CLASSICAL)))).contains("B leads on in both hands");
+    }
+
+    @Test
+    void aStretchIsMendedByTheOtherHandOrByLeavingOut() {
+        Arrangement wide = arrange("| C | C |", laid("C3 G3 E4"));
+        assertThat(messages(wide)).anyMatch(message -> message.contains("spans 16 half steps"));
+        assertThat(ways(wide)).contains("give E to the right hand", "leave out E");
+        assertThat(Mends.of(wide, 0))
+                .filteredOn(mend -> mend.pin().manners().containsValue(Manner.RIGHT_HAND))
+                .hasSize(1);
+    }
+
+    @Test
+    void strainIsWhereSpeedStretchAndRepetitionAddUp() {
+        Choices repeated = Choices.USUAL.with(Figures.REPEATED);
+        String fast = "tempo: 140\n| C | C | C | F |";
+        assertThat(messages(arrange(fast, repeated))).anyMatch(message -> message.startsWith("25 chords one after"));
+        // Slower, or in fewer bars, it is no strain.
+        assertThat(messages(arrange("tempo: 60\n| C | C | C | F |", repeated))).isEmpty();
+        assertThat(messages(arrange("tempo: 140\n| C | F |", repeated))).isEmpty();
+        Choices octaves = repeated.with(new StyleChoice(VoicingStyles.OCTAVES, Map.of()));
+        assertThat(messages(arrange("tempo: 140\n| C | F |", octaves)))
+                .anyMatch(message -> message.contains("of up to 12 half steps"));
+        Arrangement tune = arrange(fast, repeated);
+        assertThat(Findings.in(tune).stream()
+                        .map(finding -> FindingWords.of(finding, tune).remedy()))
+                .anyMatch(remedy -> remedy.contains("stop at pain") && remedy.contains("doctor"));
+    }
+
+    /** Each hand strikes half as often. */
+    @Test
+    void handsInTurnTakeTheStrainAway() {
+        Choices repeated = Choices.USUAL.with(Figures.SHARED);
+        assertThat(messages(arrange("tempo: 140\n| C | C | C | F |", repeated))).isEmpty();
+    }
+}

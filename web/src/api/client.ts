@@ -16,6 +16,7 @@ export type Finding = Schemas['Finding'];
 export type FingerMove = Schemas['FingerMove'];
 export type Hand = Schemas['Hand'];
 export type HeldKey = Schemas['HeldKey'];
+export type WantedNote = Schemas['WantedNote'];
 export type Pin = Schemas['Pin'];
 export type ImportedTune = Schemas['ImportedTune'];
 export type ReportLine = Schemas['Line'];
@@ -35,6 +36,7 @@ export type TuneSummary = Schemas['TuneSummary'];
 export type Proposal = Schemas['Proposal'];
 export type StyleEffect = Schemas['StyleEffect'];
 export type HandProposal = Schemas['HandProposal'];
+export type Mend = Schemas['Mend'];
 export type HandStep = Schemas['HandStep'];
 export type Price = Schemas['Price'];
 export type OwnFigure = Schemas['OwnFigure'];
@@ -147,6 +149,9 @@ export const api = {
   /** What each style would do to a tune. */
   styles: (chart: string, played: Played) =>
     data(http.POST('/api/arrangements/styles', { body: whole(chart, played) })),
+  /** Ways to mend what is to be minded at a chord. */
+  mends: (chart: string, played: Played, chord: number) =>
+    data(http.POST('/api/arrangements/mends', { body: whole(chart, played, chord) })),
   /** More other ways to play a chord, each with its price, term by term. */
   prices: (chart: string, played: Played, chord: number) =>
     data(http.POST('/api/arrangements/prices', { body: whole(chart, played, chord) })),

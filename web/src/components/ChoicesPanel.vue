@@ -14,6 +14,8 @@ const props = defineProps<{
   /** How many chords this hand cannot play as the style means them, of how many. */
   thinned: number;
   chords: number;
+  /** Wishes for one chord that cannot all be kept. */
+  contradictions: string[];
   /** Figures that the teacher made. */
   own: OwnFigure[];
 }>();
@@ -23,8 +25,9 @@ const emit = defineEmits<{ open: [panel: Panel] }>();
 const PANELS: { id: Panel; name: string }[] = [
   { id: 'styles', name: 'Styles' },
   { id: 'proposals', name: 'Proposals' },
-  { id: 'figure', name: 'Own figure' },
-  { id: 'stretches', name: 'Some bars' },
+  { id: 'figure', name: 'Figures' },
+  { id: 'playing', name: 'Touch' },
+  { id: 'stretches', name: 'By bars' },
   { id: 'wishes', name: 'Wishes' },
   { id: 'measure', name: 'Measure' },
 ];
@@ -106,15 +109,9 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
     </template>
     <label for="figure" class="title">Figure</label>
     <OneOf id="figure" :chosen="figure" :of="figures" @choose="chooseFigure" />
-    <label for="pedal" class="title">Pedal</label>
-    <OneOf
-      id="pedal"
-      :chosen="choices.pedal"
-      :of="catalogue.pedals"
-      @choose="(pedal) => change({ pedal })"
-    />
     <label for="span" class="title">Hand</label>
     <OneOf id="span" :chosen="hand.span" :of="spans" @choose="(span) => changeHand({ span })" />
+    <p v-for="one in contradictions" :key="one" class="words caution" role="status">{{ one }}.</p>
     <div class="more">
       <button
         v-for="panel in PANELS"
@@ -143,6 +140,9 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
   margin: 0;
   color: var(--ink-soft);
   line-height: 1.3;
+}
+.caution {
+  color: var(--caution);
 }
 .more {
   grid-column: span 2;

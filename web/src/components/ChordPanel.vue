@@ -22,6 +22,7 @@ const emit = defineEmits<{
   hear: [numeral: string];
   set: [symbol: string];
   prices: [];
+  notes: [];
 }>();
 
 /** "V in B♭" for what the chart writes as V@Bb. */
@@ -107,7 +108,7 @@ const spoken = (other: Alternative) =>
     />
     <p v-if="ways" class="keys">
       <span v-for="key in chord.keys" :key="key.midi" class="key">
-        <b>{{ key.name }}</b> {{ key.finger }}
+        <b>{{ key.name }}</b> {{ key.right ? `right ${key.finger || ''}` : key.finger }}
       </span>
       <button
         class="pin plain-button"
@@ -125,6 +126,9 @@ const spoken = (other: Alternative) =>
         {{ chord.pinned ? 'Fixed' : 'Fix it' }}
       </button>
     </p>
+    <button v-if="ways" class="plain-button all-ways" @click="emit('notes')">
+      Note by note: fingers, hands, touch
+    </button>
     <p v-if="ways && chord.leftOut" class="left-out">Without {{ chord.leftOut }}.</p>
     <ul v-if="ways?.length" aria-label="Other ways to play it">
       <li v-for="other in ways.slice(0, 2)" :key="other.pitches.join()">

@@ -2,13 +2,16 @@
 import type { Finding } from '../api/client';
 
 /** What to mind; each entry leads to its bar. */
-defineProps<{
+const props = defineProps<{
   findings: Finding[];
   chosen: number;
   /** How many fixed voicings wait for a chord that fits them. */
   waiting: number;
 }>();
 const emit = defineEmits<{ choose: [chord: number] }>();
+/** The ways to mend a chord stand below the first of what is found at it. */
+const isFirstHere = (i: number) =>
+  props.findings.findIndex(({ chord }) => chord === props.chosen) === i;
 </script>
 
 <template>
@@ -30,6 +33,7 @@ const emit = defineEmits<{ choose: [chord: number] }>();
             <span class="remedy">{{ finding.remedy }}.</span>
           </span>
         </button>
+        <slot v-if="isFirstHere(i)" :finding="finding" />
       </li>
     </ul>
     <p v-if="waiting" class="well">

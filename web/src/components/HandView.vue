@@ -49,7 +49,9 @@ const stays = computed(
 const paths = computed(() => moves.value.filter((m) => m.kind === 'STEP' || m.kind === 'LEAP'));
 
 const said = computed(() => {
-  const now = props.chord?.keys.map((key) => `${key.finger} on ${key.name}`).join(', ');
+  const now = props.chord?.keys
+    .map((key) => `${key.right ? 'right hand ' : ''}${key.finger || ''} on ${key.name}`)
+    .join(', ');
   const then = props.chord?.toNext.sentence;
   return `${props.chord?.symbol ?? ''}: ${now ?? ''}${then ? `. Next: ${then}` : ''}`;
 });
@@ -98,7 +100,12 @@ const said = computed(() => {
       <circle :cx="x(move.toMidi)" :cy="y(move.toMidi)" :r="PAD - 1.5" />
       <text :x="x(move.toMidi)" :y="y(move.toMidi) + 6">{{ move.toFinger }}</text>
     </g>
-    <g v-for="key in chord?.keys ?? []" :key="`pad${key.midi}`" class="pad">
+    <g
+      v-for="key in chord?.keys ?? []"
+      :key="`pad${key.midi}`"
+      class="pad"
+      :class="{ right: key.right }"
+    >
       <circle
         v-if="stays.has(key.midi)"
         class="ring"
@@ -107,7 +114,7 @@ const said = computed(() => {
         :r="PAD + 4"
       />
       <circle :cx="x(key.midi)" :cy="y(key.midi)" :r="PAD" />
-      <text :x="x(key.midi)" :y="y(key.midi) + 6.5">{{ key.finger }}</text>
+      <text :x="x(key.midi)" :y="y(key.midi) + 6.5">{{ key.finger || '' }}</text>
     </g>
   </svg>
 </template>
@@ -145,6 +152,10 @@ const said = computed(() => {
 }
 .pad circle {
   fill: #8f3f06;
+}
+/* What the other hand holds. */
+.pad.right circle {
+  fill: var(--pad-right);
 }
 .pad .ring {
   fill: none;

@@ -83,21 +83,23 @@ const days = (n: number) => `about ${n} ${n === 1 ? 'day' : 'days'} of practice`
     </form>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="found && !found.length">There are no chords yet to lay a left hand to.</p>
-    <ol v-if="steps" aria-live="polite" :aria-label="`Steps to ${stepsTo}`">
+    <template v-if="steps">
       <p class="soft">{{ stepsTo }}, a thing more at a time:</p>
-      <li v-for="(step, i) in steps" :key="i" class="step">
-        <h3>
-          {{ i + 1 }}. {{ step.name }} <small>level {{ step.difficulty.step }}</small>
-        </h3>
-        <div class="do">
-          <button class="plain-button" @click="emit('compare', step.name, step.choices)">
-            Compare
-          </button>
-          <button class="plain-button take" @click="emit('take', step.choices)">Take it</button>
-        </div>
-      </li>
+      <ol aria-live="polite" :aria-label="`Steps to ${stepsTo}`">
+        <li v-for="(step, i) in steps" :key="i" class="step">
+          <h3>
+            {{ i + 1 }}. {{ step.name }} <small>level {{ step.difficulty.step }}</small>
+          </h3>
+          <div class="do">
+            <button class="plain-button" @click="emit('compare', step.name, step.choices)">
+              Compare
+            </button>
+            <button class="plain-button take" @click="emit('take', step.choices)">Take it</button>
+          </div>
+        </li>
+      </ol>
       <button class="plain-button go" @click="steps = undefined">Back</button>
-    </ol>
+    </template>
     <ul v-else aria-live="polite">
       <li v-for="(one, i) in found ?? []" :key="i">
         <h3>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { BarRange } from '../player/timeline';
+import { BALANCES, type BarRange } from '../player/timeline';
+import OneOf from './OneOf.vue';
 
 /** Play, loop, tempo, click. */
 const props = defineProps<{
@@ -11,9 +12,12 @@ const props = defineProps<{
   trouble: string;
   /** The bar that sounds, as a teacher calls it; empty while still. */
   call: string;
+  /** Whether there is a tune to be balanced against. */
+  hasTune: boolean;
 }>();
 const tempo = defineModel<number>('tempo', { required: true });
 const click = defineModel<boolean>('click', { required: true });
+const balance = defineModel<string>('balance', { required: true });
 const loop = defineModel<BarRange | undefined>('loop', { required: true });
 const emit = defineEmits<{ toggle: [] }>();
 
@@ -72,6 +76,13 @@ function setLoop(end: 'from' | 'to', event: Event) {
         @change="setLoop('to', $event)"
       />
     </div>
+    <OneOf
+      v-if="hasTune"
+      name="What is heard over what"
+      :chosen="balance"
+      :of="BALANCES"
+      @choose="(id) => (balance = id)"
+    />
     <label class="tempo">
       <span
         ><b>{{ tempo }}</b> a minute</span

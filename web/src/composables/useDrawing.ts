@@ -42,7 +42,7 @@ export function useDrawing(
     if (!now || width === 0) return;
     const scale = Math.round(scaleFor(width));
     const starts = systemStarts(now, (width * 100) / scale);
-    const braced = now.melody.length > 0;
+    const braced = now.melody.length > 0 || now.notes.some(({ right }) => right);
     engrave(now, { pieces: piecesOf(now.musicXml, starts), width, scale, braced });
   }
 

@@ -1,5 +1,5 @@
-import type { Ref } from 'vue';
-import type { Alternative, Choices } from '../api/client';
+import { computed, type Ref } from 'vue';
+import type { Alternative, Choices, Pin, WantedNote } from '../api/client';
 import type { useChosen } from './useChosen';
 import { useRing } from './useRing';
 
@@ -14,16 +14,37 @@ export function usePins(
 ) {
   const nextWay = useRing();
 
+  const isHere = (p: Pin) =>
+    p.bar === (chosen.chord.value?.bar ?? -1) + 1 && p.start === chosen.chord.value?.start;
+  /** How the chosen chord is fixed, if it is. */
+  const here = computed(() => choices.value?.pins.find(isHere));
+
   /** Fixes these notes, or frees the chord. */
-  function pin(notes: string[] | null) {
+  const pin = (notes: string[] | null) => fix(notes && { notes, manners: {}, fingers: {} });
+
+  /** Fixes notes with their fingers and the manner of some, or frees the chord. */
+  function fix(part: Pick<Pin, 'notes' | 'manners' | 'fingers'> | null) {
     const chord = chosen.chord.value;
     if (!choices.value || !chord) return;
-    const bar = chord.bar + 1;
-    const isHere = (p: { bar: number; start: string }) => p.bar === bar && p.start === chord.start;
-    const before = choices.value.pins.find(isHere);
     const others = choices.value.pins.filter((p) => !isHere(p));
-    const mine = notes ? [{ id: before?.id || newId(), bar, start: chord.start, notes }] : [];
+    const place = { id: here.value?.id || newId(), bar: chord.bar + 1, start: chord.start };
+    const mine = part ? [{ ...place, ...part }] : [];
     choices.value = { ...choices.value, pins: [...others, ...mine] };
+  }
+
+  const isWantedHere = (one: WantedNote) =>
+    one.bar === (chosen.chord.value?.bar ?? -1) + 1 && one.start === chosen.chord.value?.start;
+  /** What is wanted at the edges of the chosen chord. */
+  const wanted = computed(() => choices.value?.wanted.find(isWantedHere));
+
+  /** Wants a note on top of the chosen chord or at its bottom; any where it is empty. */
+  function want(edge: 'top' | 'bass', note: string) {
+    const chord = chosen.chord.value;
+    if (!choices.value || !chord) return;
+    const place = { bar: chord.bar + 1, start: chord.start };
+    const now = { top: '', bass: '', ...wanted.value, ...place, [edge]: note };
+    const others = choices.value.wanted.filter((one) => !isWantedHere(one));
+    choices.value = { ...choices.value, wanted: now.top || now.bass ? [...others, now] : others };
   }
 
   function togglePin() {
@@ -37,5 +58,5 @@ export function usePins(
     if (chord && ways.length && chosen.chord.value === chord) pin(nextWay(chord, ways));
   }
 
-  return { pin, togglePin, nextAlternative };
+  return { here, pin, fix, wanted, want, togglePin, nextAlternative };
 }

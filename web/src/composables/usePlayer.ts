@@ -1,7 +1,7 @@
 import { computed, onScopeDispose, reactive, ref, watch, type Ref } from 'vue';
 import type { Arrangement } from '../api/client';
 import type { Playing } from '../player/piano';
-import { barsToPlay, callsFor, timeline, type BarRange } from '../player/timeline';
+import { BALANCES, barsToPlay, callsFor, timeline, type BarRange } from '../player/timeline';
 
 /** Plays the arrangement; what sounds is shown by note ids. Where the teacher is stays where it was. */
 export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref<number> }) {
@@ -15,6 +15,8 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   const tempo = ref(80);
   const click = ref(false);
   const loop = ref<BarRange>();
+  /** What is heard over what. */
+  const balance = ref(BALANCES[0]!.id);
   let playing: Playing | undefined;
   /** Counts starts and stops, so that what loads slowly does not sound when it is no longer wanted. */
   let turn = 0;
@@ -29,7 +31,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   );
   watch(quartersPerMinute, (value) => playing?.tempo(value));
   watch(click, (on) => playing?.click(on));
-  watch(loop, () => {
+  watch([loop, balance], () => {
     if (state.value === 'playing') void start();
   });
   // A loop ends with its bars.
@@ -45,30 +47,37 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     () => stop(),
   );
 
-  async function start() {
-    if (!tune.value?.notes.length && !tune.value?.melody.length) return;
+  const start = () =>
+    tune.value && playIt(tune.value, barsToPlay(tune.value, chosen.bar.value, loop.value));
+
+  /** Plays some bars of this tune as another hand has them, once. */
+  const audition = (other: Arrangement, bars: number[]) => void playIt(other, bars, true);
+
+  async function playIt(music: Arrangement, bars: number[], once = false) {
+    if (!music.notes.length && !music.melody.length) return;
     playing?.stop();
     playing = undefined;
     sounding.clear();
     const mine = ++turn;
     state.value = 'loading';
     trouble.value = '';
-    const bars = barsToPlay(tune.value, chosen.bar.value, loop.value);
+    const calls = once ? [] : callsFor(music, chosen.bar.value, loop.value);
+    const loudness = BALANCES.find(({ id }) => id === balance.value)?.of;
     try {
       // The player and its samples are only fetched when something is to be heard.
       const { play } = await import('../player/piano');
       if (mine !== turn) return;
       const begun = await play(
-        timeline(tune.value, bars, callsFor(tune.value, chosen.bar.value, loop.value)),
+        timeline(music, bars, calls, loudness),
         {
           quartersPerMinute: quartersPerMinute.value,
           click: click.value,
-          loop: loop.value !== undefined,
+          loop: !once && loop.value !== undefined,
         },
         {
           onSound(sound) {
             sounding.set(sound.id, sound.midi);
-            chord.value = sound.chord;
+            if (!once) chord.value = sound.chord;
             call.value = sound.call;
           },
           onSilence: (sound) => void sounding.delete(sound.id),
@@ -120,6 +129,8 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     tempo,
     click,
     loop,
+    balance,
+    audition,
     toggle,
     stop,
     toggleLoop,

@@ -97,7 +97,9 @@ export function chordBoxes(page: HTMLElement, tune: Arrangement): ChordBox[] {
   return starts.map(({ chord, left, system, measure }, i) => {
     const next = starts[i + 1];
     const area = edges(system);
-    const measureEnd = measure.getBoundingClientRect().right;
+    // By its lines: words may stand out of it.
+    const lines = measure.querySelector('.staff > path') ?? measure;
+    const measureEnd = lines.getBoundingClientRect().right;
     const end = next?.measure === measure ? next.left - AIR : measureEnd;
     const lane = area.bottom - origin.top - LANE_HEIGHT + AIR;
     return {

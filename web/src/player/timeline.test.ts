@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Arrangement } from '../api/client';
-import { barsToPlay, callsFor, swung, timeline } from './timeline';
+import { BALANCES, barsToPlay, callsFor, swung, timeline } from './timeline';
 
 const note = (id: string, bar: number, onset: number, midi = 48, tied = false) => ({
   id,
@@ -10,6 +10,9 @@ const note = (id: string, bar: number, onset: number, midi = 48, tied = false) =
   duration: 1,
   midi,
   tied,
+  right: false,
+  bass: false,
+  soft: false,
 });
 
 const bar = { length: 3, beatLength: 1, offset: 0 };
@@ -110,5 +113,35 @@ describe('pedal', () => {
     const { sounds } = timeline({ ...tune, pedal: [foot] }, [0]);
     expect(sounds[0]!.duration).toBe(3);
     expect(timeline({ ...tune, pedal: [] }, [0]).sounds[0]!.duration).toBe(1);
+  });
+});
+
+describe('balance', () => {
+  // The tune over the bass, the bass over its chords: common practice.
+  const bass = { ...note('a', 0, 0), bass: true };
+  const soft = { ...note('c', 0, 0, 60), soft: true };
+  const three = {
+    ...tune,
+    notes: [bass, note('b', 0, 0, 55), soft],
+    melody: [note('m', 0, 0, 72)],
+  };
+  const loud = (id: string) =>
+    timeline(three, [0], [], BALANCES.find((one) => one.id === id)!.of).sounds.map(
+      ({ loudness }) => loudness,
+    );
+
+  it('has the tune over the bass, the bass over the chords, and soft notes below them', () => {
+    const [low, chord, softly, sung] = loud('usual') as [number, number, number, number];
+    expect(sung).toBeGreaterThan(low);
+    expect(low).toBeGreaterThan(chord);
+    expect(chord).toBeGreaterThan(softly);
+  });
+
+  it('brings out what is wished, and can leave the tune to the student', () => {
+    const [bassOut, chords] = loud('bass') as [number, number];
+    expect(bassOut).toBeGreaterThan(chords);
+    const [below, chordsOut] = loud('chords') as [number, number];
+    expect(chordsOut).toBeGreaterThan(below);
+    expect(loud('left')).toHaveLength(3);
   });
 });

@@ -45,9 +45,24 @@ export function callsFor(tune: Arrangement, from: number, range?: BarRange): str
   return tune.calls.slice(Math.max(0, tune.playingOrder.indexOf(from)));
 }
 
-/** How loud the tune is against the left hand. */
-export const MELODY_LOUDNESS = 0.85;
-export const LEFT_HAND_LOUDNESS = 0.55;
+/** How loud the tune, the bass and its chords are: what is heard over what. */
+export interface Balance {
+  tune: number;
+  bass: number;
+  chords: number;
+}
+
+/** The usual one first: the tune over the bass, the bass over its chords (common practice). */
+export const BALANCES: { id: string; name: string; of: Balance }[] = [
+  { id: 'usual', name: 'Tune, bass, chords', of: { tune: 0.85, bass: 0.6, chords: 0.5 } },
+  { id: 'tune', name: 'Tune out', of: { tune: 0.95, bass: 0.4, chords: 0.3 } },
+  { id: 'bass', name: 'Bass out', of: { tune: 0.5, bass: 0.9, chords: 0.35 } },
+  { id: 'chords', name: 'Chords out', of: { tune: 0.45, bass: 0.45, chords: 0.85 } },
+  { id: 'left', name: 'Without the tune', of: { tune: 0, bass: 0.7, chords: 0.6 } },
+];
+
+/** A note that is to be softer than those around it. */
+const SOFTER = 0.5;
 
 /** A chord to lean on is louder, its resolution softer: at most this much for each step of weight. */
 const LEAN = 0.05;
@@ -71,13 +86,15 @@ export function swung(time: number): number {
 }
 
 /** Lays bars end to end in time; tied notes sound as one; what sounds when the foot is down sounds until it is up. */
-export function timeline(tune: Arrangement, bars: number[], calls: string[] = []): Timeline {
+export function timeline(
+  tune: Arrangement,
+  bars: number[],
+  calls: string[] = [],
+  balance: Balance = BALANCES[0]!.of,
+): Timeline {
   const sounds: Sound[] = [];
   const clicks: Click[] = [];
-  const parts = [
-    { notes: tune.notes, loudness: LEFT_HAND_LOUDNESS },
-    { notes: tune.melody, loudness: MELODY_LOUDNESS },
-  ];
+  const parts = [tune.notes, balance.tune > 0 ? tune.melody : []];
   let start = 0;
   const held = new Map<string, Sound>();
   for (const [step, bar] of bars.entries()) {
@@ -91,9 +108,12 @@ export function timeline(tune: Arrangement, bars: number[], calls: string[] = []
         end,
         ...feet.filter(({ down, up }) => down < end + 1e-6 && end < up).map(({ up }) => up),
       );
-    parts.forEach(({ notes, loudness }, part) => {
-      for (const { id, chord, midi, onset: written, duration: length, tied, bar: at } of notes) {
-        if (at !== bar) continue;
+    parts.forEach((notes, part) => {
+      for (const note of notes) {
+        const { id, chord, midi, onset: written, duration: length, tied } = note;
+        if (note.bar !== bar) continue;
+        const own = part === 1 ? balance.tune : note.bass ? balance.bass : balance.chords;
+        const loudness = note.soft ? own * SOFTER : own;
         const onset = when(written);
         const duration = endOf(when(written + length)) - onset;
         const key = `${part} ${midi}`;

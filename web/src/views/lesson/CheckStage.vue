@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import type { Pin } from '../../api/client';
 import FindingsList from '../../components/FindingsList.vue';
+import MendsList from '../../components/MendsList.vue';
 import SchoolChoice from '../../components/SchoolChoice.vue';
 import { useLesson } from './useLesson';
 
 /** Checking the way from chord to chord, by a school. */
-const { tune, arrangement, chosen, changes } = useLesson();
+const { tune, page, pins, player, arrangement, chosen, changes } = useLesson();
 const { choices } = tune;
+const take = ({ notes, manners, fingers }: Pin) => pins.fix({ notes, manners, fingers });
 </script>
 
 <template>
@@ -21,5 +24,17 @@ const { choices } = tune;
     :waiting="arrangement.lostPins.length"
     :chosen="chosen.index.value"
     @choose="chosen.choose"
-  />
+  >
+    <template #default="{ finding }">
+      <MendsList
+        v-if="tune.played.value"
+        :chart="page.shown.value"
+        :played="tune.played.value"
+        :chord="finding.chord"
+        :bar="chosen.bar.value"
+        @take="take"
+        @hear="(music, bar) => player.audition(music, [bar])"
+      />
+    </template>
+  </FindingsList>
 </template>

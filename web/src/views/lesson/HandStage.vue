@@ -5,6 +5,8 @@ import ChoicesPanel from '../../components/ChoicesPanel.vue';
 import ChordPanel from '../../components/ChordPanel.vue';
 import FigureMaker from '../../components/FigureMaker.vue';
 import HandMeasure from '../../components/HandMeasure.vue';
+import NotesPanel from '../../components/NotesPanel.vue';
+import PlayingPanel from '../../components/PlayingPanel.vue';
 import PricesPanel from '../../components/PricesPanel.vue';
 import ProposalsPanel from '../../components/ProposalsPanel.vue';
 import StretchesPanel from '../../components/StretchesPanel.vue';
@@ -14,7 +16,7 @@ import type { Panel } from '../../components/panels';
 import { useLesson } from './useLesson';
 
 /** Laying the left hand: style, figure and hand, and the chosen chord in its ways; one thing at a time in detail. */
-const { tune, arranged, arrangement, chord, chosen, player, onChord, compare } = useLesson();
+const { tune, pins, arranged, arrangement, chord, chosen, player, onChord, compare } = useLesson();
 const { choices, student, played } = tune;
 const moved = computed(() =>
   (arrangement.value?.chords ?? []).reduce((sum, one) => sum + one.moved, 0),
@@ -93,6 +95,16 @@ function takeProposal({ style, settings, figure }: Choices) {
       :student="student.name"
       @close="close"
     />
+    <NotesPanel
+      v-else-if="panel === 'notes'"
+      :chord="chosen.chord.value"
+      :pin="pins.here.value"
+      :wanted="pins.wanted.value"
+      @fix="pins.fix"
+      @want="pins.want"
+      @close="close"
+    />
+    <PlayingPanel v-else-if="panel === 'playing'" v-model="choices" @close="close" />
     <PricesPanel
       v-else-if="panel === 'prices'"
       :chart="tune.chart.value"
@@ -108,6 +120,7 @@ function takeProposal({ style, settings, figure }: Choices) {
         :moved="moved"
         :thinned="arrangement?.thinned ?? 0"
         :chords="arrangement?.chords.length ?? 0"
+        :contradictions="arrangement?.contradictions ?? []"
         :own="own"
         @open="(one) => (panel = one)"
       />
@@ -116,6 +129,7 @@ function takeProposal({ style, settings, figure }: Choices) {
         :ways="arranged.ways.value ?? []"
         v-on="onChord"
         @prices="panel = 'prices'"
+        @notes="panel = 'notes'"
       />
     </template>
   </template>

@@ -163,6 +163,8 @@ useShortcuts(shortcuts);
         v-model:tempo="player.tempo.value"
         v-model:click="player.click.value"
         v-model:loop="player.loop.value"
+        v-model:balance="player.balance.value"
+        :has-tune="(arrangement?.melody.length ?? 0) > 0"
         :state="player.state.value"
         :trouble="player.trouble.value"
         :call="player.call.value"

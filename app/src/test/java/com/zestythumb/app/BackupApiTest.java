@@ -26,12 +26,34 @@ class BackupApiTest extends KeepingApi {
         assertThat(api.get().uri("/api/tunes/" + id).exchange()).hasStatusOk();
         database.update("delete from tune where id = ?", id);
         assertThat(restore(backup)).bodyJson().extractingPath("$.added").isEqualTo(1);
+        assertThat(JSON.readTree(backup).at("/formatVersion").asInt()).isEqualTo(3);
         JsonNode was = find(JSON.readTree(backup));
         JsonNode now = find(json(api.get().uri("/api/backup").exchange()));
         assertThat(now).isEqualTo(was);
         assertThat(restore("{\"kind\":\"other\",\"formatVersion\":1,\"tunes\":[]}"))
                 .hasStatus(400)
                 .hasContentType(MediaType.APPLICATION_PROBLEM_JSON);
+    }
+
+    /** A figure of the teacher's own comes back where it is gone, and is not there twice. */
+    @Test
+    void keepsOwnFigures() throws Exception {
+        String rocking = "{\"name\":\"In the backup\",\"text\":\"by bar 1/8 1 3 2 3\"}";
+        long id = json(send(api.post(), "/api/figures", rocking)).get("id").asLong();
+        String backup = api.get().uri("/api/backup").exchange().getResponse().getContentAsString();
+        assertThat(restore(backup)).hasStatusOk();
+        assertThat(named("In the backup")).isEqualTo(1);
+        api.delete().uri("/api/figures/" + id).exchange();
+        assertThat(named("In the backup")).isZero();
+        assertThat(restore(backup)).hasStatusOk();
+        assertThat(named("In the backup")).isEqualTo(1);
+    }
+
+    private long named(String name) throws Exception {
+        return json(api.get().uri("/api/figures").exchange())
+                .valueStream()
+                .filter(one -> one.get("name").asString().equals(name))
+                .count();
     }
 
     /** Written by the app before students had rows of their own. */
@@ -59,7 +81,7 @@ class BackupApiTest extends KeepingApi {
         assertThat(played.at("/choices/figure").asString()).isEqualTo("ALBERTI");
         assertThat(played.at("/choices/pins/0/notes/1").asString()).isEqualTo("G3");
         assertThat(restore(old.replace("\"Pim, 7\"", "null"))).hasStatus(400);
-        assertThat(restore(old.replace("\"formatVersion\":1", "\"formatVersion\":3")))
+        assertThat(restore(old.replace("\"formatVersion\":1", "\"formatVersion\":4")))
                 .hasStatus(400)
                 .bodyJson()
                 .extractingPath("$.detail")

@@ -2,6 +2,7 @@ package com.zestythumb.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.MediaType;
@@ -22,7 +23,7 @@ class LeftHandApiTest extends KeepingApi {
     @Test
     void tellsWhatEachStyleDoes() throws Exception {
         JsonNode effects = json(post("/styles", "| C | F | G7 | C |", "{}", HAND.replace("12", "9")));
-        assertThat(effects.size()).isEqualTo(16);
+        assertThat(effects.size()).isEqualTo(VoicingStyles.all().size());
         JsonNode octaves = effects.valueStream()
                 .filter(one -> one.get("style").asString().equals("octaves"))
                 .findFirst()
@@ -54,7 +55,7 @@ class LeftHandApiTest extends KeepingApi {
                 "/api/arrangements/proposals",
                 "{\"tune\":" + tune + ",\"level\":2,\"texture\":\"DANCE\",\"minutes\":15}"));
         assertThat(three.size()).isEqualTo(3);
-        assertThat(three.get(0).at("/difficulty/measures").size()).isEqualTo(5);
+        assertThat(three.get(0).at("/difficulty/measures").size()).isEqualTo(7);
         assertThat(send(
                         api.post(),
                         "/api/arrangements/proposals",
@@ -63,6 +64,54 @@ class LeftHandApiTest extends KeepingApi {
                 .bodyJson()
                 .extractingPath("$.detail")
                 .isEqualTo("a level is 1 to 5, not 7");
+    }
+
+    @Test
+    void comesToALeftHandInSteps() throws Exception {
+        JsonNode steps = json(post("/steps", "| C | F | G7 | C |", "{\"figure\":\"ALBERTI\"}", HAND));
+        assertThat(steps.get(0).at("/choices/style").asString()).isEqualTo("bass");
+        assertThat(steps.get(steps.size() - 1).at("/choices/figure").asString()).isEqualTo("ALBERTI");
+    }
+
+    /** A pin with a note in the right hand and a finger of the teacher's own comes back as it was sent. */
+    @Test
+    void fixesAChordNoteByNote() throws Exception {
+        String choices = """
+                {"pins":[{"bar":1,"start":"0","notes":["C3","E3","G3","C4"],
+                  "manners":{"C4":"RIGHT_HAND"},"fingers":{"E3":2}}]}""";
+        JsonNode played = json(post("", "| C | F |", choices, HAND));
+        JsonNode keys = played.at("/chords/0/keys");
+        assertThat(keys.get(3).at("/right").asBoolean()).isTrue();
+        assertThat(keys.get(1).at("/finger").asInt()).isEqualTo(2);
+        assertThat(played.at("/contradictions").size()).isZero();
+        assertThat(post("", "| C |", choices.replace("RIGHT_HAND", "LEFT_FOOT"), HAND))
+                .hasStatus(400);
+        assertThat(post("", "| C |", choices.replace("\"C4\":\"R", "\"C3\":\"R"), HAND))
+                .hasStatus(400)
+                .bodyJson()
+                .extractingPath("$.detail")
+                .asString()
+                .contains("the right hand takes the highest notes");
+    }
+
+    @Test
+    void namesWishesThatContradictEachOther() throws Exception {
+        String twice = """
+                {"pins":[{"bar":1,"start":"0","notes":["C3","E3","G3"]},
+                  {"bar":1,"start":"0","notes":["E3","G3","C4"]}]}""";
+        assertThat(json(post("", "| C | F |", twice, HAND))
+                        .at("/contradictions/0")
+                        .asString())
+                .isEqualTo("Bar 1: C is fixed twice; the later one counts");
+    }
+
+    @Test
+    void mendsAClash() throws Exception {
+        String choices = "{\"pins\":[{\"bar\":1,\"start\":\"0\",\"notes\":[\"C3\",\"E3\",\"B3\"]}]}";
+        JsonNode mends = json(post("/mends", "key: C major\n| Cmaj7 | F |\nm: c8 | a8 |", choices, HAND));
+        assertThat(mends.valueStream().map(one -> one.get("words").asString()))
+                .contains("leave out B", "play B softly");
+        assertThat(json(post("/mends", "| C |", "{}", HAND)).size()).isZero();
     }
 
     @Test

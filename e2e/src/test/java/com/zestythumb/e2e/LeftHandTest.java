@@ -39,7 +39,7 @@ class LeftHandTest extends InTheBrowser {
     @Test
     void anOwnFigureIsMadeAndPlayedInAnotherTune() {
         openCopyOf("Paper Boats");
-        panel("Own figure");
+        panel("Figures");
         browser.see("[data-cell='0-1']").click();
         for (String cell : new String[] {"2-2", "4-3", "6-2"}) {
             browser.click("[data-cell='" + cell + "']");
@@ -68,7 +68,7 @@ class LeftHandTest extends InTheBrowser {
     @Test
     void aFigureIsPlayedOnce() {
         openCopyOf("Paper Boats");
-        panel("Own figure");
+        panel("Figures");
         browser.clickText(".do button", "Play it once");
         browser.clickText(".do button", "That is all");
         browser.clickText(".do button", "Play it once");
@@ -108,6 +108,8 @@ class LeftHandTest extends InTheBrowser {
         newTune("| C G | F C |");
         awaitBars(2);
         assertThat(browser.all(".drawing .pedal")).isEmpty();
+        panel("Touch");
+        browser.assertAccessible("pedal and touch");
         browser.choose("pedal", "Joined");
         browser.await(
                 "a foot for each chord", () -> browser.all(".drawing .pedal").size() >= 4 ? true : null);
@@ -141,6 +143,56 @@ class LeftHandTest extends InTheBrowser {
                 .startsWith(browser.see("#style").getText().toLowerCase());
     }
 
+    /** The way to a left hand, a thing more at a time. */
+    @Test
+    void aLeftHandIsComeToInSteps() {
+        openCopyOf("Paper Boats");
+        panel("Proposals");
+        browser.clickText(".go", "Your left hand in steps");
+        browser.seeText("[aria-label^='Steps to'] li", "The bass alone");
+        browser.assertAccessible("steps");
+        browser.clickText("[aria-label^='Steps to'] li:nth-of-type(1) button", "Take it");
+        browser.await("one key to a chord", () -> browser.all(".keys .key").size() == 1 ? true : null);
+    }
+
+    /** One note goes to the right hand, a finger is the teacher's own, and another note is left out. */
+    @Test
+    void aChordIsFixedNoteByNote() {
+        openCopyOf("Paper Boats");
+        browser.clickText(".all-ways", "Note by note");
+        int staves = browser.all(".drawing .staff").size();
+        browser.choose("manner-2", "in the right hand");
+        browser.await("a second staff", () -> browser.all(".drawing .staff").size() > staves ? true : null);
+        browser.choose("finger-0", "4, your own");
+        browser.assertAccessible("note by note");
+        back();
+        browser.await("a right hand and an own finger", () -> {
+            String keys = browser.see(".keys").getText();
+            return keys.contains("C 4") && keys.contains("right") ? true : null;
+        });
+        browser.clickText(".all-ways", "Note by note");
+        browser.choose("wanted-top", "any");
+        browser.choose("manner-1", "left out");
+        back();
+        browser.await("two keys", () -> browser.all(".keys .key").size() == 2 ? true : null);
+        browser.seeText(".left-out", "Without E");
+    }
+
+    /** A clash with the tune is told, heard without it, and mended. */
+    @Test
+    void aClashIsMended() {
+        newTune("key: C major\n| Cmaj7 | F |\nm: c8 | a8 |");
+        awaitBars(2);
+        browser.choose("style", "Guide tones");
+        browser.await("third and seventh", () -> browser.all(".keys .key").size() == 2 ? true : null);
+        stage("Check");
+        browser.clickText(".finding", "Clash");
+        browser.seeText("[aria-label='Ways to mend it'] li", "Play B softly");
+        browser.assertAccessible("mends");
+        browser.click("[aria-label='Take: play B softly']");
+        browser.seeText(".findings", "Nothing");
+    }
+
     /** Another way, with what it costs and why, is taken. */
     @Test
     void aPriceIsSeenAndTaken() {
@@ -166,7 +218,7 @@ class LeftHandTest extends InTheBrowser {
         browser.seeNo(".reset");
         back();
         int before = notes();
-        panel("Some bars");
+        panel("By bars");
         browser.choose("stretch-figure", "Alberti");
         browser.clickText("button", "Play these bars so");
         browser.await("more notes", () -> notes() > before ? true : null);

@@ -85,7 +85,7 @@ final class Screenshots {
             browser.picture(folder.resolve("styles.png"));
 
             openTune(browser, app, "Paper Boats");
-            browser.clickText(".more button", "Own figure");
+            browser.clickText(".more button", "Figures");
             for (String cell : new String[] {"0-1", "1-3", "2-2", "3-3", "4-1", "6-2", "6-3"}) {
                 browser.click("[data-cell='" + cell + "']");
             }

@@ -2,6 +2,7 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Articulation;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.FingeringWay;
 import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pedalling;
 import com.zestythumb.core.arrangement.Repeating;
@@ -46,6 +47,9 @@ record CatalogueView(
 
         @Schema(description = "How chords may be played that come again quickly.")
         List<WayView> repeatings,
+
+        @Schema(description = "By what fingers may be found.")
+        List<ValueView> fingerings,
 
         @Schema(description = "How one note of a fixed chord may be played.")
         List<ValueView> manners,
@@ -169,6 +173,9 @@ record CatalogueView(
                         .toList(),
                 Arrays.stream(Repeating.values())
                         .map(how -> new WayView(how.name(), how.label(), how.words()))
+                        .toList(),
+                Arrays.stream(FingeringWay.values())
+                        .map(way -> new ValueView(way.name(), way.label()))
                         .toList(),
                 Arrays.stream(Manner.values())
                         .map(manner -> new ValueView(manner.name(), manner.label()))

@@ -2,6 +2,7 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Articulation;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.FingeringWay;
 import com.zestythumb.core.arrangement.Pedalling;
 import com.zestythumb.core.arrangement.Playing;
 import com.zestythumb.core.arrangement.Repeating;
@@ -69,6 +70,12 @@ public record ChoicesDto(
         @Size(max = 80)
         String repeating,
 
+        @Schema(description = "By what fingers are found.", defaultValue = "BOOK") @Size(max = 80)
+        String fingering,
+
+        @Schema(description = "Notes wanted on top of chords or at their bottom.") @Size(max = 2000)
+        List<@NotNull @Valid WantedDto> wanted,
+
         @Schema(description = "Voicings the teacher fixed.") @Size(max = 2000)
         List<@NotNull @Valid PinDto> pins) {
 
@@ -87,6 +94,8 @@ public record ChoicesDto(
         pedal = pedal == null ? usual.playing().pedal().name() : pedal;
         touch = touch == null ? usual.playing().touch().name() : touch;
         repeating = repeating == null ? usual.playing().repeating().name() : repeating;
+        fingering = fingering == null ? usual.playing().fingering().name() : fingering;
+        wanted = wanted == null ? List.of() : wanted;
         pins = pins == null ? List.of() : pins;
     }
 
@@ -104,6 +113,8 @@ public record ChoicesDto(
                 choices.playing().pedal().name(),
                 choices.playing().touch().name(),
                 choices.playing().repeating().name(),
+                choices.playing().fingering().name(),
+                choices.wanted().stream().map(WantedDto::of).toList(),
                 choices.pins().stream().map(PinDto::of).toList());
     }
 
@@ -123,7 +134,12 @@ public record ChoicesDto(
                 School.named(school),
                 new Weights(weights),
                 forbidden.stream().map(PitchClass::parse).collect(Collectors.toSet()),
-                new Playing(Pedalling.named(pedal), Articulation.named(touch), Repeating.named(repeating)),
+                new Playing(
+                        Pedalling.named(pedal),
+                        Articulation.named(touch),
+                        Repeating.named(repeating),
+                        FingeringWay.named(fingering)),
+                wanted.stream().map(WantedDto::toNote).toList(),
                 pins.stream().map(PinDto::toPin).toList());
     }
 }

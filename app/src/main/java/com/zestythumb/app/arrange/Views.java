@@ -44,6 +44,7 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.Swing;
 import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.core.solving.Cost;
 import com.zestythumb.core.solving.Prices;
@@ -105,7 +106,7 @@ final class Views {
                                 span.down().plus(span.delay()).toDouble(),
                                 span.up().toDouble()))
                         .toList(),
-                sheet.heading().feel().toLowerCase(Locale.ROOT).matches(".*(swing|shuffle).*"),
+                Swing.isIn(sheet.heading()),
                 thinned.size(),
                 contradictions(arrangement),
                 arrangement.leftHand() instanceof ComputedHand computed ? computed.gap() : 0,

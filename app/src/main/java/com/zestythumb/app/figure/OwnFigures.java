@@ -4,14 +4,16 @@ import com.zestythumb.app.arrange.OwnFigureDto;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.studio.Studios;
 import java.time.Instant;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps figures, each in the studio of whoever asks. */
 @Service
 @Transactional
-class OwnFigures {
+public class OwnFigures {
 
     private final OwnFigureRepository figures;
     private final Studios studios;
@@ -24,6 +26,20 @@ class OwnFigures {
     @Transactional(readOnly = true)
     List<OwnFigure> all() {
         return figures.findByStudioAndRemovedAtIsNullOrderByName(studios.current());
+    }
+
+    /** All of them as they are written. */
+    @Transactional(readOnly = true)
+    public List<OwnFigureDto> drafts() {
+        return all().stream()
+                .map(figure -> new OwnFigureDto(figure.name(), figure.strokes()))
+                .toList();
+    }
+
+    /** Adds those that are not here yet. */
+    public void addMissing(List<OwnFigureDto> others) {
+        Set<OwnFigureDto> here = new HashSet<>(drafts());
+        others.stream().filter(here::add).forEach(this::add);
     }
 
     OwnFigure add(OwnFigureDto draft) {

@@ -1,6 +1,7 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.arrange.OwnFigureDto;
 import com.zestythumb.app.student.StudentDraft;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -13,10 +14,17 @@ import java.util.List;
 public record Backup(
         @Schema(example = "zesty-thumb-backup") @NotNull String kind,
         int formatVersion,
-        @NotNull @Size(max = 20_000) List<@NotNull @Valid KeptTune> tunes) {
+        @NotNull @Size(max = 20_000) List<@NotNull @Valid KeptTune> tunes,
+
+        @Schema(description = "Figures of the teacher's own.") @Size(max = 2000)
+        List<@NotNull @Valid OwnFigureDto> figures) {
+
+    public Backup {
+        figures = figures == null ? List.of() : figures;
+    }
 
     static final String KIND = "zesty-thumb-backup";
-    static final int FORMAT = 2;
+    static final int FORMAT = 3;
 
     /** A tune with what is played of it, labels and history. */
     public record KeptTune(

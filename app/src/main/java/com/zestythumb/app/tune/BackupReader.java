@@ -15,6 +15,9 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class BackupReader {
 
+    /** The format since which tunes have assignments. */
+    private static final int WITH_ASSIGNMENTS = 2;
+
     private final JsonMapper json;
     private final Validator validator;
 
@@ -33,7 +36,7 @@ class BackupReader {
             throw new IllegalArgumentException("this backup is of a newer app; bring this one up to date first");
         }
         ObjectNode lifted = ((ObjectNode) file).deepCopy();
-        if (format < Backup.FORMAT) {
+        if (format < WITH_ASSIGNMENTS) {
             lifted.path("tunes").forEach(this::liftTune);
         }
         try {

@@ -1,5 +1,6 @@
 package com.zestythumb.app.tune;
 
+import com.zestythumb.app.figure.OwnFigures;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.StudentDraft;
 import com.zestythumb.app.student.Students;
@@ -26,6 +27,7 @@ public class Backups {
     private final AssignmentRepository assignments;
     private final TuneRevisionRepository revisions;
     private final Students students;
+    private final OwnFigures figures;
     private final Studios studios;
 
     Backups(
@@ -33,11 +35,13 @@ public class Backups {
             AssignmentRepository assignments,
             TuneRevisionRepository revisions,
             Students students,
+            OwnFigures figures,
             Studios studios) {
         this.tunes = tunes;
         this.assignments = assignments;
         this.revisions = revisions;
         this.students = students;
+        this.figures = figures;
         this.studios = studios;
     }
 
@@ -60,7 +64,7 @@ public class Backups {
                                 .map(Backups::state)
                                 .toList()))
                 .toList();
-        return new Backup(Backup.KIND, Backup.FORMAT, kept);
+        return new Backup(Backup.KIND, Backup.FORMAT, kept, figures.drafts());
     }
 
     private static KeptAssignment forAnyHand() {
@@ -96,7 +100,7 @@ public class Backups {
 
     /**
      * Puts back what a backup holds, but for tunes that stand here already just so; says how many were added. One that
-     * was taken off the shelf since stands on it again.
+     * was taken off the shelf since stands on it again. Figures that are not here are added, and not counted.
      */
     public int restore(Backup backup) {
         Studio studio = studios.current();
@@ -106,6 +110,7 @@ public class Backups {
                         tune.chart(), played.getOrDefault(tune.id(), List.of(forAnyHand())), tune.tags())));
         Map<StudentDraft, Student> known = new HashMap<>();
         students.all().forEach(one -> known.putIfAbsent(draft(one), one));
+        figures.addMissing(backup.figures());
         int added = 0;
         for (KeptTune kept : backup.tunes()) {
             List<Tune> same = here.getOrDefault(new Sameness(kept.chart(), kept.assignments(), kept.tags()), List.of());

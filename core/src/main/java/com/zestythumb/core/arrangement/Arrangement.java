@@ -6,9 +6,9 @@ import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 
 /**
  * A lead sheet with a left hand to it.
@@ -50,14 +50,20 @@ public record Arrangement(
         return high * 2 > left;
     }
 
-    /** What stands above a bar for the player's hand, by the index of the bar: how repeated chords are played. */
+    /** What stands above a bar for the player, by the index of the bar: how repeated chords are played, and the clef. */
     public Map<Integer, String> advice() {
+        Map<Integer, String> advice = new HashMap<>();
         Repeating how = choices.playing().repeating();
-        return how == Repeating.AS_USUAL
-                ? Map.of()
-                : sheet.bars().stream()
-                        .filter(bar -> repeats(bar.index()) && !repeats(bar.index() - 1))
-                        .collect(Collectors.toMap(Bar::index, bar -> how.words()));
+        for (Bar bar : sheet.bars()) {
+            if (how != Repeating.AS_USUAL && repeats(bar.index()) && !repeats(bar.index() - 1)) {
+                advice.put(bar.index(), how.words());
+            }
+        }
+        if (leftInTreble()) {
+            // The eye takes another clef for a leap.
+            advice.merge(0, "left hand in the treble clef: near the right, no leap", (a, b) -> a + "; " + b);
+        }
+        return advice;
     }
 
     private boolean repeats(int bar) {

@@ -14,6 +14,7 @@ import com.zestythumb.core.solving.VoicingSolver;
 import com.zestythumb.core.solving.VoicingSolver.Solution;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.solving.VoicingTask;
+import com.zestythumb.core.solving.Wanted;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -23,8 +24,6 @@ import java.util.Optional;
 
 /** Takes a sheet through voicing, figure and fingering, in that order. */
 final class Arranger {
-
-    private static final FingerSearch FINGERING = new HandFingering();
 
     /** Of how many notes a chord is taken to be before it is laid, to tell when it is struck. */
     private static final int USUAL_NOTES = 3;
@@ -69,6 +68,7 @@ final class Arranger {
                 choices.weights(),
                 Surroundings.of(sheet, events, analysis),
                 choices.forbidden(),
+                wanted(),
                 pins);
         Solution solution = VoicingSolver.solution(task);
         List<Solved> solved = solution.chords();
@@ -83,11 +83,15 @@ final class Arranger {
                 notes,
                 lost,
                 task.notReached(),
-                Contradiction.all(task, byChord, contradictions)));
+                Contradiction.all(
+                        task,
+                        byChord,
+                        contradictions,
+                        solved.stream().map(Solved::voicing).toList())));
     }
 
     Arrangement take(LeftHand hand) {
-        HandFingers fingers = HandFingers.of(sheet, hand, FINGERING);
+        HandFingers fingers = HandFingers.of(sheet, hand, fingering());
         List<Voicing> voicings = hand.voicings();
         List<ArrangedChord> chords = new ArrayList<>();
         for (int i = 0; i < events.size(); i++) {
@@ -130,6 +134,24 @@ final class Arranger {
                 .findFirst()
                 .or(() -> pin.voicingFor(event))
                 .map(pin::shared);
+    }
+
+    private Map<Integer, Wanted> wanted() {
+        Map<Integer, Wanted> wanted = new HashMap<>();
+        for (WantedNote note : choices.wanted()) {
+            for (int i = 0; i < events.size(); i++) {
+                if (note.stands(events.get(i))) {
+                    wanted.put(i, note.wanted());
+                }
+            }
+        }
+        return wanted;
+    }
+
+    private FingerSearch fingering() {
+        return choices.playing().fingering() == FingeringWay.BOOK
+                ? new HandFingering()
+                : HandFingering.suiting(choices.hand().reach());
     }
 
     /** From the last key of a chord to the first of the next. */

@@ -24,6 +24,7 @@ import java.util.Set;
  * @param weights how much she minds what
  * @param forbidden notes that the hand shall not play
  * @param playing how pedal and touch are used
+ * @param wanted notes she wants on top of chords or at their bottom
  * @param pins voicings she fixed
  */
 public record Choices(
@@ -36,6 +37,7 @@ public record Choices(
         Weights weights,
         Set<PitchClass> forbidden,
         Playing playing,
+        List<WantedNote> wanted,
         List<Pin> pins) {
 
     public static final Choices USUAL =
@@ -50,17 +52,28 @@ public record Choices(
         Objects.requireNonNull(playing, "playing");
         stretches = List.copyOf(stretches);
         forbidden = Set.copyOf(forbidden);
+        wanted = List.copyOf(wanted);
         pins = List.copyOf(pins);
     }
 
     /** The usual wishes, no pedal, nothing fixed. */
     public static Choices of(StyleChoice style, Figure figure, Hand hand, School school) {
         return new Choices(
-                style, figure, List.of(), false, hand, school, Weights.USUAL, Set.of(), Playing.PLAIN, List.of());
+                style,
+                figure,
+                List.of(),
+                false,
+                hand,
+                school,
+                Weights.USUAL,
+                Set.of(),
+                Playing.PLAIN,
+                List.of(),
+                List.of());
     }
 
     public Choices with(StyleChoice other) {
-        return new Choices(other, figure, stretches, varied, hand, school, weights, forbidden, playing, pins);
+        return new Choices(other, figure, stretches, varied, hand, school, weights, forbidden, playing, wanted, pins);
     }
 
     /** Close chords in these inversions. */
@@ -69,19 +82,19 @@ public record Choices(
     }
 
     public Choices with(Figure other) {
-        return new Choices(style, other, stretches, varied, hand, school, weights, forbidden, playing, pins);
+        return new Choices(style, other, stretches, varied, hand, school, weights, forbidden, playing, wanted, pins);
     }
 
     public Choices with(Hand other) {
-        return new Choices(style, figure, stretches, varied, other, school, weights, forbidden, playing, pins);
+        return new Choices(style, figure, stretches, varied, other, school, weights, forbidden, playing, wanted, pins);
     }
 
     public Choices with(School other) {
-        return new Choices(style, figure, stretches, varied, hand, other, weights, forbidden, playing, pins);
+        return new Choices(style, figure, stretches, varied, hand, other, weights, forbidden, playing, wanted, pins);
     }
 
     public Choices with(Weights other) {
-        return new Choices(style, figure, stretches, varied, hand, school, other, forbidden, playing, pins);
+        return new Choices(style, figure, stretches, varied, hand, school, other, forbidden, playing, wanted, pins);
     }
 
     public Choices with(Pedalling other) {
@@ -89,23 +102,27 @@ public record Choices(
     }
 
     public Choices with(Playing other) {
-        return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, other, pins);
+        return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, other, wanted, pins);
     }
 
     public Choices without(Set<PitchClass> notes) {
-        return new Choices(style, figure, stretches, varied, hand, school, weights, notes, playing, pins);
+        return new Choices(style, figure, stretches, varied, hand, school, weights, notes, playing, wanted, pins);
     }
 
     public Choices withStretches(List<Stretch> others) {
-        return new Choices(style, figure, others, varied, hand, school, weights, forbidden, playing, pins);
+        return new Choices(style, figure, others, varied, hand, school, weights, forbidden, playing, wanted, pins);
     }
 
     public Choices varied(boolean other) {
-        return new Choices(style, figure, stretches, other, hand, school, weights, forbidden, playing, pins);
+        return new Choices(style, figure, stretches, other, hand, school, weights, forbidden, playing, wanted, pins);
+    }
+
+    public Choices wanting(List<WantedNote> others) {
+        return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, playing, others, pins);
     }
 
     public Choices withPins(List<Pin> others) {
-        return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, playing, others);
+        return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, playing, wanted, others);
     }
 
     /** How a bar's chords are laid; the last stretch that covers it counts. */

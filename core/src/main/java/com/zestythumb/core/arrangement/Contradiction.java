@@ -2,6 +2,7 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.solving.VoicingTask;
+import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -20,6 +21,7 @@ public record Contradiction(Kind kind, int chord) {
         FIXED_TWICE("is fixed twice; the later one counts"),
         FIXED_AND_FORBIDDEN("is fixed with a note that is not to be played; it is played all the same"),
         NOTHING_LEFT("has no note left but those that are not to be played; they are played all the same"),
+        NOT_TO_BE_HAD("cannot be laid with the note you want at its edge; it is laid as it can"),
         FINGER_TWICE("has one finger given to two notes");
 
         private final String words;
@@ -35,7 +37,8 @@ public record Contradiction(Kind kind, int chord) {
     }
 
     /** All of a tune, in its order. */
-    static List<Contradiction> all(VoicingTask task, Map<Integer, Pin> pins, List<Contradiction> known) {
+    static List<Contradiction> all(
+            VoicingTask task, Map<Integer, Pin> pins, List<Contradiction> known, List<Voicing> solved) {
         List<Contradiction> all = new ArrayList<>(known);
         for (int i = 0; i < task.chords().size(); i++) {
             Pin pin = pins.get(i);
@@ -46,6 +49,9 @@ public record Contradiction(Kind kind, int chord) {
                     && new HashSet<>(pin.fingers().values()).size()
                             < pin.fingers().size()) {
                 all.add(new Contradiction(Kind.FINGER_TWICE, i));
+            }
+            if (!task.keeps(i, solved.get(i))) {
+                all.add(new Contradiction(Kind.NOT_TO_BE_HAD, i));
             }
             if (pin == null && task.chords().get(i).tones().stream().allMatch(note -> isForbidden(note, task))) {
                 all.add(new Contradiction(Kind.NOTHING_LEFT, i));

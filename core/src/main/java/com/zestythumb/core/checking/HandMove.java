@@ -27,8 +27,9 @@ public record HandMove(List<FingerMove> fingers) {
                 now.voicing().isSilent() ? List.of() : now.voicing().last().pitches();
         List<Pitch> to =
                 next.voicing().isSilent() ? List.of() : next.voicing().first().pitches();
-        List<Integer> fingersNow =
-                from.isEmpty() ? List.of() : now.fingers().get(now.fingers().size() - 1);
+        List<Integer> fingersNow = from.isEmpty()
+                ? List.of()
+                : now.fingers().get(now.voicing().grips().size() - 1);
         List<Integer> fingersNext = to.isEmpty() ? List.of() : next.fingers().get(0);
         int[] partner = Distance.partners(midiKeys(from), midiKeys(to));
         List<FingerMove> moves = new ArrayList<>();

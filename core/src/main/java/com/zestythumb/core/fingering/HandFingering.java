@@ -3,6 +3,7 @@ package com.zestythumb.core.fingering;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.solving.LayeredPath;
 import com.zestythumb.core.voicing.Grip;
+import com.zestythumb.core.voicing.Reach;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -20,6 +21,31 @@ public final class HandFingering implements FingerSearch {
 
     /** A finger that is lifted from a note which stays, for another. */
     private static final int EXCHANGE = 6;
+
+    /** The same where the hand's comfort counts more than the books. */
+    private static final int EXCHANGE_IN_COMFORT = 24;
+
+    /** For each semitone by which two fingers are spread beyond three quarters of what they reach. */
+    private static final int SPREAD = 12;
+
+    private final int exchange;
+    /** What the fingers of this hand reach; null where the hand is any. */
+    private final Reach reach;
+
+    private HandFingering(int exchange, Reach reach) {
+        this.exchange = exchange;
+        this.reach = reach;
+    }
+
+    /** As the method books finger. */
+    public HandFingering() {
+        this(EXCHANGE, null);
+    }
+
+    /** As it suits one hand: its fingers are spread with ease, and what stays is not lifted. */
+    public static HandFingering suiting(Reach reach) {
+        return new HandFingering(EXCHANGE_IN_COMFORT, reach);
+    }
 
     /** As many notes with another finger outside: the hand keeps its shape where it can. */
     private static final int OTHER_OUTER = 8;
@@ -138,12 +164,12 @@ public final class HandFingering implements FingerSearch {
         return some.length == 0 ? all : some;
     }
 
-    private static int[] own(Layer layer) {
+    private int[] own(Layer layer) {
         int[] costs = new int[layer.rows().length];
         for (int i = 0; i < costs.length; i++) {
             int[] row = layer.rows()[i];
             costs[i] = row.length > 1
-                    ? ChordFingering.cost(row, layer.notes())
+                    ? ChordFingering.cost(row, layer.notes()) + spread(row, layer.notes())
                     : layer.strike() < 0
                             ? lone(row[0], layer.notes().get(0))
                             : LineCosts.own(row[0], layer.notes().get(0));
@@ -151,12 +177,23 @@ public final class HandFingering implements FingerSearch {
         return costs;
     }
 
+    private int spread(int[] row, List<Pitch> notes) {
+        int beyond = 0;
+        for (int i = 1; reach != null && i < row.length; i++) {
+            Pitch low = notes.get(i - 1);
+            Pitch high = notes.get(i);
+            int most = reach.most(row[i], row[i - 1], low.isBlackKey() && high.isBlackKey());
+            beyond += Math.max(0, high.midi() - low.midi() - most * 3 / 4);
+        }
+        return SPREAD * beyond;
+    }
+
     /** A bass is the little finger's on a black key too. */
     private static int lone(int finger, Pitch key) {
         return LONE[finger] + (finger == 1 ? LineCosts.own(finger, key) : 0);
     }
 
-    private static int[][] ways(Layer from, Layer to) {
+    private int[][] ways(Layer from, Layer to) {
         int[][] costs = new int[from.rows().length][to.rows().length];
         for (int i = 0; i < costs.length; i++) {
             for (int j = 0; j < costs[i].length; j++) {
@@ -166,7 +203,7 @@ public final class HandFingering implements FingerSearch {
         return costs;
     }
 
-    private static int way(List<Pitch> from, int[] fingers, List<Pitch> to, int[] next) {
+    private int way(List<Pitch> from, int[] fingers, List<Pitch> to, int[] next) {
         if (from.size() == 1 && to.size() == 1) {
             int step = LineCosts.step(Side.LEFT, fingers[0], from.get(0), next[0], to.get(0));
             boolean leap = Math.abs(to.get(0).midi() - from.get(0).midi()) > JOINED;
@@ -180,7 +217,7 @@ public final class HandFingering implements FingerSearch {
         for (int i = 0; i < fingers.length; i++) {
             for (int j = 0; j < next.length; j++) {
                 if (from.get(i).midi() == to.get(j).midi() && fingers[i] != next[j]) {
-                    cost += EXCHANGE;
+                    cost += exchange;
                 }
             }
         }

@@ -26,6 +26,12 @@ public record Fraction(long numerator, long denominator) implements Comparable<F
         }
     }
 
+    /** Reads {@code "3/2"} or {@code "3"}, as {@link #toString} writes it. */
+    public static Fraction parse(String text) {
+        String[] parts = text.split("/");
+        return of(Long.parseLong(parts[0]), parts.length > 1 ? Long.parseLong(parts[1]) : 1);
+    }
+
     public static Fraction of(long whole) {
         return new Fraction(whole, 1);
     }

@@ -118,6 +118,10 @@ public final class VoicingSolver {
         for (int i = 0; i < task.chords().size(); i++) {
             List<Voicing> layer =
                     known.computeIfAbsent(new Laid(task.chords().get(i), task.style(i)), laid -> allowed(laid, task));
+            Wanted wanted = task.wanted().get(i);
+            if (wanted != null && layer.stream().anyMatch(wanted::allows)) {
+                layer = layer.stream().filter(wanted::allows).toList();
+            }
             Voicing pin = task.pins().get(i);
             if (pin != null && !layer.contains(pin)) {
                 layer = new ArrayList<>(layer);

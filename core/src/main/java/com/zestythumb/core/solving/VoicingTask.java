@@ -31,6 +31,7 @@ import java.util.stream.IntStream;
  * @param weights how much the teacher minds what
  * @param around what goes on around each chord; none where nothing is known of the tune
  * @param forbidden notes that the hand shall not play
+ * @param wanted notes wanted at the edges of chords, by index into {@code chords}
  * @param pins voicings the teacher fixed, by index into {@code chords}
  */
 public record VoicingTask(
@@ -44,6 +45,7 @@ public record VoicingTask(
         Weights weights,
         List<Around> around,
         Set<PitchClass> forbidden,
+        Map<Integer, Wanted> wanted,
         Map<Integer, Voicing> pins) {
 
     private static final int FINGERS = 5;
@@ -53,6 +55,7 @@ public record VoicingTask(
         styles = List.copyOf(styles);
         around = List.copyOf(around);
         forbidden = Set.copyOf(forbidden);
+        wanted = Map.copyOf(wanted);
         pins = Map.copyOf(pins);
     }
 
@@ -72,6 +75,7 @@ public record VoicingTask(
                 Weights.PLAIN,
                 List.of(),
                 Set.of(),
+                Map.of(),
                 Map.of());
     }
 
@@ -95,6 +99,12 @@ public record VoicingTask(
                 .reaches(laid.chord(), new Wishes(hand, mostNotes, laid.style().settings()));
     }
 
+    /** Whether a chord so laid has at its edges what is wanted there. */
+    public boolean keeps(int chord, Voicing voicing) {
+        Wanted here = wanted.get(chord);
+        return here == null || here.allows(voicing);
+    }
+
     /** A chord in a style: the same two are laid in the same ways. */
     record Laid(Chord chord, StyleChoice style) {}
 
@@ -104,41 +114,90 @@ public record VoicingTask(
 
     public VoicingTask with(Transitions others) {
         return new VoicingTask(
-                chords, others, styles, hand, mostNotes, school, seconds, weights, around, forbidden, pins);
+                chords, others, styles, hand, mostNotes, school, seconds, weights, around, forbidden, wanted, pins);
     }
 
     public VoicingTask with(School other) {
         return new VoicingTask(
-                chords, transitions, styles, hand, mostNotes, other, seconds, weights, around, forbidden, pins);
+                chords, transitions, styles, hand, mostNotes, other, seconds, weights, around, forbidden, wanted, pins);
     }
 
     public VoicingTask with(Weights others) {
         return new VoicingTask(
-                chords, transitions, styles, hand, mostNotes, school, seconds, others, around, forbidden, pins);
+                chords, transitions, styles, hand, mostNotes, school, seconds, others, around, forbidden, wanted, pins);
     }
 
     public VoicingTask withStyles(List<StyleChoice> others) {
         return new VoicingTask(
-                chords, transitions, others, hand, mostNotes, school, seconds, weights, around, forbidden, pins);
+                chords,
+                transitions,
+                others,
+                hand,
+                mostNotes,
+                school,
+                seconds,
+                weights,
+                around,
+                forbidden,
+                wanted,
+                pins);
     }
 
     public VoicingTask withAround(List<Around> others) {
         return new VoicingTask(
-                chords, transitions, styles, hand, mostNotes, school, seconds, weights, others, forbidden, pins);
+                chords,
+                transitions,
+                styles,
+                hand,
+                mostNotes,
+                school,
+                seconds,
+                weights,
+                others,
+                forbidden,
+                wanted,
+                pins);
     }
 
     public VoicingTask without(Set<PitchClass> notes) {
         return new VoicingTask(
-                chords, transitions, styles, hand, mostNotes, school, seconds, weights, around, notes, pins);
+                chords, transitions, styles, hand, mostNotes, school, seconds, weights, around, notes, wanted, pins);
     }
 
     public VoicingTask withMostNotes(int most) {
         return new VoicingTask(
-                chords, transitions, styles, hand, most, school, seconds, weights, around, forbidden, pins);
+                chords, transitions, styles, hand, most, school, seconds, weights, around, forbidden, wanted, pins);
+    }
+
+    public VoicingTask wanting(Map<Integer, Wanted> others) {
+        return new VoicingTask(
+                chords,
+                transitions,
+                styles,
+                hand,
+                mostNotes,
+                school,
+                seconds,
+                weights,
+                around,
+                forbidden,
+                others,
+                pins);
     }
 
     public VoicingTask withPins(Map<Integer, Voicing> others) {
         return new VoicingTask(
-                chords, transitions, styles, hand, mostNotes, school, seconds, weights, around, forbidden, others);
+                chords,
+                transitions,
+                styles,
+                hand,
+                mostNotes,
+                school,
+                seconds,
+                weights,
+                around,
+                forbidden,
+                wanted,
+                others);
     }
 }

@@ -124,6 +124,18 @@ public record Reach(List<Integer> white, List<Integer> black) {
     }
 
     /**
+     * Semitones that two fingers reach.
+     *
+     * @param inner the finger nearer to the thumb, 1 to 4
+     * @param outer the other, up to 5
+     * @param black whether both are on black keys
+     */
+    public int most(int inner, int outer, boolean black) {
+        int place = PLACE[inner][outer];
+        return black ? this.black.get(place) : white.get(place);
+    }
+
+    /**
      * By how many semitones notes lie beyond this hand, held by the fingers that reach them best.
      *
      * @param keys MIDI keys, lowest first; for more than five nothing but thumb and little finger is asked for

@@ -189,6 +189,25 @@ class TwoHandsTest {
         assertThat(contradictions("| C | F |", Choices.USUAL)).isEmpty();
     }
 
+    /** A line on top, note by note, without fixing a chord. */
+    @Test
+    void aWantedTopLineIsHeard() {
+        List<WantedNote> line = List.of(
+                new WantedNote(0, Fraction.ZERO, PitchClass.parse("G"), null),
+                new WantedNote(1, Fraction.ZERO, PitchClass.parse("F"), null),
+                new WantedNote(2, Fraction.ZERO, PitchClass.parse("E"), PitchClass.parse("G")));
+        Arrangement tune = arrange("| C | F | C |", Choices.USUAL.wanting(line));
+        assertThat(laid(tune)).allMatch(chord -> chord.split(" ").length == 3);
+        assertThat(tune.chords().stream()
+                        .map(chord ->
+                                chord.voicing().last().highest().pitchClass().toString()))
+                .containsExactly("G", "F", "E");
+        assertThat(tune.chords().get(2).voicing().first().lowest().pitchClass()).isEqualTo(PitchClass.parse("G"));
+        List<WantedNote> foreign = List.of(new WantedNote(0, Fraction.ZERO, PitchClass.parse("F#"), null));
+        assertThat(contradictions("| C | F |", Choices.USUAL.wanting(foreign)))
+                .containsExactly(new Contradiction(Contradiction.Kind.NOT_TO_BE_HAD, 0));
+    }
+
     private static List<Contradiction> contradictions(String chart, Choices choices) {
         return ((ComputedHand) arrange(chart, choices).leftHand()).contradictions();
     }

@@ -8,9 +8,11 @@ import com.zestythumb.core.fingering.FingerSearch.Strike;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voicing.Grip;
+import com.zestythumb.core.voicing.Reach;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -137,5 +139,18 @@ class HandFingeringTest {
                         .map(String::valueOf)
                         .collect(Collectors.joining("-")))
                 .isEqualTo(expected);
+    }
+
+    /** The books give a first inversion 5-3-1; a hand that is narrow between 5 and 3 takes 5-2-1 (common practice). */
+    @Test
+    void aSecondFingeringSuitsTheHand() {
+        Reach narrow = Reach.ofSpan(9).with(Map.of("3-5", 4), Map.of());
+        List<Grip> grips =
+                List.of(Grip.of(Chord.parse("C"), pitches("C3 F3 A3")), Grip.of(Chord.parse("C"), pitches("C3 E3 G3")));
+        List<Strike> none = List.of();
+        assertThat(text(new HandFingering().search(grips, none))).isEqualTo("5-2-1 5-3-1");
+        assertThat(text(HandFingering.suiting(narrow).search(grips, none))).isEqualTo("5-2-1 5-2-1");
+        assertThat(text(HandFingering.suiting(Reach.ofSpan(16)).search(grips, none)))
+                .startsWith("5-");
     }
 }

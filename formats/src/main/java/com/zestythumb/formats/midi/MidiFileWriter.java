@@ -12,6 +12,7 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.Swing;
 import com.zestythumb.formats.ScoreWriter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -133,7 +134,13 @@ public final class MidiFileWriter implements ScoreWriter {
     }
 
     /** A key held down for a while. */
-    private record Sound(int midi, Fraction onset, Fraction duration, boolean tied, int velocity) {}
+    private record Sound(int midi, Fraction onset, Fraction duration, boolean tied, int velocity) {
+
+        Sound swung() {
+            Fraction from = Swing.time(onset);
+            return new Sound(midi, from, Swing.time(onset.plus(duration)).minus(from), tied, velocity);
+        }
+    }
 
     private static void writeHand(Track track, Arrangement arrangement, Side side) throws InvalidMidiDataException {
         boolean left = side == Side.LEFT;
@@ -203,7 +210,9 @@ public final class MidiFileWriter implements ScoreWriter {
         Set<Integer> held = new HashSet<>();
         for (int bar : sheet.playingOrder()) {
             letGo(track, channel, held, byBar.getOrDefault(bar, List.of()), barStart);
-            for (Sound sound : byBar.getOrDefault(bar, List.of())) {
+            boolean swings = Swing.isIn(sheet.heading(), sheet.bars().get(bar));
+            for (Sound written : byBar.getOrDefault(bar, List.of())) {
+                Sound sound = swings ? written.swung() : written;
                 Fraction onset = barStart.plus(sound.onset());
                 if (!held.remove(sound.midi())) {
                     message(track, ShortMessage.NOTE_ON, channel, sound.midi(), sound.velocity(), onset);

@@ -30,7 +30,10 @@ import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.StemValue;
 import org.audiveris.proxymusic.Syllabic;
 
-/** Writes the accompaniment of one hand, the left with the chord symbols: each voice of a bar as moments in time, some notes struck or a rest. */
+/**
+ * Writes the accompaniment of one hand, the left with the chord symbols: each voice of a bar as moments in time, some notes
+ * struck or a rest.
+ */
 final class HandStaff {
 
     /** Voices of the left hand; those of the right begin below the tune, or where there is none as the first. */
@@ -46,7 +49,7 @@ final class HandStaff {
     private final int staff;
     private final Side side;
     private final int firstVoice;
-    private final boolean symbolsWithTune;
+    private final boolean symbolsOnUpper;
     private final ChordSymbols chordSymbols;
     private final List<Reading> readings;
     private final Map<Integer, Cadence> closes;
@@ -59,8 +62,9 @@ final class HandStaff {
         this.page = page;
         this.side = side;
         this.staff = staff;
-        this.symbolsWithTune = arrangement.sheet().hasMelody();
-        this.firstVoice = side == Side.LEFT ? FIRST_VOICE : symbolsWithTune ? BELOW_THE_TUNE : 1;
+        boolean belowTune = arrangement.sheet().hasMelody();
+        this.symbolsOnUpper = belowTune || arrangement.needsRightHand();
+        this.firstVoice = side == Side.LEFT ? FIRST_VOICE : belowTune ? BELOW_THE_TUNE : 1;
         List<TimedNote> notes =
                 arrangement.notes().stream().filter(note -> note.side() == side).toList();
         this.readings = arrangement.analysis().readings();
@@ -90,7 +94,7 @@ final class HandStaff {
 
     /** The symbols of a bar, to be written at its beginning above the tune; none where there is no tune. */
     List<Harmony> symbolsAbove(Bar bar) {
-        if (!symbolsWithTune) {
+        if (!symbolsOnUpper) {
             return List.of();
         }
         List<Harmony> symbols = new ArrayList<>();
@@ -218,7 +222,7 @@ final class HandStaff {
         if (late.compareTo(Fraction.ZERO) > 0) {
             harmony.setOffset(Notes.offset(late));
         }
-        if (!symbolsWithTune) {
+        if (!symbolsOnUpper) {
             content.add(harmony);
         }
         if (page) {
@@ -241,7 +245,7 @@ final class HandStaff {
     private void addSilence(Bar bar, Fraction onset, List<Object> content) {
         boolean silent =
                 bar.events().stream().anyMatch(e -> e.isSilent() && e.start().equals(onset));
-        if (silent && !page && !symbolsWithTune && side == Side.LEFT) {
+        if (silent && !page && !symbolsOnUpper && side == Side.LEFT) {
             Harmony none = ChordSymbols.silence();
             none.setStaff(BigInteger.ONE);
             content.add(none);

@@ -3,6 +3,7 @@ package com.zestythumb.formats.musicxml;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.core.sheet.Meter;
@@ -27,6 +28,7 @@ import org.audiveris.proxymusic.PedalType;
 import org.audiveris.proxymusic.PerMinute;
 import org.audiveris.proxymusic.Segno;
 import org.audiveris.proxymusic.Sound;
+import org.audiveris.proxymusic.Swing;
 import org.audiveris.proxymusic.Time;
 import org.audiveris.proxymusic.YesNo;
 
@@ -103,9 +105,18 @@ final class Headings {
     }
 
     /** Words at the beginning that say how the whole tune goes. */
-    static Direction feel(String words) {
-        Direction direction = words(words);
+    static Direction feel(Heading heading) {
+        Direction direction = words(heading.feel());
         direction.setDirective(YesNo.YES);
+        if (com.zestythumb.core.sheet.Swing.isIn(heading)) {
+            Swing swing = new Swing();
+            swing.setFirst(BigInteger.TWO);
+            swing.setSecond(BigInteger.ONE);
+            swing.setSwingType("eighth");
+            Sound sound = new Sound();
+            sound.setSwing(swing);
+            direction.setSound(sound);
+        }
         return direction;
     }
 

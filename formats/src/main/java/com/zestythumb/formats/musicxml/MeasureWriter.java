@@ -119,7 +119,7 @@ final class MeasureWriter {
             if (!page) {
                 content.add(Headings.tempo(sheet));
                 if (!sheet.heading().feel().isEmpty()) {
-                    content.add(Headings.feel(sheet.heading().feel()));
+                    content.add(Headings.feel(sheet.heading()));
                 }
             }
             return;

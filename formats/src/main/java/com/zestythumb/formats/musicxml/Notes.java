@@ -169,7 +169,7 @@ final class Notes {
             if (timed.get(i).fingerShown()) {
                 Fingering fingering = new Fingering();
                 fingering.setValue(String.valueOf(timed.get(i).finger()));
-                fingering.setPlacement(AboveBelow.BELOW);
+                fingering.setPlacement(timed.get(i).isRight() ? AboveBelow.ABOVE : AboveBelow.BELOW);
                 technical.getUpBowOrDownBowOrHarmonic().add(FACTORY.createTechnicalFingering(fingering));
             }
         }

@@ -52,9 +52,10 @@ class MidiFileWriterTest {
 
     @Test
     void soundsEachNoteForItsLength() {
-        // C3, E3, G3 struck together and let go after 1,920 ticks, in variable length 8F 00; a repeated
+        // C3 at 70, as the bass it is, E3 and G3 at 60, struck together and let go after 1,920 ticks, in variable
+        // length 8F 00; a repeated
         // status byte may be left out (running status).
-        assertThat(hex(write("| C |"))).contains("00903040" + "003440" + "003740" + "8f00803000" + "003400" + "003700");
+        assertThat(hex(write("| C |"))).contains("00903046" + "00343c" + "00373c" + "8f00803000" + "003400" + "003700");
     }
 
     /** Let go at half its length: 240 of 480 ticks (81 70) for a quarter. */
@@ -62,7 +63,16 @@ class MidiFileWriterTest {
     void letsShortNotesGoEarly() {
         Figure dry = Figure.of("own", "Own", 2, 5, "1/4 bass.");
         byte[] file = new MidiFileWriter().write(Arrangement.of(Chart.parse("| C | C |"), Choices.USUAL.with(dry)));
-        assertThat(hex(file)).contains("00903040" + "8170803000" + "8170903040");
+        assertThat(hex(file)).contains("00903046" + "8170803000" + "8170903046");
+    }
+
+    /** Of two eighths, 240 ticks each as written, the first lasts 320 (82 40) and the second 160 (81 20). */
+    @Test
+    void swingsWhereTheTuneDoes() {
+        Figure walk = Figure.of("own", "Own", 2, 5, "1/8 bass top");
+        byte[] file = new MidiFileWriter()
+                .write(Arrangement.of(Chart.parse("feel: swing\n| C | C |"), Choices.USUAL.with(walk)));
+        assertThat(hex(file)).contains("00903046" + "8240803000" + "0090373c" + "8120803700");
     }
 
     @Test

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue';
+import { api, type Arrangement, type Mend, type Pin, type Played } from '../api/client';
+
+/** Ways to mend what is to be minded at a chord: each to be heard before it is taken. */
+const props = defineProps<{ chart: string; played: Played; chord: number; bar: number }>();
+const emit = defineEmits<{ take: [pin: Pin]; hear: [music: Arrangement, bar: number] }>();
+
+const arrange = api.arranger();
+const mends = ref<Mend[]>();
+const trouble = ref('');
+let asked = 0;
+watch(
+  () => [props.chord, props.chart, props.played] as const,
+  async () => {
+    const mine = ++asked;
+    mends.value = undefined;
+    trouble.value = '';
+    try {
+      const found = await api.mends(props.chart, props.played, props.chord);
+      if (mine === asked) mends.value = found;
+    } catch (error) {
+      if (mine === asked) trouble.value = `${(error as Error).message}.`;
+    }
+  },
+  { immediate: true },
+);
+
+const isHere = (pin: Pin, other: Pin) => pin.bar === other.bar && pin.start === other.start;
+
+async function hear({ pin }: Mend) {
+  const { choices, hand } = props.played;
+  const pins = [...choices.pins.filter((other) => !isHere(pin, other)), pin];
+  try {
+    const answer = await arrange(props.chart, { choices: { ...choices, pins }, hand }, false, -1);
+    emit('hear', answer.arrangement, props.bar);
+  } catch (error) {
+    trouble.value = `${(error as Error).message}.`;
+  }
+}
+const said = ({ words }: Mend) => `${words[0]!.toUpperCase()}${words.slice(1)}`;
+const rest = ({ findings }: Mend) => (findings ? `then ${findings} more to mind` : 'then nothing');
+</script>
+
+<template>
+  <p v-if="trouble" role="alert">{{ trouble }}</p>
+  <p v-else-if="mends && !mends.length">No single change mends it; look at the bars around.</p>
+  <ul aria-label="Ways to mend it" :aria-busy="!mends">
+    <li v-for="mend in mends ?? []" :key="mend.words">
+      <span>
+        <b>{{ said(mend) }}</b> <small>{{ rest(mend) }}</small>
+      </span>
+      <button class="plain-button" :aria-label="`Hear: ${mend.words}`" @click="hear(mend)">
+        <i class="pi pi-volume-up" aria-hidden="true" />
+      </button>
+      <button
+        class="plain-button"
+        :aria-label="`Take: ${mend.words}`"
+        @click="emit('take', mend.pin)"
+      >
+        Take
+      </button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+ul {
+  display: grid;
+  gap: 4px;
+  margin: 0 0 8px;
+}
+li {
+  display: grid;
+  grid-template-columns: 1fr auto auto;
+  align-items: center;
+  gap: 4px;
+}
+small {
+  display: block;
+  font-size: 16px;
+  color: var(--ink-soft);
+}
+button {
+  min-height: 40px;
+  min-width: 44px;
+  padding: 0 8px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+  text-align: center;
+}
+p {
+  margin: 4px 0;
+  color: var(--ink-soft);
+}
+</style>

@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
  * together cost least. Shapes couple all places of a chord, which no row of layers can express; so the shapes are searched
  * (by exchange, taking up and leaving out one at a time, from two beginnings, each tried by an exact path over the shapes
  * that are there), and the whole is then solved exactly with a charge on every other shape. How far that can be from the
- * best is told: the path without any thought of shapes, and one shape for each chord, is the least that any answer costs.
+ * best is told by {@link ShapesBound}.
  */
 final class ShapesToLearn {
 
@@ -42,12 +42,8 @@ final class ShapesToLearn {
     private ShapesToLearn(List<List<Voicing>> layers, int[][] charges, int[][][] onward, int weight) {
         this.charges = charges;
         this.weight = weight;
-        this.kind = new int[layers.size()];
-        Map<List<Voicing>, Integer> known = new IdentityHashMap<>();
-        for (int i = 0; i < kind.length; i++) {
-            kind[i] = known.computeIfAbsent(layers.get(i), layer -> known.size());
-        }
-        this.kinds = known.size();
+        this.kind = kinds(layers);
+        this.kinds = Arrays.stream(kind).max().orElse(-1) + 1;
         this.size = new int[kinds];
         for (int i = 0; i < kind.length; i++) {
             size[kind[i]] = charges[i].length;
@@ -63,6 +59,16 @@ final class ShapesToLearn {
             }
         }
         this.seen = new int[patterns.size()];
+    }
+
+    /** For each chord which of the different chords it is; places with the same list of candidates are the same chord. */
+    static int[] kinds(List<List<Voicing>> layers) {
+        int[] kinds = new int[layers.size()];
+        Map<List<Voicing>, Integer> known = new IdentityHashMap<>();
+        for (int i = 0; i < kinds.length; i++) {
+            kinds[i] = known.computeIfAbsent(layers.get(i), layer -> known.size());
+        }
+        return kinds;
     }
 
     /** The steps between the notes, grip by grip: the shape of the hand, wherever it lies. */
@@ -117,6 +123,28 @@ final class ShapesToLearn {
             }
         }
         return Arrays.stream(kind).mapToObj(k -> byKind[k]).toArray(int[][]::new);
+    }
+
+    /** What is to be learned, for each place and candidate: its shape, and the shape of the hand wherever it lies. */
+    static List<int[][]> families(List<List<Voicing>> layers) {
+        Map<Voicing, Integer> shapes = new HashMap<>();
+        Map<List<List<Integer>>, Integer> patterns = new HashMap<>();
+        Map<List<Voicing>, int[][]> known = new IdentityHashMap<>();
+        List<int[][]> both = layers.stream()
+                .map(layer -> known.computeIfAbsent(layer, voicings -> new int[][] {
+                    numbers(voicings, shapes),
+                    numbers(voicings.stream().map(ShapesToLearn::pattern).toList(), patterns)
+                }))
+                .toList();
+        return List.of(
+                both.stream().map(one -> one[0]).toArray(int[][]::new),
+                both.stream().map(one -> one[1]).toArray(int[][]::new));
+    }
+
+    private static <T> int[] numbers(List<T> things, Map<T, Integer> known) {
+        return things.stream()
+                .mapToInt(thing -> known.computeIfAbsent(thing, one -> known.size()))
+                .toArray();
     }
 
     /** How many shapes there are to learn: of each chord those it comes in, and of the hand those it takes anywhere. */

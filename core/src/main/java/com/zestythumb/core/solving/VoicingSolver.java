@@ -155,20 +155,34 @@ public final class VoicingSolver {
         Cheapest path = fixed.cheapest();
         int least = path.total();
         int weight = task.weights().ofShapes();
-        if (weight > 0 && layers.size() > 1) {
-            fixed.learned = ShapesToLearn.of(fixed.layers, fixed.charges, fixed.onward(), weight, path);
-            fixed.charges = fixed.chargesWithShapes(weight);
-            path = fixed.cheapest();
+        if (weight == 0 || layers.size() < 2) {
+            return solution(fixed, path, 0);
         }
-        Cheapest found = path;
-        List<Solved> chords = IntStream.range(0, layers.size())
-                .mapToObj(i -> fixed.solved(i, found, layers.get(i)))
-                .toList();
-        int shapes = ShapesToLearn.count(chords.stream().map(Solved::voicing).toList());
+        int[][] free = fixed.charges;
+        int[][][] onward = fixed.onward();
+        fixed.learned = ShapesToLearn.of(fixed.layers, free, onward, weight, path);
+        fixed.charges = fixed.chargesWithShapes(weight);
+        path = fixed.cheapest();
+        List<Voicing> row = row(fixed, path);
+        int cost = path.total() - weight * fixed.strangers(path) + weight * ShapesToLearn.count(row);
         // Any hand costs what the freest does, and learns a shape for each different chord, all of one kind at best.
-        int without = found.total() - weight * fixed.strangers(found);
         long kinds = task.chords().stream().distinct().count();
-        return new Solution(chords, shapes, weight == 0 ? 0 : without - least + weight * (int) (shapes - kinds - 1));
+        int simple = least + weight * (int) (kinds + 1);
+        int bound = ShapesBound.of(free, onward, ShapesToLearn.families(fixed.layers), weight, cost);
+        return solution(fixed, path, Math.max(0, cost - Math.max(simple, bound)));
+    }
+
+    private Solution solution(VoicingSolver fixed, Cheapest path, int gap) {
+        List<Solved> chords = IntStream.range(0, layers.size())
+                .mapToObj(i -> fixed.solved(i, path, layers.get(i)))
+                .toList();
+        return new Solution(chords, ShapesToLearn.count(row(fixed, path)), gap);
+    }
+
+    private static List<Voicing> row(VoicingSolver fixed, Cheapest path) {
+        return IntStream.range(0, fixed.layers.size())
+                .mapToObj(i -> fixed.layers.get(i).get(path.choice(i)))
+                .toList();
     }
 
     /** What it costs from each chord to the one written next; nothing where that is not played so. */

@@ -1,0 +1,178 @@
+package com.zestythumb.core.solving;
+
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * The least that a left hand can cost together with what is to be learned for it. Every place that needs a shape bears a
+ * share of what the shape costs; shares that are moved to the places where they hurt most bring the cheapest path
+ * up to the best bound (Lagrangian relaxation by subgradients; M. Held, P. Wolfe, H. Crowder, Mathematical Programming 6,
+ * 1974, from memory). Whatever the shares, no hand costs less.
+ */
+final class ShapesBound {
+
+    private static final int MOST_ROUNDS = 60;
+
+    /** Looks at most so many numbers, so that a long tune is still answered at once. */
+    private static final long EFFORT = 3_000_000;
+
+    /** Rounds without gain after which the steps are halved. */
+    private static final int PATIENCE = 4;
+
+    private static final double TINY = 1e-9;
+
+    private final int[][] charges;
+    private final int[][][] onward;
+    private final int weight;
+    private final List<Family> families;
+
+    /** Things of one kind that are learned once: for each place and candidate which of them it needs, and its share. */
+    private static final class Family {
+
+        private final int[][] ids;
+        private final double[][] shares;
+        private final double[] sums;
+
+        Family(int[][] ids, int weight) {
+            this.ids = ids;
+            int most = Arrays.stream(ids).flatMapToInt(Arrays::stream).max().orElse(-1);
+            int[] places = new int[most + 1];
+            for (int[] here : ids) {
+                Arrays.stream(here).distinct().forEach(id -> places[id]++);
+            }
+            this.sums = new double[most + 1];
+            this.shares = new double[ids.length][];
+            for (int i = 0; i < ids.length; i++) {
+                shares[i] = new double[ids[i].length];
+                for (int c = 0; c < ids[i].length; c++) {
+                    shares[i][c] = (double) weight / places[ids[i][c]];
+                }
+            }
+        }
+
+        /** What is given back for those whose shares are more than they cost; candidates of a place that need one share. */
+        double givenBack(int weight) {
+            Arrays.fill(sums, 0);
+            double[] here = new double[sums.length];
+            for (int i = 0; i < ids.length; i++) {
+                for (int c = 0; c < ids[i].length; c++) {
+                    here[ids[i][c]] = Math.max(here[ids[i][c]], shares[i][c]);
+                }
+                for (int id : ids[i]) {
+                    sums[id] += here[id];
+                    here[id] = 0;
+                }
+            }
+            double back = 0;
+            for (double sum : sums) {
+                back += Math.min(0, weight - sum);
+            }
+            return back;
+        }
+
+        /** 1 where one is needed here and its shares are too small, −1 where it is not and they are too great. */
+        int slope(int[] path, int place, int candidate, int weight) {
+            int id = ids[place][candidate];
+            int used = ids[place][path[place]] == id ? 1 : 0;
+            return used - (sums[id] > weight + TINY ? 1 : 0);
+        }
+    }
+
+    private ShapesBound(int[][] charges, int[][][] onward, List<int[][]> families, int weight) {
+        this.charges = charges;
+        this.onward = onward;
+        this.weight = weight;
+        this.families = families.stream().map(ids -> new Family(ids, weight)).toList();
+    }
+
+    /**
+     * The bound: what the path costs at least, with {@code weight} for everything that is to be learned.
+     *
+     * @param charges what each candidate costs by itself
+     * @param onward what it costs from each candidate of a chord to each of the next
+     * @param families kinds of things to learn: for each chord and candidate the number of that which it needs
+     * @param known what some answer costs
+     */
+    static int of(int[][] charges, int[][][] onward, List<int[][]> families, int weight, int known) {
+        ShapesBound bound = new ShapesBound(charges, onward, families, weight);
+        long numbers = 1;
+        for (int i = 1; i < charges.length; i++) {
+            numbers += (long) charges[i].length * charges[i - 1].length;
+        }
+        double best = 0;
+        double step = 1;
+        int waited = 0;
+        int rounds = (int) Math.min(MOST_ROUNDS, 1 + EFFORT / numbers);
+        for (int round = 0; round < rounds && Math.ceil(best - TINY) < known; round++) {
+            int[] path = new int[charges.length];
+            double value = bound.value(path);
+            waited = value > best + TINY ? 0 : waited + 1;
+            best = Math.max(best, value);
+            if (waited >= PATIENCE) {
+                step /= 2;
+                waited = 0;
+            }
+            bound.move(path, step * (known - value));
+        }
+        return (int) Math.ceil(best - TINY);
+    }
+
+    /** The cheapest path with its shares, and what shapes give back whose shares are more than they cost. */
+    private double value(int[] path) {
+        int[][] from = new int[charges.length][];
+        double[] soFar = {};
+        for (int i = 0; i < charges.length; i++) {
+            double[] next = new double[charges[i].length];
+            from[i] = new int[next.length];
+            for (int c = 0; c < next.length; c++) {
+                double least = i == 0 ? 0 : Double.MAX_VALUE;
+                for (int b = 0; b < soFar.length; b++) {
+                    double here = soFar[b] + onward[i - 1][b][c];
+                    if (here < least) {
+                        least = here;
+                        from[i][c] = b;
+                    }
+                }
+                next[c] = least + charges[i][c];
+                for (Family family : families) {
+                    next[c] += family.shares[i][c];
+                }
+            }
+            soFar = next;
+        }
+        int last = 0;
+        for (int c = 1; c < soFar.length; c++) {
+            last = soFar[c] < soFar[last] ? c : last;
+        }
+        double value = soFar.length == 0 ? 0 : soFar[last];
+        for (int i = charges.length - 1; i >= 0; i--) {
+            path[i] = last;
+            last = from[i][last];
+        }
+        for (Family family : families) {
+            value += family.givenBack(weight);
+        }
+        return value;
+    }
+
+    /** Shares go up where what is needed bears too little, down where it bears more than it costs and is not needed. */
+    private void move(int[] path, double length) {
+        double norm = 0;
+        for (Family family : families) {
+            for (int i = 0; i < charges.length; i++) {
+                for (int c = 0; c < charges[i].length; c++) {
+                    int slope = family.slope(path, i, c, weight);
+                    norm += slope * slope;
+                }
+            }
+        }
+        for (Family family : families) {
+            for (int i = 0; norm > 0 && i < charges.length; i++) {
+                for (int c = 0; c < charges[i].length; c++) {
+                    double moved = family.shares[i][c] + length / norm * family.slope(path, i, c, weight);
+                    family.shares[i][c] = Math.max(0, moved);
+                }
+            }
+        }
+    }
+}

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Choices, Stretch } from '../api/client';
+import type { ArrangedChord, Choices, Stretch } from '../api/client';
 import { useCatalogue } from '../composables/useCatalogue';
 import OneOf from './OneOf.vue';
 import PanelHead from './PanelHead.vue';
@@ -9,7 +9,8 @@ import PanelHead from './PanelHead.vue';
 const choices = defineModel<Choices>({ required: true });
 const props = defineProps<{
   bars: { number: number; section: string }[];
-  /** The bar where the teacher is. */
+  /** The chord where the teacher is, and its bar. */
+  chord: ArrangedChord | undefined;
   bar: number;
 }>();
 const emit = defineEmits<{ close: [] }>();
@@ -39,23 +40,27 @@ const sectionOf = (bar: number): [number, number] => {
 const [first, last] = sectionOf(props.bar);
 const from = ref(first);
 const to = ref(last);
+const only = ref(false);
 const style = ref(SAME);
 const figure = ref(SAME);
 
-const told = ({ from, to, style, figure }: Stretch) => {
+const told = ({ from, to, chord, style, figure }: Stretch) => {
   const name = (all: { id: string; name: string }[], id?: string | null) =>
     all.find((one) => one.id === id)?.name;
-  const where =
-    from === to - 1
+  const where = chord
+    ? `One chord of bar ${props.bars[from]?.number}`
+    : from === to - 1
       ? `Bar ${props.bars[from]?.number}`
       : `Bars ${props.bars[from]?.number}–${props.bars[to - 1]?.number}`;
   const what = [name(styles.value, style), name(figures.value, figure)].filter(Boolean).join(', ');
   return `${where}: ${what}`;
 };
 function add() {
+  const one = only.value ? props.chord : undefined;
   const stretch = {
-    from: Math.min(from.value, to.value),
-    to: Math.max(from.value, to.value) + 1,
+    from: one?.bar ?? Math.min(from.value, to.value),
+    to: (one?.bar ?? Math.max(from.value, to.value)) + 1,
+    ...(one ? { chord: one.start } : {}),
     ...(style.value === SAME ? {} : { style: style.value }),
     ...(figure.value === SAME ? {} : { figure: figure.value }),
   } as Stretch;
@@ -72,16 +77,22 @@ const remove = (i: number) =>
   <section aria-label="Bars played another way">
     <PanelHead title="Some bars another way" @close="emit('close')" />
     <div class="form">
-      <label for="stretch-from">From</label>
-      <OneOf id="stretch-from" :chosen="from" :of="numbers" @choose="(id) => (from = id)" />
-      <label for="stretch-to">to</label>
-      <OneOf id="stretch-to" :chosen="to" :of="numbers" @choose="(id) => (to = id)" />
+      <template v-if="!only">
+        <label for="stretch-from">From</label>
+        <OneOf id="stretch-from" :chosen="from" :of="numbers" @choose="(id) => (from = id)" />
+        <label for="stretch-to">to</label>
+        <OneOf id="stretch-to" :chosen="to" :of="numbers" @choose="(id) => (to = id)" />
+      </template>
+      <label v-if="chord" class="varied only">
+        <input v-model="only" type="checkbox" />
+        only the chosen {{ chord.symbol }} in bar {{ bars[chord.bar]?.number }}
+      </label>
       <label for="stretch-style">Style</label>
       <OneOf id="stretch-style" :chosen="style" :of="styles" @choose="(id) => (style = id)" />
       <label for="stretch-figure">Figure</label>
       <OneOf id="stretch-figure" :chosen="figure" :of="figures" @choose="(id) => (figure = id)" />
       <button class="plain-button" :disabled="style === SAME && figure === SAME" @click="add">
-        Play these bars so
+        {{ only ? 'Play this chord so' : 'Play these bars so' }}
       </button>
     </div>
     <ul>
@@ -135,6 +146,9 @@ li {
   justify-content: space-between;
   align-items: center;
   gap: 8px;
+}
+.only {
+  grid-column: span 2;
 }
 .varied {
   display: flex;

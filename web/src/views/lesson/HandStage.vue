@@ -81,6 +81,7 @@ function takeProposal({ style, settings, figure }: Choices) {
       v-model="choices"
       :bars="arrangement?.bars ?? []"
       :bar="chosen.bar.value"
+      :chord="chosen.chord.value"
       @close="close"
     />
     <WishesPanel

@@ -2,11 +2,13 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Stretch;
 import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.Map;
 
@@ -18,6 +20,13 @@ public record StretchDto(
 
         @Schema(description = "Index of the bar behind its last.")
         int to,
+
+        @Schema(
+                description =
+                        "Where in its first bar the one chord begins that it is for, in quarter notes; left out for whole bars.",
+                example = "2")
+        @Pattern(regexp = "\\d{1,3}(/[1-9]\\d{0,2})?")
+        String chord,
 
         @Schema(description = "How its chords are laid; where left out, as elsewhere.") @Size(max = 80)
         String style,
@@ -36,6 +45,7 @@ public record StretchDto(
         return new StretchDto(
                 stretch.from(),
                 stretch.to(),
+                stretch.chord() == null ? null : stretch.chord().toString(),
                 style == null ? null : style.style().id(),
                 style == null ? null : style.settings(),
                 figure == null ? null : figure.id(),
@@ -47,6 +57,7 @@ public record StretchDto(
         return new Stretch(
                 from,
                 to,
+                chord == null ? null : Fraction.parse(chord),
                 style == null
                         ? null
                         : new StyleChoice(VoicingStyles.named(style), settings == null ? Map.of() : settings),

@@ -67,9 +67,10 @@ public record Arrangement(
     }
 
     private boolean repeats(int bar) {
-        return bar >= 0
-                && choices.figureIn(bar).equals(Figures.REPEATED)
-                && notes.stream().anyMatch(note -> note.bar() == bar);
+        return chords.stream()
+                .anyMatch(chord -> chord.event().bar() == bar
+                        && !chord.voicing().isSilent()
+                        && choices.figureOf(chord.event()).equals(Figures.REPEATED));
     }
 
     /** Whether the right hand plays some of the accompaniment. */

@@ -60,7 +60,7 @@ final class Arranger {
         VoicingTask task = new VoicingTask(
                 events.stream().map(ChordEvent::chord).toList(),
                 transitions,
-                events.stream().map(event -> choices.styleIn(event.bar())).toList(),
+                events.stream().map(choices::styleOf).toList(),
                 choices.hand(),
                 choices.figure().mostNotes(),
                 choices.school(),
@@ -124,11 +124,9 @@ final class Arranger {
     /** Where the style lays just these notes, it knows their bass and grips; else their lowest note is the bass. */
     private Optional<Voicing> voicing(Pin pin, ChordEvent event) {
         return choices
-                .styleIn(event.bar())
+                .styleOf(event)
                 .candidates(
-                        event.chord(),
-                        choices.hand(),
-                        choices.figureIn(event.bar()).mostNotes())
+                        event.chord(), choices.hand(), choices.figureOf(event).mostNotes())
                 .stream()
                 .filter(voicing -> voicing.pitches().stream().sorted().toList().equals(pin.notes()))
                 .findFirst()

@@ -3,6 +3,7 @@ package com.zestythumb.core.arrangement;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
@@ -125,19 +126,19 @@ public record Choices(
         return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, playing, wanted, others);
     }
 
-    /** How a bar's chords are laid; the last stretch that covers it counts. */
-    StyleChoice styleIn(int bar) {
+    /** How a chord is laid; the last stretch that covers it counts. */
+    StyleChoice styleOf(ChordEvent chord) {
         return stretches.stream()
-                .filter(stretch -> stretch.covers(bar) && stretch.style() != null)
+                .filter(stretch -> stretch.covers(chord) && stretch.style() != null)
                 .reduce((first, second) -> second)
                 .map(Stretch::style)
                 .orElse(style);
     }
 
-    /** How a bar's chords are broken. */
-    Figure figureIn(int bar) {
+    /** How a chord is broken. */
+    Figure figureOf(ChordEvent chord) {
         return stretches.stream()
-                .filter(stretch -> stretch.covers(bar) && stretch.figure() != null)
+                .filter(stretch -> stretch.covers(chord) && stretch.figure() != null)
                 .reduce((first, second) -> second)
                 .map(Stretch::figure)
                 .orElse(figure);

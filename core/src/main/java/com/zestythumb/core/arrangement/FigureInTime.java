@@ -238,7 +238,7 @@ final class FigureInTime {
             return Figures.BLOCK;
         }
         int bar = events.get(chord).bar();
-        Figure chosen = choices.figureIn(bar);
+        Figure chosen = choices.figureOf(events.get(chord));
         boolean inTurn = chosen.equals(Figures.REPEATED) && choices.playing().repeating() == Repeating.HANDS;
         Figure figure = inTurn ? Figures.SHARED : chosen;
         return choices.varied() && sinceSection(bar) % FOUR == FOUR - 1 ? Figures.variation(figure) : figure;

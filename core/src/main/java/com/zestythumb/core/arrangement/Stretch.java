@@ -1,17 +1,25 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voicing.StyleChoice;
 
 /**
- * Bars that are played in another way than the rest of the tune.
+ * Bars, or one chord, that are played in another way than the rest of the tune.
  *
  * @param from index of the first written bar, from 0
  * @param to index of the bar behind the last
+ * @param chord where in its first bar the one chord begins that it is for, in quarter notes; null for all of its bars
  * @param style how their chords are laid, or null where as elsewhere
  * @param figure how they are broken, or null where as elsewhere
  */
-public record Stretch(int from, int to, StyleChoice style, Figure figure) {
+public record Stretch(int from, int to, Fraction chord, StyleChoice style, Figure figure) {
+
+    /** Whole bars. */
+    public Stretch(int from, int to, StyleChoice style, Figure figure) {
+        this(from, to, null, style, figure);
+    }
 
     public Stretch {
         if (from < 0 || to <= from) {
@@ -20,7 +28,9 @@ public record Stretch(int from, int to, StyleChoice style, Figure figure) {
         }
     }
 
-    boolean covers(int bar) {
-        return bar >= from && bar < to;
+    boolean covers(ChordEvent event) {
+        return chord == null
+                ? event.bar() >= from && event.bar() < to
+                : event.bar() == from && event.start().equals(chord);
     }
 }

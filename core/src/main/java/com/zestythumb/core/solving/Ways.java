@@ -9,6 +9,7 @@ import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Distance;
 import com.zestythumb.core.voicing.DistanceTable;
+import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.WayTerm;
 import java.util.ArrayList;
@@ -18,7 +19,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What the hand pays from chord to chord: the half steps of its fingers, from the last grip of the one to the first of
@@ -68,14 +69,7 @@ final class Ways {
         this.motion = task.weights().of(WayTerm.MOTION);
         this.turned = WayTerm.ALL.stream()
                 .filter(term -> term != WayTerm.MOTION && task.weights().of(term) > 0)
-                .collect(Collectors.toCollection(ArrayList::new));
-        // A way that a style minds is minded between its own voicings; a tune in several styles minds it everywhere.
-        task.styles().stream()
-                .distinct()
-                .flatMap(choice -> choice.style().ways().stream())
-                .distinct()
-                .filter(term -> task.weights().of(term) > 0)
-                .forEach(turned::add);
+                .toList();
         this.charged = task.school().entries().stream()
                 .filter(entry -> entry.weight() > 0 && entry.rule() instanceof Rule.OfPassage)
                 .toList();
@@ -100,21 +94,21 @@ final class Ways {
         double seconds = charged.isEmpty() ? 0 : task.seconds().applyAsDouble(pair);
         return known.computeIfAbsent(from, here -> new IdentityHashMap<>())
                 .computeIfAbsent(to, there -> new HashMap<>())
-                .computeIfAbsent(seconds, time -> steps(from, to, time));
+                .computeIfAbsent(seconds, time -> steps(from, to, time, terms(pair)));
     }
 
-    private Steps steps(List<Voicing> from, List<Voicing> to, double seconds) {
+    private Steps steps(List<Voicing> from, List<Voicing> to, double seconds, List<WayTerm> terms) {
         Grips last = keys(from).last();
         Grips first = keys(to).first();
         int[][] moved = moved(last.different(), first.different());
-        if (charged.isEmpty() && turned.isEmpty()) {
+        if (charged.isEmpty() && terms.isEmpty()) {
             return new Steps(moved, last.of(), first.of());
         }
         int[][] costs = new int[from.size()][to.size()];
         for (int i = 0; i < costs.length; i++) {
             gather(moved[last.of()[i]], first.of(), costs[i]);
             for (int j = 0; j < costs[i].length; j++) {
-                costs[i][j] += charge(from.get(i), to.get(j), seconds);
+                costs[i][j] += charge(from.get(i), to.get(j), seconds, terms);
             }
         }
         return Steps.each(costs, to.size());
@@ -147,12 +141,25 @@ final class Ways {
     }
 
     int cost(Voicing from, Voicing to, Transition pair) {
-        return motion * semitones(from, to) + charge(from, to, task.seconds().applyAsDouble(pair));
+        return motion * semitones(from, to) + charge(from, to, task.seconds().applyAsDouble(pair), terms(pair));
     }
 
-    private int charge(Voicing from, Voicing to, double seconds) {
+    /** What a style minds on the way is minded between its own voicings. */
+    private List<WayTerm> terms(Transition pair) {
+        StyleChoice style = task.style(pair.to());
+        if (style.style().ways().isEmpty() || !task.style(pair.from()).equals(style)) {
+            return turned;
+        }
+        return Stream.concat(
+                        turned.stream(),
+                        style.style().ways().stream()
+                                .filter(term -> task.weights().of(term) > 0))
+                .toList();
+    }
+
+    private int charge(Voicing from, Voicing to, double seconds, List<WayTerm> terms) {
         int sum = 0;
-        for (WayTerm term : turned) {
+        for (WayTerm term : terms) {
             sum += task.weights().of(term) * term.count().of(from, to, task.hand());
         }
         for (School.Entry entry : charged) {
@@ -178,7 +185,7 @@ final class Ways {
     /** What each rule and each wish charges, for those that do. */
     List<Charge> charges(Voicing from, Voicing to, Transition pair) {
         List<Charge> charges = new ArrayList<>();
-        for (WayTerm term : turned) {
+        for (WayTerm term : terms(pair)) {
             int units = term.count().of(from, to, task.hand());
             if (units > 0) {
                 charges.add(new Charge(term.id(), units, units * task.weights().of(term)));

@@ -59,6 +59,10 @@ class PedalSpanTest {
     @Test
     void aStretchOfBarsIsPlayedItsOwnWay() {
         Stretch bass = new Stretch(1, 2, new StyleChoice(VoicingStyles.BASS, Map.of()), null);
+        Stretch one = new Stretch(0, 1, Fraction.of(2), new StyleChoice(VoicingStyles.BASS, Map.of()), null);
+        assertThat(arrange("| C G | F |", Choices.USUAL.withStretches(List.of(one))).chords().stream()
+                        .map(chord -> chord.voicing().pitches().size()))
+                .containsExactly(3, 1, 3);
         Stretch broken = new Stretch(2, 3, null, Figures.BROKEN_UP);
         Arrangement tune = arrange("| C | F | G | C |", Choices.USUAL.withStretches(List.of(bass, broken)));
         assertThat(tune.chords().stream().map(chord -> chord.voicing().tones().size()))

@@ -181,6 +181,7 @@ li {
 h3 {
   display: flex;
   justify-content: space-between;
+  gap: 8px;
   margin: 0;
   font: 600 18px var(--titles);
 }
@@ -188,6 +189,9 @@ small,
 .soft {
   font: 400 16px var(--reading);
   color: var(--ink-soft);
+}
+small {
+  white-space: nowrap;
 }
 .what {
   margin: 2px 0 4px;

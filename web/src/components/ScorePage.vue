@@ -131,6 +131,10 @@ watch(() => [props.chosen, boxes.value], scroll);
 .drawing :deep(.harm) {
   transform: translateY(-150px);
 }
+/* The foot goes below the numerals. */
+.drawing :deep(.pedal) {
+  transform: translateY(210px);
+}
 .drawing :deep(.syl text) {
   letter-spacing: -0.02em;
 }

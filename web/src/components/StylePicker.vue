@@ -56,8 +56,9 @@ function does({ moved, toLearn, thinned, chords }: StyleEffect) {
             :keys="row.effect.keys"
             :stretch="[36, 71]"
           />
-          <span class="words">{{ row.words }}.</span>
-          <span v-if="row.effect" class="does">{{ does(row.effect) }}</span>
+          <span class="words">
+            {{ row.words }}. <span v-if="row.effect" class="does">{{ does(row.effect) }}</span>
+          </span>
         </button>
       </li>
     </ul>
@@ -67,14 +68,14 @@ function does({ moved, toLearn, thinned, chords }: StyleEffect) {
 <style scoped>
 .styles {
   display: grid;
-  gap: 8px;
+  gap: 6px;
   margin: 8px 0 0;
 }
 button {
   display: grid;
-  gap: 4px;
+  gap: 2px;
   width: 100%;
-  padding: 8px 10px;
+  padding: 5px 10px;
   border: 2px solid var(--line);
   border-radius: 12px;
   text-align: left;
@@ -95,6 +96,7 @@ small {
   color: var(--ink-soft);
 }
 .words {
+  font-size: 16px;
   line-height: 1.25;
 }
 .does {

@@ -30,8 +30,18 @@ interface Edges {
  * Where a system ends to all sides. Its symbols are measured by their first letter: the font of music
  * signs is so tall that a flat in a symbol would reach into the system above.
  */
+/** How far the page lowers the line of the pedal, below the numerals, in the engraver's units. */
+export const PEDAL_DOWN = 210;
+
+/** The same in pixels; 0 where no foot is drawn. */
+function pedalDown(system: Element): number {
+  const scale = system.querySelector<SVGGraphicsElement>('.pedal *')?.getScreenCTM()?.d;
+  return scale ? PEDAL_DOWN * scale : 0;
+}
+
 function edgesOf(system: Element): Edges {
-  const { bottom, right } = system.getBoundingClientRect();
+  const { bottom: lowest, right } = system.getBoundingClientRect();
+  const bottom = lowest - pedalDown(system);
   const words = wordsBelow(system).map((word) => word.getBoundingClientRect().top - AIR);
   const parts = [...system.querySelectorAll('.staff, .reh')];
   const symbols = [...system.querySelectorAll<SVGTextElement>('.harm text')];

@@ -103,7 +103,7 @@ public final class Mends {
         for (Pitch note : notes) {
             List<Pitch> without =
                     notes.stream().filter(other -> !other.equals(note)).toList();
-            if (notes.size() > 2) {
+            if (notes.size() > 1) {
                 ways.add(new Way("leave out %s", List.of(note), pin(chord, without)));
             }
             ways.add(new Way("play %s softly", List.of(note), asItIs.with(note, Manner.SOFT)));

@@ -27,6 +27,12 @@ export const router = createRouter({
       component: () => import('./views/PositionsView.vue'),
       props: ({ params }) => ({ id: Number(params.id) }),
     },
+    {
+      path: '/tunes/:id(\\d+)/warm-up',
+      name: 'warm-up',
+      component: () => import('./views/WarmUpView.vue'),
+      props: ({ params }) => ({ id: Number(params.id) }),
+    },
     { path: '/:rest(.*)', redirect: '/' },
   ],
 });

@@ -96,6 +96,15 @@ const done = async (answer: Promise<unknown>) => void (await answer);
 const over = (version: number) => ({ 'If-Match': `"${version}"` });
 const one = (id: number) => ({ path: { id } });
 
+/** An answer as the page shows it. */
+function asShown(
+  { parts, score: sent, ...rest }: Schemas['Arrangement'],
+  score: ReturnType<typeof scoreMemory>,
+): Arrangement {
+  const notes = (id: string) => parts.find((part) => part.id === id)?.notes ?? [];
+  return { ...rest, notes: notes('left'), melody: notes('melody'), musicXml: score.whole(sent) };
+}
+
 /** A chart and how it is played, where nothing but the music counts. */
 const whole = (chart: string, played: Played, chord = -1) => ({
   chart,
@@ -128,15 +137,7 @@ export const api = {
           signal: signal ?? null,
         }),
       );
-      const { parts, score: sent, alternatives, ...rest } = answer;
-      const notes = (id: string) => parts.find((part) => part.id === id)?.notes ?? [];
-      const arrangement = {
-        ...rest,
-        notes: notes('left'),
-        melody: notes('melody'),
-        musicXml: score.whole(sent),
-      };
-      return { arrangement, alternatives };
+      return { arrangement: asShown(answer, score), alternatives: answer.alternatives };
     };
   },
   alternatives: (chart: string, played: Played, chord: number, signal?: AbortSignal) =>
@@ -160,6 +161,9 @@ export const api = {
     data(
       http.POST('/api/arrangements/proposals', { body: { tune: whole(chart, played), ...wish } }),
     ),
+  /** Scale, arpeggio and cadence of a tune's key. */
+  warmUp: async (chart: string, played: Played) =>
+    asShown(await data(http.POST('/api/warm-ups', { body: whole(chart, played) })), scoreMemory()),
   steps: (chart: string, played: Played) =>
     data(http.POST('/api/arrangements/steps', { body: whole(chart, played) })),
   figures: () => data(http.GET('/api/figures')),

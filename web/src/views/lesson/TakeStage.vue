@@ -17,10 +17,14 @@ const { id, tune, arrangement, facts } = useLesson();
   <RouterLink class="positions" :to="{ name: 'positions', params: { id } }">
     <b>Positions</b> <span>small keyboards, to print</span>
   </RouterLink>
+  <RouterLink class="positions" :to="{ name: 'warm-up', params: { id } }">
+    <b>Warm-up</b> <span>scale, arpeggio, cadence</span>
+  </RouterLink>
 </template>
 
 <style scoped>
 .positions {
+  margin-top: 6px;
   display: flex;
   gap: 10px;
   align-items: baseline;

@@ -106,6 +106,25 @@ class LeftHandApiTest extends KeepingApi {
     }
 
     @Test
+    void warmsUpInTheKeyOfATune() throws Exception {
+        JsonNode warmUp = json(post("", "key: D minor\n| Dm | A7 |", "{}", HAND));
+        assertThat(warmUp.at("/key").asString()).isEqualTo("D minor");
+        String body = "{\"chart\":\"key: D minor\\n| Dm | A7 |\",\"hand\":" + HAND + ",\"counts\":false,\"chord\":0}";
+        JsonNode page = json(send(api.post(), "/api/warm-ups", body));
+        assertThat(page.at("/title").asString()).isEqualTo("Warm-up in D minor");
+        assertThat(page.at("/parts/0/notes")
+                        .valueStream()
+                        .filter(note -> note.path("right").asBoolean()))
+                .hasSizeGreaterThan(40);
+        assertThat(send(api.post(), "/api/warm-ups", body.replace("key: D minor\\n| Dm | A7 |", "| N.C. |")))
+                .hasStatus(400)
+                .bodyJson()
+                .extractingPath("$.detail")
+                .asString()
+                .contains("no key is clear");
+    }
+
+    @Test
     void mendsAClash() throws Exception {
         String choices = "{\"pins\":[{\"bar\":1,\"start\":\"0\",\"notes\":[\"C3\",\"E3\",\"B3\"]}]}";
         JsonNode mends = json(post("/mends", "key: C major\n| Cmaj7 | F |\nm: c8 | a8 |", choices, HAND));

@@ -227,6 +227,17 @@ class LeftHandTest extends InTheBrowser {
         back();
     }
 
+    /** Scale, arpeggio, broken chord and cadence of the tune's key, on two staves. */
+    @Test
+    void aTuneHasItsWarmUp() {
+        openTune("Paper Boats");
+        stage("Take away");
+        browser.clickText("a.positions", "Warm-up");
+        browser.seeText("h1", "Warm-up in C major");
+        browser.await("nine bars", () -> browser.all(".drawing .measure").size() == 9 ? true : null);
+        browser.assertAccessible("warm-up");
+    }
+
     /** Small keyboards of the whole tune, for paper. */
     @Test
     void positionsStandOnOneSheet() {

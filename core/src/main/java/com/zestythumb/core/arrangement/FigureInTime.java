@@ -11,10 +11,13 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /** Plays the voicings of a tune in a figure: when each note is struck, pushed chords and the last one among them. */
 final class FigureInTime {
@@ -27,6 +30,10 @@ final class FigureInTime {
     private final LeadSheet sheet;
     private final List<ChordEvent> events;
     private final Choices choices;
+    /** The same figure over the same shape comes again and again. */
+    private final Map<Played, List<Step>> known = new HashMap<>();
+
+    private record Played(String figure, Layout layout, Fraction start, Fraction duration, Meter meter) {}
 
     /**
      * Gets ready to play.
@@ -162,7 +169,10 @@ final class FigureInTime {
         Bar bar = sheet.bars().get(event.bar());
         Fraction duration = event.duration().minus(isPushed(chord + 1) ? EIGHTH : Fraction.ZERO);
         Figure figure = figureOf(chord);
-        List<Step> steps = figure.over(layout, event.start().plus(bar.offset()), duration, bar.meter());
+        Fraction start = event.start().plus(bar.offset());
+        List<Step> steps = known.computeIfAbsent(
+                new Played(figure.text(), layout, start, duration, bar.meter()),
+                played -> figure.over(layout, start, duration, bar.meter()));
         Articulation touch = choices.playing().touch();
         return figure == Figures.BLOCK || touch == Articulation.AS_THE_FIGURE
                 ? steps

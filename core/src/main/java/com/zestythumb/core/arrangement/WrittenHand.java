@@ -30,6 +30,7 @@ public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) impleme
      * @param duration quarter notes
      * @param finger the finger written to it, 0 where there is none
      * @param voice 0 for the upper voice, 1 for the one below
+     * @param side the hand that plays it
      */
     public record WrittenNote(
             int bar,
@@ -40,11 +41,12 @@ public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) impleme
             boolean tied,
             int voice,
             Touch touch,
-            Tuplet tuplet) {
+            Tuplet tuplet,
+            Side side) {
 
         /** A plain note of the upper voice. */
         public WrittenNote(int bar, Fraction onset, Fraction duration, Pitch pitch) {
-            this(bar, onset, duration, pitch, 0, false, 0, Touch.PLAIN, null);
+            this(bar, onset, duration, pitch, 0, false, 0, Touch.PLAIN, null, Side.LEFT);
         }
     }
 
@@ -76,7 +78,7 @@ public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) impleme
                 number = 0;
             }
             notes.add(timed(note, chord, number++));
-            if (chord >= 0) {
+            if (chord >= 0 && note.side() == Side.LEFT) {
                 byChord.get(chord).add(note);
             }
         }
@@ -106,7 +108,7 @@ public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) impleme
                 note.voice(),
                 note.touch(),
                 note.tuplet(),
-                Side.LEFT,
+                note.side(),
                 false);
     }
 

@@ -65,21 +65,32 @@ public final class HandFingering implements FingerSearch {
     @Override
     public Fingers search(List<Grip> grips, List<Strike> strikes) {
         List<Layer> layers = layers(grips, strikes);
-        Map<List<List<Pitch>>, int[][]> known = new HashMap<>();
+        int[][] own = new int[layers.size()][];
+        int[][][] ways = new int[layers.size()][][];
+        // The same chords come again and again.
+        Map<List<Pitch>, int[]> knownOwn = new HashMap<>();
+        Map<List<List<Pitch>>, int[][]> knownWays = new HashMap<>();
+        for (int i = 0; i < own.length; i++) {
+            Layer here = layers.get(i);
+            own[i] = isFree(here) && here.strike() < 0
+                    ? knownOwn.computeIfAbsent(here.notes(), notes -> own(here))
+                    : own(here);
+            if (i > 0) {
+                Layer before = layers.get(i - 1);
+                ways[i - 1] = isFree(before) && isFree(here)
+                        ? knownWays.computeIfAbsent(List.of(before.notes(), here.notes()), pair -> ways(before, here))
+                        : ways(before, here);
+            }
+        }
         LayeredPath path = LayeredPath.through(layers.size(), new LayeredPath.Costs() {
             @Override
             public int[] of(int layer) {
-                return own(layers.get(layer));
+                return own[layer];
             }
 
             @Override
             public int[][] toNext(int layer) {
-                Layer from = layers.get(layer);
-                Layer to = layers.get(layer + 1);
-                boolean usual = isFree(from) && isFree(to);
-                return usual
-                        ? known.computeIfAbsent(List.of(from.notes(), to.notes()), pair -> ways(from, to))
-                        : ways(from, to);
+                return ways[layer];
             }
         });
         Integer[][] held = new Integer[grips.size()][];

@@ -11,10 +11,10 @@ import java.util.List;
  */
 final class ShapesBound {
 
-    private static final int MOST_ROUNDS = 60;
+    private static final int MOST_ROUNDS = 40;
 
     /** Looks at most so many numbers, so that a long tune is still answered at once. */
-    private static final long EFFORT = 3_000_000;
+    private static final long EFFORT = 1_500_000;
 
     /** Rounds without gain after which the steps are halved. */
     private static final int PATIENCE = 4;

@@ -8,6 +8,7 @@ import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.HandMove;
 import com.zestythumb.core.figure.Touch;
+import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
@@ -92,7 +93,8 @@ class WrittenHandTest {
     @Test
     void keepsTheFingersThatAreWrittenToIt() {
         List<WrittenNote> notes = List.of(
-                new WrittenNote(0, Fraction.ZERO, Fraction.of(4), Pitch.parse("C3"), 4, false, 0, Touch.PLAIN, null),
+                new WrittenNote(
+                        0, Fraction.ZERO, Fraction.of(4), Pitch.parse("C3"), 4, false, 0, Touch.PLAIN, null, Side.LEFT),
                 new WrittenNote(0, Fraction.ZERO, Fraction.of(4), Pitch.parse("G3")));
         assertThat(Arrangement.written(Chart.parse("| C |"), Choices.USUAL, notes)
                         .notes())

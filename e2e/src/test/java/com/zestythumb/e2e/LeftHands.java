@@ -31,7 +31,7 @@ final class LeftHands {
             new Shown("07", "Saturday Kitchen", 9, false, "{\"style\": \"guide-tones\", \"figure\": \"BLOCK\"}"),
             new Shown("08", "Saturday Kitchen", 12, false, "{\"style\": \"shells\", \"figure\": \"ANTICIPATED\"}"),
             new Shown("09", "Saturday Kitchen", 12, false, "{\"style\": \"rootless\", \"figure\": \"DETACHED\"}"),
-            new Shown("10", "Harbour Lights", 9, false, "{\"style\": \"open-fifths\", \"figure\": \"BROKEN_UP\"}"),
+            new Shown("10", "Harbour Lights", 9, false, "{\"style\": \"passed\", \"figure\": \"WAVE\"}"),
             new Shown(
                     "11",
                     "Harbour Lights",

@@ -111,12 +111,14 @@ final class Screenshots {
             openTune(browser, app, "Long Way Home");
             browser.clickText("[role=tab]", "Check");
             browser.clickText(".finding", "Too wide");
+            browser.see("[aria-label='Ways to mend it'] li");
             browser.picture(folder.resolve("mind-this.png"));
 
-            browser.click("[aria-label='Evening paper']");
-            openTune(browser, app, "Rain on the Greenhouse");
-            browser.picture(folder.resolve("lesson-evening.png"));
-            browser.click("[aria-label='Day paper']");
+            openTune(browser, app, "Harbour Lights");
+            browser.clickText("[role=tab]", "Take away");
+            browser.clickText("a.positions", "Warm-up");
+            browser.await("nine bars", () -> browser.all(".drawing .measure").size() == 9 ? true : null);
+            browser.picture(folder.resolve("warm-up.png"));
 
             browser.size(820, 1180);
             openTune(browser, app, "Harbour Lights");

@@ -51,6 +51,7 @@ public final class Surroundings {
                     tune,
                     strong,
                     ends && !tune.isEmpty() ? tune.get(tune.size() - 1) : null,
+                    i + 1 < events.size() ? events.get(i + 1).chord() : null,
                     leadingTone(analysis, i)));
         }
         return around;

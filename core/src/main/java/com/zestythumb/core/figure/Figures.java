@@ -48,13 +48,13 @@ public final class Figures {
     public static final Figure SHARED = Figure.of(
             "SHARED", "Repeated chords, hands in turn", 3, HAND, "compound: count (all all> all) | 1/8 (all all>)");
 
-    /** Chords on the beats while the bass sounds on, in a voice of its own. */
+    /** Chords on the beats while the bass sounds on, in a voice of its own; in three the first beat is the bass's alone. */
     public static final Figure HELD_BASS = Figure.of(
             "HELD_BASS",
             "Chords over a held bass",
             3,
             HAND,
-            "compound: by beat count upper*3 / bass* | count (upper) / bass*");
+            "compound: by beat count upper*3 / bass* | 3/4: count rest (upper) / bass* | count (upper) / bass*");
 
     /** The thumb holds, the fingers below it walk. */
     public static final Figure WALKING = Figure.of(

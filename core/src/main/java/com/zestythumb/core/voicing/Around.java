@@ -1,5 +1,6 @@
 package com.zestythumb.core.voicing;
 
+import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import java.util.List;
@@ -12,12 +13,19 @@ import java.util.List;
  * @param tune the notes of the tune that sound over it
  * @param strong those of them that begin with it or on a strong beat
  * @param last the last of them where a phrase ends; else null
+ * @param next the chord written next; null at the end
  * @param leadingTone the seventh degree of its key, half a step under the keynote; null where no key is told
  */
 public record Around(
-        boolean close, boolean phraseEnd, List<Pitch> tune, List<Pitch> strong, Pitch last, PitchClass leadingTone) {
+        boolean close,
+        boolean phraseEnd,
+        List<Pitch> tune,
+        List<Pitch> strong,
+        Pitch last,
+        Chord next,
+        PitchClass leadingTone) {
 
-    public static final Around NOTHING = new Around(false, false, List.of(), List.of(), null, null);
+    public static final Around NOTHING = new Around(false, false, List.of(), List.of(), null, null, null);
 
     public Around {
         tune = List.copyOf(tune);

@@ -9,6 +9,9 @@ final class Colours {
 
     private static final Interval NINTH = Interval.parse("M2");
     private static final Interval THIRTEENTH = Interval.parse("M6");
+    private static final Interval LOW_NINTH = Interval.parse("m2");
+    private static final Interval LOW_THIRTEENTH = Interval.parse("m6");
+    private static final Interval FOURTH = Interval.parse("P4");
 
     private Colours() {}
 
@@ -39,6 +42,34 @@ final class Colours {
                 : fifth == null ? null : chord.root().plus(fifth);
     }
 
+    /** The ninth half a step lower, where a dominant has none of its own. */
+    static PitchClass lowNinth(Chord chord) {
+        return isPlainDominant(chord) ? chord.root().plus(LOW_NINTH) : null;
+    }
+
+    /** The thirteenth half a step lower, where a dominant has none of its own. */
+    static PitchClass lowThirteenth(Chord chord) {
+        return isPlainDominant(chord) ? chord.root().plus(LOW_THIRTEENTH) : null;
+    }
+
+    private static boolean isPlainDominant(Chord chord) {
+        Interval fifth = chord.quality().numbered(5);
+        return isDominant(chord)
+                && fifth != null
+                && fifth.semitones() == 7
+                && chord.quality().numbered(9) == null
+                && chord.quality().numbered(13) == null;
+    }
+
+    /** Whether a dominant leads a fifth down to a minor chord, whose key has its ninth and thirteenth lowered. */
+    static boolean leadsToMinor(Chord chord, Chord next) {
+        Interval third = next == null ? null : next.quality().numbered(3);
+        return third != null
+                && third.semitones() == 3
+                && next.root().soundsLike(chord.root().plus(FOURTH))
+                && isDominant(chord);
+    }
+
     private static boolean isDominant(Chord chord) {
         Interval third = chord.quality().numbered(3);
         Interval seventh = chord.quality().numbered(7);
@@ -51,8 +82,10 @@ final class Colours {
         if (member != Member.FOREIGN || note.equals(chord.bass())) {
             return member;
         }
-        return note.equals(chord.root().plus(NINTH))
-                ? Member.NINTH
-                : note.equals(chord.root().plus(THIRTEENTH)) ? Member.THIRTEENTH : member;
+        boolean ninth = note.equals(chord.root().plus(NINTH))
+                || note.equals(chord.root().plus(LOW_NINTH));
+        boolean thirteenth = note.equals(chord.root().plus(THIRTEENTH))
+                || note.equals(chord.root().plus(LOW_THIRTEENTH));
+        return ninth ? Member.NINTH : thirteenth ? Member.THIRTEENTH : member;
     }
 }

@@ -34,7 +34,10 @@ final class MemberStyle implements VoicingStyle {
         /** The ninth, lowered or raised as the chord has it; the root where a ninth would be foreign. */
         NINTH(Colours::ninth),
         /** The thirteenth of a dominant, the fifth of any other chord. */
-        COLOUR(Colours::thirteenth);
+        COLOUR(Colours::thirteenth),
+        /** The same half a step lower, of a dominant that names neither. */
+        LOWNINTH(Colours::lowNinth),
+        LOWCOLOUR(Colours::lowThirteenth);
 
         private final Function<Chord, PitchClass> in;
 
@@ -58,7 +61,29 @@ final class MemberStyle implements VoicingStyle {
     /** What a plain triad does not have. */
     private static final Set<Place> COLOURED = EnumSet.of(Place.SEVENTH, Place.NINTH, Place.COLOUR);
 
-    private static final List<CostTerm> TERMS = List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.REGISTER);
+    /** Colours that a symbol does not name are the key's: lowered where a dominant leads to a minor chord, else not. */
+    private static final CostTerm FOREIGN_COLOUR = new CostTerm(
+            "foreign-colour",
+            "an added ninth or thirteenth that the key does not have",
+            "notes",
+            6,
+            (voicing, place) -> {
+                boolean minor =
+                        Colours.leadsToMinor(voicing.chord(), place.around().next());
+                int foreign = 0;
+                for (Tone tone : voicing.first().tones()) {
+                    PitchClass note = tone.pitch().pitchClass();
+                    boolean low = note.equals(Colours.lowNinth(voicing.chord()))
+                            || note.equals(Colours.lowThirteenth(voicing.chord()));
+                    boolean added =
+                            tone.member().isColour() && !voicing.chord().tones().contains(note);
+                    foreign += added && low != minor ? 1 : 0;
+                }
+                return foreign;
+            });
+
+    private static final List<CostTerm> TERMS =
+            List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.REGISTER, FOREIGN_COLOUR);
 
     private final Label label;
     private final List<List<List<Place>>> rows;

@@ -81,8 +81,9 @@ public final class VoicingStyles {
                     "Rootless",
                     "third, seventh and ninth, with fifth or thirteenth; the bass is left to somebody else",
                     5),
-            "third colour seventh ninth, seventh ninth third colour",
-            "third seventh ninth, seventh ninth third",
+            "third colour seventh ninth, seventh ninth third colour, "
+                    + "third lowcolour seventh lowninth, seventh lowninth third lowcolour",
+            "third seventh ninth, seventh ninth third, third seventh lowninth, seventh lowninth third",
             "third seventh, seventh third",
             "third fifth root, fifth root third, root third fifth",
             "third root, root third",

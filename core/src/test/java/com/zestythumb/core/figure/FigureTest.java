@@ -68,7 +68,7 @@ class FigureTest {
         "REPEATED,2,6/8,1+2 1+2 1+2 1+2 1+2 1+2",
         "ALBERTI,1,4/4,1",
         // Chords over a held bass, in two voices: waltz and march.
-        "HELD_BASS,3,3/4,2+3 1 2+3 2+3",
+        "HELD_BASS,3,3/4,1 2+3 2+3",
         "WALKING,3,4/4,3 1 2 1 2",
         "OFF_BEATS,3,2/4,1 2+3 1 2+3",
         "OFF_BEATS,3,6/8,1 2+3 1 2+3",

@@ -213,6 +213,21 @@ class MemberStylesTest {
     }
 
     /** The other form: 7 9 3 5, and 7 9 3 13 on the dominant. */
+    /** V7 to a minor chord has its ninth and thirteenth from the minor key: lowered (common practice). */
+    @Test
+    void coloursThatTheSymbolDoesNotNameAreTheKeys() {
+        Choices rootless = Choices.USUAL.with(new StyleChoice(VoicingStyles.ROOTLESS, Map.of()));
+        Arrangement tune = Arrangement.of(Chart.parse("| G7 | Cm7 | G7 | Cmaj7 |"), rootless);
+        assertThat(names(tune, 0)).contains("Ab", "Eb").doesNotContain("A", "E");
+        assertThat(names(tune, 2)).contains("A", "E").doesNotContain("Ab", "Eb");
+    }
+
+    private static List<String> names(Arrangement tune, int chord) {
+        return tune.chords().get(chord).voicing().pitches().stream()
+                .map(pitch -> pitch.pitchClass().toString())
+                .toList();
+    }
+
     @Test
     void rootlessKnowsBothForms() {
         StyleChoice rootless = new StyleChoice(VoicingStyles.ROOTLESS, Map.of());

@@ -63,7 +63,7 @@ class WishesTest {
 
     private static Around under(String... notes) {
         List<Pitch> tune = Arrays.stream(notes).map(Pitch::parse).toList();
-        return new Around(false, false, tune, tune, null, null);
+        return new Around(false, false, tune, tune, null, null, null);
     }
 
     /** Without any wish the fingers go the nearest way; on 200 tunes never farther than a hand that looks one chord ahead. */
@@ -221,7 +221,7 @@ class WishesTest {
                 .orElseThrow();
         List<Pitch> tune = List.of(Pitch.parse(sung));
         PitchClass leading = leadingTone == null ? null : PitchClass.parse(leadingTone);
-        Place place = new Place(Hand.OCTAVE, false, false, new Around(false, false, tune, tune, null, leading));
+        Place place = new Place(Hand.OCTAVE, false, false, new Around(false, false, tune, tune, null, null, leading));
         Voicing voicing = Voicing.inOneGrip(
                 Chord.parse(symbol),
                 Arrays.stream(notes.split(" ")).map(Pitch::parse).toList());
@@ -238,7 +238,7 @@ class WishesTest {
         Pitch third = Pitch.parse("E5");
         Pitch seventh = Pitch.parse("B4");
         for (Pitch last : List.of(third, seventh)) {
-            Around end = new Around(true, true, List.of(last), List.of(last), last, null);
+            Around end = new Around(true, true, List.of(last), List.of(last), last, null, null);
             VoicingTask task = VoicingTask.of(chords("Dm7 G7 Cmaj7"), shells, Hand.OCTAVE)
                     .withAround(List.of(Around.NOTHING, Around.NOTHING, end));
             List<Voicing> hand =
@@ -253,7 +253,7 @@ class WishesTest {
 
     @Test
     void rootsAtClosesIfWished() {
-        Around close = new Around(true, true, List.of(), List.of(), null, null);
+        Around close = new Around(true, true, List.of(), List.of(), null, null, null);
         List<Around> around = new ArrayList<>(Collections.nCopies(5, Around.NOTHING));
         around.set(2, close);
         VoicingTask task = task("F G C F C").withAround(around);

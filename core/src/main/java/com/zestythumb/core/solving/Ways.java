@@ -13,7 +13,6 @@ import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.WayTerm;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -36,12 +35,13 @@ final class Ways {
     private record Grips(int[][] different, int[] of) {
 
         static Grips of(List<Voicing> layer, Function<Voicing, int[]> keys) {
-            Map<List<Integer>, Integer> places = new HashMap<>();
+            // Keys as letters of a word, which are compared quicker than lists of numbers.
+            Map<String, Integer> places = new HashMap<>();
             List<int[]> different = new ArrayList<>();
             int[] of = new int[layer.size()];
             for (int i = 0; i < of.length; i++) {
                 int[] here = keys.apply(layer.get(i));
-                of[i] = places.computeIfAbsent(Arrays.stream(here).boxed().toList(), k -> {
+                of[i] = places.computeIfAbsent(new String(here, 0, here.length), k -> {
                     different.add(here);
                     return different.size() - 1;
                 });

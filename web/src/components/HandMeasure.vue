@@ -138,6 +138,13 @@ onScopeDispose(() => quiet?.());
         </button>
       </li>
     </ul>
+    <label for="reading">Reads</label>
+    <OneOf
+      id="reading"
+      :chosen="hand.reading"
+      :of="catalogue?.readings ?? []"
+      @choose="(reading) => (hand = { ...hand, reading })"
+    />
     <label class="rolls">
       <input
         type="checkbox"

@@ -183,7 +183,9 @@ class LeftHandApiTest extends KeepingApi {
                         "black",
                         Map.of("1-5", 9),
                         "rolls",
-                        true),
+                        true,
+                        "reading",
+                        "POSITIONS"),
                 "level",
                 2));
         long id = json(send(api.post(), "/api/students", body)).get("id").asLong();
@@ -196,6 +198,7 @@ class LeftHandApiTest extends KeepingApi {
         assertThat(hand.at("/white/2-5").asInt()).isEqualTo(6);
         assertThat(hand.at("/black/1-5").asInt()).isEqualTo(9);
         assertThat(hand.get("rolls").asBoolean()).isTrue();
+        assertThat(hand.get("reading").asString()).isEqualTo("POSITIONS");
         assertThat(send(api.post(), "/api/students", body.replace("2-5", "2-9")))
                 .hasStatus(400)
                 .hasContentType(MediaType.APPLICATION_PROBLEM_JSON)

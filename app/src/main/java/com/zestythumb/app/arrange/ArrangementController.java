@@ -1,11 +1,11 @@
 package com.zestythumb.app.arrange;
 
 import com.zestythumb.app.arrange.ArrangementView.AlternativeView;
-import com.zestythumb.app.arrange.ArrangementView.MendView;
-import com.zestythumb.app.arrange.ArrangementView.PriceView;
-import com.zestythumb.app.arrange.ArrangementView.ProposalView;
-import com.zestythumb.app.arrange.ArrangementView.StepView;
-import com.zestythumb.app.arrange.ArrangementView.StyleEffectView;
+import com.zestythumb.app.arrange.Offers.MendView;
+import com.zestythumb.app.arrange.Offers.PriceView;
+import com.zestythumb.app.arrange.Offers.ProposalView;
+import com.zestythumb.app.arrange.Offers.StepView;
+import com.zestythumb.app.arrange.Offers.StyleEffectView;
 import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
@@ -88,13 +88,13 @@ class ArrangementController {
     @PostMapping("/mends")
     @Operation(summary = "Ways to mend what is to be minded at one chord, each tried on the whole tune.")
     List<MendView> mends(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> Views.mends(request.arrange(request.read()), request.chord()));
+        return reckoning.inTurn(() -> Offers.mends(request.arrange(request.read()), request.chord()));
     }
 
     @PostMapping("/prices")
     @Operation(summary = "More other ways to play one chord, each with its price for the whole tune, term by term.")
     List<PriceView> prices(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> Views.prices(request.arrange(request.read()), request.chord(), PRICES_SHOWN));
+        return reckoning.inTurn(() -> Offers.prices(request.arrange(request.read()), request.chord(), PRICES_SHOWN));
     }
 
     @PostMapping("/styles")
@@ -104,7 +104,7 @@ class ArrangementController {
             LeadSheet sheet = request.read().sheet();
             Choices choices = request.choices().toChoices(request.hand()).withPins(List.of());
             return VoicingStyles.all().stream()
-                    .map(style -> Views.effect(Arrangement.of(sheet, choices.with(new StyleChoice(style, Map.of())))))
+                    .map(style -> Offers.effect(Arrangement.of(sheet, choices.with(new StyleChoice(style, Map.of())))))
                     .toList();
         });
     }
@@ -139,7 +139,7 @@ class ArrangementController {
                         ChoicesDto.of(one.choices()),
                         one.choices().style().style().name(),
                         one.choices().figure().name(),
-                        Views.difficulty(one.difficulty()),
+                        Offers.difficulty(one.difficulty()),
                         one.days(),
                         one.wanted()))
                 .toList());
@@ -151,7 +151,7 @@ class ArrangementController {
         return reckoning.inTurn(() ->
                 Proposals.steps(request.read().sheet(), request.choices().toChoices(request.hand())).stream()
                         .map(step -> new StepView(
-                                step.name(), ChoicesDto.of(step.choices()), Views.difficulty(step.difficulty())))
+                                step.name(), ChoicesDto.of(step.choices()), Offers.difficulty(step.difficulty())))
                         .toList());
     }
 

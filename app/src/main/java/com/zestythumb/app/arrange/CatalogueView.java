@@ -11,6 +11,7 @@ import com.zestythumb.core.proposing.Texture;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Reach;
+import com.zestythumb.core.voicing.ReadingLevel;
 import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.VoicingStyles;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -56,6 +57,9 @@ record CatalogueView(
 
         @Schema(description = "What kinds of accompaniment may be wished.")
         List<ValueView> textures,
+
+        @Schema(description = "What a student may read with ease.")
+        List<ValueView> readings,
 
         @Schema(description = "Hands to start from, before they are measured.")
         List<SpanView> hands,
@@ -182,6 +186,9 @@ record CatalogueView(
                         .toList(),
                 Arrays.stream(Texture.values())
                         .map(texture -> new ValueView(texture.name(), texture.label()))
+                        .toList(),
+                Arrays.stream(ReadingLevel.values())
+                        .map(level -> new ValueView(level.name(), level.label()))
                         .toList(),
                 Hand.USUAL.stream()
                         .map(hand -> new SpanView(hand.span(), hand.name()))

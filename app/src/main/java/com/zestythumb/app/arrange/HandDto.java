@@ -3,6 +3,7 @@ package com.zestythumb.app.arrange;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Reach;
+import com.zestythumb.core.voicing.ReadingLevel;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -32,17 +33,21 @@ public record HandDto(
         Map<@Size(max = 3) String, @NotNull Integer> black,
 
         @Schema(description = "Whether it rolls what it cannot hold, as far as a tenth.", defaultValue = "false")
-        Boolean rolls) {
+        Boolean rolls,
+
+        @Schema(description = "What its student reads with ease.", defaultValue = "ANYTHING") @Size(max = 80)
+        String reading) {
 
     public HandDto {
         white = white == null ? Map.of() : white;
         black = black == null ? Map.of() : black;
         rolls = rolls != null && rolls;
+        reading = reading == null ? ReadingLevel.ANYTHING.name() : reading;
     }
 
     /** A usual hand. */
     public HandDto(int span, String lowest, String highest) {
-        this(span, lowest, highest, Map.of(), Map.of(), false);
+        this(span, lowest, highest, Map.of(), Map.of(), false, null);
     }
 
     public static HandDto of(Hand hand) {
@@ -53,12 +58,13 @@ public record HandDto(
                 hand.highest().toString(),
                 reach.measured(false),
                 reach.measured(true),
-                hand.rolls());
+                hand.rolls(),
+                hand.reading().name());
     }
 
     /** Throws with a teacher's words where it makes no sense. */
     public Hand toHand() {
         Hand usual = new Hand(span, Pitch.parse(lowest), Pitch.parse(highest));
-        return usual.with(usual.reach().with(white, black)).rolling(rolls);
+        return usual.with(usual.reach().with(white, black)).rolling(rolls).reading(ReadingLevel.named(reading));
     }
 }

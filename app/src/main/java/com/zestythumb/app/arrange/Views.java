@@ -3,23 +3,17 @@ package com.zestythumb.app.arrange;
 import com.zestythumb.app.arrange.ArrangementView.AlternativeView;
 import com.zestythumb.app.arrange.ArrangementView.BarView;
 import com.zestythumb.app.arrange.ArrangementView.ChordView;
-import com.zestythumb.app.arrange.ArrangementView.DifficultyView;
 import com.zestythumb.app.arrange.ArrangementView.FindingView;
 import com.zestythumb.app.arrange.ArrangementView.FingerView;
 import com.zestythumb.app.arrange.ArrangementView.GuessView;
 import com.zestythumb.app.arrange.ArrangementView.KeyView;
-import com.zestythumb.app.arrange.ArrangementView.MeasureOfDifficulty;
-import com.zestythumb.app.arrange.ArrangementView.MendView;
 import com.zestythumb.app.arrange.ArrangementView.MoveView;
 import com.zestythumb.app.arrange.ArrangementView.NoteView;
 import com.zestythumb.app.arrange.ArrangementView.NumeralView;
 import com.zestythumb.app.arrange.ArrangementView.OtherKeyView;
 import com.zestythumb.app.arrange.ArrangementView.PartView;
 import com.zestythumb.app.arrange.ArrangementView.PedalView;
-import com.zestythumb.app.arrange.ArrangementView.PriceView;
 import com.zestythumb.app.arrange.ArrangementView.ScoreView;
-import com.zestythumb.app.arrange.ArrangementView.StyleEffectView;
-import com.zestythumb.app.arrange.ArrangementView.TermPriceView;
 import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
@@ -33,7 +27,6 @@ import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.FingerMove;
 import com.zestythumb.core.checking.HandMove;
-import com.zestythumb.core.checking.Mends;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
@@ -47,14 +40,12 @@ import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.Swing;
 import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.core.solving.Cost;
-import com.zestythumb.core.solving.Prices;
 import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -110,7 +101,7 @@ final class Views {
                 thinned.size(),
                 contradictions(arrangement),
                 arrangement.leftHand() instanceof ComputedHand computed ? computed.gap() : 0,
-                difficulty(Difficulty.of(arrangement, bars)),
+                Offers.difficulty(Difficulty.of(arrangement, bars)),
                 AnalysisView.of(arrangement, bars),
                 arrangement.lostPins().stream().map(PinDto::of).toList(),
                 score);
@@ -192,81 +183,8 @@ final class Views {
                 : List.of();
     }
 
-    private static Set<Integer> thinned(Arrangement arrangement) {
+    static Set<Integer> thinned(Arrangement arrangement) {
         return arrangement.leftHand() instanceof ComputedHand computed ? computed.thinned() : Set.of();
-    }
-
-    static DifficultyView difficulty(Difficulty how) {
-        String stretch = how.stretch()
-                + (how.spare() < 0 ? " half steps, too wide" : " half steps, " + how.spare() + " to spare");
-        return new DifficultyView(
-                how.step(),
-                List.of(
-                        new MeasureOfDifficulty("leap", how.leap() + " half steps"),
-                        new MeasureOfDifficulty("stretch", stretch),
-                        new MeasureOfDifficulty("keys at once", String.valueOf(how.together())),
-                        new MeasureOfDifficulty("speed", String.format(Locale.ROOT, "%.1f keys a second", how.speed())),
-                        new MeasureOfDifficulty("bars to learn", String.valueOf(how.toLearn())),
-                        new MeasureOfDifficulty(
-                                "reading", how.reading() == 1 ? "1 sign in a bar" : how.reading() + " signs in a bar"),
-                        new MeasureOfDifficulty("to know", "level " + how.knowledge())));
-    }
-
-    static StyleEffectView effect(Arrangement arrangement) {
-        List<ArrangedChord> chords = arrangement.chords();
-        NoteNames names = arrangement.sheet().heading().names();
-        Difficulty difficulty = Difficulty.of(arrangement);
-        return new StyleEffectView(
-                arrangement.choices().style().style().id(),
-                chords.isEmpty()
-                        ? ""
-                        : arrangement.sheet().heading().print(chords.get(0).chord()),
-                chords.isEmpty()
-                        ? List.of()
-                        : keys(chords.get(0).voicing(), chords.get(0).allFingers(), names),
-                chords.stream()
-                        .mapToInt(chord -> chord.solved()
-                                .map(Solved::cost)
-                                .map(Cost::semitones)
-                                .orElse(0))
-                        .sum(),
-                difficulty.toLearn(),
-                difficulty.step(),
-                thinned(arrangement).size(),
-                chords.size());
-    }
-
-    /** Ways to mend a chord, as the teacher of this tune calls its notes. */
-    static List<MendView> mends(Arrangement arrangement, int chord) {
-        if (chord < 0 || chord >= arrangement.chords().size()) {
-            return List.of();
-        }
-        NoteNames names = arrangement.sheet().heading().names();
-        return Mends.of(arrangement, chord).stream()
-                .map(mend -> new MendView(
-                        mend.words(names::fromEnglish), PinDto.of(mend.pin()), mend.findings(), mend.moved()))
-                .toList();
-    }
-
-    /** Other ways to play one chord with the reasons of their prices. */
-    static List<PriceView> prices(Arrangement arrangement, int chord, int most) {
-        if (!(arrangement.leftHand() instanceof ComputedHand computed)
-                || chord < 0
-                || chord >= arrangement.chords().size()) {
-            return List.of();
-        }
-        NoteNames names = arrangement.sheet().heading().names();
-        return Prices.of(computed.task(), chord, most).stream()
-                .map(price -> new PriceView(
-                        price.voicing().pitches().stream().map(Pitch::toString).toList(),
-                        price.voicing().pitches().stream()
-                                .map(n -> names.fromEnglish(n.pitchClass().pretty()))
-                                .collect(Collectors.joining(" ")),
-                        price.price(),
-                        price.terms().entrySet().stream()
-                                .map(term -> new TermPriceView(TermNames.of(term.getKey()), term.getValue()))
-                                .toList()))
-                .toList();
     }
 
     private static String leftOut(Voicing voicing, NoteNames names) {
@@ -295,7 +213,7 @@ final class Views {
         return new NumeralView(numeral.roman(), numeral.figures(), numeral.of() == null ? "" : numeral.of());
     }
 
-    private static List<KeyView> keys(Voicing voicing, List<Integer> fingers, NoteNames names) {
+    static List<KeyView> keys(Voicing voicing, List<Integer> fingers, NoteNames names) {
         List<Pitch> notes = voicing.pitches();
         // A chord that comes twice in a voicing is shown once.
         return IntStream.range(0, notes.size())

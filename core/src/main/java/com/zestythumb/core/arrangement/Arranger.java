@@ -65,7 +65,7 @@ final class Arranger {
                 choices.figure().mostNotes(),
                 choices.school(),
                 this::seconds,
-                choices.weights(),
+                choices.hand().reading().with(choices.weights()),
                 Surroundings.of(sheet, events, analysis),
                 choices.forbidden(),
                 wanted(),

@@ -125,7 +125,8 @@ final class BassThenChordStyle implements VoicingStyle {
                 hand.reach(),
                 low.midi() <= hand.lowest().midi() ? low : hand.lowest(),
                 high.midi() <= HIGHEST_KEY ? high : hand.highest(),
-                hand.rolls());
+                hand.rolls(),
+                hand.reading());
     }
 
     /** The shapes over the bass in its lowest octave and the next, so many half steps away or more. */

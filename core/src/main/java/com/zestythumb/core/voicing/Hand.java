@@ -12,8 +12,9 @@ import java.util.Objects;
  * @param highest the highest note it is sent to, at least two octaves above the lowest so that
  *     every close chord finds room in every inversion
  * @param rolls whether what it cannot hold may be rolled, as far as a tenth
+ * @param reading what whose hand it is reads with ease
  */
-public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls) {
+public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls, ReadingLevel reading) {
 
     public static final int SMALLEST_SPAN = 5;
     public static final int LARGEST_SPAN = 19;
@@ -36,6 +37,7 @@ public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls) {
         Objects.requireNonNull(reach, "reach");
         Objects.requireNonNull(lowest, "lowest");
         Objects.requireNonNull(highest, "highest");
+        Objects.requireNonNull(reading, "reading");
         check(reach.span());
         if (highest.midi() - lowest.midi() < TWO_OCTAVES) {
             throw new IllegalArgumentException("from " + lowest.pretty() + " to " + highest.pretty()
@@ -48,7 +50,7 @@ public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls) {
 
     /** A usual hand of this span. */
     public Hand(int span, Pitch lowest, Pitch highest) {
-        this(Reach.ofSpan(check(span)), lowest, highest, false);
+        this(Reach.ofSpan(check(span)), lowest, highest, false, ReadingLevel.ANYTHING);
     }
 
     private static int check(int span) {
@@ -63,11 +65,15 @@ public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls) {
     }
 
     public Hand with(Reach other) {
-        return new Hand(other, lowest, highest, rolls);
+        return new Hand(other, lowest, highest, rolls, reading);
+    }
+
+    public Hand reading(ReadingLevel other) {
+        return new Hand(reach, lowest, highest, rolls, other);
     }
 
     public Hand rolling(boolean other) {
-        return new Hand(reach, lowest, highest, other);
+        return new Hand(reach, lowest, highest, other, reading);
     }
 
     /** Semitones from little finger to thumb that it holds with ease; 12 is an octave. */

@@ -118,7 +118,8 @@ final class TwoHandsStyle implements VoicingStyle {
                 wishes.hand().reach(),
                 LOWEST_ABOVE,
                 HIGHEST_ABOVE,
-                wishes.hand().rolls());
+                wishes.hand().rolls(),
+                wishes.hand().reading());
         List<Voicing> above =
                 (shared ? FILLER : CHORD).candidates(chord, new Wishes(right, wishes.mostNotes(), wishes.settings()));
         List<Voicing> found = new ArrayList<>();

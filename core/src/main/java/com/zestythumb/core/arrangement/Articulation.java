@@ -1,7 +1,7 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.figure.Touch;
-import java.util.Arrays;
+import com.zestythumb.core.voicing.Named;
 
 /** How long the keys of a figure are held. */
 public enum Articulation {
@@ -22,11 +22,7 @@ public enum Articulation {
      * @throws IllegalArgumentException if there is none
      */
     public static Articulation named(String name) {
-        return Arrays.stream(values())
-                .filter(one -> one.name().equals(name))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "\"" + name + "\" is no touch; choose one of " + Arrays.toString(values())));
+        return Named.in(Articulation.class, name, "touch");
     }
 
     /** As it is offered to the teacher. */

@@ -1,6 +1,6 @@
 package com.zestythumb.core.arrangement;
 
-import java.util.Arrays;
+import com.zestythumb.core.voicing.Named;
 
 /** By what fingers are found; a teacher often accepts both (common practice). */
 public enum FingeringWay {
@@ -20,11 +20,7 @@ public enum FingeringWay {
      * @throws IllegalArgumentException if there is none
      */
     public static FingeringWay named(String name) {
-        return Arrays.stream(values())
-                .filter(one -> one.name().equals(name))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "\"" + name + "\" is no way to find fingers; choose one of " + Arrays.toString(values())));
+        return Named.in(FingeringWay.class, name, "way to find fingers");
     }
 
     /** As it is offered to the teacher. */

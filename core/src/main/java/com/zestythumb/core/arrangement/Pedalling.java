@@ -1,6 +1,6 @@
 package com.zestythumb.core.arrangement;
 
-import java.util.Arrays;
+import com.zestythumb.core.voicing.Named;
 
 /** How the sustaining pedal is used; teachers differ (common practice). */
 public enum Pedalling {
@@ -24,11 +24,7 @@ public enum Pedalling {
      * @throws IllegalArgumentException if there is none
      */
     public static Pedalling named(String name) {
-        return Arrays.stream(values())
-                .filter(one -> one.name().equals(name))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "\"" + name + "\" is no way to use the pedal; choose one of " + Arrays.toString(values())));
+        return Named.in(Pedalling.class, name, "way to use the pedal");
     }
 
     /** As it is offered to the teacher. */

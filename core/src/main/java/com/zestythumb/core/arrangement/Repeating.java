@@ -1,6 +1,6 @@
 package com.zestythumb.core.arrangement;
 
-import java.util.Arrays;
+import com.zestythumb.core.voicing.Named;
 
 /** How chords that come again quickly are played; teachers differ (common practice). */
 public enum Repeating {
@@ -24,11 +24,7 @@ public enum Repeating {
      * @throws IllegalArgumentException if there is none
      */
     public static Repeating named(String name) {
-        return Arrays.stream(values())
-                .filter(one -> one.name().equals(name))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "\"" + name + "\" is no way to repeat chords; choose one of " + Arrays.toString(values())));
+        return Named.in(Repeating.class, name, "way to repeat chords");
     }
 
     /** As it is offered to the teacher. */

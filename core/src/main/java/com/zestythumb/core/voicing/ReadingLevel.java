@@ -1,6 +1,5 @@
 package com.zestythumb.core.voicing;
 
-import java.util.Arrays;
 import java.util.Map;
 
 /** What a student reads with ease; what is beyond it is charged, and avoided where there is a way (common practice). */
@@ -25,11 +24,7 @@ public enum ReadingLevel {
      * @throws IllegalArgumentException if there is none
      */
     public static ReadingLevel named(String name) {
-        return Arrays.stream(values())
-                .filter(one -> one.name().equals(name))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(
-                        "\"" + name + "\" is no level of reading; choose one of " + Arrays.toString(values())));
+        return Named.in(ReadingLevel.class, name, "level of reading");
     }
 
     /** As it is offered to the teacher. */

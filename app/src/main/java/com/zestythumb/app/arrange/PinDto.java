@@ -28,7 +28,7 @@ public record PinDto(
         @Pattern(regexp = "\\d{1,3}(/[1-9]\\d{0,2})?")
         String start,
 
-        @Schema(description = "The pitches.", example = "[\"E3\", \"G3\", \"C4\"]") @NotNull @Size(min = 1, max = 5)
+        @Schema(description = "The pitches.", example = "[\"E3\", \"G3\", \"C4\"]") @NotNull @Size(min = 1, max = 10)
         List<String> notes,
 
         @Schema(description = "How some of its notes are played, by their pitches. May be left out.") @Size(max = 10)

@@ -83,7 +83,9 @@ public record Pin(
     /** A voicing of its notes, as the two hands share them. */
     Voicing shared(Voicing voicing) {
         int right = inRightHand(notes, manners);
-        return right == 0 || right >= voicing.last().tones().size() ? voicing : voicing.sharing(right);
+        // Where the style has shared them already, they are.
+        boolean isShared = !voicing.right().isEmpty();
+        return right == 0 || isShared || right >= voicing.last().tones().size() ? voicing : voicing.sharing(right);
     }
 
     /** Whether a chord stands at its place. */

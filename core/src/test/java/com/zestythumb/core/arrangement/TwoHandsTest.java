@@ -142,6 +142,16 @@ class TwoHandsTest {
         assertThatThrownBy(() -> pin("C3").with(Pitch.parse("C3"), 6)).hasMessageContaining("thumb");
     }
 
+    /** Six notes of a passed arpeggio are fixed as they are shared, whoever gives the highest to the right hand again. */
+    @Test
+    void whatTheStyleHasSharedStaysShared() {
+        Pin passed = pin("C3 E3 G3 C4 E4 G4");
+        for (Pin one : List.of(passed, passed.with(Pitch.parse("G4"), Manner.RIGHT_HAND))) {
+            Arrangement tune = arrange("| C | F |", in(VoicingStyles.PASSED).withPins(List.of(one)));
+            assertThat(laid(tune).get(0)).isEqualTo("C3 E3 G3 + C4 E4 G4");
+        }
+    }
+
     @Test
     void aNoteIsPlayedSoftlyOrACountLater() {
         Pin late = pin("C3 E3 G3").with(Pitch.parse("E3"), Manner.LATE).with(Pitch.parse("G3"), Manner.SOFT);

@@ -46,7 +46,7 @@ const rest = ({ findings }: Mend) => (findings ? `then ${findings} more to mind`
   <p v-if="trouble" role="alert">{{ trouble }}</p>
   <p v-else-if="mends && !mends.length">No single change mends it; look at the bars around.</p>
   <ul aria-label="Ways to mend it" :aria-busy="!mends">
-    <li v-for="mend in mends ?? []" :key="mend.words">
+    <li v-for="(mend, i) in mends ?? []" :key="i">
       <span>
         <b>{{ said(mend) }}</b> <small>{{ rest(mend) }}</small>
       </span>

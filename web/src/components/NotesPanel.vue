@@ -58,13 +58,26 @@ function without<T>(told: Record<string, T>, pitch: string): Record<string, T> {
   return Object.fromEntries(Object.entries(told).filter(([one]) => one !== pitch));
 }
 
+/** The right hand keeps what is highest without a gap, and leaves a note to the left. */
+function shareable(notes: string[], told: Manners): Manners {
+  let right = notes.length;
+  while (right > 1 && told[notes[right - 1]!] === 'RIGHT_HAND') right--;
+  const lower = new Set(notes.slice(0, right));
+  return Object.fromEntries(
+    Object.entries(told).filter(([one, how]) => how !== 'RIGHT_HAND' || !lower.has(one)),
+  ) as Manners;
+}
+
 function setManner(pitch: string, manner: string) {
   const left = manner === LEFT_OUT;
   const notes = keys.value.map((key) => key.pitch).filter((one) => !left || one !== pitch);
   const others = without(manners.value, pitch) as Manners;
   emit('fix', {
     notes,
-    manners: left || manner === AS_OTHERS ? others : ({ ...others, [pitch]: manner } as Manners),
+    manners: shareable(
+      notes,
+      left || manner === AS_OTHERS ? others : ({ ...others, [pitch]: manner } as Manners),
+    ),
     fingers: left ? without(fingers.value, pitch) : fingers.value,
   });
 }

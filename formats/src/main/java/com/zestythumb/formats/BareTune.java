@@ -20,7 +20,20 @@ final class BareTune {
 
     private BareTune() {}
 
+    /** Most of what lies in the left hand's staff, or lower than tunes do, is no tune: it is a bass, and tells roots. */
+    private static boolean isBass(List<BroughtBar> bars) {
+        long sounding = bars.stream().mapToInt(bar -> bar.sounding.size()).sum();
+        long sung = bars.stream()
+                .flatMap(bar -> bar.melody.stream())
+                .filter(note -> !note.isRest())
+                .count();
+        return 2 * sung < sounding;
+    }
+
     static boolean isOne(List<BroughtBar> bars) {
+        if (isBass(bars)) {
+            return false;
+        }
         int leaps = 0;
         int moves = 0;
         Map<Fraction, Integer> lengths = new HashMap<>();

@@ -373,6 +373,19 @@ class ReadersTest {
                 .anyMatch(line -> line.what().equals("chords proposed for the tune, for it has none"));
     }
 
+    /** A line in the left hand's staff alone is a bass and no tune; its notes are roots (common practice). */
+    @Test
+    void takesALineInTheLowerStaffForABass() {
+        String rest = NOTES.replaceAll("(?s)<note>.*?</note>", "").replaceAll("(?s)<backup>.*?</backup>", "");
+        Imported bass = read(score(
+                        false,
+                        rest.formatted(0) + left("C3", "C3", "C3", "C3", "C3", "C3", "C3", "C3"),
+                        rest.formatted(0) + left("F3", "F3", "F3", "F3", "G3", "G3", "G3", "G3"),
+                        rest.formatted(0) + left("C3", "C3", "C3", "C3", "C3", "C3", "C3", "C3")))
+                .get(0);
+        assertThat(chords(bass.sheet())).isEqualTo("C | F G | C");
+    }
+
     /** A pasted line of tune is a chart as well; its bars are left open, and nothing of it is written anew. */
     @Test
     void takesALineOfTuneForAChart() {

@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** The places at which a chord may change, bar by bar: the counts of the meter. */
 final class HarmonyGrid {
@@ -21,6 +22,8 @@ final class HarmonyGrid {
     private static final double BLOCK_STRUCK = 0.6;
     /** Different keys that make a chord. */
     private static final int ENOUGH = 3;
+    /** Enough where both are struck at once, as in shells. */
+    private static final int PAIR = 2;
 
     private static final double THE_SAME_AGAIN = 2.0;
     private static final double ALL_NEW = 0.3;
@@ -88,13 +91,22 @@ final class HarmonyGrid {
         }
         Set<Integer> before = keys(bar, tune, at.minus(window), at);
         Set<Integer> behind = keys(bar, tune, at, at.plus(window));
-        if (before.size() < ENOUGH || behind.size() < ENOUGH) {
+        boolean pairs = isStruckTogether(bar, tune, at) && isStruckTogether(bar, tune, at.minus(window));
+        int enough = pairs ? PAIR : ENOUGH;
+        if (before.size() < enough || behind.size() < enough) {
             return 1;
         }
         Set<Integer> both = new HashSet<>(before);
         both.retainAll(behind);
         double alike = (double) both.size() / (before.size() + behind.size() - both.size());
         return THE_SAME_AGAIN * alike + ALL_NEW * (1 - alike);
+    }
+
+    private static boolean isStruckTogether(SoundingBar bar, boolean[] tune, Fraction at) {
+        return IntStream.range(0, tune.length)
+                        .filter(i -> !tune[i] && bar.notes().get(i).onset().equals(at))
+                        .count()
+                >= PAIR;
     }
 
     private static Set<Integer> keys(SoundingBar bar, boolean[] tune, Fraction from, Fraction to) {

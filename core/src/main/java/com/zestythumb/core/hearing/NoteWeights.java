@@ -23,6 +23,9 @@ final class NoteWeights {
     /** Half steps between neighbours in a chord under one hand. */
     private static final int CLOSE = 5;
 
+    /** Two notes struck and let go together, no higher than E4, are a left hand's (common practice). */
+    private static final int HIGHEST_OF_A_PAIR = 64;
+
     /** What a quarter note of each costs outside the chord. */
     final double[] factors;
     /** Whether each is of the tune: the highest while others sound, and not the top of a chord under one hand. */
@@ -78,6 +81,7 @@ final class NoteWeights {
             }
         }
         boolean block = struckWith >= 2 && (!highest || note.midi() - nextBelow <= CLOSE);
+        block |= nextBelow > 0 && note.midi() <= HIGHEST_OF_A_PAIR;
         tune[i] = highest && accompanied && !block;
         if (isPedal(note)) {
             return PEDAL;

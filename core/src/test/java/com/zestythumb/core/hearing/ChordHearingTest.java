@@ -93,6 +93,18 @@ class ChordHearingTest {
                 .isEqualTo("D#dim7");
     }
 
+    /** Two-note shells, root with seventh and root with third by turns: a two, a five and a one (common practice). */
+    @Test
+    void tellsShellsByTheirRoots() {
+        assertThat(names(List.of(
+                        bar("Bb", Meter.FOUR_FOUR, "z:4", "C3+Bb3 F3+A3"),
+                        bar("Bb", Meter.FOUR_FOUR, "z:4", "Bb2+A3"),
+                        bar("Bb", Meter.FOUR_FOUR, "z:4", "G3+F4"),
+                        bar("Bb", Meter.FOUR_FOUR, "z:4", "C3+Bb3 F3+A3"),
+                        bar("Bb", Meter.FOUR_FOUR, "z:4", "Bb2+D3 Bb2+D3"))))
+                .isEqualTo("Cm7 F | Bbmaj7 | Gm7 | Cm7 F | Bb");
+    }
+
     /** Two chords in a bar stay two, also where one might hold the notes of both. */
     @Test
     void keepsTwoChordsOfABarApart() {

@@ -57,6 +57,14 @@ const repeats = computed(
       :of="catalogue.fingerings"
       @choose="(fingering) => change({ fingering })"
     />
+    <label class="tick">
+      <input
+        type="checkbox"
+        :checked="choices.tuneFingers"
+        @change="change({ tuneFingers: ($event.target as HTMLInputElement).checked })"
+      />
+      fingers over the tune too
+    </label>
     <p>
       In small doses, with the wrist let go between; stop at pain, and ask teacher or doctor where
       it stays.

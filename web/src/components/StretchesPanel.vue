@@ -109,7 +109,7 @@ const remove = (i: number) =>
         :checked="choices.varied"
         @change="choices = { ...choices, varied: ($event.target as HTMLInputElement).checked }"
       />
-      vary every fourth bar of a section
+      run from every fourth bar into the next, and vary every eighth
     </label>
   </section>
 </template>

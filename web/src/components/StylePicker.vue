@@ -25,14 +25,17 @@ const rows = computed(() =>
     effect: effects.value.find((one) => one.style === style.id),
   })),
 );
-function does({ moved, toLearn, thinned, chords }: StyleEffect) {
+function does({ moved, toLearn, thinned, besideTheTune, chords }: StyleEffect) {
   const bars = `${toLearn} ${toLearn === 1 ? 'bar' : 'bars'} to learn`;
   const thin = !thinned
     ? ''
     : thinned === chords
       ? ' Too wide for this hand: it plays fewer notes.'
       : ` ${thinned} of ${chords} chords too wide.`;
-  return `${moved} half steps, ${bars}.${thin}`;
+  const beside = besideTheTune
+    ? ` With the tune too much for the right hand at ${besideTheTune} of ${chords} chords: let it be sung.`
+    : '';
+  return `${moved} half steps, ${bars}.${thin}${beside}`;
 }
 </script>
 

@@ -13,6 +13,7 @@ const note = (id: string, bar: number, onset: number, midi = 48, tied = false) =
   right: false,
   bass: false,
   soft: false,
+  broughtOut: false,
 });
 
 const bar = { length: 3, beatLength: 1, offset: 0 };
@@ -120,9 +121,10 @@ describe('balance', () => {
   // The tune over the bass, the bass over its chords: common practice.
   const bass = { ...note('a', 0, 0), bass: true };
   const soft = { ...note('c', 0, 0, 60), soft: true };
+  const out = { ...note('d', 0, 0, 64), broughtOut: true };
   const three = {
     ...tune,
-    notes: [bass, note('b', 0, 0, 55), soft],
+    notes: [bass, note('b', 0, 0, 55), soft, out],
     melody: [note('m', 0, 0, 72)],
   };
   const loud = (id: string) =>
@@ -131,10 +133,17 @@ describe('balance', () => {
     );
 
   it('has the tune over the bass, the bass over the chords, and soft notes below them', () => {
-    const [low, chord, softly, sung] = loud('usual') as [number, number, number, number];
+    const [low, chord, softly, heard, sung] = loud('usual') as [
+      number,
+      number,
+      number,
+      number,
+      number,
+    ];
     expect(sung).toBeGreaterThan(low);
     expect(low).toBeGreaterThan(chord);
     expect(chord).toBeGreaterThan(softly);
+    expect(heard).toBeGreaterThan(chord);
   });
 
   it('brings out what is wished, and can leave the tune to the student', () => {
@@ -142,6 +151,6 @@ describe('balance', () => {
     expect(bassOut).toBeGreaterThan(chords);
     const [below, chordsOut] = loud('chords') as [number, number];
     expect(chordsOut).toBeGreaterThan(below);
-    expect(loud('left')).toHaveLength(3);
+    expect(loud('left')).toHaveLength(4);
   });
 });

@@ -63,6 +63,7 @@ export const BALANCES: { id: string; name: string; of: Balance }[] = [
 
 /** A note that is to be softer than those around it. */
 const SOFTER = 0.5;
+const LOUDER = 1.4;
 
 /** A chord to lean on is louder, its resolution softer: at most this much for each step of weight. */
 const LEAN = 0.05;
@@ -113,7 +114,7 @@ export function timeline(
         const { id, chord, midi, onset: written, duration: length, tied } = note;
         if (note.bar !== bar) continue;
         const own = part === 1 ? balance.tune : note.bass ? balance.bass : balance.chords;
-        const loudness = note.soft ? own * SOFTER : own;
+        const loudness = own * (note.soft ? SOFTER : note.broughtOut ? LOUDER : 1);
         const onset = when(written);
         const duration = endOf(when(written + length)) - onset;
         const key = `${part} ${midi}`;

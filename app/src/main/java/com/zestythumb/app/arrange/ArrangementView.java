@@ -335,7 +335,11 @@ public record ArrangementView(
 
             @Schema(description = "Whether it is to be played softer than others.", defaultValue = "false")
             @JsonInclude(JsonInclude.Include.NON_DEFAULT)
-            boolean soft) {}
+            boolean soft,
+
+            @Schema(description = "Whether it is to be heard over others.", defaultValue = "false")
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+            boolean broughtOut) {}
 
     /** The score in pieces; put together they are one document. */
     @Schema(name = "Score")

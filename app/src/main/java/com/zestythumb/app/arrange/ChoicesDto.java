@@ -45,7 +45,9 @@ public record ChoicesDto(
         List<@NotNull @Valid StretchDto> stretches,
 
         @Schema(
-                description = "Whether every fourth bar of a section breaks its chords in another way.",
+                description =
+                        "Whether every fourth bar of a section runs into the next, and every eighth breaks its chords in"
+                                + " another way.",
                 defaultValue = "false")
         Boolean varied,
 
@@ -73,6 +75,9 @@ public record ChoicesDto(
         @Schema(description = "By what fingers are found.", defaultValue = "BOOK") @Size(max = 80)
         String fingering,
 
+        @Schema(description = "Whether the fingers of the right hand are told over the tune.", defaultValue = "false")
+        Boolean tuneFingers,
+
         @Schema(description = "Notes wanted on top of chords or at their bottom.") @Size(max = 2000)
         List<@NotNull @Valid WantedDto> wanted,
 
@@ -95,6 +100,7 @@ public record ChoicesDto(
         touch = touch == null ? usual.playing().touch().name() : touch;
         repeating = repeating == null ? usual.playing().repeating().name() : repeating;
         fingering = fingering == null ? usual.playing().fingering().name() : fingering;
+        tuneFingers = tuneFingers != null && tuneFingers;
         wanted = wanted == null ? List.of() : wanted;
         pins = pins == null ? List.of() : pins;
     }
@@ -114,6 +120,7 @@ public record ChoicesDto(
                 choices.playing().touch().name(),
                 choices.playing().repeating().name(),
                 choices.playing().fingering().name(),
+                choices.playing().tuneFingers(),
                 choices.wanted().stream().map(WantedDto::of).toList(),
                 choices.pins().stream().map(PinDto::of).toList());
     }
@@ -138,7 +145,8 @@ public record ChoicesDto(
                         Pedalling.named(pedal),
                         Articulation.named(touch),
                         Repeating.named(repeating),
-                        FingeringWay.named(fingering)),
+                        FingeringWay.named(fingering),
+                        tuneFingers),
                 wanted.stream().map(WantedDto::toNote).toList(),
                 pins.stream().map(PinDto::toPin).toList());
     }

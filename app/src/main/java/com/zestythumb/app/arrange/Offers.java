@@ -6,6 +6,7 @@ import com.zestythumb.app.arrange.ArrangementView.MeasureOfDifficulty;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.ComputedHand;
+import com.zestythumb.core.checking.Meetings;
 import com.zestythumb.core.checking.Mends;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
@@ -61,6 +62,9 @@ final class Offers {
 
             @Schema(description = "How many chords this hand cannot play as the style means them.")
             int thinned,
+
+            @Schema(description = "At how many chords the right hand cannot hold this and the tune.")
+            int besideTheTune,
 
             @Schema(description = "How many chords there are.")
             int chords) {}
@@ -123,6 +127,7 @@ final class Offers {
                 difficulty.toLearn(),
                 difficulty.step(),
                 Views.thinned(arrangement).size(),
+                Meetings.tooMuchForTheRight(arrangement),
                 chords.size());
     }
 

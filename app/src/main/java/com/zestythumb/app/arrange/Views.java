@@ -289,7 +289,8 @@ final class Views {
                 note.tied(),
                 note.isRight(),
                 bass,
-                note.soft());
+                note.isSoft(),
+                note.isBroughtOut());
     }
 
     /** As they are typed in this chart. */
@@ -323,6 +324,7 @@ final class Views {
                             note.duration().toDouble(),
                             note.pitch().midi(),
                             note.tied(),
+                            false,
                             false,
                             false,
                             false));

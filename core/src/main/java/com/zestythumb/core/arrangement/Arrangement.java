@@ -78,6 +78,13 @@ public record Arrangement(
         return notes.stream().anyMatch(TimedNote::isRight);
     }
 
+    /** The fingers over the tune, where they are wished and the right hand has nothing else to do. */
+    public TuneFingers tuneFingers() {
+        return choices.playing().tuneFingers() && !needsRightHand()
+                ? TuneFingers.of(sheet, analysis.tune())
+                : TuneFingers.NONE;
+    }
+
     /** Pins that fit no chord any more. */
     public List<Pin> lostPins() {
         return leftHand instanceof ComputedHand computed ? computed.lostPins() : choices.pins();

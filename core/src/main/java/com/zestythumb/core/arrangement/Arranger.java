@@ -74,7 +74,10 @@ final class Arranger {
         List<Solved> solved = solution.chords();
         List<TimedNote> notes = new ArrayList<>();
         for (int i = 0; i < events.size(); i++) {
-            notes.addAll(figure.notes(i, solved.get(i).voicing(), byChord.get(i)));
+            List<TimedNote> played = figure.notes(i, solved.get(i).voicing(), byChord.get(i));
+            boolean last = i + 1 == events.size();
+            notes.addAll(
+                    last ? played : figure.withRun(played, i, solved.get(i + 1).voicing()));
         }
         return take(new ComputedHand(
                 task,
@@ -147,9 +150,10 @@ final class Arranger {
     }
 
     private FingerSearch fingering() {
-        return choices.playing().fingering() == FingeringWay.BOOK
+        HandFingering search = choices.playing().fingering() == FingeringWay.BOOK
                 ? new HandFingering()
                 : HandFingering.suiting(choices.hand().reach());
+        return search.at(sheet.secondsPerQuarter());
     }
 
     /** From the last key of a chord to the first of the next. */

@@ -19,7 +19,7 @@ import java.util.Set;
  * @param style how chords are laid under the hand
  * @param figure how they are broken
  * @param stretches bars in which another style or figure is played
- * @param varied whether every fourth bar of a section breaks its chords in another way
+ * @param varied whether every fourth bar of a section runs into the next and every eighth breaks its chords in another way
  * @param hand whose hand
  * @param school by which the way from chord to chord is judged
  * @param weights how much she minds what

@@ -27,6 +27,8 @@ final class FigureInTime {
     /** As often as one rhythm is enough (common practice). */
     private static final int FOUR = 4;
 
+    private static final int EIGHT = 2 * FOUR;
+
     private final LeadSheet sheet;
     private final List<ChordEvent> events;
     private final Choices choices;
@@ -118,13 +120,13 @@ final class FigureInTime {
     }
 
     /** What is told of one note of a chord: whose it is and how it is played. */
-    private record Part(Side side, boolean soft, boolean late, int finger) {}
+    private record Part(Side side, Stress stress, boolean late, int finger) {}
 
     private static Part part(Pitch pitch, boolean right, Pin pin) {
         Manner manner = pin == null ? null : pin.manners().get(pitch);
         return new Part(
                 right ? Side.RIGHT : Side.LEFT,
-                manner == Manner.SOFT,
+                manner == Manner.SOFT ? Stress.SOFT : manner == Manner.BROUGHT_OUT ? Stress.BROUGHT_OUT : Stress.EVEN,
                 manner == Manner.LATE,
                 pin == null ? 0 : pin.fingers().getOrDefault(pitch, 0));
     }
@@ -161,7 +163,7 @@ final class FigureInTime {
                 step.touch(),
                 step.tuplet(),
                 part.side(),
-                part.soft());
+                part.stress());
     }
 
     private List<Step> steps(int chord, Layout layout) {
@@ -251,7 +253,22 @@ final class FigureInTime {
         Figure chosen = choices.figureOf(events.get(chord));
         boolean inTurn = chosen.equals(Figures.REPEATED) && choices.playing().repeating() == Repeating.HANDS;
         Figure figure = inTurn ? Figures.SHARED : chosen;
-        return choices.varied() && sinceSection(bar) % FOUR == FOUR - 1 ? Figures.variation(figure) : figure;
+        return choices.varied() && sinceSection(bar) % EIGHT == EIGHT - 1 ? Figures.variation(figure) : figure;
+    }
+
+    /** The notes of a chord, with a run into the next where four bars were alike. */
+    List<TimedNote> withRun(List<TimedNote> notes, int chord, Voicing next) {
+        ChordEvent event = events.get(chord);
+        Bar bar = sheet.bars().get(event.bar());
+        boolean runs = choices.varied()
+                && sinceSection(bar.index()) % EIGHT == FOUR - 1
+                && event.touch() == ChordEvent.Touch.PLAIN
+                && chord + 1 < events.size()
+                && events.get(chord + 1).bar() == bar.index() + 1
+                && events.get(chord + 1).start().equals(Fraction.ZERO)
+                && !isPushed(chord + 1)
+                && !next.isSilent();
+        return runs ? new RunIn(bar, next.first().lowest()).after(notes, chord, event.start()) : notes;
     }
 
     /** Bars from the beginning of the section, or of the tune. */

@@ -9,9 +9,10 @@ import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Tone;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Set;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * A left hand with its fingers.
@@ -26,9 +27,16 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
         List<Voicing> voicings = hand.voicings();
         List<Grip> grips = new ArrayList<>();
         int[] firstGrip = new int[voicings.size()];
+        int[] behind = new int[voicings.size()];
+        Map<Integer, List<TimedNote>> byChord =
+                hand.notes().stream().filter(HandFingers::isOfLeft).collect(Collectors.groupingBy(TimedNote::chord));
         for (int chord = 0; chord < firstGrip.length; chord++) {
             firstGrip[chord] = grips.size();
             grips.addAll(voicings.get(chord).grips());
+            for (TimedNote note : runs(byChord.getOrDefault(chord, List.of()), voicings.get(chord))) {
+                grips.add(Grip.of(voicings.get(chord).chord(), List.of(note.pitch())));
+            }
+            behind[chord] = grips.size();
         }
         Fraction[] barStarts = barStarts(sheet);
         List<Strike> strikes = new ArrayList<>();
@@ -42,20 +50,26 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
             // Grips are played in their order: the hand goes on where the note is not under it any more.
             at = note.chord() == chordBefore ? at : firstGrip[note.chord()];
             chordBefore = note.chord();
-            int end =
-                    firstGrip[note.chord()] + voicings.get(note.chord()).grips().size();
-            at = gripOf(note, grips, at, firstGrip[note.chord()], end);
+            at = gripOf(note, grips, at, firstGrip[note.chord()], behind[note.chord()]);
             strikes.add(new Strike(
                     at,
                     placeIn(grips.get(at), note),
                     barStarts[note.bar()].plus(note.onset()),
-                    note.duration(),
-                    note.finger()));
+                    note.finger(),
+                    note.isBroughtOut()));
         }
         Fingers fingers = search.search(grips, strikes);
         // Below a tune the fingers of the right hand are the tune's.
         RightFingers right = sheet.hasMelody() ? RightFingers.none() : RightFingers.of(notes);
-        return new HandFingers(fingered(notes, fingers.struck(), right), byChord(voicings, fingers.held(), right));
+        return new HandFingers(
+                fingered(notes, fingers.struck(), right), byChord(voicings, fingers.held(), firstGrip, right));
+    }
+
+    /** The notes of a chord that lie in none of its grips, as those of a run into the next. */
+    private static List<TimedNote> runs(List<TimedNote> notes, Voicing voicing) {
+        return notes.stream()
+                .filter(note -> voicing.grips().stream().allMatch(grip -> placeIn(grip, note) < 0))
+                .toList();
     }
 
     private static Fraction[] barStarts(LeadSheet sheet) {
@@ -88,10 +102,10 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
         return -1;
     }
 
-    /** A finger is shown where its note is first struck in its chord. */
+    /** A finger is shown where its note is first struck in its chord, and where it changes. */
     private static List<TimedNote> fingered(List<TimedNote> notes, List<Integer> struck, RightFingers right) {
         List<TimedNote> fingered = new ArrayList<>();
-        Set<Integer> shown = new HashSet<>();
+        Map<Integer, Integer> shown = new HashMap<>();
         int chord = -1;
         int strike = 0;
         for (TimedNote note : notes) {
@@ -105,8 +119,9 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
             }
             int found = note.isRight() ? right.of(note) : struck.get(strike++);
             int finger = note.finger() > 0 ? note.finger() : found;
-            boolean first = shown.add(note.pitch().midi());
-            fingered.add(note.fingerShown() ? note : note.withFinger(finger, first && finger > 0));
+            Integer before = shown.put(note.pitch().midi(), finger);
+            boolean tells = finger > 0 && (before == null || before != finger);
+            fingered.add(note.fingerShown() ? note : note.withFinger(finger, tells));
         }
         return fingered;
     }
@@ -117,18 +132,16 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
     }
 
     private static List<List<List<Integer>>> byChord(
-            List<Voicing> voicings, List<List<Integer>> held, RightFingers right) {
+            List<Voicing> voicings, List<List<Integer>> held, int[] firstGrip, RightFingers right) {
         List<List<List<Integer>>> byChord = new ArrayList<>();
-        int at = 0;
         for (int i = 0; i < voicings.size(); i++) {
             Voicing voicing = voicings.get(i);
-            int behind = at + voicing.grips().size();
-            List<List<Integer>> fingers = new ArrayList<>(held.subList(at, behind));
+            List<List<Integer>> fingers = new ArrayList<>(
+                    held.subList(firstGrip[i], firstGrip[i] + voicing.grips().size()));
             for (Grip grip : voicing.right()) {
                 fingers.add(right.of(i, grip));
             }
             byChord.add(fingers);
-            at = behind;
         }
         return byChord;
     }

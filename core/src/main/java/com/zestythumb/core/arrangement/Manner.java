@@ -6,6 +6,8 @@ public enum Manner {
     RIGHT_HAND("in the right hand"),
     /** Softer than the notes around it. */
     SOFT("softly"),
+    /** Over the notes around it, with a strong finger. */
+    BROUGHT_OUT("brought out"),
     /** A count after the chord. */
     LATE("a count later");
 

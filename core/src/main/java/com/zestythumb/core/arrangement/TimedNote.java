@@ -22,7 +22,7 @@ import com.zestythumb.core.sheet.Tuplet;
  * @param touch how the key is played
  * @param tuplet its place in a tuplet, or null
  * @param side the hand that plays it
- * @param soft whether it is to be played softer than the notes around it
+ * @param stress how much of it is heard among the notes around it
  */
 public record TimedNote(
         String id,
@@ -38,10 +38,18 @@ public record TimedNote(
         Touch touch,
         Tuplet tuplet,
         Side side,
-        boolean soft) {
+        Stress stress) {
 
     public boolean isRight() {
         return side == Side.RIGHT;
+    }
+
+    public boolean isSoft() {
+        return stress == Stress.SOFT;
+    }
+
+    public boolean isBroughtOut() {
+        return stress == Stress.BROUGHT_OUT;
     }
 
     /** How long the key is held down, in quarter notes. */
@@ -58,8 +66,18 @@ public record TimedNote(
         return tuplet == null ? duration : tuplet.written(duration);
     }
 
+    /** When it ends, in quarter notes after the bar line. */
+    public Fraction end() {
+        return onset.plus(duration);
+    }
+
+    TimedNote lasting(Fraction other) {
+        return new TimedNote(
+                id, chord, bar, onset, other, pitch, finger, fingerShown, tied, voice, touch, tuplet, side, stress);
+    }
+
     TimedNote withFinger(int other, boolean shown) {
         return new TimedNote(
-                id, chord, bar, onset, duration, pitch, other, shown, tied, voice, touch, tuplet, side, soft);
+                id, chord, bar, onset, duration, pitch, other, shown, tied, voice, touch, tuplet, side, stress);
     }
 }

@@ -109,7 +109,7 @@ public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) impleme
                 note.touch(),
                 note.tuplet(),
                 note.side(),
-                false);
+                Stress.EVEN);
     }
 
     private static Voicing voicing(Chord chord, List<WrittenNote> notes, Hand hand) {

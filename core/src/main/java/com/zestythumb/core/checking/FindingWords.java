@@ -86,6 +86,11 @@ public record FindingWords(String title, String message, String remedy) {
                     "{note} leads on in both hands",
                     "leave it to the tune"),
             words(
+                    "doubled-third",
+                    "Third twice",
+                    "{note}, the third of {chord}, is in the tune as well",
+                    "leave it out, for the chord is told without it; or charge doubling more among the wishes"),
+            words(
                     "strain",
                     "Many repeated chords",
                     "{strokes} chords one after another in {seconds} s",

@@ -57,10 +57,20 @@ public final class Findings {
                 && finding.fault().measures().containsKey("shift");
     }
 
-    /** What comes with the figure, chord after chord, is said once. */
+    /** Both hands on one key, crossed or with one third: where it comes again and again, it comes with the style. */
+    private static boolean isOfTheStyle(Finding finding) {
+        return Set.of("collision", "crossing", "doubled-third")
+                .contains(finding.fault().code());
+    }
+
+    private boolean isSaidOnce(Finding finding) {
+        return isOfTheFigure(finding) || isOfTheStyle(finding);
+    }
+
+    /** What comes with the figure or the style, chord after chord, is said once. */
     private List<Finding> together(List<Finding> all) {
         Map<String, Long> within = all.stream()
-                .filter(this::isOfTheFigure)
+                .filter(this::isSaidOnce)
                 .collect(Collectors.groupingBy(
                         finding -> finding.fault().code(),
                         Collectors.mapping(Finding::chord, Collectors.collectingAndThen(Collectors.toSet(), set ->
@@ -68,7 +78,7 @@ public final class Findings {
         Set<String> said = new HashSet<>();
         List<Finding> some = new ArrayList<>();
         for (Finding finding : all) {
-            long chords = isOfTheFigure(finding) ? within.get(finding.fault().code()) : 0;
+            long chords = isSaidOnce(finding) ? within.get(finding.fault().code()) : 0;
             if (chords <= FEW) {
                 some.add(finding);
             } else if (said.add(finding.fault().code())) {
@@ -122,9 +132,15 @@ public final class Findings {
                 .minus(since(pair.from(), before.get(before.size() - 1)));
         double seconds = seconds(quarters);
         rule.check(
-                new Passage(from.last(), to.first(), seconds, true),
+                new Passage(left(from, before.get(before.size() - 1)), to.first(), seconds, true),
                 entry.limits(),
                 fault -> add(rule, fault, pair.to(), pair.from()));
+    }
+
+    /** What lay under the hand last: a run into the next chord ends on a note of its own. */
+    private static Grip left(Voicing voicing, TimedNote last) {
+        boolean ran = !last.isRight() && voicing.grips().stream().noneMatch(grip -> has(grip, last));
+        return ran ? Grip.of(voicing.chord(), List.of(last.pitch())) : voicing.last();
     }
 
     /** The hand may shift within one chord too, from grip to grip. */

@@ -3,11 +3,15 @@ package com.zestythumb.core.checking;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Surroundings;
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.voiceleading.Meeting;
+import com.zestythumb.core.voicing.Voicing;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -16,7 +20,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 
 /** Finds where the accompaniment and the tune sound together. */
-final class Meetings {
+public final class Meetings {
 
     private Meetings() {}
 
@@ -42,6 +46,27 @@ final class Meetings {
         return meetings;
     }
 
+    /**
+     * How many chords ask more of the right hand than it has: keys that it cannot reach beside the tune, or that lie on the
+     * tune's key or above it.
+     */
+    public static int tooMuchForTheRight(Arrangement arrangement) {
+        int span = arrangement.choices().hand().span();
+        Set<Integer> chords = new HashSet<>();
+        for (TimedNote note : arrangement.notes()) {
+            Bar bar = arrangement.sheet().bars().get(note.bar());
+            for (MelodyNote tune : note.isRight() ? bar.melody() : List.<MelodyNote>of()) {
+                if (!tune.isRest() && isTogether(note, tune)) {
+                    int apart = tune.pitch().midi() - note.pitch().midi();
+                    if (apart <= 0 || apart > span) {
+                        chords.add(note.chord());
+                    }
+                }
+            }
+        }
+        return chords.size();
+    }
+
     private static boolean isTogether(TimedNote note, MelodyNote tune) {
         Fraction end = note.onset().plus(note.duration());
         return tune.onset().compareTo(end) < 0 && tune.end().compareTo(note.onset()) > 0;
@@ -53,6 +78,26 @@ final class Meetings {
         boolean leads = leading != null
                 && note.pitch().pitchClass().soundsLike(leading)
                 && tune.pitch().pitchClass().soundsLike(leading);
-        return new Meeting(note.pitch(), tune.pitch(), Surroundings.isStrong(bar, from), note.soft(), leads);
+        return new Meeting(
+                note.pitch(),
+                tune.pitch(),
+                Surroundings.isStrong(bar, from),
+                note.isSoft(),
+                leads,
+                isSpareThird(arrangement, note, tune));
+    }
+
+    private static boolean isSpareThird(Arrangement arrangement, TimedNote note, MelodyNote tune) {
+        Voicing voicing = arrangement.chords().get(note.chord()).voicing();
+        PitchClass third = voicing.chord().root().plus(Interval.MAJOR_THIRD);
+        long others = voicing.pitches().stream()
+                .map(Pitch::pitchClass)
+                .filter(tone -> !tone.soundsLike(third))
+                .map(PitchClass::semitone)
+                .distinct()
+                .count();
+        return others >= 2
+                && note.pitch().pitchClass().soundsLike(third)
+                && tune.pitch().pitchClass().soundsLike(third);
     }
 }

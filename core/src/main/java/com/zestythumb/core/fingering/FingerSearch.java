@@ -14,10 +14,10 @@ public interface FingerSearch {
      * @param grip index of the grip it belongs to
      * @param note its place in the grip, 0 for the lowest
      * @param time quarter notes from the beginning of the tune, as it is written
-     * @param duration quarter notes
      * @param given the finger that is written to it, or 0
+     * @param broughtOut whether it is to be heard over others
      */
-    record Strike(int grip, int note, Fraction time, Fraction duration, int given) {}
+    record Strike(int grip, int note, Fraction time, int given, boolean broughtOut) {}
 
     /**
      * Fingers, 1 for the thumb to 5 for the little finger; 0 where no finger is left for a note.

@@ -9,6 +9,8 @@ import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -28,23 +30,34 @@ public final class HandFingering implements FingerSearch {
     /** For each semitone by which two fingers are spread beyond three quarters of what they reach. */
     private static final int SPREAD = 12;
 
+    /** Keys struck again sooner than after so many seconds are struck with another finger each time. */
+    private static final double QUICK = 0.18;
+
     private final int exchange;
     /** What the fingers of this hand reach; null where the hand is any. */
     private final Reach reach;
 
-    private HandFingering(int exchange, Reach reach) {
+    private final double secondsPerQuarter;
+
+    private HandFingering(int exchange, Reach reach, double secondsPerQuarter) {
         this.exchange = exchange;
         this.reach = reach;
+        this.secondsPerQuarter = secondsPerQuarter;
     }
 
-    /** As the method books finger. */
+    /** As the method books finger, with time enough. */
     public HandFingering() {
-        this(EXCHANGE, null);
+        this(EXCHANGE, null, 1);
     }
 
     /** As it suits one hand: its fingers are spread with ease, and what stays is not lifted. */
     public static HandFingering suiting(Reach reach) {
-        return new HandFingering(EXCHANGE_IN_COMFORT, reach);
+        return new HandFingering(EXCHANGE_IN_COMFORT, reach, 1);
+    }
+
+    /** The same at a tempo. */
+    public HandFingering at(double seconds) {
+        return new HandFingering(exchange, reach, seconds);
     }
 
     /** As many notes with another finger outside: the hand keeps its shape where it can. */
@@ -59,8 +72,21 @@ public final class HandFingering implements FingerSearch {
     private static final int LEAP = 40;
     private static final int LINE = 3;
 
-    /** Notes that lie under the hand at one time, and the fingers they may have. */
-    private record Layer(int grip, int strike, List<Pitch> notes, int[][] rows) {}
+    /**
+     * Notes that lie under the hand at one time, and the fingers they may have.
+     *
+     * @param repeated whether it is the same key as before, struck again quickly
+     * @param onBeat whether it begins a quarter
+     * @param out which notes are to be brought out
+     */
+    private record Layer(
+            int grip,
+            int strike,
+            List<Pitch> notes,
+            int[][] rows,
+            boolean repeated,
+            boolean onBeat,
+            Set<Integer> out) {}
 
     @Override
     public Fingers search(List<Grip> grips, List<Strike> strikes) {
@@ -119,10 +145,11 @@ public final class HandFingering implements FingerSearch {
     }
 
     private static boolean isFree(Layer layer) {
-        return layer.rows() == ChordFingering.rows(layer.notes().size());
+        boolean any = layer.rows() == ChordFingering.rows(layer.notes().size());
+        return any && !layer.repeated() && layer.out().isEmpty();
     }
 
-    private static List<Layer> layers(List<Grip> grips, List<Strike> strikes) {
+    private List<Layer> layers(List<Grip> grips, List<Strike> strikes) {
         Map<Integer, List<Integer>> byGrip = new HashMap<>();
         for (int i = 0; i < strikes.size(); i++) {
             byGrip.computeIfAbsent(strikes.get(i).grip(), grip -> new ArrayList<>())
@@ -133,24 +160,46 @@ public final class HandFingering implements FingerSearch {
             List<Pitch> notes = grips.get(grip).pitches();
             List<Integer> here = byGrip.getOrDefault(grip, List.of());
             if (isLine(notes, here, strikes)) {
-                int at = grip;
-                here.forEach(strike -> {
-                    Pitch note = notes.get(strikes.get(strike).note());
-                    int given = strikes.get(strike).given();
-                    layers.add(new Layer(at, strike, List.of(note), rows(1, new int[] {given})));
-                });
+                here.forEach(strike -> layers.add(ofLine(strike, notes, strikes)));
             } else if (notes.size() <= LineCosts.FINGERS) {
                 int[] given = new int[notes.size()];
                 here.forEach(strike ->
                         given[strikes.get(strike).note()] = strikes.get(strike).given());
-                layers.add(new Layer(grip, -1, notes, rows(notes.size(), given)));
+                Set<Integer> out = here.stream()
+                        .map(strikes::get)
+                        .filter(Strike::broughtOut)
+                        .map(Strike::note)
+                        .collect(Collectors.toSet());
+                layers.add(new Layer(grip, -1, notes, rows(notes.size(), given), false, false, out));
             }
         }
         return layers;
     }
 
-    /** Whether notes follow one another step by step, so that the hand walks and does not stand. */
-    private static boolean isLine(List<Pitch> notes, List<Integer> here, List<Strike> strikes) {
+    private Layer ofLine(int number, List<Pitch> notes, List<Strike> strikes) {
+        Strike strike = strikes.get(number);
+        return new Layer(
+                strike.grip(),
+                number,
+                List.of(notes.get(strike.note())),
+                rows(1, new int[] {strike.given()}),
+                number > 0 && isQuick(strikes.get(number - 1), strike),
+                strike.time().isWhole(),
+                strike.broughtOut() ? Set.of(0) : Set.of());
+    }
+
+    /** Whether the same key is struck again before one finger could do it with ease. */
+    private boolean isQuick(Strike before, Strike strike) {
+        double quarters = strike.time().minus(before.time()).toDouble();
+        return before.grip() == strike.grip() && before.note() == strike.note() && quarters * secondsPerQuarter < QUICK;
+    }
+
+    /** Whether notes follow one another step by step, or one quickly itself, so that the hand walks and does not stand. */
+    private boolean isLine(List<Pitch> notes, List<Integer> here, List<Strike> strikes) {
+        if (notes.size() == 1) {
+            return IntStream.range(1, here.size())
+                    .anyMatch(i -> isQuick(strikes.get(here.get(i - 1)), strikes.get(here.get(i))));
+        }
         if (notes.size() < LINE || here.size() < LINE) {
             return false;
         }
@@ -159,7 +208,8 @@ public final class HandFingering implements FingerSearch {
             Strike strike = strikes.get(here.get(i));
             int steps = notes.get(strike.note()).staffStep()
                     - notes.get(before.note()).staffStep();
-            return Math.abs(steps) == 1 && before.time().compareTo(strike.time()) < 0;
+            return (Math.abs(steps) == 1 || isQuick(before, strike))
+                    && before.time().compareTo(strike.time()) < 0;
         });
     }
 
@@ -184,6 +234,11 @@ public final class HandFingering implements FingerSearch {
                     : layer.strike() < 0
                             ? lone(row[0], layer.notes().get(0))
                             : LineCosts.own(row[0], layer.notes().get(0));
+            for (int note : layer.out()) {
+                // The lowest note of a chord is the little finger's all the same.
+                boolean lowest = row.length > 1 && row[note] == LineCosts.FINGERS;
+                costs[i] += lowest ? 0 : LineCosts.broughtOut(row[note]);
+            }
         }
         return costs;
     }
@@ -208,7 +263,9 @@ public final class HandFingering implements FingerSearch {
         int[][] costs = new int[from.rows().length][to.rows().length];
         for (int i = 0; i < costs.length; i++) {
             for (int j = 0; j < costs[i].length; j++) {
-                costs[i][j] = way(from.notes(), from.rows()[i], to.notes(), to.rows()[j]);
+                costs[i][j] = to.repeated()
+                        ? LineCosts.repeated(from.rows()[i][0], to.rows()[j][0], to.onBeat())
+                        : way(from.notes(), from.rows()[i], to.notes(), to.rows()[j]);
             }
         }
         return costs;

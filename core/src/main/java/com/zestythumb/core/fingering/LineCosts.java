@@ -34,6 +34,8 @@ final class LineCosts {
     /** A long finger put over its outer neighbour, as in a falling bass. */
     private static final int OVER = 35;
 
+    private static final int WEAK = 24;
+
     private static final int IMPOSSIBLE = 500;
 
     /** A ring finger on a black key whose neighbours lie a third away or more: the middle finger is the longer. */
@@ -48,6 +50,11 @@ final class LineCosts {
             return weak;
         }
         return finger == THUMB ? THUMB_ON_BLACK : finger == FINGERS ? LITTLE_ON_BLACK + weak : weak;
+    }
+
+    /** What it costs a weak finger, the fourth or fifth, to bring a note out. */
+    static int broughtOut(int finger) {
+        return finger >= RING ? WEAK : 0;
     }
 
     /** What it costs to go from one finger on a key to another on the next. */
@@ -70,6 +77,20 @@ final class LineCosts {
                     + (besides ? 0 : STRAIN * FingerSpan.between(inner, outer).strain(Math.abs(away)));
         }
         return ring + crossing(finger, from, next, to, Math.abs(away));
+    }
+
+    /**
+     * What it costs to strike a key again quickly: fingers change from the middle of the hand towards the thumb, 4-3-2-1 or
+     * 3-2-1, and begin again on a beat (the repeated notes of Hanon's exercises 44 and 47, from memory).
+     */
+    static int repeated(int finger, int next, boolean onBeat) {
+        if (finger == next) {
+            return HOP;
+        }
+        if (onBeat) {
+            return finger == THUMB && next != FINGERS ? 0 : EXCHANGE;
+        }
+        return next == finger - 1 && finger != FINGERS ? 0 : 2 * EXCHANGE;
     }
 
     private static int ringOnBlack(int finger, Pitch key) {

@@ -2,13 +2,13 @@ package com.zestythumb.core.fingering;
 
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.solving.LayeredPath;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
 
 /**
  * Fingers for a line of single notes that one hand plays joined: the exact minimum of {@link LineCosts} over all rows of
- * fingers, in time that grows with the number of notes. A finger that the teacher wrote stays, and the others are found
- * around it.
+ * fingers, in time that grows with the number of notes.
  */
 public final class LineFingering {
 
@@ -16,26 +16,38 @@ public final class LineFingering {
 
     private LineFingering() {}
 
-    /** Fingers for a line, all free. */
+    /** Fingers for a line. */
     public static List<Integer> of(Side side, List<Pitch> notes) {
-        return of(side, notes, notes.stream().map(note -> 0).toList());
+        return of(side, notes, Set.of());
     }
 
     /**
      * Fingers for a line.
      *
-     * @param given for each note the finger that is fixed, 1 to 5, or 0 where it is free
+     * @param broughtOut which notes are to be heard over others, by their place: they have a strong finger
      */
-    public static List<Integer> of(Side side, List<Pitch> notes, List<Integer> given) {
-        List<int[]> fingers = given.stream()
-                .map(finger -> finger == 0 ? ANY : new int[] {finger})
+    public static List<Integer> of(Side side, List<Pitch> notes, Set<Integer> broughtOut) {
+        List<int[]> fingers = notes.stream().map(note -> ANY).toList();
+        LayeredPath.Costs plain = costs(side, notes, fingers);
+        LayeredPath path = LayeredPath.through(notes.size(), new LayeredPath.Costs() {
+            @Override
+            public int[] of(int note) {
+                int[] own = plain.of(note);
+                for (int i = 0; broughtOut.contains(note) && i < own.length; i++) {
+                    own[i] += LineCosts.broughtOut(ANY[i]);
+                }
+                return own;
+            }
+
+            @Override
+            public int[][] toNext(int note) {
+                return plain.toNext(note);
+            }
+        });
+        return IntStream.range(0, notes.size())
+                .map(i -> ANY[path.choice(i)])
+                .boxed()
                 .toList();
-        LayeredPath path = LayeredPath.through(notes.size(), costs(side, notes, fingers));
-        List<Integer> found = new ArrayList<>();
-        for (int i = 0; i < notes.size(); i++) {
-            found.add(fingers.get(i)[path.choice(i)]);
-        }
-        return found;
     }
 
     static LayeredPath.Costs costs(Side side, List<Pitch> notes, List<int[]> fingers) {

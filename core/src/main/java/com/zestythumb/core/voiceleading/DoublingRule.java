@@ -2,7 +2,10 @@ package com.zestythumb.core.voiceleading;
 
 import java.util.Map;
 
-/** The leading tone in both hands at once: it would have to rise in both, in octaves (any textbook of harmony). */
+/**
+ * The leading tone in both hands at once: it would have to rise in both, in octaves. And the third of a major chord where
+ * the tune has it already: it stands out enough once (any textbook of harmony).
+ */
 final class DoublingRule implements Rule.OfMeeting {
 
     @Override
@@ -14,6 +17,8 @@ final class DoublingRule implements Rule.OfMeeting {
     public void check(Meeting meeting, Map<String, Double> limits, Sink sink) {
         if (meeting.strong() && meeting.leadingTone() && meeting.apart() > 0) {
             sink.found(new Fault("doubled-leading-tone", Map.of("note", meeting.accompaniment())));
+        } else if (meeting.strong() && meeting.spareThird() && meeting.apart() > 0) {
+            sink.found(new Fault("doubled-third", Map.of("note", meeting.accompaniment())));
         }
     }
 }

@@ -10,8 +10,10 @@ import com.zestythumb.core.pitch.Pitch;
  * @param strong whether they come together on a strong beat
  * @param soft whether the accompaniment plays it softer than the rest
  * @param leadingTone whether both are the seventh degree that leads to the keynote
+ * @param spareThird whether both are the major third of a chord that has two other tones below the tune
  */
-public record Meeting(Pitch accompaniment, Pitch tune, boolean strong, boolean soft, boolean leadingTone) {
+public record Meeting(
+        Pitch accompaniment, Pitch tune, boolean strong, boolean soft, boolean leadingTone, boolean spareThird) {
 
     /** Half steps from the accompaniment up to the tune; below 0 where they cross. */
     public int apart() {

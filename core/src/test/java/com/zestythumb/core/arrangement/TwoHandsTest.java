@@ -161,7 +161,7 @@ class TwoHandsTest {
             assertThat(note.onset()).isEqualTo(isLate ? Fraction.of(1) : Fraction.ZERO);
             assertThat(note.duration()).isEqualTo(Fraction.of(isLate ? 3 : 4));
             assertThat(note.voice()).isEqualTo(isLate ? 1 : 0);
-            assertThat(note.soft()).isEqualTo(note.pitch().equals(Pitch.parse("G3")));
+            assertThat(note.isSoft()).isEqualTo(note.pitch().equals(Pitch.parse("G3")));
         });
     }
 

@@ -88,6 +88,36 @@ class BetweenTheHandsTest {
         assertThat(messages(arrange(led, popular.with(School.CLASSICAL)))).contains("B leads on in both hands");
     }
 
+    /** Any textbook of harmony: the third of a major chord is not doubled where the chord is told without it. */
+    @Test
+    void theThirdThatTheTuneHasIsNotNeededTwice() {
+        String third = "key: C major\n| C | F |\nm: e8 | c8 |";
+        Choices classical = laid("C3 E3 G3").with(School.CLASSICAL);
+        Arrangement tune = arrange(third, classical);
+        assertThat(messages(tune)).contains("E, the third of C, is in the tune as well");
+        assertThat(ways(tune)).contains("leave out E");
+        // Two notes need it, and so do a minor chord and players of songs.
+        assertThat(messages(arrange(third, laid("C3 E3").with(School.CLASSICAL))))
+                .isEmpty();
+        assertThat(messages(arrange(third, laid("C3 E3 G3")))).isEmpty();
+        String minor = "key: A minor\n| Am | Dm |\nm: c8 | d8 |";
+        assertThat(messages(arrange(minor, laid("A2 C3 E3").with(School.CLASSICAL))))
+                .noneMatch(message -> message.contains("third"));
+    }
+
+    /** What comes with a style, bar after bar, is said once. */
+    @Test
+    void whatComesAgainAndAgainIsSaidOnce() {
+        Arrangement tune = arrange(
+                "key: C major\n| C | F | G | C | Am |\nm: C8 | C8 | D8 | C8 | C8 |",
+                Choices.USUAL.with(new StyleChoice(VoicingStyles.CHORD_OVER_BASS, Map.of())));
+        long hit = tune.chords().size();
+        assertThat(messages(tune).stream().filter(message -> message.startsWith("both hands want")))
+                .as("of " + hit)
+                .hasSize(1)
+                .allMatch(message -> message.contains("and so at "));
+    }
+
     @Test
     void aStretchIsMendedByTheOtherHandOrByLeavingOut() {
         Arrangement wide = arrange("| C | C |", laid("C3 G3 E4"));

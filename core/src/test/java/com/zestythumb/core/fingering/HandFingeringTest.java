@@ -31,11 +31,11 @@ class HandFingeringTest {
         List<Grip> all = new ArrayList<>();
         List<Strike> strikes = new ArrayList<>();
         for (String text : grips.split(",")) {
-            Grip grip = Grip.of(Chord.parse("C"), pitches(text.replaceAll("\\(\\d\\)", "")));
+            Grip grip = Grip.of(Chord.parse("C"), pitches(text.replaceAll("\\(\\d\\)|!", "")));
             String[] notes = text.strip().split(" ");
             for (int i = 0; i < notes.length; i++) {
                 int given = notes[i].contains("(") ? notes[i].charAt(notes[i].indexOf('(') + 1) - '0' : 0;
-                strikes.add(new Strike(all.size(), i, Fraction.of(all.size()), Fraction.of(1), given));
+                strikes.add(new Strike(all.size(), i, Fraction.of(all.size()), given, notes[i].contains("!")));
             }
             all.add(grip);
         }
@@ -83,10 +83,40 @@ class HandFingeringTest {
     void walksWhereNotesFollowStepByStep() {
         List<Pitch> run = pitches("C3 D3 E3 F3 G3");
         List<Strike> strikes = IntStream.range(0, run.size())
-                .mapToObj(i -> new Strike(0, i, Fraction.of(i), Fraction.of(1), 0))
+                .mapToObj(i -> new Strike(0, i, Fraction.of(i), 0, false))
                 .toList();
         Fingers found = new HandFingering().search(List.of(Grip.of(Chord.parse("C"), run)), strikes);
         assertThat(found.struck()).containsExactly(5, 4, 3, 2, 1);
+    }
+
+    private static List<Integer> repeated(int times, Fraction each, double secondsPerQuarter) {
+        List<Strike> strikes = IntStream.range(0, times)
+                .mapToObj(i -> new Strike(0, 0, each.times(i), 0, false))
+                .toList();
+        Grip lone = Grip.of(Chord.parse("C"), pitches("C3"));
+        return new HandFingering()
+                .at(secondsPerQuarter)
+                .search(List.of(lone), strikes)
+                .struck();
+    }
+
+    /** Quick repeated notes by fours and by threes (the pattern of Hanon's exercises 47 and 44, from memory). */
+    @Test
+    void changesFingersOnAKeyThatIsRepeatedQuickly() {
+        assertThat(repeated(8, Fraction.of(1, 4), 0.6)).containsExactly(4, 3, 2, 1, 4, 3, 2, 1);
+        assertThat(repeated(6, Fraction.of(1, 3), 0.5)).containsExactly(3, 2, 1, 3, 2, 1);
+        // With time enough one finger does it.
+        assertThat(repeated(8, Fraction.of(1, 2), 0.6)).containsOnly(5);
+    }
+
+    /** What is to be heard has a strong finger where there is a choice (common practice). */
+    @Test
+    void bringsNotesOutWithStrongFingers() {
+        assertThat(fingers("F3")).isEqualTo("5");
+        assertThat(fingers("F3!")).isEqualTo("3");
+        assertThat(fingers("C3 D3 F3 A3")).isEqualTo("5-4-2-1");
+        assertThat(fingers("C3 D3! F3 A3")).isEqualTo("5-3-2-1");
+        assertThat(fingers("C3! E3 G3")).isEqualTo("5-3-1");
     }
 
     @Test

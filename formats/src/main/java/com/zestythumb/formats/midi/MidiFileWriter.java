@@ -43,6 +43,7 @@ public final class MidiFileWriter implements ScoreWriter {
 
     private static final int CHORDS = 60;
     private static final int SOFTLY = 42;
+    private static final int BROUGHT_OUT = 78;
     private static final int SINGING = 84;
     private static final int TRACK_NAME = 0x03;
     private static final int TEMPO = 0x51;
@@ -160,10 +161,11 @@ public final class MidiFileWriter implements ScoreWriter {
     }
 
     private static int velocity(TimedNote note, Arrangement arrangement) {
-        if (note.soft()) {
-            return SOFTLY;
-        }
-        return Balance.isBass(note, arrangement) ? BASS : CHORDS;
+        return switch (note.stress()) {
+            case SOFT -> SOFTLY;
+            case BROUGHT_OUT -> BROUGHT_OUT;
+            case EVEN -> Balance.isBass(note, arrangement) ? BASS : CHORDS;
+        };
     }
 
     private static void writePedal(Track track, Arrangement arrangement) throws InvalidMidiDataException {

@@ -300,8 +300,11 @@ final class HandStaff {
             if (part == 0 && note.touch() == Touch.ROLLED) {
                 Notes.roll(one);
             }
-            if (note.soft()) {
+            if (note.isSoft()) {
                 Notes.soften(one);
+            }
+            if (part == 0 && note.isBroughtOut()) {
+                Notes.bringOut(one);
             }
             written.add(one);
         }

@@ -1,5 +1,6 @@
 package com.zestythumb.formats.musicxml;
 
+import com.zestythumb.core.arrangement.TuneFingers;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Counting;
 import com.zestythumb.core.sheet.Fraction;
@@ -20,12 +21,14 @@ final class MelodyStaff {
 
     private final boolean page;
     private final boolean counts;
+    private final TuneFingers fingers;
     private boolean held;
     private boolean midWord;
 
-    MelodyStaff(boolean page, boolean counts) {
+    MelodyStaff(boolean page, boolean counts, TuneFingers fingers) {
         this.page = page;
         this.counts = counts;
+        this.fingers = fingers;
     }
 
     /** The id of a melody note in the engraving: bar and place in it, from 0. */
@@ -46,6 +49,10 @@ final class MelodyStaff {
             List<Note> heads = heads(bar, note, i, beams);
             if (!note.isRest()) {
                 addSyllable(heads.get(0), note);
+                int finger = fingers.at(bar.index(), i);
+                if (finger > 0) {
+                    Notes.addFinger(heads.get(0), finger);
+                }
                 held = note.tied();
             }
             if (counts) {

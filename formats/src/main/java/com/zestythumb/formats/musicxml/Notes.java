@@ -167,15 +167,26 @@ final class Notes {
         Technical technical = new Technical();
         for (int i = timed.size() - 1; i >= 0; i--) {
             if (timed.get(i).fingerShown()) {
-                Fingering fingering = new Fingering();
-                fingering.setValue(String.valueOf(timed.get(i).finger()));
-                fingering.setPlacement(timed.get(i).isRight() ? AboveBelow.ABOVE : AboveBelow.BELOW);
-                technical.getUpBowOrDownBowOrHarmonic().add(FACTORY.createTechnicalFingering(fingering));
+                addFinger(technical, timed.get(i).finger(), timed.get(i).isRight());
             }
         }
         if (!technical.getUpBowOrDownBowOrHarmonic().isEmpty()) {
             notations(note).getTiedOrSlurOrTuplet().add(technical);
         }
+    }
+
+    /** A finger above a note of the tune. */
+    static void addFinger(Note note, int finger) {
+        Technical technical = new Technical();
+        addFinger(technical, finger, true);
+        notations(note).getTiedOrSlurOrTuplet().add(technical);
+    }
+
+    private static void addFinger(Technical technical, int finger, boolean above) {
+        Fingering fingering = new Fingering();
+        fingering.setValue(String.valueOf(finger));
+        fingering.setPlacement(above ? AboveBelow.ABOVE : AboveBelow.BELOW);
+        technical.getUpBowOrDownBowOrHarmonic().add(FACTORY.createTechnicalFingering(fingering));
     }
 
     /** Goes back in time, for another voice. */
@@ -211,6 +222,11 @@ final class Notes {
 
     static void detached(Note note) {
         articulate(note, FACTORY.createArticulationsDetachedLegato(new EmptyPlacement()));
+    }
+
+    /** A stroke over what is to be heard. */
+    static void bringOut(Note note) {
+        articulate(note, FACTORY.createArticulationsTenuto(new EmptyPlacement()));
     }
 
     private static void articulate(Note note, JAXBElement<EmptyPlacement> how) {

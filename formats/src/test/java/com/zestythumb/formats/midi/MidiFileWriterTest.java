@@ -4,13 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.Manner;
+import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Fraction;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.stream.IntStream;
 import javax.sound.midi.MidiSystem;
 import javax.sound.midi.ShortMessage;
@@ -64,6 +69,17 @@ class MidiFileWriterTest {
         Figure dry = Figure.of("own", "Own", 2, 5, "1/4 bass.");
         byte[] file = new MidiFileWriter().write(Arrangement.of(Chart.parse("| C | C |"), Choices.USUAL.with(dry)));
         assertThat(hex(file)).contains("00903046" + "8170803000" + "8170903046");
+    }
+
+    /** Softly at 42, over the others at 78. */
+    @Test
+    void hasSoftNotesBelowAndOthersBroughtOut() {
+        Pin pin = new Pin(0, Fraction.ZERO, List.of(Pitch.parse("C3"), Pitch.parse("E3"), Pitch.parse("G3")))
+                .with(Pitch.parse("E3"), Manner.SOFT)
+                .with(Pitch.parse("G3"), Manner.BROUGHT_OUT);
+        byte[] file =
+                new MidiFileWriter().write(Arrangement.of(Chart.parse("| C |"), Choices.USUAL.withPins(List.of(pin))));
+        assertThat(hex(file)).contains("00903046" + "00342a" + "00374e");
     }
 
     /** Of two eighths, 240 ticks each as written, the first lasts 320 (82 40) and the second 160 (81 20). */

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pedalling;
+import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
 import com.zestythumb.core.chord.Quality;
@@ -161,6 +163,36 @@ class MusicXmlWriterTest {
         assertThat(texts(score, "//direction[direction-type/pedal]/offset"))
                 .containsExactly("0", "20160", "20160", "40320");
         assertThat(new MusicXmlWriter(Staves.PAGE).writeText(tune)).contains("<pedal type='start' line='yes'/>");
+    }
+
+    /** MusicXML 4.0: tenuto on the note that is brought out. */
+    @Test
+    void marksWhatIsBroughtOut() throws Exception {
+        Pin pin = new Pin(0, Fraction.ZERO, List.of(Pitch.parse("C3"), Pitch.parse("G3")))
+                .with(Pitch.parse("G3"), Manner.BROUGHT_OUT);
+        Document score = read(new MusicXmlWriter(Staves.GRAND)
+                .write(Arrangement.of(Chart.parse("| C |"), Choices.USUAL.withPins(List.of(pin)))));
+        assertThat(texts(score, "//note[notations/articulations/tenuto]/pitch/step"))
+                .containsExactly("G");
+    }
+
+    /** In each meter the run into the fifth bar leaves the fourth as long as the others. */
+    @Test
+    void fillsTheBarThatRunsIntoTheNext() throws Exception {
+        for (Meter meter : METERS) {
+            for (Figure figure : Figures.all()) {
+                Arrangement tune = Arrangement.of(
+                        Chart.parse("meter: " + meter + "\n| C | G7 | F | Am | Dm | C |"),
+                        Choices.USUAL.with(figure).varied(true));
+                Document score = read(new MusicXmlWriter(Staves.GRAND).write(tune));
+                double sum = texts(score, "//measure[@number='4']/note[staff=2][voice=5][not(chord)]/duration").stream()
+                        .mapToDouble(Double::parseDouble)
+                        .sum();
+                assertThat(sum)
+                        .as(meter + " " + figure)
+                        .isEqualTo(meter.barLength().toDouble() * Notes.DIVISIONS);
+            }
+        }
     }
 
     @Test

@@ -19,7 +19,12 @@ final class LeftHands {
     private static final List<Shown> ALL = List.of(
             new Shown("01", "Paper Boats", 8, false, "{\"style\": \"held-thumb\", \"figure\": \"ON_EACH_BEAT\"}"),
             new Shown("02", "Paper Boats", 9, false, "{\"style\": \"close\", \"figure\": \"WALKING\"}"),
-            new Shown("03", "Paper Boats", 12, false, "{\"style\": \"close\", \"figure\": \"ALBERTI\"}"),
+            new Shown(
+                    "03",
+                    "Paper Boats",
+                    12,
+                    false,
+                    "{\"style\": \"close\", \"figure\": \"ALBERTI\", \"weights\": {\"root-at-closes\": 12}}"),
             new Shown("04", "Lantern Walk", 9, false, "{\"style\": \"close\", \"figure\": \"HELD_BASS\"}"),
             new Shown(
                     "05",
@@ -28,10 +33,21 @@ final class LeftHands {
                     false,
                     "{\"style\": \"bass-then-chord\", \"figure\": \"BASS_AND_CHORDS\", \"pedal\": \"JOINED\"}"),
             new Shown("06", "Lantern Walk", 15, true, "{\"style\": \"root-fifth-tenth\", \"figure\": \"BROKEN_UP\"}"),
-            new Shown("07", "Saturday Kitchen", 9, false, "{\"style\": \"guide-tones\", \"figure\": \"BLOCK\"}"),
+            new Shown(
+                    "07",
+                    "Saturday Kitchen",
+                    10,
+                    false,
+                    "{\"style\": \"guide-tones\", \"figure\": \"BLOCK\","
+                            + " \"stretches\": [{\"from\": 0, \"to\": 4, \"style\": \"shells\"}]}"),
             new Shown("08", "Saturday Kitchen", 12, false, "{\"style\": \"shells\", \"figure\": \"ANTICIPATED\"}"),
             new Shown("09", "Saturday Kitchen", 12, false, "{\"style\": \"rootless\", \"figure\": \"DETACHED\"}"),
-            new Shown("10", "Harbour Lights", 9, false, "{\"style\": \"passed\", \"figure\": \"WAVE\"}"),
+            new Shown(
+                    "10",
+                    "Harbour Lights",
+                    9,
+                    false,
+                    "{\"style\": \"passed\", \"figure\": \"WAVE\", \"school\": \"classical\"}"),
             new Shown(
                     "11",
                     "Harbour Lights",

@@ -2,6 +2,7 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.arrangement.FigureInTime.Span;
+import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.fingering.FingerSearch;
 import com.zestythumb.core.fingering.HandFingering;
 import com.zestythumb.core.harmonising.HomeKey;
@@ -83,7 +84,12 @@ final class Arranger {
                 task,
                 solved,
                 solution.gap(),
-                notes,
+                new HeldOver(sheet, events)
+                        .tie(
+                                notes,
+                                events.stream()
+                                        .map(event -> choices.figureOf(event).equals(Figures.WALKING))
+                                        .toList()),
                 lost,
                 task.notReached(),
                 Contradiction.all(

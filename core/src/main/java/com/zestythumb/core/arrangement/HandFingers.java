@@ -10,8 +10,10 @@ import com.zestythumb.core.voicing.Tone;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
@@ -106,6 +108,7 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
     private static List<TimedNote> fingered(List<TimedNote> notes, List<Integer> struck, RightFingers right) {
         List<TimedNote> fingered = new ArrayList<>();
         Map<Integer, Integer> shown = new HashMap<>();
+        Set<Integer> heldOver = new HashSet<>();
         int chord = -1;
         int strike = 0;
         for (TimedNote note : notes) {
@@ -120,7 +123,11 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
             int found = note.isRight() ? right.of(note) : struck.get(strike++);
             int finger = note.finger() > 0 ? note.finger() : found;
             Integer before = shown.put(note.pitch().midi(), finger);
-            boolean tells = finger > 0 && (before == null || before != finger);
+            boolean goesOn = heldOver.remove(note.pitch().midi());
+            boolean tells = finger > 0 && !goesOn && (before == null || before != finger);
+            if (note.tied()) {
+                heldOver.add(note.pitch().midi());
+            }
             fingered.add(note.fingerShown() ? note : note.withFinger(finger, tells));
         }
         return fingered;

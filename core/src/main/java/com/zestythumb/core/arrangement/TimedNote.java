@@ -71,6 +71,11 @@ public record TimedNote(
         return onset.plus(duration);
     }
 
+    TimedNote tiedOver() {
+        return new TimedNote(
+                id, chord, bar, onset, duration, pitch, finger, fingerShown, true, voice, touch, tuplet, side, stress);
+    }
+
     TimedNote lasting(Fraction other) {
         return new TimedNote(
                 id, chord, bar, onset, other, pitch, finger, fingerShown, tied, voice, touch, tuplet, side, stress);

@@ -17,6 +17,11 @@ import java.util.regex.Pattern;
  */
 public record FindingWords(String title, String message, String remedy) {
 
+    /** Seconds in which a hand goes where it wants. */
+    private static final double UNHURRIED = 0.5;
+
+    private static final long SLOWEST = 20;
+
     private static final Pattern HOLE = Pattern.compile("\\{([a-z]+)}");
 
     private static final String OTHER_INVERSION =
@@ -111,7 +116,21 @@ public record FindingWords(String title, String message, String remedy) {
         if (words == null) {
             throw new IllegalStateException("there are no words for " + finding.fault());
         }
-        return new FindingWords(words.title, fill(words.message, finding, arrangement) + way(finding), words.remedy);
+        return new FindingWords(
+                words.title,
+                fill(words.message, finding, arrangement) + way(finding),
+                words.remedy + slower(finding, arrangement));
+    }
+
+    /** A leap in haste is learned at a tempo that leaves half a second for it. */
+    private static String slower(Finding finding, Arrangement arrangement) {
+        if (finding.fault().measures().get("seconds") instanceof Double seconds
+                && finding.fault().code().equals("leap")
+                && seconds < UNHURRIED) {
+            long tempo = (long) (arrangement.sheet().tempo() * seconds / UNHURRIED);
+            return tempo >= SLOWEST ? "; at " + tempo + " a minute there is time for it" : "";
+        }
+        return "";
     }
 
     private static String way(Finding finding) {

@@ -104,7 +104,23 @@ public record Figure(String id, String name, int level, int mostNotes, String te
             return steps.isEmpty() ? steps : atOnce;
         }
         steps.sort(Comparator.comparing(Step::onset));
+        boolean begins = inside(start, meter.barLength()).equals(Fraction.ZERO);
+        if (!begins && isBassAlone(steps) && !isBassAlone(bar(pattern, layout, meter))) {
+            return List.of(new Step(Fraction.ZERO, duration, layout.whole(), 0, Touch.PLAIN, null, false));
+        }
         return withTuplets(steps, start);
+    }
+
+    /** A chord that enters within a bar and has time for no more than its bass is heard whole (common practice). */
+    private static boolean isBassAlone(List<Step> steps) {
+        return steps.size() == 1 && steps.get(0).notes().equals(List.of(0));
+    }
+
+    private static List<Step> bar(Pattern pattern, Layout layout, Meter meter) {
+        List<Step> steps = new ArrayList<>();
+        Fraction group = pattern.group().apply(meter);
+        new Line(pattern.voices().get(0), 0, layout, meter).play(Fraction.ZERO, group, group, steps);
+        return steps;
     }
 
     /** One voice of a pattern, being played. */

@@ -3,6 +3,7 @@ package com.zestythumb.core.figure;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * In how many notes a chord lies under the hand, grip by grip: one grip; a bass and a chord above it; or these and a second
@@ -49,6 +50,12 @@ public record Layout(List<Integer> grips) {
     /** Notes of the chord as it is played once. */
     int chord() {
         return hasSecondBass() ? grips.get(0) + grips.get(1) : notes();
+    }
+
+    /** What tells the chord at one stroke: all that lies under the hand, or the chord without a bass that lies far below. */
+    List<Integer> whole() {
+        int from = grips.size() == 1 ? 0 : upper();
+        return IntStream.range(from, chord()).boxed().toList();
     }
 
     boolean hasSecondBass() {

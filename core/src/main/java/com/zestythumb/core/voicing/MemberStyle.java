@@ -26,6 +26,8 @@ final class MemberStyle implements VoicingStyle {
     private enum Place {
         BASS(Chord::bass),
         ROOT(Chord::root),
+        /** The root above a bass that is another note. */
+        ROOTABOVE(chord -> chord.hasSlash() ? chord.root() : null),
         THIRD(chord -> first(chord, 3, 4, 2)),
         FIFTH(chord -> first(chord, 5)),
         SEVENTH(chord -> first(chord, 7, 6)),

@@ -47,7 +47,7 @@ public final class VoicingStyles {
     /** The wide triad, for large hands. */
     public static final VoicingStyle ROOT_FIFTH_TENTH = new MemberStyle(
             new Label("root-fifth-tenth", "Root, fifth, tenth", "the wide triad, for large hands", 5),
-            "bass fifth third",
+            "bass fifth third, bass rootabove fifth",
             "bass fifth bass",
             "bass fifth",
             "bass");

@@ -12,7 +12,10 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -132,5 +135,43 @@ class ArrangementTest {
         Arrangement still = arrange("| C | F | C |", Choices.USUAL.with(silence).with(School.CLASSICAL));
         assertThat(still.notesOf(0)).isEmpty();
         assertThat(Findings.in(still)).isEmpty();
+    }
+
+    /** A thumb that holds the same note of the same chord sings on, once, and not into a repeat (common practice). */
+    @Test
+    void tiesAHeldThumbWhereItsChordComesAgain() {
+        Choices walking = Choices.USUAL.with(Figures.WALKING);
+        List<TimedNote> notes =
+                Arrangement.of(Chart.parse("| C | C | C | F |"), walking).notes();
+        List<TimedNote> tied = notes.stream().filter(TimedNote::tied).toList();
+        assertThat(tied).hasSize(1);
+        TimedNote next = notes.stream()
+                .filter(note -> note.chord() == 1 && note.onset().equals(Fraction.ZERO))
+                .filter(note -> note.pitch().equals(tied.get(0).pitch()))
+                .findFirst()
+                .orElseThrow();
+        assertThat(tied.get(0).fingerShown()).isTrue();
+        assertThat(next.fingerShown()).isFalse();
+        assertThat(next.finger()).isEqualTo(tied.get(0).finger());
+        assertThat(Arrangement.of(Chart.parse("| C | F | Am |"), walking).notes())
+                .noneMatch(TimedNote::tied);
+        assertThat(Arrangement.of(Chart.parse("|: C :| C |"), walking).notes()).noneMatch(TimedNote::tied);
+        assertThat(Arrangement.of(Chart.parse("| C | C |"), Choices.USUAL).notes())
+                .noneMatch(TimedNote::tied);
+    }
+
+    /** A chord on the last beat of a waltz bar is struck as a chord: there is time for no more than its bass. */
+    @Test
+    void strikesAChordWholeThatHasOneBeat() {
+        Choices waltz = Choices.USUAL
+                .with(Figures.BASS_AND_CHORDS)
+                .with(new StyleChoice(VoicingStyles.BASS_THEN_CHORD, Map.of()));
+        Arrangement tune = Arrangement.of(Chart.parse("meter: 3/4\nkey: G\n| G / D7 | G |"), waltz);
+        assertThat(tune.notesOf(1)).hasSizeGreaterThan(1);
+        assertThat(tune.notesOf(1)).extracting(TimedNote::onset).containsOnly(Fraction.of(2));
+        Choices close = Choices.USUAL.with(Figures.BASS_AND_CHORDS);
+        assertThat(Arrangement.of(Chart.parse("meter: 3/4\nkey: G\n| G / D | G |"), close)
+                        .notesOf(1))
+                .hasSize(3);
     }
 }

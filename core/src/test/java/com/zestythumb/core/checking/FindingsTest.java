@@ -255,4 +255,26 @@ class FindingsTest {
             });
         }
     }
+
+    /** Half a second is enough to find a place (a rule of thumb): 0.3 s at 120 is half a second at 60. */
+    @Test
+    void aHastyLeapIsLearnedSlower() {
+        List<Pin> pins = List.of(
+                new Pin(
+                        0,
+                        Fraction.ZERO,
+                        Stream.of("C3", "E3", "G3").map(Pitch::parse).toList()),
+                new Pin(
+                        0,
+                        Fraction.of(2),
+                        Stream.of("C4", "F4", "A4").map(Pitch::parse).toList()));
+        Arrangement tune = Arrangement.of(
+                Chart.read("tempo: 120\n| C F |").sheet(),
+                Choices.USUAL.with(Figures.BROKEN_UP).withPins(pins));
+        assertThat(Findings.in(tune).stream()
+                        .filter(finding -> finding.fault().code().equals("leap"))
+                        .map(finding -> FindingWords.of(finding, tune).remedy()))
+                .isNotEmpty()
+                .allMatch(remedy -> remedy.endsWith("; at 60 a minute there is time for it"));
+    }
 }

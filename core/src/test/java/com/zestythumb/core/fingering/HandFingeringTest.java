@@ -59,6 +59,8 @@ class HandFingeringTest {
         // The note that stays keeps its finger: C with the little one from C to F, G with the thumb from C to G.
         "'C3 E3 G3,C3 F3 A3',5-3-1 5-2-1",
         "'C3 E3 G3,B2 D3 G3',5-3-1 5-3-1",
+        // Under a held thumb the fingers walk, one to a key.
+        "'C3 F3,B2 F3,C3 F3',2-1 3-1 2-1",
         // The same shape slides with the same fingers.
         "'D3 F3 A3,E3 G3 B3,F3 A3 C4',5-3-1 5-3-1 5-3-1",
         // One, four, five, one on the bass: a finger for each place.
@@ -107,6 +109,14 @@ class HandFingeringTest {
         assertThat(repeated(6, Fraction.of(1, 3), 0.5)).containsExactly(3, 2, 1, 3, 2, 1);
         // With time enough one finger does it.
         assertThat(repeated(8, Fraction.of(1, 2), 0.6)).containsOnly(5);
+    }
+
+    /** The same chord comes back with the same fingers, whatever led to it (common practice). */
+    @Test
+    void keepsAChordsFingersThroughATune() {
+        String[] found = fingers("C3 E3,C3 F3,B2 F3,C3 E3,D3 F3,B2 F3,C3 E3,B2 E3,C3 F3,C3 E3")
+                .split(" ");
+        assertThat(List.of(found[0], found[3], found[6], found[9])).containsOnly("3-1");
     }
 
     /** What is to be heard has a strong finger where there is a choice (common practice). */

@@ -319,4 +319,12 @@ class MemberStylesTest {
         assertThat(laid).allMatch(voicing -> voicing.width() > 12 && voicing.width() <= 16);
         assertThat(laid).allMatch(voicing -> rolling.mustRoll(voicing.first()));
     }
+
+    /** A bass that is not the root has the root above it, as the overtones lie: wide below, close above (common practice). */
+    @Test
+    void tenthsOverAnotherBassKeepOutOfTheMud() {
+        Voicing laid = lay(VoicingStyles.ROOT_FIFTH_TENTH, "G D/F# Em", Hand.ofSpan(15))
+                .get(1);
+        assertThat(laid.pitches()).extracting(Pitch::toString).containsExactly("F#2", "D3", "A3");
+    }
 }

@@ -7,7 +7,6 @@ import com.zestythumb.core.voiceleading.Fault;
 import com.zestythumb.core.voiceleading.Passage;
 import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
-import com.zestythumb.core.voicing.Distance;
 import com.zestythumb.core.voicing.DistanceTable;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
@@ -29,24 +28,49 @@ final class Ways {
     /**
      * Keys of the candidates of a chord: those that are the same for several are measured once.
      *
-     * @param different each once
+     * @param left those of the left hand, each once together with those of the right
+     * @param right those of the right hand, by the same count; none where no candidate has any
      * @param of for each candidate which of them it has
      */
-    private record Grips(int[][] different, int[] of) {
+    private record Grips(int[][] left, int[][] right, int[] of) {
+
+        private static final String APART = "\u0000";
 
         static Grips of(List<Voicing> layer, Function<Voicing, int[]> keys) {
             // Keys as letters of a word, which are compared quicker than lists of numbers.
             Map<String, Integer> places = new HashMap<>();
-            List<int[]> different = new ArrayList<>();
+            List<int[]> left = new ArrayList<>();
+            List<int[]> right = new ArrayList<>();
             int[] of = new int[layer.size()];
             for (int i = 0; i < of.length; i++) {
                 int[] here = keys.apply(layer.get(i));
-                of[i] = places.computeIfAbsent(new String(here, 0, here.length), k -> {
-                    different.add(here);
-                    return different.size() - 1;
+                int[] other = WayTerm.right(layer.get(i));
+                of[i] = places.computeIfAbsent(word(here) + APART + word(other), k -> {
+                    left.add(here);
+                    right.add(other);
+                    return left.size() - 1;
                 });
             }
-            return new Grips(different.toArray(int[][]::new), of);
+            boolean none = right.stream().allMatch(other -> other.length == 0);
+            return new Grips(left.toArray(int[][]::new), none ? new int[0][] : right.toArray(int[][]::new), of);
+        }
+
+        private static String word(int[] keys) {
+            return new String(keys, 0, keys.length);
+        }
+
+        /** Half steps from each to each of the others; a hand that comes in or falls silent does not move. */
+        int[][] moved(Grips to) {
+            int[][] moved = new DistanceTable(to.left).from(left);
+            if (right.length > 0 && to.right.length > 0) {
+                int[][] other = new DistanceTable(to.right).from(right);
+                for (int i = 0; i < moved.length; i++) {
+                    for (int j = 0; j < moved[i].length; j++) {
+                        moved[i][j] += other[i][j];
+                    }
+                }
+            }
+            return moved;
         }
     }
 
@@ -100,7 +124,7 @@ final class Ways {
     private Steps steps(List<Voicing> from, List<Voicing> to, double seconds, List<WayTerm> terms) {
         Grips last = keys(from).last();
         Grips first = keys(to).first();
-        int[][] moved = moved(last.different(), first.different());
+        int[][] moved = charged(last.moved(first));
         if (charged.isEmpty() && terms.isEmpty()) {
             return new Steps(moved, last.of(), first.of());
         }
@@ -120,8 +144,7 @@ final class Ways {
         }
     }
 
-    private int[][] moved(int[][] from, int[][] to) {
-        int[][] moved = new DistanceTable(to).from(from);
+    private int[][] charged(int[][] moved) {
         for (int[] row : moved) {
             for (int j = 0; j < row.length; j++) {
                 row[j] *= motion;
@@ -137,7 +160,7 @@ final class Ways {
 
     /** Half steps moved by all fingers. */
     static int semitones(Voicing from, Voicing to) {
-        return Distance.between(WayTerm.last(from), WayTerm.first(to));
+        return WayTerm.moved(from, to);
     }
 
     int cost(Voicing from, Voicing to, Transition pair) {

@@ -1,6 +1,5 @@
 package com.zestythumb.core.voicing;
 
-import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -18,11 +17,7 @@ public record WayTerm(String id, String name, String unit, int weight, Count cou
 
     /** Half steps moved by all fingers, voices not crossing; the unit of all charges. */
     public static final WayTerm MOTION = new WayTerm(
-            "motion",
-            "half steps that the fingers move",
-            "half steps",
-            1,
-            (from, to, hand) -> Distance.between(last(from), first(to)));
+            "motion", "half steps that the fingers move", "half steps", 1, (from, to, hand) -> moved(from, to));
 
     /** Notes of both chords that do not stay on their keys. */
     public static final WayTerm COMMON_TONES = new WayTerm(
@@ -48,26 +43,24 @@ public record WayTerm(String id, String name, String unit, int weight, Count cou
         int of(Voicing from, Voicing to, Hand hand);
     }
 
-    /** The keys to which the hands come, lowest first. */
+    /** The keys to which the left hand comes, lowest first. */
     public static int[] first(Voicing voicing) {
-        return voicing.isSilent() ? NO_KEYS : both(voicing.first(), voicing);
+        return voicing.isSilent() ? NO_KEYS : voicing.first().midiKeys();
     }
 
-    /** The keys from which they go on. */
+    /** The keys from which it goes on. */
     public static int[] last(Voicing voicing) {
-        return voicing.isSilent() ? NO_KEYS : both(voicing.last(), voicing);
+        return voicing.isSilent() ? NO_KEYS : voicing.last().midiKeys();
     }
 
-    private static int[] both(Grip left, Voicing voicing) {
-        int[] keys = left.midiKeys();
-        if (voicing.right().isEmpty()) {
-            return keys;
-        }
-        int[] right = voicing.right().get(0).midiKeys();
-        int[] all = Arrays.copyOf(keys, keys.length + right.length);
-        System.arraycopy(right, 0, all, keys.length, right.length);
-        Arrays.sort(all);
-        return all;
+    /** The keys under the right hand, lowest first; none where it has none. */
+    public static int[] right(Voicing voicing) {
+        return voicing.right().isEmpty() ? NO_KEYS : voicing.right().get(0).midiKeys();
+    }
+
+    /** Half steps that the fingers of both hands move, each hand by itself. */
+    public static int moved(Voicing from, Voicing to) {
+        return Distance.between(last(from), first(to)) + Distance.between(right(from), right(to));
     }
 
     private static int together(Voicing from, Voicing to) {

@@ -61,8 +61,7 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
                     note.isBroughtOut()));
         }
         Fingers fingers = search.search(grips, strikes);
-        // Below a tune the fingers of the right hand are the tune's.
-        RightFingers right = sheet.hasMelody() ? RightFingers.none() : RightFingers.of(notes);
+        RightFingers right = RightFingers.of(notes, sheet);
         return new HandFingers(
                 fingered(notes, fingers.struck(), right), byChord(voicings, fingers.held(), firstGrip, right));
     }

@@ -3,15 +3,19 @@ package com.zestythumb.core.arrangement;
 import com.zestythumb.core.fingering.ChordFingering;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.voicing.Grip;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
- * Fingers for what the right hand plays of the accompaniment, held as one chord.
+ * Fingers for what the right hand plays of the accompaniment, held as one chord, together with the note of the tune that it
+ * has then.
  *
  * @param byChord for each chord of the tune a finger for each key
  */
@@ -19,22 +23,21 @@ record RightFingers(Map<Integer, Map<Integer, Integer>> byChord) {
 
     private static final int FINGERS = 5;
 
-    static RightFingers none() {
-        return new RightFingers(Map.of());
-    }
-
-    static RightFingers of(List<TimedNote> notes) {
+    static RightFingers of(List<TimedNote> notes, LeadSheet sheet) {
         Map<Integer, Map<Integer, Integer>> byChord = new HashMap<>();
         notes.stream()
                 .filter(TimedNote::isRight)
                 .collect(Collectors.groupingBy(TimedNote::chord))
-                .forEach((chord, some) -> byChord.put(chord, held(some)));
+                .forEach((chord, some) -> byChord.put(chord, held(some, sheet)));
         return new RightFingers(byChord);
     }
 
-    private static Map<Integer, Integer> held(List<TimedNote> notes) {
-        List<Pitch> keys = notes.stream()
-                .map(TimedNote::pitch)
+    private static Map<Integer, Integer> held(List<TimedNote> notes, LeadSheet sheet) {
+        TimedNote first = notes.get(0);
+        Stream<Pitch> tune = sheet.bars().get(first.bar()).melody().stream()
+                .filter(note -> !note.isRest() && isTogether(note, first))
+                .map(MelodyNote::pitch);
+        List<Pitch> keys = Stream.concat(notes.stream().map(TimedNote::pitch), tune)
                 .distinct()
                 .sorted(Comparator.comparingInt(Pitch::midi))
                 .toList();
@@ -47,6 +50,10 @@ record RightFingers(Map<Integer, Map<Integer, Integer>> byChord) {
             }
         }
         return held;
+    }
+
+    private static boolean isTogether(MelodyNote tune, TimedNote note) {
+        return tune.onset().compareTo(note.onset()) <= 0 && note.onset().compareTo(tune.end()) < 0;
     }
 
     /** The finger on a note; 0 where none is told. */

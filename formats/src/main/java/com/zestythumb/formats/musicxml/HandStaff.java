@@ -56,6 +56,7 @@ final class HandStaff {
     private final Map<Integer, List<TimedNote>> notesByBar;
     private final Map<Integer, List<ArrangedChord>> chordsByBar;
     private final Map<Integer, List<PedalSpan>> pedalByBar;
+    private final boolean fingersAbove;
     private final Set<String> heldFrom = new HashSet<>();
 
     HandStaff(Arrangement arrangement, boolean page, int staff, Side side) {
@@ -64,6 +65,8 @@ final class HandStaff {
         this.staff = staff;
         boolean belowTune = arrangement.sheet().hasMelody();
         this.symbolsOnUpper = belowTune || arrangement.needsRightHand();
+        // Above a tune they would be the tune's.
+        this.fingersAbove = side == Side.RIGHT && !belowTune;
         this.firstVoice = side == Side.LEFT ? FIRST_VOICE : belowTune ? BELOW_THE_TUNE : 1;
         List<TimedNote> notes =
                 arrangement.notes().stream().filter(note -> note.side() == side).toList();
@@ -290,7 +293,7 @@ final class HandStaff {
             boolean held = part == 0 && heldFrom.contains(note.id());
             Note one = Notes.note(note, value, voice.name(), staff, !written.isEmpty(), held, part, parts);
             if (part == 0 && !page) {
-                Notes.addFingers(one, List.of(note));
+                Notes.addFingers(one, List.of(note), fingersAbove);
             }
             // Stems of chords keep clear of the fingers below the staff.
             StemValue stem = voice.stems() != null ? voice.stems() : notes.size() > 1 ? StemValue.UP : null;
@@ -309,7 +312,7 @@ final class HandStaff {
             written.add(one);
         }
         if (part == 0 && page) {
-            Notes.addFingers(written.get(0), notes);
+            Notes.addFingers(written.get(0), notes, fingersAbove);
         }
         if (part == 0 && notes.get(0).touch() == Touch.SHORT) {
             Notes.staccato(written.get(0));

@@ -163,11 +163,11 @@ final class Notes {
     }
 
     /** Writes the fingers that are to be shown, the highest note's first, below the staff. */
-    static void addFingers(Note note, List<TimedNote> timed) {
+    static void addFingers(Note note, List<TimedNote> timed, boolean above) {
         Technical technical = new Technical();
         for (int i = timed.size() - 1; i >= 0; i--) {
             if (timed.get(i).fingerShown()) {
-                addFinger(technical, timed.get(i).finger(), timed.get(i).isRight());
+                addFinger(technical, timed.get(i).finger(), above);
             }
         }
         if (!technical.getUpBowOrDownBowOrHarmonic().isEmpty()) {

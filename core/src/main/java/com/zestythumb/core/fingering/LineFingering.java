@@ -28,36 +28,22 @@ public final class LineFingering {
      */
     public static List<Integer> of(Side side, List<Pitch> notes, Set<Integer> broughtOut) {
         List<int[]> fingers = notes.stream().map(note -> ANY).toList();
-        LayeredPath.Costs plain = costs(side, notes, fingers);
-        LayeredPath path = LayeredPath.through(notes.size(), new LayeredPath.Costs() {
-            @Override
-            public int[] of(int note) {
-                int[] own = plain.of(note);
-                for (int i = 0; broughtOut.contains(note) && i < own.length; i++) {
-                    own[i] += LineCosts.broughtOut(ANY[i]);
-                }
-                return own;
-            }
-
-            @Override
-            public int[][] toNext(int note) {
-                return plain.toNext(note);
-            }
-        });
+        LayeredPath path = LayeredPath.through(notes.size(), costs(side, notes, fingers, broughtOut));
         return IntStream.range(0, notes.size())
                 .map(i -> ANY[path.choice(i)])
                 .boxed()
                 .toList();
     }
 
-    static LayeredPath.Costs costs(Side side, List<Pitch> notes, List<int[]> fingers) {
+    static LayeredPath.Costs costs(Side side, List<Pitch> notes, List<int[]> fingers, Set<Integer> broughtOut) {
         return new LayeredPath.Costs() {
             @Override
             public int[] of(int note) {
                 int[] here = fingers.get(note);
                 int[] own = new int[here.length];
                 for (int i = 0; i < own.length; i++) {
-                    own[i] = LineCosts.own(here[i], notes.get(note));
+                    own[i] = LineCosts.own(here[i], notes.get(note))
+                            + (broughtOut.contains(note) ? LineCosts.broughtOut(here[i]) : 0);
                 }
                 return own;
             }

@@ -8,6 +8,7 @@ import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.solving.LayeredPath;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Fingers for scales and arpeggios of any key: the cheapest row of fingers for an octave that comes again and again, by
@@ -87,7 +88,7 @@ public final class ScaleFingering {
                                 ? new int[] {first}
                                 : i == 1 ? new int[] {second} : LineFingering.ANY.clone());
             }
-            LayeredPath path = LayeredPath.through(notes.size(), LineFingering.costs(side, notes, fingers));
+            LayeredPath path = LayeredPath.through(notes.size(), LineFingering.costs(side, notes, fingers, Set.of()));
             List<Integer> found = new ArrayList<>();
             for (int i = 0; i < octave.size(); i++) {
                 found.add(fingers.get(i)[path.choice(i)]);

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
-import { api, type KeptFigure, type OwnFigure } from '../api/client';
-import { useUndo } from '../composables/useUndo';
-import { midiKeyboards, PracticeKeyboard, type MidiKeyboard } from '../player/midi-input';
+import { computed, ref, watch } from 'vue';
+import type { OwnFigure } from '../api/client';
+import { useStrokes } from '../composables/useStrokes';
+import FigureGrid from './FigureGrid.vue';
+import KeptFigures from './KeptFigures.vue';
 import OneOf from './OneOf.vue';
 import PanelHead from './PanelHead.vue';
 import {
@@ -10,10 +11,8 @@ import {
   figureText,
   gridOf,
   gridPlayed,
-  PLACES,
   resized,
   stepsIn,
-  toggled,
   type Value,
 } from './figure-grid';
 
@@ -27,8 +26,6 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ play: [figure: OwnFigure]; hear: []; close: [] }>();
 
-const TOGETHER = 70;
-const NAMES = ['lowest', '2nd', '3rd', '4th', '5th'];
 const VALUES: { id: Value; name: string }[] = [
   { id: '4', name: 'quarters' },
   { id: '8', name: 'eighths' },
@@ -40,9 +37,6 @@ const value = ref<Value>(begun?.value ?? '8');
 const steps = computed(() => Math.max(1, stepsIn(props.barLength, value.value)));
 const grid = ref(resized(begun?.grid ?? emptyGrid(0), steps.value));
 const name = ref(props.own?.name ?? '');
-const kept = ref<KeptFigure[]>([]);
-const trouble = ref('');
-const say = useUndo();
 watch(steps, (now) => (grid.value = resized(grid.value, now)));
 
 const text = computed(() => figureText(grid.value, value.value));
@@ -54,44 +48,8 @@ watch(text, (now) => {
 const perBeat = computed(() =>
   Math.max(1, Math.round((props.beatLength * Number(value.value)) / 4)),
 );
-const rows = Array.from({ length: PLACES }, (_, i) => PLACES - i);
-const isOn = (step: number, place: number) => grid.value[step]?.includes(place) ?? false;
-const flip = (step: number, place: number) => (grid.value = toggled(grid.value, step, place));
 
-/** Arrow keys go from cell to cell. */
-function go(event: KeyboardEvent, step: number, place: number) {
-  const [right, up] =
-    { ArrowRight: [1, 0], ArrowLeft: [-1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key] ??
-    [];
-  if (right === undefined || up === undefined) return;
-  event.preventDefault();
-  event.stopPropagation();
-  const cell = `[data-cell="${step + right}-${place + up}"]`;
-  (event.currentTarget as HTMLElement).closest('.grid')?.querySelector<HTMLElement>(cell)?.focus();
-}
-
-async function refresh() {
-  kept.value = await api.figures().catch(() => []);
-}
-void refresh();
-
-async function keep() {
-  trouble.value = '';
-  const figure = { name: name.value.trim(), text: text.value };
-  try {
-    await api.keepFigure(figure);
-    emit('play', figure);
-    await refresh();
-  } catch (error) {
-    trouble.value = `${(error as Error).message}.`;
-  }
-}
-async function remove(figure: KeptFigure) {
-  await api.removeFigure(figure.id);
-  await refresh();
-  say(`${figure.name} is off the list.`, () => void api.putBackFigure(figure.id).then(refresh));
-}
-function take(figure: KeptFigure) {
+function take(figure: OwnFigure) {
   const read = gridOf(figure.text);
   if (read) {
     value.value = read.value;
@@ -101,42 +59,9 @@ function take(figure: KeptFigure) {
   emit('play', { name: figure.name, text: figure.text });
 }
 
-// Played once on a keyboard: keys struck together are one stroke, each stroke a step.
-// The one for practice is there at once; real ones when the browser has found them.
-const keyboards = shallowRef<MidiKeyboard[]>([new PracticeKeyboard()]);
-const keyboard = ref('practice');
-const listening = ref(false);
-let groups: number[][] = [];
-let last = 0;
-let quiet: (() => void) | undefined;
-void midiKeyboards().then((all) => {
-  keyboards.value = all;
-  if (!listening.value) keyboard.value = all[0]!.id;
-});
-function listen() {
-  quiet?.();
-  quiet = undefined;
-  listening.value = !listening.value;
-  if (!listening.value) return;
-  groups = [];
-  grid.value = emptyGrid(steps.value);
-  const held = new Set<number>();
-  quiet = keyboards.value
-    .find(({ id }) => id === keyboard.value)
-    ?.listen(
-      (midi) => {
-        const now = performance.now();
-        // Struck together: while another is held, and almost at once.
-        if (held.size && now - last < TOGETHER) groups[groups.length - 1]!.push(midi);
-        else if (groups.length < steps.value) groups.push([midi]);
-        held.add(midi);
-        last = now;
-        grid.value = gridPlayed(groups, steps.value);
-      },
-      (midi) => held.delete(midi),
-    );
-}
-onScopeDispose(() => quiet?.());
+const { keyboards, keyboard, listening, listen } = useStrokes(
+  (strokes) => (grid.value = gridPlayed(strokes.slice(0, steps.value), steps.value)),
+);
 </script>
 
 <template>
@@ -146,29 +71,7 @@ onScopeDispose(() => quiet?.());
       <label for="step-value">Steps</label>
       <OneOf id="step-value" :chosen="value" :of="VALUES" @choose="(id) => (value = id)" />
     </div>
-    <div class="grid" role="grid" aria-label="Places of the chord on the beats of a bar">
-      <div v-for="place in rows" :key="place" class="row" role="row">
-        <span class="place" role="rowheader">{{ NAMES[place - 1] }}</span>
-        <button
-          v-for="(_, step) in grid"
-          :key="step"
-          role="gridcell"
-          class="cell"
-          :class="{ on: isOn(step, place), beat: step % perBeat === 0 }"
-          :data-cell="`${step}-${place}`"
-          :aria-label="`step ${step + 1}, ${NAMES[place - 1]} note`"
-          :aria-selected="isOn(step, place)"
-          @click="flip(step, place)"
-          @keydown="(event) => go(event, step, place)"
-        />
-      </div>
-      <div class="row counts" aria-hidden="true">
-        <span class="place" />
-        <span v-for="(_, step) in grid" :key="step" class="count">{{
-          step % perBeat === 0 ? step / perBeat + 1 : ''
-        }}</span>
-      </div>
-    </div>
+    <FigureGrid v-model="grid" :per-beat="perBeat" />
     <p class="soft">
       Each note sounds until the next. 5th is the highest; a smaller chord plays its top there.
     </p>
@@ -188,24 +91,12 @@ onScopeDispose(() => quiet?.());
       :of="keyboards"
       @choose="(id) => (keyboard = id)"
     />
-    <form class="keep" @submit.prevent="keep">
-      <label for="figure-name">Its name</label>
-      <input id="figure-name" v-model="name" maxlength="60" placeholder="such as Rocking" />
-      <button class="plain-button" :disabled="!text || !name.trim()">Keep it for every tune</button>
-    </form>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <ul v-if="kept.length" aria-label="Your figures">
-      <li v-for="figure in kept" :key="figure.id">
-        <button class="plain-button take" @click="take(figure)">{{ figure.name }}</button>
-        <button
-          class="plain-button"
-          :aria-label="`Take ${figure.name} off the list`"
-          @click="remove(figure)"
-        >
-          <i class="pi pi-times" aria-hidden="true" />
-        </button>
-      </li>
-    </ul>
+    <KeptFigures
+      v-model:name="name"
+      :text="text"
+      @kept="(figure) => emit('play', figure)"
+      @take="take"
+    />
   </section>
 </template>
 
@@ -217,106 +108,28 @@ onScopeDispose(() => quiet?.());
   align-items: center;
   margin: 8px 0;
 }
-.grid {
-  display: grid;
-  gap: 3px;
-}
-.row {
-  display: grid;
-  grid-template-columns: 56px;
-  grid-auto-flow: column;
-  grid-auto-columns: minmax(0, 1fr);
-  gap: 3px;
-  align-items: center;
-}
-.place {
-  font-size: 16px;
-  color: var(--ink-soft);
-}
-.cell {
-  height: 40px;
-  padding: 0;
-  border: 1px solid var(--line);
-  border-radius: 8px;
-  background: none;
-  cursor: pointer;
-}
-.cell.beat {
-  background: var(--page);
-}
-.cell.on {
-  background: #8f3f06;
-  border-color: #8f3f06;
-}
-.cell:focus-visible {
-  outline: 3px solid var(--zest);
-  outline-offset: 1px;
-}
-.count {
-  text-align: center;
-  font-weight: 600;
-}
 .soft {
   margin: 6px 0;
   color: var(--ink-soft);
   line-height: 1.25;
 }
-.do,
-li {
+.do {
   display: flex;
   gap: 6px;
-}
-.do {
   margin-bottom: 6px;
 }
-.do button,
-.keep button,
-li button {
+.do button {
   min-height: 40px;
   padding: 0 10px;
   border: 1px solid var(--line);
   border-radius: 10px;
 }
-button[aria-pressed='true']:not(.cell) {
+button[aria-pressed='true'] {
   background: var(--zest-wash);
   font-weight: 600;
 }
 button:disabled {
   opacity: 0.5;
   cursor: default;
-}
-.keep {
-  display: grid;
-  grid-template-columns: auto 1fr;
-  gap: 6px 10px;
-  align-items: center;
-  margin: 8px 0;
-}
-.keep button {
-  grid-column: span 2;
-  text-align: center;
-  background: var(--zest-wash);
-  font-weight: 600;
-}
-input {
-  font: inherit;
-  color: inherit;
-  min-height: 40px;
-  width: 100%;
-  padding: 0 10px;
-  background: var(--page);
-  border: 1px solid var(--line);
-  border-radius: 10px;
-}
-ul {
-  display: grid;
-  gap: 6px;
-}
-.take {
-  flex: 1;
-  text-align: left;
-}
-.trouble {
-  color: var(--caution);
 }
 </style>

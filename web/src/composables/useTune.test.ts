@@ -101,6 +101,16 @@ describe('useTune', () => {
     expect(tune.active.value).toBe(1);
   });
 
+  it('takes up what an older page left here, which could not choose so much', async () => {
+    localStorage.setItem(
+      'zesty.choices.1',
+      JSON.stringify({ version: 0, value: { style: 'close', figure: 'ALBERTI', pins: [] } }),
+    );
+    vi.spyOn(api, 'saveChoices').mockResolvedValue({ version: 1 } as never);
+    const tune = await opened();
+    expect(tune.choices.value).toMatchObject({ figure: 'ALBERTI', wanted: [], stretches: [] });
+  });
+
   it('gives the tune to another student, who plays it as the one shown does', async () => {
     const given = vi.spyOn(api, 'assign').mockResolvedValue({
       id: 3,

@@ -32,6 +32,20 @@ const chartBox = (id: number) =>
     '',
   );
 
+/** What could not be chosen yet on older pages. */
+const LATER_CHOICES = {
+  stretches: [],
+  varied: false,
+  weights: {},
+  forbidden: [],
+  pedal: 'NONE',
+  touch: 'AS_THE_FIGURE',
+  repeating: 'AS_USUAL',
+  fingering: 'BOOK',
+  tuneFingers: false,
+  wanted: [],
+} satisfies Partial<Choices>;
+
 const choicesBox = (tune: number, id: number) =>
   useOutbox<Choices>({
     key: `zesty.choices.${id}`,
@@ -41,6 +55,10 @@ const choicesBox = (tune: number, id: number) =>
       const mine = assignments.find((one) => one.id === id);
       if (!mine) throw new Error('nobody plays this any more');
       return { version: mine.version, value: mine.choices };
+    },
+    lift: (left) => {
+      const { version, value } = left as Kept<Choices>;
+      return { version, value: { ...LATER_CHOICES, ...value } };
     },
   });
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import Button from 'primevue/button';
 import { computed, ref } from 'vue';
+import SheetPage from '../components/SheetPage.vue';
 import SmallKeys from '../components/SmallKeys.vue';
 import { useArrangement } from '../composables/useArrangement';
 import { useTune } from '../composables/useTune';
@@ -30,24 +30,16 @@ const places = computed(() =>
     first: arrangement.value!.chords[chord.index - 1]?.bar !== chord.bar,
   })),
 );
-const print = () => window.print();
 </script>
 
 <template>
-  <main class="positions">
-    <header>
-      <div>
-        <h1>{{ arrangement?.title ?? '' }}</h1>
-        <p>
-          Left hand of {{ tune.student.value?.name }}. 5 is the little finger, 1 the thumb; a dot is
-          middle C.
-        </p>
-      </div>
-      <nav>
-        <RouterLink :to="{ name: 'take', params: { id } }">Back to the lesson</RouterLink>
-        <Button label="Print" icon="pi pi-print" @click="print" />
-      </nav>
-    </header>
+  <SheetPage :id="id" class="positions" :title="arrangement?.title ?? ''">
+    <template #words>
+      <p>
+        Left hand of {{ tune.student.value?.name }}. 5 is the little finger, 1 the thumb; a dot is
+        middle C.
+      </p>
+    </template>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <p v-if="arrangement && !places.length">There are no chords yet.</p>
     <ol>
@@ -59,37 +51,10 @@ const print = () => window.print();
         <SmallKeys :keys="chord.keys" :stretch="stretch" />
       </li>
     </ol>
-  </main>
+  </SheetPage>
 </template>
 
 <style scoped>
-.positions {
-  max-width: 1180px;
-  margin: 0 auto;
-  padding: 20px 24px 40px;
-}
-header {
-  display: flex;
-  justify-content: space-between;
-  align-items: start;
-  gap: 20px;
-}
-h1 {
-  margin: 0;
-  font: 500 34px var(--titles);
-}
-header p {
-  margin: 4px 0 14px;
-  color: var(--ink-soft);
-}
-nav {
-  display: flex;
-  align-items: center;
-  gap: 16px;
-}
-nav a {
-  color: var(--zest);
-}
 ol {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
@@ -114,12 +79,6 @@ li {
   font: 400 16px var(--reading);
 }
 @media print {
-  nav {
-    display: none;
-  }
-  .positions {
-    padding: 0;
-  }
   ol {
     grid-template-columns: repeat(4, 1fr);
   }

@@ -3,6 +3,7 @@ import Button from 'primevue/button';
 import { ref, shallowRef, watch } from 'vue';
 import { api, type Arrangement } from '../api/client';
 import ScorePage from '../components/ScorePage.vue';
+import SheetPage from '../components/SheetPage.vue';
 import { useChosen } from '../composables/useChosen';
 import { usePlayer } from '../composables/usePlayer';
 import { useTune } from '../composables/useTune';
@@ -34,23 +35,17 @@ watch(
   },
   { immediate: true },
 );
-const print = () => window.print();
 </script>
 
 <template>
-  <main class="warm-up">
-    <header>
-      <h1>{{ warmUp?.title ?? '' }}</h1>
-      <nav>
-        <RouterLink :to="{ name: 'take', params: { id } }">Back to the lesson</RouterLink>
-        <Button
-          :label="player.state.value === 'still' ? 'Play' : 'Stop'"
-          :icon="player.state.value === 'still' ? 'pi pi-play' : 'pi pi-stop'"
-          @click="player.toggle"
-        />
-        <Button label="Print" icon="pi pi-print" @click="print" />
-      </nav>
-    </header>
+  <SheetPage :id="id" class="warm-up" :title="warmUp?.title ?? ''">
+    <template #do>
+      <Button
+        :label="player.state.value === 'still' ? 'Play' : 'Stop'"
+        :icon="player.state.value === 'still' ? 'pi pi-play' : 'pi pi-stop'"
+        @click="player.toggle"
+      />
+    </template>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <ScorePage
       :tune="warmUp"
@@ -60,39 +55,5 @@ const print = () => window.print();
       :loop="undefined"
       @choose="chosen.choose"
     />
-  </main>
+  </SheetPage>
 </template>
-
-<style scoped>
-.warm-up {
-  max-width: 1180px;
-  margin: 0 auto;
-  padding: 20px 24px 40px;
-}
-header {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 20px;
-}
-h1 {
-  margin: 0;
-  font: 500 34px var(--titles);
-}
-nav {
-  display: flex;
-  align-items: center;
-  gap: 16px;
-}
-nav a {
-  color: var(--zest);
-}
-@media print {
-  nav {
-    display: none;
-  }
-  .warm-up {
-    padding: 0;
-  }
-}
-</style>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { api, type KeptFigure, type OwnFigure } from '../api/client';
+import { useUndo } from '../composables/useUndo';
+
+/** The teacher's own figures, kept for every tune: the one that is laid gets a name, others are taken up again. */
+const props = defineProps<{
+  /** The figure that is laid, as text; empty where nothing is. */
+  text: string;
+}>();
+const name = defineModel<string>('name', { required: true });
+const emit = defineEmits<{ kept: [figure: OwnFigure]; take: [figure: OwnFigure] }>();
+
+const kept = ref<KeptFigure[]>([]);
+const trouble = ref('');
+const say = useUndo();
+
+async function refresh() {
+  kept.value = await api.figures().catch(() => []);
+}
+void refresh();
+
+async function keep() {
+  trouble.value = '';
+  const figure = { name: name.value.trim(), text: props.text };
+  try {
+    await api.keepFigure(figure);
+    emit('kept', figure);
+    await refresh();
+  } catch (error) {
+    trouble.value = `${(error as Error).message}.`;
+  }
+}
+async function remove(figure: KeptFigure) {
+  await api.removeFigure(figure.id);
+  await refresh();
+  say(`${figure.name} is off the list.`, () => void api.putBackFigure(figure.id).then(refresh));
+}
+</script>
+
+<template>
+  <form class="keep" @submit.prevent="keep">
+    <label for="figure-name">Its name</label>
+    <input id="figure-name" v-model="name" maxlength="60" placeholder="such as Rocking" />
+    <button class="plain-button" :disabled="!text || !name.trim()">Keep it for every tune</button>
+  </form>
+  <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+  <ul v-if="kept.length" aria-label="Your figures">
+    <li v-for="figure in kept" :key="figure.id">
+      <button class="plain-button take" @click="emit('take', figure)">{{ figure.name }}</button>
+      <button
+        class="plain-button"
+        :aria-label="`Take ${figure.name} off the list`"
+        @click="remove(figure)"
+      >
+        <i class="pi pi-times" aria-hidden="true" />
+      </button>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.keep button,
+li button {
+  min-height: 40px;
+  padding: 0 10px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+}
+button:disabled {
+  opacity: 0.5;
+  cursor: default;
+}
+li {
+  display: flex;
+  gap: 6px;
+}
+.keep {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 6px 10px;
+  align-items: center;
+  margin: 8px 0;
+}
+.keep button {
+  grid-column: span 2;
+  text-align: center;
+  background: var(--zest-wash);
+  font-weight: 600;
+}
+input {
+  font: inherit;
+  color: inherit;
+  min-height: 40px;
+  width: 100%;
+  padding: 0 10px;
+  background: var(--page);
+  border: 1px solid var(--line);
+  border-radius: 10px;
+}
+ul {
+  display: grid;
+  gap: 6px;
+}
+.take {
+  flex: 1;
+  text-align: left;
+}
+.trouble {
+  color: var(--caution);
+}
+</style>

@@ -12,6 +12,7 @@ import com.zestythumb.core.voicing.Weights;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Consumer;
 
 /**
  * What the teacher chose for one student.
@@ -74,7 +75,7 @@ public record Choices(
     }
 
     public Choices with(StyleChoice other) {
-        return new Choices(other, figure, stretches, varied, hand, school, weights, forbidden, playing, wanted, pins);
+        return change(draft -> draft.style = other);
     }
 
     /** Close chords in these inversions. */
@@ -83,19 +84,19 @@ public record Choices(
     }
 
     public Choices with(Figure other) {
-        return new Choices(style, other, stretches, varied, hand, school, weights, forbidden, playing, wanted, pins);
+        return change(draft -> draft.figure = other);
     }
 
     public Choices with(Hand other) {
-        return new Choices(style, figure, stretches, varied, other, school, weights, forbidden, playing, wanted, pins);
+        return change(draft -> draft.hand = other);
     }
 
     public Choices with(School other) {
-        return new Choices(style, figure, stretches, varied, hand, other, weights, forbidden, playing, wanted, pins);
+        return change(draft -> draft.school = other);
     }
 
     public Choices with(Weights other) {
-        return new Choices(style, figure, stretches, varied, hand, school, other, forbidden, playing, wanted, pins);
+        return change(draft -> draft.weights = other);
     }
 
     public Choices with(Pedalling other) {
@@ -103,27 +104,27 @@ public record Choices(
     }
 
     public Choices with(Playing other) {
-        return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, other, wanted, pins);
+        return change(draft -> draft.playing = other);
     }
 
     public Choices without(Set<PitchClass> notes) {
-        return new Choices(style, figure, stretches, varied, hand, school, weights, notes, playing, wanted, pins);
+        return change(draft -> draft.forbidden = notes);
     }
 
     public Choices withStretches(List<Stretch> others) {
-        return new Choices(style, figure, others, varied, hand, school, weights, forbidden, playing, wanted, pins);
+        return change(draft -> draft.stretches = others);
     }
 
     public Choices varied(boolean other) {
-        return new Choices(style, figure, stretches, other, hand, school, weights, forbidden, playing, wanted, pins);
+        return change(draft -> draft.varied = other);
     }
 
     public Choices wanting(List<WantedNote> others) {
-        return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, playing, others, pins);
+        return change(draft -> draft.wanted = others);
     }
 
     public Choices withPins(List<Pin> others) {
-        return new Choices(style, figure, stretches, varied, hand, school, weights, forbidden, playing, wanted, others);
+        return change(draft -> draft.pins = others);
     }
 
     /** How a chord is laid; the last stretch that covers it counts. */
@@ -142,5 +143,46 @@ public record Choices(
                 .reduce((first, second) -> second)
                 .map(Stretch::figure)
                 .orElse(figure);
+    }
+
+    private Choices change(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
+        return draft.choices();
+    }
+
+    /** Choices of which one is about to change. */
+    private static final class Draft {
+
+        private StyleChoice style;
+        private Figure figure;
+        private List<Stretch> stretches;
+        private boolean varied;
+        private Hand hand;
+        private School school;
+        private Weights weights;
+        private Set<PitchClass> forbidden;
+        private Playing playing;
+        private List<WantedNote> wanted;
+        private List<Pin> pins;
+
+        Draft(Choices choices) {
+            style = choices.style;
+            figure = choices.figure;
+            stretches = choices.stretches;
+            varied = choices.varied;
+            hand = choices.hand;
+            school = choices.school;
+            weights = choices.weights;
+            forbidden = choices.forbidden;
+            playing = choices.playing;
+            wanted = choices.wanted;
+            pins = choices.pins;
+        }
+
+        Choices choices() {
+            return new Choices(
+                    style, figure, stretches, varied, hand, school, weights, forbidden, playing, wanted, pins);
+        }
     }
 }

@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -113,91 +114,86 @@ public record VoicingTask(
     }
 
     public VoicingTask with(Transitions others) {
-        return new VoicingTask(
-                chords, others, styles, hand, mostNotes, school, seconds, weights, around, forbidden, wanted, pins);
+        return change(draft -> draft.transitions = others);
     }
 
     public VoicingTask with(School other) {
-        return new VoicingTask(
-                chords, transitions, styles, hand, mostNotes, other, seconds, weights, around, forbidden, wanted, pins);
+        return change(draft -> draft.school = other);
     }
 
     public VoicingTask with(Weights others) {
-        return new VoicingTask(
-                chords, transitions, styles, hand, mostNotes, school, seconds, others, around, forbidden, wanted, pins);
+        return change(draft -> draft.weights = others);
     }
 
     public VoicingTask withStyles(List<StyleChoice> others) {
-        return new VoicingTask(
-                chords,
-                transitions,
-                others,
-                hand,
-                mostNotes,
-                school,
-                seconds,
-                weights,
-                around,
-                forbidden,
-                wanted,
-                pins);
+        return change(draft -> draft.styles = others);
     }
 
     public VoicingTask withAround(List<Around> others) {
-        return new VoicingTask(
-                chords,
-                transitions,
-                styles,
-                hand,
-                mostNotes,
-                school,
-                seconds,
-                weights,
-                others,
-                forbidden,
-                wanted,
-                pins);
+        return change(draft -> draft.around = others);
     }
 
     public VoicingTask without(Set<PitchClass> notes) {
-        return new VoicingTask(
-                chords, transitions, styles, hand, mostNotes, school, seconds, weights, around, notes, wanted, pins);
+        return change(draft -> draft.forbidden = notes);
     }
 
     public VoicingTask withMostNotes(int most) {
-        return new VoicingTask(
-                chords, transitions, styles, hand, most, school, seconds, weights, around, forbidden, wanted, pins);
+        return change(draft -> draft.mostNotes = most);
     }
 
     public VoicingTask wanting(Map<Integer, Wanted> others) {
-        return new VoicingTask(
-                chords,
-                transitions,
-                styles,
-                hand,
-                mostNotes,
-                school,
-                seconds,
-                weights,
-                around,
-                forbidden,
-                others,
-                pins);
+        return change(draft -> draft.wanted = others);
     }
 
     public VoicingTask withPins(Map<Integer, Voicing> others) {
-        return new VoicingTask(
-                chords,
-                transitions,
-                styles,
-                hand,
-                mostNotes,
-                school,
-                seconds,
-                weights,
-                around,
-                forbidden,
-                wanted,
-                others);
+        return change(draft -> draft.pins = others);
+    }
+
+    private VoicingTask change(Consumer<Draft> change) {
+        Draft draft = new Draft(this);
+        change.accept(draft);
+        return draft.task();
+    }
+
+    /** A task of which one thing is about to change. */
+    private final class Draft {
+
+        private Transitions transitions;
+        private List<StyleChoice> styles;
+        private int mostNotes;
+        private School school;
+        private Weights weights;
+        private List<Around> around;
+        private Set<PitchClass> forbidden;
+        private Map<Integer, Wanted> wanted;
+        private Map<Integer, Voicing> pins;
+
+        Draft(VoicingTask task) {
+            transitions = task.transitions;
+            styles = task.styles;
+            mostNotes = task.mostNotes;
+            school = task.school;
+            weights = task.weights;
+            around = task.around;
+            forbidden = task.forbidden;
+            wanted = task.wanted;
+            pins = task.pins;
+        }
+
+        VoicingTask task() {
+            return new VoicingTask(
+                    chords,
+                    transitions,
+                    styles,
+                    hand,
+                    mostNotes,
+                    school,
+                    seconds,
+                    weights,
+                    around,
+                    forbidden,
+                    wanted,
+                    pins);
+        }
     }
 }

@@ -12,7 +12,7 @@ import java.util.List;
  * practice). The bass is the chord's own; above it lie three notes in any inversion, without the root where there are
  * enough others, for it sounds already. A second bass, the fifth, may take turns with the first.
  */
-final class BassThenChordStyle implements VoicingStyle {
+final class BassThenChordStyle extends NamedStyle {
 
     private static final int FOURTH = 5;
     private static final int OCTAVE = 12;
@@ -65,18 +65,12 @@ final class BassThenChordStyle implements VoicingStyle {
 
     private static final List<CostTerm> TERMS = List.of(CostTerms.STRETCH, CostTerms.MUD, LEAP_WITHIN);
 
-    private final Label label;
     private final boolean octave;
 
     /** A style with a bass note, or with its octave. */
     BassThenChordStyle(Label label, boolean octave) {
-        this.label = label;
+        super(label, TERMS);
         this.octave = octave;
-    }
-
-    @Override
-    public Label label() {
-        return label;
     }
 
     @Override
@@ -87,11 +81,6 @@ final class BassThenChordStyle implements VoicingStyle {
                         SECOND_BASS,
                         "Second bass",
                         List.of(new Value("NONE", "None"), new Value(FIFTH, "The fifth, by turns"))));
-    }
-
-    @Override
-    public List<CostTerm> terms() {
-        return TERMS;
     }
 
     @Override

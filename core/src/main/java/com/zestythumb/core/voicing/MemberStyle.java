@@ -20,7 +20,7 @@ import java.util.function.Function;
  * <p>A sixth stands in for a missing seventh, a fourth or second for a missing third (common practice). Where a slash
  * chord has the member in the bass already, the root takes its place.
  */
-final class MemberStyle implements VoicingStyle {
+final class MemberStyle extends NamedStyle {
 
     /** A place in a shape. */
     private enum Place {
@@ -87,7 +87,6 @@ final class MemberStyle implements VoicingStyle {
     private static final List<CostTerm> TERMS =
             List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.REGISTER, FOREIGN_COLOUR);
 
-    private final Label label;
     private final List<List<List<Place>>> rows;
 
     /**
@@ -97,7 +96,7 @@ final class MemberStyle implements VoicingStyle {
      *     for every chord
      */
     MemberStyle(Label label, String... rows) {
-        this.label = label;
+        super(label, TERMS);
         this.rows = Arrays.stream(rows).map(MemberStyle::shapes).toList();
     }
 
@@ -109,11 +108,6 @@ final class MemberStyle implements VoicingStyle {
         return Arrays.stream(words.split(" "))
                 .map(word -> Place.valueOf(word.toUpperCase(Locale.ROOT)))
                 .toList();
-    }
-
-    @Override
-    public Label label() {
-        return label;
     }
 
     /** Whether the first row has a shape for it; a seventh or ninth that is named must be there, or a sixth for it. */
@@ -134,11 +128,6 @@ final class MemberStyle implements VoicingStyle {
             }
         }
         return true;
-    }
-
-    @Override
-    public List<CostTerm> terms() {
-        return TERMS;
     }
 
     @Override

@@ -12,7 +12,7 @@ import java.util.List;
  * over its bass where nobody else has the tune, or in three layers the filler between bass and tune, shared between the
  * hands (common practice: wide at the bottom, close at the top; no hand spans more than it can).
  */
-final class TwoHandsStyle implements VoicingStyle {
+final class TwoHandsStyle extends NamedStyle {
 
     /** E3 to E5: where a chord lies well under the right hand. */
     private static final Pitch LOWEST_ABOVE = Pitch.parse("E3");
@@ -89,7 +89,6 @@ final class TwoHandsStyle implements VoicingStyle {
             "root fifth, fifth root",
             "root");
 
-    private final Label label;
     private final boolean shared;
 
     /**
@@ -98,18 +97,8 @@ final class TwoHandsStyle implements VoicingStyle {
      * @param shared whether the left hand takes what it reaches beside its bass; else the right hand has the whole chord
      */
     TwoHandsStyle(Label label, boolean shared) {
-        this.label = label;
+        super(label, TERMS);
         this.shared = shared;
-    }
-
-    @Override
-    public Label label() {
-        return label;
-    }
-
-    @Override
-    public List<CostTerm> terms() {
-        return TERMS;
     }
 
     @Override

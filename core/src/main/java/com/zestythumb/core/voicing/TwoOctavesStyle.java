@@ -9,14 +9,13 @@ import java.util.List;
  * A close chord and the same an octave higher, to roll over two octaves: the hand goes on where it passed the thumb, or the
  * other hand takes over in the same inversion.
  */
-final class TwoOctavesStyle implements VoicingStyle {
+final class TwoOctavesStyle extends NamedStyle {
 
     private static final int TRIAD = 3;
 
     private static final List<CostTerm> TERMS =
             List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.OPENING, CostTerms.CLOSING);
 
-    private final Label label;
     private final boolean passed;
 
     /**
@@ -25,18 +24,8 @@ final class TwoOctavesStyle implements VoicingStyle {
      * @param passed whether the right hand takes the upper octave
      */
     TwoOctavesStyle(Label label, boolean passed) {
-        this.label = label;
+        super(label, TERMS);
         this.passed = passed;
-    }
-
-    @Override
-    public Label label() {
-        return label;
-    }
-
-    @Override
-    public List<CostTerm> terms() {
-        return TERMS;
     }
 
     @Override

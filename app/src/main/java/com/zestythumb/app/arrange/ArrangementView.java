@@ -294,53 +294,6 @@ public record ArrangementView(
             @Schema(description = "What the whole tune would cost more, in half steps.")
             int price) {}
 
-    /** One of those who play. */
-    @Schema(name = "Part")
-    public record PartView(
-            @Schema(allowableValues = {"left", "melody"}) String id,
-            @Schema(description = "Every note as written.") List<NoteView> notes) {}
-
-    /** A note in time. */
-    @Schema(name = "TimedNote")
-    public record NoteView(
-            @Schema(
-                    description = "n, its chord and its place in it; or m, the bar of the tune and its place there.",
-                    example = "n3-0")
-            String id,
-
-            @Schema(description = "The chord it belongs to, or over which it sounds; −1 before the first.")
-            int chord,
-
-            int bar,
-            double onset,
-
-            @Schema(description = "How long it sounds, in quarter notes.")
-            double duration,
-
-            int midi,
-
-            @Schema(
-                    description = "Whether it is held over into the next note of the same pitch.",
-                    defaultValue = "false")
-            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
-            boolean tied,
-
-            @Schema(description = "Whether the right hand plays it.", defaultValue = "false")
-            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
-            boolean right,
-
-            @Schema(description = "Whether it is the bass of its chord.", defaultValue = "false")
-            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
-            boolean bass,
-
-            @Schema(description = "Whether it is to be played softer than others.", defaultValue = "false")
-            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
-            boolean soft,
-
-            @Schema(description = "Whether it is to be heard over others.", defaultValue = "false")
-            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
-            boolean broughtOut) {}
-
     /** The score in pieces; put together they are one document. */
     @Schema(name = "Score")
     public record ScoreView(String head, List<MeasureView> measures, String foot) {}

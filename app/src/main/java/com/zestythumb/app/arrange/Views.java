@@ -8,21 +8,16 @@ import com.zestythumb.app.arrange.ArrangementView.FingerView;
 import com.zestythumb.app.arrange.ArrangementView.GuessView;
 import com.zestythumb.app.arrange.ArrangementView.KeyView;
 import com.zestythumb.app.arrange.ArrangementView.MoveView;
-import com.zestythumb.app.arrange.ArrangementView.NoteView;
 import com.zestythumb.app.arrange.ArrangementView.NumeralView;
 import com.zestythumb.app.arrange.ArrangementView.OtherKeyView;
-import com.zestythumb.app.arrange.ArrangementView.PartView;
 import com.zestythumb.app.arrange.ArrangementView.PedalView;
 import com.zestythumb.app.arrange.ArrangementView.ScoreView;
 import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
-import com.zestythumb.core.arrangement.Balance;
 import com.zestythumb.core.arrangement.BarMap;
 import com.zestythumb.core.arrangement.ComputedHand;
 import com.zestythumb.core.arrangement.PedalSpan;
-import com.zestythumb.core.arrangement.Rolls;
-import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.FingerMove;
@@ -34,19 +29,14 @@ import com.zestythumb.core.proposing.Difficulty;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChordEvent;
-import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.Swing;
 import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.core.solving.Cost;
 import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voicing.Voicing;
-import com.zestythumb.formats.musicxml.MusicXmlWriter;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -88,7 +78,7 @@ final class Views {
                 IntStream.range(0, arrangement.chords().size())
                         .mapToObj(i -> chord(arrangement, i, thinned.contains(i)))
                         .toList(),
-                parts(arrangement),
+                PartView.of(arrangement),
                 alternatives(arrangement, chord),
                 findings(arrangement),
                 PedalSpan.of(arrangement).stream()
@@ -256,18 +246,6 @@ final class Views {
                 .toList();
     }
 
-    private static List<PartView> parts(Arrangement arrangement) {
-        List<NoteView> melody = melody(arrangement);
-        Map<String, Fraction> late = Rolls.delays(arrangement.notes());
-        PartView left = new PartView(
-                "left",
-                arrangement.notes().stream()
-                        .map(note -> note(
-                                note, late.getOrDefault(note.id(), Fraction.ZERO), Balance.isBass(note, arrangement)))
-                        .toList());
-        return melody.isEmpty() ? List.of(left) : List.of(left, new PartView("melody", melody));
-    }
-
     private static AlternativeView alternative(Alternative other, NoteNames names) {
         List<Pitch> notes = other.voicing().pitches();
         return new AlternativeView(
@@ -278,21 +256,6 @@ final class Views {
                 other.price());
     }
 
-    private static NoteView note(TimedNote note, Fraction late, boolean bass) {
-        return new NoteView(
-                note.id(),
-                note.chord(),
-                note.bar(),
-                note.onset().plus(late).toDouble(),
-                note.sounding().minus(late).toDouble(),
-                note.pitch().midi(),
-                note.tied(),
-                note.isRight(),
-                bass,
-                note.isSoft(),
-                note.isBroughtOut());
-    }
-
     /** As they are typed in this chart. */
     private static List<GuessView> guesses(ChordEvent event, NoteNames names) {
         return event.isGuess()
@@ -301,41 +264,5 @@ final class Views {
                                 new GuessView(names.fromEnglish(other.chord().toString()), other.percent()))
                         .toList()
                 : List.of();
-    }
-
-    /** The tune's notes, each with the chord it sounds over. */
-    private static List<NoteView> melody(Arrangement arrangement) {
-        List<NoteView> notes = new ArrayList<>();
-        int chord = 0;
-        List<ArrangedChord> chords = arrangement.chords();
-        for (Bar bar : arrangement.sheet().bars()) {
-            for (int i = 0; i < bar.melody().size(); i++) {
-                MelodyNote note = bar.melody().get(i);
-                while (chord + 1 < chords.size()
-                        && isReached(chords.get(chord + 1).event(), bar, note)) {
-                    chord++;
-                }
-                if (!note.isRest()) {
-                    notes.add(new NoteView(
-                            MusicXmlWriter.melodyId(bar.index(), i),
-                            chord,
-                            bar.index(),
-                            note.onset().toDouble(),
-                            note.duration().toDouble(),
-                            note.pitch().midi(),
-                            note.tied(),
-                            false,
-                            false,
-                            false,
-                            false));
-                }
-            }
-        }
-        return notes;
-    }
-
-    private static boolean isReached(ChordEvent next, Bar bar, MelodyNote note) {
-        return next.bar() < bar.index()
-                || next.bar() == bar.index() && next.start().compareTo(note.onset()) <= 0;
     }
 }

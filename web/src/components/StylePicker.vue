@@ -60,7 +60,8 @@ function does({ moved, toLearn, thinned, besideTheTune, chords }: StyleEffect) {
             :stretch="[36, 71]"
           />
           <span class="words">
-            {{ row.words }}. <span v-if="row.effect" class="does">{{ does(row.effect) }}</span>
+            {{ row.words }}{{ row.hand && `, for a hand that spans ${row.hand}` }}.
+            <span v-if="row.effect" class="does">{{ does(row.effect) }}</span>
           </span>
         </button>
       </li>

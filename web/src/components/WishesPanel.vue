@@ -19,8 +19,13 @@ const STEPS = [
   { id: 12, name: 'much' },
   { id: 40, name: 'above all' },
 ];
+/** What the school charges is usual for those who choose it. */
+const school = computed(() =>
+  catalogue.value?.schools.find(({ id }) => id === choices.value.school),
+);
 const rows = computed(() =>
-  (catalogue.value?.wishes ?? []).map(({ id, name, weight }) => {
+  (catalogue.value?.wishes ?? []).map(({ id, name, weight: plain }) => {
+    const weight = school.value?.weights[id] ?? plain;
     const now = choices.value.weights[id] ?? weight;
     const usual = { id: weight, name: `as usual` };
     const known = [usual, ...STEPS.filter((step) => step.id !== weight)];

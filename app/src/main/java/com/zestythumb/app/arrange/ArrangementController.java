@@ -48,7 +48,11 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "Arrangements")
 class ArrangementController {
 
-    private static final int PRICES_SHOWN = 8;
+    /** All ways of a chord; fewer in a tune so long that to solve it for each would take its time. */
+    private static final int MOST_PRICES = 60;
+
+    private static final int FEWEST_PRICES = 8;
+    private static final int CHORDS_PRICED = 4000;
     private static final int USUAL_MINUTES = 15;
 
     private final MusicXmlWriter pageScore = new MusicXmlWriter(Staves.PAGE);
@@ -94,7 +98,11 @@ class ArrangementController {
     @PostMapping("/prices")
     @Operation(summary = "More other ways to play one chord, each with its price for the whole tune, term by term.")
     List<PriceView> prices(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> Offers.prices(request.arrange(request.read()), request.chord(), PRICES_SHOWN));
+        return reckoning.inTurn(() -> {
+            Arrangement tune = request.arrange(request.read());
+            int affordable = CHORDS_PRICED / Math.max(1, tune.chords().size());
+            return Offers.prices(tune, request.chord(), Math.max(FEWEST_PRICES, Math.min(MOST_PRICES, affordable)));
+        });
     }
 
     @PostMapping("/styles")

@@ -8,6 +8,7 @@ import com.zestythumb.core.arrangement.Pedalling;
 import com.zestythumb.core.arrangement.Repeating;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.proposing.Texture;
+import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Reach;
@@ -18,6 +19,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /** Everything that can be chosen for a student. */
 @Schema(name = "Catalogue")
@@ -37,7 +41,7 @@ record CatalogueView(
         List<String> highest,
 
         @Schema(description = "How the way from chord to chord may be judged.")
-        List<ValueView> schools,
+        List<SchoolView> schools,
 
         @Schema(description = "What a left hand may be wished to mind, the usual weight of each.")
         List<WishView> wishes,
@@ -81,6 +85,14 @@ record CatalogueView(
             @Schema(description = "Half steps that one of it usually weighs.")
             int weight) {}
 
+    @Schema(name = "School")
+    record SchoolView(
+            @Schema(example = "classical") String id,
+            @Schema(example = "Classical") String name,
+
+            @Schema(description = "Half steps that it charges for what it minds on the way, by the ids of wishes.")
+            Map<String, Integer> weights) {}
+
     @Schema(name = "WayToPlay")
     record WayView(String id, String name, String words) {}
 
@@ -94,6 +106,9 @@ record CatalogueView(
 
             @Schema(description = "From 1, for a beginner, to 5.")
             int level,
+
+            @Schema(description = "What the hand has to span; empty where any hand will do.", example = "a tenth")
+            String hand,
 
             List<SettingView> settings) {}
 
@@ -123,7 +138,7 @@ record CatalogueView(
             @Schema(description = "Half steps.") int semitones,
             @Schema(example = "an octave") String name) {}
 
-    private static final Map<Integer, String> SPANS = Map.of(
+    private static final NavigableMap<Integer, String> SPANS = new TreeMap<>(Map.of(
             7, "a fifth",
             8, "a small sixth",
             9, "a sixth",
@@ -131,14 +146,17 @@ record CatalogueView(
             11, "a seventh",
             12, "an octave",
             14, "a ninth",
-            16, "a tenth");
+            16, "a tenth"));
 
     /** What a teacher may turn; the rest is the styles' own business. */
     private static final List<String> WISHES = List.of(
             "shapes",
             "motion",
             "common-tones",
+            "leap",
             "position",
+            "stretch",
+            "parallels",
             "root-at-closes",
             "clash",
             "collision",
@@ -158,14 +176,11 @@ record CatalogueView(
                         .map(figure -> new FigureView(figure.id(), figure.name(), figure.level(), figure.text()))
                         .toList(),
                 SPANS.keySet().stream()
-                        .sorted()
                         .map(span -> new SpanView(span, SPANS.get(span)))
                         .toList(),
                 List.of("C2", "E2", "G2", "A2", "C3"),
                 List.of("C4", "E4", "G4", "A4", "C5"),
-                School.all().stream()
-                        .map(school -> new ValueView(school.id(), school.name()))
-                        .toList(),
+                School.all().stream().map(CatalogueView::school).toList(),
                 WISHES.stream()
                         .map(id -> new WishView(id, TermNames.of(id), TermNames.weight(id)))
                         .toList(),
@@ -198,12 +213,22 @@ record CatalogueView(
                 HandDto.of(Choices.USUAL.hand()));
     }
 
+    private static SchoolView school(School school) {
+        return new SchoolView(
+                school.id(),
+                school.name(),
+                school.entries().stream()
+                        .filter(entry -> entry.rule() instanceof Rule.OfPassage)
+                        .collect(Collectors.toMap(entry -> entry.rule().id(), School.Entry::weight)));
+    }
+
     private static StyleView style(VoicingStyle style) {
         return new StyleView(
                 style.id(),
                 style.name(),
                 style.words(),
                 style.level(),
+                style.needs() == 0 ? "" : SPANS.ceilingEntry(style.needs()).getValue(),
                 style.settings().stream()
                         .map(setting -> new SettingView(
                                 setting.id(),

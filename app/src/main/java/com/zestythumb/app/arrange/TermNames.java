@@ -15,6 +15,10 @@ final class TermNames {
     /** A term. */
     record Term(String id, String name, int weight) {}
 
+    private static final Map<String, String> RULES = Map.of(
+            "leap", "leaps too far, or too far for the time there is",
+            "parallels", "parallel fifths and octaves");
+
     private static final Map<String, Term> TERMS = terms();
 
     private TermNames() {}
@@ -31,7 +35,12 @@ final class TermNames {
         School.all()
                 .forEach(school -> school.entries()
                         .forEach(entry -> put(
-                                terms, new Term(entry.rule().id(), entry.rule().id(), entry.weight()))));
+                                terms,
+                                new Term(
+                                        entry.rule().id(),
+                                        RULES.getOrDefault(
+                                                entry.rule().id(), entry.rule().id()),
+                                        entry.weight()))));
         return terms;
     }
 

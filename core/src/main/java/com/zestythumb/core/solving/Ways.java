@@ -95,7 +95,7 @@ final class Ways {
                 .filter(term -> term != WayTerm.MOTION && task.weights().of(term) > 0)
                 .toList();
         this.charged = task.school().entries().stream()
-                .filter(entry -> entry.weight() > 0 && entry.rule() instanceof Rule.OfPassage)
+                .filter(entry -> entry.rule() instanceof Rule.OfPassage && weight(entry) > 0)
                 .toList();
     }
 
@@ -186,9 +186,13 @@ final class Ways {
             sum += task.weights().of(term) * term.count().of(from, to, task.hand());
         }
         for (School.Entry entry : charged) {
-            sum += entry.weight() * faults(entry, from, to, seconds).size();
+            sum += weight(entry) * faults(entry, from, to, seconds).size();
         }
         return sum;
+    }
+
+    private int weight(School.Entry entry) {
+        return task.weights().ofRule(entry.rule().id(), entry.weight());
     }
 
     private static List<Fault> faults(School.Entry entry, Voicing from, Voicing to, double seconds) {
@@ -218,7 +222,7 @@ final class Ways {
             int units =
                     faults(entry, from, to, task.seconds().applyAsDouble(pair)).size();
             if (units > 0) {
-                charges.add(new Charge(entry.rule().id(), units, units * entry.weight()));
+                charges.add(new Charge(entry.rule().id(), units, units * weight(entry)));
             }
         }
         return charges;

@@ -17,6 +17,7 @@ import java.util.Objects;
 public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls, ReadingLevel reading) {
 
     public static final int SMALLEST_SPAN = 5;
+    static final int FINGERS = 5;
     public static final int LARGEST_SPAN = 19;
     private static final int TWO_OCTAVES = 24;
 

@@ -76,6 +76,17 @@ public interface VoicingStyle {
         return true;
     }
 
+    /** The span, in half steps, that a hand needs for a triad or seventh as the style means it; 0 where any hand will do. */
+    default int needs() {
+        Chord triad = Chord.parse("C");
+        Chord chord = isFor(triad) ? triad : Chord.parse("C7");
+        int needed = Hand.SMALLEST_SPAN;
+        while (needed < Hand.LARGEST_SPAN && !reaches(chord, new Wishes(Hand.ofSpan(needed), Hand.FINGERS, Map.of()))) {
+            needed++;
+        }
+        return needed == Hand.SMALLEST_SPAN ? 0 : needed;
+    }
+
     /** Whether this hand can play a chord as the style means it; else the chord is laid with fewer or nearer notes. */
     default boolean reaches(Chord chord, Wishes wishes) {
         return true;

@@ -38,6 +38,11 @@ public record Weights(Map<String, Integer> own) {
         return own.getOrDefault(term.id(), term.weight());
     }
 
+    /** The weight of a rule of voice leading, which the school says where the teacher does not. */
+    public int ofRule(String id, int usual) {
+        return own.getOrDefault(id, usual);
+    }
+
     public int ofShapes() {
         return own.getOrDefault(SHAPES, USUAL_SHAPES);
     }

@@ -327,4 +327,14 @@ class MemberStylesTest {
                 .get(1);
         assertThat(laid.pitches()).extracting(Pitch::toString).containsExactly("F#2", "D3", "A3");
     }
+
+    /** A fifth, an octave and a tenth are 7, 12 and 16 half steps (any textbook of theory). */
+    @Test
+    void stylesTellTheHandTheyNeed() {
+        assertThat(VoicingStyles.OPEN_FIFTHS.needs()).isEqualTo(7);
+        assertThat(VoicingStyles.TRIADS.needs()).isEqualTo(7);
+        assertThat(VoicingStyles.OCTAVES.needs()).isEqualTo(12);
+        assertThat(VoicingStyles.TENTHS.needs()).isEqualTo(16);
+        assertThat(VoicingStyles.CLOSE.needs()).isZero();
+    }
 }

@@ -12,6 +12,7 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.solving.VoicingSolver.Solution;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.Distance;
@@ -342,5 +343,17 @@ class WishesTest {
             });
         }
         assertThatThrownBy(() -> new Weights(Map.of("mud", -1))).hasMessageContaining("mud");
+    }
+
+    /** What a school charges can be turned: a player of songs may mind parallels, a classical one may not. */
+    @Test
+    void parallelsWeighWhatTheTeacherSays() {
+        VoicingTask popular = task("C Dm C");
+        VoicingTask minding = popular.with(popular.weights().with("parallels", 12));
+        assertThat(motion(VoicingSolver.solve(minding))).isGreaterThan(motion(VoicingSolver.solve(popular)));
+        VoicingTask classical = popular.with(School.CLASSICAL);
+        assertThat(voicings(minding)).isEqualTo(voicings(classical));
+        assertThat(voicings(classical.with(popular.weights().with("parallels", 0))))
+                .isEqualTo(voicings(popular));
     }
 }

@@ -123,6 +123,18 @@ class LeftHandTest extends InTheBrowser {
         browser.seeNo(".drawing .pedal");
     }
 
+    /** Fingers over the tune where they are wished: five keys under five fingers need one number. */
+    @Test
+    void theTuneHasItsFingers() {
+        newTune("key: C major\n| C |\nm: c2 d2 e2 f2 |");
+        awaitBars(1);
+        browser.see(".drawing .fing");
+        int before = browser.all(".drawing .fing").size();
+        panel("Touch");
+        browser.click(".tick input");
+        browser.await("one finger more", () -> browser.all(".drawing .fing").size() == before + 1 ? true : null);
+    }
+
     /** Three left hands from one wish, one of them beside the one that is played, and then taken. */
     @Test
     void twoWaysAreCompared() {
@@ -163,6 +175,8 @@ class LeftHandTest extends InTheBrowser {
         int staves = browser.all(".drawing .staff").size();
         browser.choose("manner-2", "in the right hand");
         browser.await("a second staff", () -> browser.all(".drawing .staff").size() > staves ? true : null);
+        browser.choose("manner-1", "brought out");
+        browser.see(".drawing .artic");
         browser.choose("finger-0", "4, your own");
         browser.assertAccessible("note by note");
         back();

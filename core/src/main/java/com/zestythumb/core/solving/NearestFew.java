@@ -55,7 +55,7 @@ final class NearestFew implements Cheapest {
     }
 
     /** Charges with what each candidate pays at least for the ways back from it, and then for those to it. */
-    private static int[][] withWaysBack(int[][] charges, List<Edge> edges) {
+    static int[][] withWaysBack(int[][] charges, List<Edge> edges) {
         int[][] all = Arrays.stream(charges).map(int[]::clone).toArray(int[][]::new);
         for (Edge edge : edges) {
             if (!isOnward(edge)) {

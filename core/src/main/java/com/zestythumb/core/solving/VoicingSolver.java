@@ -168,7 +168,9 @@ public final class VoicingSolver {
         // Any hand costs what the freest does, and learns a shape for each different chord, all of one kind at best.
         long kinds = task.chords().stream().distinct().count();
         int simple = least + weight * (int) (kinds + 1);
-        int bound = ShapesBound.of(free, onward, ShapesToLearn.families(fixed.layers), weight, cost);
+        // Whatever the ways back cost, each candidate pays the least of it.
+        int[][] paying = transitions.isPlain() ? free : NearestFew.withWaysBack(free, fixed.edges());
+        int bound = ShapesBound.of(paying, onward, ShapesToLearn.families(fixed.layers), weight, cost);
         return solution(fixed, path, Math.max(0, cost - Math.max(simple, bound)));
     }
 
@@ -223,12 +225,15 @@ public final class VoicingSolver {
         return learned == null ? 0 : learned[chord][candidate];
     }
 
+    private List<ChoiceGraph.Edge> edges() {
+        return transitions.pairs().stream()
+                .map(pair -> new ChoiceGraph.Edge(pair.from(), pair.to(), ways.costs(pair)))
+                .toList();
+    }
+
     private Cheapest cheapest() {
         if (!transitions.isPlain()) {
-            List<ChoiceGraph.Edge> edges = transitions.pairs().stream()
-                    .map(pair -> new ChoiceGraph.Edge(pair.from(), pair.to(), ways.costs(pair)))
-                    .toList();
-            return NearestFew.of(charges, edges, others);
+            return NearestFew.of(charges, edges(), others);
         }
         return LayeredPath.through(layers.size(), new LayeredPath.Costs() {
             @Override

@@ -64,6 +64,17 @@ final class Matrices {
         return sum;
     }
 
+    static int[][] times(int[][] matrix, int factor) {
+        int[][] product = new int[matrix.length][];
+        for (int i = 0; i < product.length; i++) {
+            product[i] = matrix[i].clone();
+            for (int j = 0; j < product[i].length; j++) {
+                product[i][j] *= factor;
+            }
+        }
+        return product;
+    }
+
     static int[] difference(int[] a, int[] b) {
         int[] difference = new int[a.length];
         for (int i = 0; i < difference.length; i++) {

@@ -35,11 +35,20 @@ final class NearestFew implements Cheapest {
      * @param enough for how many candidates of each chord, beside the one chosen, the price has to be exact
      */
     static NearestFew of(int[][] charges, List<Edge> edges, int enough) {
+        return of(charges, edges, enough, 1);
+    }
+
+    /**
+     * The same.
+     *
+     * @param unit what a half step counts
+     */
+    static NearestFew of(int[][] charges, List<Edge> edges, int enough, int unit) {
         LayeredPath row = row(withWaysBack(charges, edges), edges);
         int known = cost(charges, edges, improved(charges, edges, row));
         int least = row.total();
         for (int margin : MARGINS) {
-            int most = known + margin;
+            int most = (int) Math.min(Matrices.FAR, known + (long) margin * unit);
             int room = most - least;
             int[][] kept = IntStream.range(0, charges.length)
                     .mapToObj(i -> IntStream.range(0, charges[i].length)

@@ -2,6 +2,9 @@ package com.zestythumb.core.solving;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 
 /**
  * The least that a left hand can cost together with what is to be learned for it. Every place that needs a shape bears a
@@ -19,12 +22,21 @@ final class ShapesBound {
     /** Rounds without gain after which the steps are halved. */
     private static final int PATIENCE = 4;
 
+    /** In how many parts a half step is reckoned with ways back, where all numbers are whole. */
+    static final int PARTS = 64;
+
+    private static final int MOST_WHOLES = 6;
+    private static final long EFFORT_OF_WHOLES = 150_000;
+
     private static final double TINY = 1e-9;
 
     private final int[][] charges;
     private final int[][][] onward;
     private final int weight;
     private final List<Family> families;
+    private int known;
+    private double best;
+    private int[] better;
 
     /** Things of one kind that are learned once: for each place and candidate which of them it needs, and its share. */
     private static final class Family {
@@ -70,6 +82,14 @@ final class ShapesBound {
             return back;
         }
 
+        /** How many of them a path needs. */
+        int used(int[] path) {
+            return (int) IntStream.range(0, ids.length)
+                    .map(i -> ids[i][path[i]])
+                    .distinct()
+                    .count();
+        }
+
         /** 1 where one is needed here and its shares are too small, −1 where it is not and they are too great. */
         int slope(int[] path, int place, int candidate, int weight) {
             int id = ids[place][candidate];
@@ -78,47 +98,114 @@ final class ShapesBound {
         }
     }
 
-    private ShapesBound(int[][] charges, int[][][] onward, List<int[][]> families, int weight) {
+    private ShapesBound(int[][] charges, int[][][] onward, List<int[][]> families, int weight, int known) {
         this.charges = charges;
         this.onward = onward;
         this.weight = weight;
+        this.known = known;
         this.families = families.stream().map(ids -> new Family(ids, weight)).toList();
     }
 
     /**
-     * The bound: what the path costs at least, with {@code weight} for everything that is to be learned.
+     * The bound: what the path costs at least, with {@code weight} for everything that is to be learned; and a better answer
+     * than the one known, where one is met on the way.
      *
      * @param charges what each candidate costs by itself
      * @param onward what it costs from each candidate of a chord to each of the next
      * @param families kinds of things to learn: for each chord and candidate the number of that which it needs
      * @param known what some answer costs
+     * @param whole finds the cheapest choice with all ways back, for charges in parts of a half step; null where there are none
      */
-    static int of(int[][] charges, int[][][] onward, List<int[][]> families, int weight, int known) {
-        ShapesBound bound = new ShapesBound(charges, onward, families, weight);
+    static Found of(
+            int[][] charges,
+            int[][][] onward,
+            List<int[][]> families,
+            int weight,
+            int known,
+            Function<int[][], Cheapest> whole) {
+        ShapesBound bound = new ShapesBound(charges, onward, families, weight, known);
         long numbers = 1;
         for (int i = 1; i < charges.length; i++) {
             numbers += (long) charges[i].length * charges[i - 1].length;
         }
-        double best = 0;
+        int rounds = (int) Math.min(MOST_ROUNDS, 1 + EFFORT / numbers);
+        bound.raise(rounds, PATIENCE, path -> bound.value(path, whole == null));
+        if (whole != null) {
+            int wholes = (int) Math.min(MOST_WHOLES, 1 + EFFORT_OF_WHOLES / numbers);
+            bound.raise(wholes, 1, path -> bound.value(path, whole));
+        }
+        return new Found((int) Math.ceil(bound.best - TINY), bound.better);
+    }
+
+    /**
+     * What was found.
+     *
+     * @param least what any answer costs at least
+     * @param better a cheaper answer than the one known, met on the way: a candidate for each chord; null where none was
+     */
+    record Found(int least, int[] better) {}
+
+    private void raise(int rounds, int patience, ToDoubleFunction<int[]> value) {
         double step = 1;
         int waited = 0;
-        int rounds = (int) Math.min(MOST_ROUNDS, 1 + EFFORT / numbers);
         for (int round = 0; round < rounds && Math.ceil(best - TINY) < known; round++) {
             int[] path = new int[charges.length];
-            double value = bound.value(path);
-            waited = value > best + TINY ? 0 : waited + 1;
-            best = Math.max(best, value);
-            if (waited >= PATIENCE) {
+            double now = value.applyAsDouble(path);
+            waited = now > best + TINY ? 0 : waited + 1;
+            best = Math.max(best, now);
+            if (waited >= patience) {
                 step /= 2;
                 waited = 0;
             }
-            bound.move(path, step * (known - value));
+            move(path, step * (known - now));
         }
-        return (int) Math.ceil(best - TINY);
     }
 
-    /** The cheapest path with its shares, and what shapes give back whose shares are more than they cost. */
-    private double value(int[] path) {
+    /** Keeps an answer that is cheaper than what is known. */
+    private void meet(int[] path, int cost) {
+        int learned = 0;
+        for (Family family : families) {
+            learned += family.used(path);
+        }
+        if (cost + weight * learned < known) {
+            known = cost + weight * learned;
+            better = path.clone();
+        }
+    }
+
+    /** The same for the whole with its ways back; shares are rounded down to the parts in which it is reckoned. */
+    private double value(int[] path, Function<int[][], Cheapest> whole) {
+        int[][] parts = new int[charges.length][];
+        for (int i = 0; i < charges.length; i++) {
+            parts[i] = new int[charges[i].length];
+            for (int c = 0; c < parts[i].length; c++) {
+                for (Family family : families) {
+                    int share = (int) (family.shares[i][c] * PARTS);
+                    family.shares[i][c] = (double) share / PARTS;
+                    parts[i][c] += share;
+                }
+            }
+        }
+        Cheapest found = whole.apply(parts);
+        int beside = 0;
+        for (int i = 0; i < path.length; i++) {
+            path[i] = found.choice(i);
+            beside += parts[i][path[i]];
+        }
+        meet(path, (found.total() - beside) / PARTS);
+        double value = (double) found.total() / PARTS;
+        for (Family family : families) {
+            value += family.givenBack(weight);
+        }
+        return value;
+    }
+
+    /**
+     * The cheapest path with its shares, and what shapes give back whose shares are more than they cost.
+     *
+     * @param isAnswer whether the path is all there is to pay
+     */
+    private double value(int[] path, boolean isAnswer) {
         int[][] from = new int[charges.length][];
         double[] soFar = {};
         for (int i = 0; i < charges.length; i++) {
@@ -149,10 +236,21 @@ final class ShapesBound {
             path[i] = last;
             last = from[i][last];
         }
+        if (isAnswer) {
+            meet(path, cost(path));
+        }
         for (Family family : families) {
             value += family.givenBack(weight);
         }
         return value;
+    }
+
+    private int cost(int[] path) {
+        int cost = 0;
+        for (int i = 0; i < path.length; i++) {
+            cost += charges[i][path[i]] + (i == 0 ? 0 : onward[i - 1][path[i - 1]][path[i]]);
+        }
+        return cost;
     }
 
     /** Shares go up where what is needed bears too little, down where it bears more than it costs and is not needed. */

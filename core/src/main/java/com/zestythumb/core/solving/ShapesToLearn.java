@@ -46,7 +46,7 @@ final class ShapesToLearn {
         this.kinds = Arrays.stream(kind).max().orElse(-1) + 1;
         this.size = new int[kinds];
         for (int i = 0; i < kind.length; i++) {
-            size[kind[i]] = charges[i].length;
+            size[kind[i]] = layers.get(i).size();
         }
         this.onward = onward;
         Map<List<List<Integer>>, Integer> patterns = new HashMap<>();
@@ -103,6 +103,12 @@ final class ShapesToLearn {
         search.improve(one);
         int[][] best = search.cost(one) < search.cost(many) ? one : many;
         return search.more(best);
+    }
+
+    /** The same for the shapes that a path has. */
+    static int[][] of(List<List<Voicing>> layers, int[] path) {
+        ShapesToLearn search = new ShapesToLearn(layers, null, null, 0);
+        return search.more(search.used(path));
     }
 
     private int[][] more(int[][] open) {

@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -160,18 +161,39 @@ public final class VoicingSolver {
         }
         int[][] free = fixed.charges;
         int[][][] onward = fixed.onward();
-        fixed.learned = ShapesToLearn.of(fixed.layers, free, onward, weight, path);
-        fixed.charges = fixed.chargesWithShapes(weight);
-        path = fixed.cheapest();
-        List<Voicing> row = row(fixed, path);
-        int cost = path.total() - weight * fixed.strangers(path) + weight * ShapesToLearn.count(row);
+        // Whatever the ways back cost, each candidate pays the least of it.
+        boolean plain = transitions.isPlain();
+        int[][] paying = plain ? free : NearestFew.withWaysBack(free, fixed.edges());
+        fixed.learned = ShapesToLearn.of(fixed.layers, paying, onward, weight, path);
+        path = fixed.cheapestWithShapes(free);
+        int cost = fixed.costWithShapes(path);
         // Any hand costs what the freest does, and learns a shape for each different chord, all of one kind at best.
         long kinds = task.chords().stream().distinct().count();
         int simple = least + weight * (int) (kinds + 1);
-        // Whatever the ways back cost, each candidate pays the least of it.
-        int[][] paying = transitions.isPlain() ? free : NearestFew.withWaysBack(free, fixed.edges());
-        int bound = ShapesBound.of(paying, onward, ShapesToLearn.families(fixed.layers), weight, cost);
-        return solution(fixed, path, Math.max(0, cost - Math.max(simple, bound)));
+        ShapesBound.Found found = ShapesBound.of(
+                paying, onward, ShapesToLearn.families(fixed.layers), weight, cost, plain ? null : fixed.inParts(free));
+        if (found.better() != null) {
+            int[][] before = fixed.learned;
+            fixed.learned = ShapesToLearn.of(fixed.layers, found.better());
+            path = fixed.cheapestWithShapes(free);
+            if (fixed.costWithShapes(path) > cost) {
+                fixed.learned = before;
+                path = fixed.cheapestWithShapes(free);
+            }
+            cost = fixed.costWithShapes(path);
+        }
+        return solution(fixed, path, Math.max(0, cost - Math.max(simple, found.least())));
+    }
+
+    private Cheapest cheapestWithShapes(int[][] free) {
+        charges = chargesWithShapes(free, task.weights().ofShapes());
+        return cheapest();
+    }
+
+    /** What is paid for the way and for all that is to be learned. */
+    private int costWithShapes(Cheapest path) {
+        int weight = task.weights().ofShapes();
+        return path.total() - weight * strangers(path) + weight * ShapesToLearn.count(row(this, path));
     }
 
     private Solution solution(VoicingSolver fixed, Cheapest path, int gap) {
@@ -204,10 +226,10 @@ public final class VoicingSolver {
     }
 
     /** A shape that is not among those to learn is charged. */
-    private int[][] chargesWithShapes(int weight) {
-        int[][] with = new int[charges.length][];
+    private int[][] chargesWithShapes(int[][] free, int weight) {
+        int[][] with = new int[free.length][];
         for (int i = 0; i < with.length; i++) {
-            with[i] = charges[i].clone();
+            with[i] = free[i].clone();
             for (int c = 0; c < with[i].length; c++) {
                 with[i][c] += weight * learned[i][c];
             }
@@ -223,6 +245,16 @@ public final class VoicingSolver {
 
     private int more(int chord, int candidate) {
         return learned == null ? 0 : learned[chord][candidate];
+    }
+
+    /** The whole with its ways back, for what is charged beside, in parts of a half step. */
+    private Function<int[][], Cheapest> inParts(int[][] free) {
+        int parts = ShapesBound.PARTS;
+        int[][] own = Matrices.times(free, parts);
+        List<ChoiceGraph.Edge> edges = edges().stream()
+                .map(edge -> new ChoiceGraph.Edge(edge.from(), edge.to(), Matrices.times(edge.costs(), parts)))
+                .toList();
+        return beside -> NearestFew.of(Matrices.sum(own, beside), edges, 0, parts);
     }
 
     private List<ChoiceGraph.Edge> edges() {

@@ -8,6 +8,7 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
+import com.zestythumb.core.solving.Candidates;
 import com.zestythumb.core.solving.VoicingSolver;
 import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.voicing.CostTerm;
@@ -88,10 +89,7 @@ public class SolverBenchmark {
                 ? new StyleChoice(new Everything(), Map.of())
                 : StyleChoice.close(Inversions.NEAREST);
         task = VoicingTask.of(progression, style, WHOLE_KEYBOARD).with(transitions);
-        int fewest = VoicingSolver.candidates(task).stream()
-                .mapToInt(List::size)
-                .min()
-                .orElseThrow();
+        int fewest = Candidates.of(task).stream().mapToInt(List::size).min().orElseThrow();
         if (fewest < (kind.equals("rich") ? RICHEST : 40)) {
             throw new IllegalStateException("only " + fewest + " candidates");
         }

@@ -3,24 +3,17 @@ package com.zestythumb.core.solving;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.Cost.Charge;
-import com.zestythumb.core.solving.VoicingTask.Laid;
-import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.CostTerm;
-import com.zestythumb.core.voicing.Place;
-import com.zestythumb.core.voicing.TuneTerms;
 import com.zestythumb.core.voicing.Voicing;
-import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.WayTerm;
 import com.zestythumb.core.voicing.Weights;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
  * Lays a whole progression under the hand so that the fingers travel least: the exact minimum of semitones moved plus
@@ -52,8 +45,7 @@ public final class VoicingSolver {
     private final Transitions transitions;
     private final List<List<Voicing>> layers;
     private final Ways ways;
-    private final Map<VoicingStyle, List<CostTerm>> termsOf = new HashMap<>();
-    private final Map<VoicingStyle, List<CostTerm>> termsAlone = new HashMap<>();
+    private final OwnCosts own;
     private int[][] charges;
     /** How many shapes more each candidate is to learn; null where shapes are no matter. */
     private int[][] learned;
@@ -64,6 +56,7 @@ public final class VoicingSolver {
         this.transitions = task.transitions();
         this.layers = layers;
         this.ways = new Ways(task, layers);
+        this.own = new OwnCosts(task);
     }
 
     /**
@@ -88,7 +81,7 @@ public final class VoicingSolver {
 
     /** The same with so many other ways for each chord. */
     public static Solution solution(VoicingTask task, int others) {
-        return new VoicingSolver(task, candidates(task), others).solve();
+        return new VoicingSolver(task, Candidates.of(task), others).solve();
     }
 
     /** What a row of voicings costs, by the ids of terms; each way that is played is counted once, shapes are not. */
@@ -96,8 +89,8 @@ public final class VoicingSolver {
         VoicingSolver one = new VoicingSolver(task, row.stream().map(List::of).toList(), 0);
         Map<String, Integer> sums = new HashMap<>();
         for (int i = 0; i < row.size(); i++) {
-            for (CostTerm term : one.terms(i)) {
-                int units = term.count().of(row.get(i), one.place(i));
+            for (CostTerm term : one.own.terms(i)) {
+                int units = term.count().of(row.get(i), one.own.place(i));
                 sums.merge(term.id(), units * task.weights().of(term), Integer::sum);
             }
         }
@@ -112,47 +105,12 @@ public final class VoicingSolver {
         return sums;
     }
 
-    /** The candidates of each chord: all voicings of the style, and the pinned one if it is none of them. */
-    public static List<List<Voicing>> candidates(VoicingTask task) {
-        Map<Laid, List<Voicing>> known = new HashMap<>();
-        List<List<Voicing>> layers = new ArrayList<>();
-        for (int i = 0; i < task.chords().size(); i++) {
-            List<Voicing> layer =
-                    known.computeIfAbsent(new Laid(task.chords().get(i), task.style(i)), laid -> allowed(laid, task));
-            Wanted wanted = task.wanted().get(i);
-            if (wanted != null && layer.stream().anyMatch(wanted::allows)) {
-                layer = layer.stream().filter(wanted::allows).toList();
-            }
-            Voicing pin = task.pins().get(i);
-            if (pin != null && !layer.contains(pin)) {
-                layer = new ArrayList<>(layer);
-                layer.add(pin);
-            }
-            layers.add(layer);
-        }
-        return layers;
-    }
-
-    /** The voicings of a chord without the forbidden notes, where any is left. */
-    private static List<Voicing> allowed(Laid laid, VoicingTask task) {
-        List<Voicing> all = laid.style().candidates(laid.chord(), task.hand(), task.mostNotes());
-        if (task.forbidden().isEmpty()) {
-            return all;
-        }
-        List<Voicing> some = all.stream()
-                .filter(voicing -> voicing.pitches().stream()
-                        .noneMatch(pitch ->
-                                task.forbidden().stream().anyMatch(note -> note.soundsLike(pitch.pitchClass()))))
-                .toList();
-        return some.isEmpty() ? all : some;
-    }
-
     private Solution solve() {
         // The free layers give the prices; pins narrow a layer to one candidate.
         List<List<Voicing>> narrowed = new ArrayList<>(layers);
         task.pins().forEach((i, pin) -> narrowed.set(i, List.of(pin)));
         VoicingSolver fixed = task.pins().isEmpty() ? this : new VoicingSolver(task, narrowed, others);
-        fixed.charges = fixed.charges();
+        fixed.charges = fixed.own.of(fixed.layers);
         Cheapest path = fixed.cheapest();
         int least = path.total();
         int weight = task.weights().ofShapes();
@@ -285,48 +243,6 @@ public final class VoicingSolver {
         });
     }
 
-    /** What each candidate is charged; at places that are alike the same chord is charged the same. */
-    private int[][] charges() {
-        Map<List<Voicing>, Map<Place, int[]>> known = new IdentityHashMap<>();
-        int[][] charges = new int[layers.size()][];
-        for (int layer = 0; layer < charges.length; layer++) {
-            int chord = layer;
-            List<Voicing> here = layers.get(layer);
-            charges[layer] = known.computeIfAbsent(here, list -> new HashMap<>())
-                    .computeIfAbsent(
-                            place(layer),
-                            place -> here.stream()
-                                    .mapToInt(voicing -> charge(voicing, place, terms(chord)))
-                                    .toArray());
-        }
-        return charges;
-    }
-
-    private int charge(Voicing voicing, Place place, List<CostTerm> terms) {
-        int sum = 0;
-        for (CostTerm term : terms) {
-            sum += task.weights().of(term) * term.count().of(voicing, place);
-        }
-        return sum;
-    }
-
-    private List<CostTerm> terms(int chord) {
-        // Where nothing goes on around a chord there is nothing to ask of it.
-        boolean alone = task.around(chord) == Around.NOTHING;
-        return (alone ? termsAlone : termsOf)
-                .computeIfAbsent(
-                        task.style(chord).style(),
-                        style -> Stream.concat(style.terms().stream(), TuneTerms.ALL.stream())
-                                .filter(term -> task.weights().of(term) > 0)
-                                .filter(term -> !alone || !TuneTerms.OF_THE_TUNE.contains(term))
-                                .toList());
-    }
-
-    private Place place(int chord) {
-        return new Place(
-                task.hand(), chord == transitions.opening(), chord == transitions.closing(), task.around(chord));
-    }
-
     private Solved solved(int i, Cheapest path, List<Voicing> all) {
         Voicing voicing = layers.get(i).get(path.choice(i));
         return new Solved(voicing, cost(i, path, voicing), task.pins().containsKey(i), alternatives(i, path, all));
@@ -334,8 +250,8 @@ public final class VoicingSolver {
 
     private Cost cost(int i, Cheapest path, Voicing voicing) {
         List<Charge> charges = new ArrayList<>();
-        for (CostTerm term : terms(i)) {
-            int units = term.count().of(voicing, place(i));
+        for (CostTerm term : own.terms(i)) {
+            int units = term.count().of(voicing, own.place(i));
             if (units > 0) {
                 charges.add(new Charge(term.id(), units, units * task.weights().of(term)));
             }
@@ -386,7 +302,7 @@ public final class VoicingSolver {
     }
 
     private int between(int i, Cheapest path, Voicing voicing) {
-        int cost = charge(voicing, place(i), terms(i));
+        int cost = own.of(i, voicing);
         for (Transition pair : transitions.pairs()) {
             if (pair.to() == i) {
                 cost += ways.cost(layers.get(pair.from()).get(path.choice(pair.from())), voicing, pair);

@@ -77,7 +77,7 @@ class StylesInTheSolverTest {
         List<Solved> solved = VoicingSolver.solve(task);
         assertThat(solved).allMatch(one -> one.voicing().grips().size() == 2);
         assertThat(solved).allMatch(one -> one.voicing().width() <= 9);
-        List<List<Voicing>> layers = VoicingSolver.candidates(task);
+        List<List<Voicing>> layers = Candidates.of(task);
         int best = Integer.MAX_VALUE;
         for (Voicing a : layers.get(0)) {
             for (Voicing b : layers.get(1)) {

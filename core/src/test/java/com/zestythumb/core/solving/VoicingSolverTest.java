@@ -87,7 +87,7 @@ class VoicingSolverTest {
                     .mapToObj(i -> Chord.of(PitchClass.parse(roots[i % 12]), qualities[i / 12]))
                     .toList();
             Hand hand = Hand.ofSpan(8 + random.nextInt(6));
-            List<List<Voicing>> layers = VoicingSolver.candidates(task(tune, Inversions.NEAREST, hand));
+            List<List<Voicing>> layers = Candidates.of(task(tune, Inversions.NEAREST, hand));
             int best = Integer.MAX_VALUE;
             for (Voicing first : layers.get(0)) {
                 for (Voicing second : layers.get(1)) {
@@ -164,7 +164,7 @@ class VoicingSolverTest {
         Rows(VoicingTask task, Transitions transitions) {
             this.task = task;
             this.transitions = transitions;
-            this.layers = VoicingSolver.candidates(task);
+            this.layers = Candidates.of(task);
             for (int i = 0; i < layers.size(); i++) {
                 Map<Voicing, Integer> here = new HashMap<>();
                 for (Voicing one : layers.get(i)) {

@@ -100,7 +100,7 @@ class WishesTest {
 
     /** The nearest next voicing within the hand, chord by chord, from each beginning that a free path might have. */
     private static int greedy(VoicingTask task) {
-        List<List<Voicing>> layers = VoicingSolver.candidates(task);
+        List<List<Voicing>> layers = Candidates.of(task);
         Voicing at = VoicingSolver.solve(task).get(0).voicing();
         int sum = 0;
         for (int i = 1; i < layers.size(); i++) {
@@ -145,7 +145,7 @@ class WishesTest {
     }
 
     private static int least(VoicingTask task) {
-        List<List<Voicing>> layers = VoicingSolver.candidates(task);
+        List<List<Voicing>> layers = Candidates.of(task);
         int least = Integer.MAX_VALUE;
         for (Voicing a : layers.get(0)) {
             for (Voicing b : layers.get(1)) {

@@ -1,0 +1,49 @@
+package com.zestythumb.core.solving;
+
+import com.zestythumb.core.solving.VoicingTask.Laid;
+import com.zestythumb.core.voicing.Voicing;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** The ways in which each chord of a task may be laid. The same chord in the same style has the same list. */
+public final class Candidates {
+
+    private Candidates() {}
+
+    /** For each chord all voicings of its style, and the pinned one if it is none of them. */
+    public static List<List<Voicing>> of(VoicingTask task) {
+        Map<Laid, List<Voicing>> known = new HashMap<>();
+        List<List<Voicing>> layers = new ArrayList<>();
+        for (int i = 0; i < task.chords().size(); i++) {
+            List<Voicing> layer =
+                    known.computeIfAbsent(new Laid(task.chords().get(i), task.style(i)), laid -> allowed(laid, task));
+            Wanted wanted = task.wanted().get(i);
+            if (wanted != null && layer.stream().anyMatch(wanted::allows)) {
+                layer = layer.stream().filter(wanted::allows).toList();
+            }
+            Voicing pin = task.pins().get(i);
+            if (pin != null && !layer.contains(pin)) {
+                layer = new ArrayList<>(layer);
+                layer.add(pin);
+            }
+            layers.add(layer);
+        }
+        return layers;
+    }
+
+    /** The voicings of a chord without the forbidden notes, where any is left. */
+    private static List<Voicing> allowed(Laid laid, VoicingTask task) {
+        List<Voicing> all = laid.style().candidates(laid.chord(), task.hand(), task.mostNotes());
+        if (task.forbidden().isEmpty()) {
+            return all;
+        }
+        List<Voicing> some = all.stream()
+                .filter(voicing -> voicing.pitches().stream()
+                        .noneMatch(pitch ->
+                                task.forbidden().stream().anyMatch(note -> note.soundsLike(pitch.pitchClass()))))
+                .toList();
+        return some.isEmpty() ? all : some;
+    }
+}

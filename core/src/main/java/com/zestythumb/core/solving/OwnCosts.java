@@ -1,0 +1,76 @@
+package com.zestythumb.core.solving;
+
+import com.zestythumb.core.voicing.Around;
+import com.zestythumb.core.voicing.CostTerm;
+import com.zestythumb.core.voicing.Place;
+import com.zestythumb.core.voicing.TuneTerms;
+import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.core.voicing.VoicingStyle;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/** What each voicing is charged by itself, at its place in the tune: by the terms of its style and those of the tune above. */
+final class OwnCosts {
+
+    private final VoicingTask task;
+    private final Map<VoicingStyle, List<CostTerm>> termsOf = new HashMap<>();
+    private final Map<VoicingStyle, List<CostTerm>> termsAlone = new HashMap<>();
+
+    OwnCosts(VoicingTask task) {
+        this.task = task;
+    }
+
+    /** What one way to lay a chord is charged. */
+    int of(int chord, Voicing voicing) {
+        return charge(voicing, place(chord), terms(chord));
+    }
+
+    /** What each candidate is charged; at places that are alike the same chord is charged the same. */
+    int[][] of(List<List<Voicing>> layers) {
+        Map<List<Voicing>, Map<Place, int[]>> known = new IdentityHashMap<>();
+        int[][] charges = new int[layers.size()][];
+        for (int layer = 0; layer < charges.length; layer++) {
+            int chord = layer;
+            List<Voicing> here = layers.get(layer);
+            charges[layer] = known.computeIfAbsent(here, list -> new HashMap<>())
+                    .computeIfAbsent(
+                            place(layer),
+                            place -> here.stream()
+                                    .mapToInt(voicing -> charge(voicing, place, terms(chord)))
+                                    .toArray());
+        }
+        return charges;
+    }
+
+    private int charge(Voicing voicing, Place place, List<CostTerm> terms) {
+        int sum = 0;
+        for (CostTerm term : terms) {
+            sum += task.weights().of(term) * term.count().of(voicing, place);
+        }
+        return sum;
+    }
+
+    /** What a chord may be charged for. */
+    List<CostTerm> terms(int chord) {
+        // Where nothing goes on around a chord there is nothing to ask of it.
+        boolean alone = task.around(chord) == Around.NOTHING;
+        return (alone ? termsAlone : termsOf)
+                .computeIfAbsent(
+                        task.style(chord).style(),
+                        style -> Stream.concat(style.terms().stream(), TuneTerms.ALL.stream())
+                                .filter(term -> task.weights().of(term) > 0)
+                                .filter(term -> !alone || !TuneTerms.OF_THE_TUNE.contains(term))
+                                .toList());
+    }
+
+    Place place(int chord) {
+        return new Place(
+                task.hand(),
+                chord == task.transitions().opening(),
+                chord == task.transitions().closing(),
+                task.around(chord));
+    }
+}

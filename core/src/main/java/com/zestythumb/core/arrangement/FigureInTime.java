@@ -267,8 +267,13 @@ final class FigureInTime {
                 && events.get(chord + 1).bar() == bar.index() + 1
                 && events.get(chord + 1).start().equals(Fraction.ZERO)
                 && !isPushed(chord + 1)
-                && !next.isSilent();
-        return runs ? new RunIn(bar, next.first().lowest()).after(notes, chord, event.start()) : notes;
+                && !next.isSilent()
+                // Where the bar is left in another way as well, the run would lead nowhere.
+                && !bar.endsRepeat()
+                && bar.signs().marks().isEmpty();
+        return runs
+                ? new RunIn(bar, next.first().lowest(), choices.hand().lowest()).after(notes, chord, event.start())
+                : notes;
     }
 
     /** Bars from the beginning of the section, or of the tune. */

@@ -16,9 +16,12 @@ import java.util.List;
 /**
  * A run on a bar's last beat, in eighths by step through the key, into the lowest note of the chord that follows: what
  * players fill the fourth bar with (common practice). It comes from the side on which the hand lies, from below where it
- * lies there already, and in minor rises to the keynote through the raised sixth and seventh.
+ * lies there already and has the keys, and in minor rises to the keynote through the raised sixth and seventh.
+ *
+ * @param goal the note it leads to
+ * @param lowest the lowest key that the hand shall play
  */
-record RunIn(Bar bar, Pitch goal) {
+record RunIn(Bar bar, Pitch goal, Pitch lowest) {
 
     private static final Fraction EIGHTH = Fraction.of(1, 2);
     private static final int LETTERS = 7;
@@ -41,7 +44,8 @@ record RunIn(Bar bar, Pitch goal) {
             }
         }
         int steps = (int) beat.dividedBy(EIGHTH).floor();
-        boolean fromAbove = notes.get(0).pitch().midi() > goal.midi();
+        boolean fromAbove =
+                notes.get(0).pitch().midi() > goal.midi() || step(-steps).midi() < lowest.midi();
         for (int i = 0; i < steps; i++) {
             int away = (steps - i) * (fromAbove ? 1 : -1);
             filled.add(new TimedNote(

@@ -4,8 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.List;
@@ -75,6 +77,20 @@ class RunInTest {
                 .isNotEqualTo(tune.notesOf(0).stream().map(TimedNote::pitch).toList());
         assertThat(run(arrange("| C | F | G | C |", Choices.USUAL))).isEmpty();
         assertThat(run(arrange("| C | F | G | C | >F | C |", Choices.USUAL))).isEmpty();
+        // The bar is left in two ways.
+        assertThat(run(arrange("|: C | F | G | C :| Am | C |", Choices.USUAL))).isEmpty();
+        assertThat(run(arrange("| C | F | G | C {fine} | Am | C {D.C. al Fine} |", Choices.USUAL)))
+                .isEmpty();
+    }
+
+    /** Where the hand has no keys below, the run comes from above. */
+    @Test
+    void keepsToTheKeysOfTheHand() {
+        Hand high = new Hand(12, Pitch.parse("C3"), Pitch.parse("C5"));
+        Choices bass = Choices.USUAL.with(high).with(new StyleChoice(VoicingStyles.BASS, Map.of()));
+        assertThat(run(arrange("key: C major\n| C | C | C | C | C | C |", bass)))
+                .isNotEmpty()
+                .allMatch(note -> note.pitch().midi() >= 48);
     }
 
     /** A hand that has run down to the next chord has not leapt there. */

@@ -3,6 +3,7 @@ package com.zestythumb.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.BarMap;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.sheet.Chart;
@@ -10,6 +11,7 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
+import com.zestythumb.core.voicing.Weights;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
@@ -58,5 +60,25 @@ class DemoChartsTest {
         assertThat(Findings.in(Arrangement.of(sheet, roots.with(Inversions.NEAREST))))
                 .extracting(finding -> finding.rule().id())
                 .doesNotContain("stretch");
+    }
+
+    /** A page of sevenths: the same chords come back in the same shapes, for at most a fifth more motion. */
+    @Test
+    void theSeventhsAreFewShapesToLearn() throws IOException {
+        LeadSheet sheet = sheets().stream()
+                .filter(s -> s.title().equals("Saturday Kitchen"))
+                .findFirst()
+                .orElseThrow();
+        Arrangement few = Arrangement.of(sheet, Choices.USUAL);
+        Arrangement nearest = Arrangement.of(sheet, Choices.USUAL.with(Weights.PLAIN));
+        assertThat(BarMap.of(few).toLearn()).isLessThanOrEqualTo(9);
+        assertThat(BarMap.of(few).toLearn()).isLessThan(BarMap.of(nearest).toLearn());
+        assertThat(motion(few)).isLessThanOrEqualTo(motion(nearest) * 6 / 5);
+    }
+
+    private static int motion(Arrangement tune) {
+        return tune.chords().stream()
+                .mapToInt(chord -> chord.solved().orElseThrow().cost().semitones())
+                .sum();
     }
 }

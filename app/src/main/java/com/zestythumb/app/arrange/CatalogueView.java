@@ -222,13 +222,18 @@ record CatalogueView(
                         .collect(Collectors.toMap(entry -> entry.rule().id(), School.Entry::weight)));
     }
 
+    private static String hand(int span) {
+        Map.Entry<Integer, String> least = SPANS.ceilingEntry(span);
+        return span == 0 ? "" : least == null ? "more than a tenth" : least.getValue();
+    }
+
     private static StyleView style(VoicingStyle style) {
         return new StyleView(
                 style.id(),
                 style.name(),
                 style.words(),
                 style.level(),
-                style.needs() == 0 ? "" : SPANS.ceilingEntry(style.needs()).getValue(),
+                hand(style.needs()),
                 style.settings().stream()
                         .map(setting -> new SettingView(
                                 setting.id(),

@@ -55,7 +55,8 @@ tunes=$(curl -sf "${ADDRESS}api/tunes" | grep -o '"title"' | wc -l)
 is "tunes of the demo" "$tunes" 11
 holds "the page" "$(curl -sf "$ADDRESS")" "<title>"
 if [ "$(id -u)" = 0 ]; then
-  app=$(grep -ls -e "--server.port=$PORT" /proc/[0-9]*/cmdline | head -n 1)
+  # The brackets keep the search from finding itself.
+  app=$(grep -ls -e "--server[.]port=$PORT" /proc/[0-9]*/cmdline | head -n 1)
   is "who runs the app" "$(stat -c %U "$(dirname "$app")")" nobody
 fi
 said=$(./zesty start --port "$PORT" --data "$FOLDER/shared" 2>&1) && fail "two apps share one database"

@@ -5,6 +5,7 @@ import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.TuneTerms;
 import com.zestythumb.core.voicing.VoicingStyles;
 import com.zestythumb.core.voicing.WayTerm;
+import com.zestythumb.core.voicing.WayTerms;
 import com.zestythumb.core.voicing.Weights;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -26,7 +27,7 @@ final class TermNames {
     private static Map<String, Term> terms() {
         Map<String, Term> terms = new LinkedHashMap<>();
         put(terms, new Term(Weights.SHAPES, "shapes to learn", Weights.USUAL_SHAPES));
-        WayTerm.ALL.forEach(term -> put(terms, new Term(term.id(), term.name(), term.weight())));
+        WayTerms.ALL.forEach(term -> put(terms, new Term(term.id(), term.name(), term.weight())));
         TuneTerms.ALL.forEach(term -> put(terms, of(term)));
         VoicingStyles.all().forEach(style -> {
             style.terms().forEach(term -> put(terms, of(term)));

@@ -2,6 +2,7 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.arrangement.FigureInTime.Span;
+import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.fingering.FingerSearch;
 import com.zestythumb.core.fingering.HandFingering;
@@ -16,12 +17,15 @@ import com.zestythumb.core.solving.VoicingSolver.Solution;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.solving.Wanted;
+import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.core.voicing.Weights;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** Takes a sheet through voicing, figure and fingering, in that order. */
 final class Arranger {
@@ -35,6 +39,8 @@ final class Arranger {
     private final Analysis analysis;
     private final Transitions transitions;
     private final FigureInTime figure;
+    private final List<Chord> chords;
+    private final List<StyleChoice> styles;
 
     Arranger(LeadSheet sheet, Choices choices) {
         this.analysis = Analysis.of(sheet);
@@ -42,7 +48,27 @@ final class Arranger {
         this.transitions = Transitions.of(sheet);
         this.choices = choices;
         this.events = sheet.events().stream().filter(e -> !e.isSilent()).toList();
-        this.figure = new FigureInTime(sheet, events, choices);
+        this.figure = new FigureInTime(sheet, events, transitions, choices);
+        this.chords = events.stream().map(ChordEvent::chord).toList();
+        this.styles = IntStream.range(0, events.size()).mapToObj(this::style).toList();
+    }
+
+    /** How a chord is laid in this tune, and struck. */
+    private StyleChoice style(int chord) {
+        ChordEvent event = events.get(chord);
+        return choices.styleOf(event)
+                .settled(chords, choices.hand())
+                .struck(figure.figureOf(chord)
+                        .strokes(sheet.bars().get(event.bar()).meter()));
+    }
+
+    /** In styles on the root a chord that comes again keeps its octave. */
+    private Weights weights() {
+        Weights weights = choices.hand().reading().with(choices.weights());
+        boolean keeps = styles.stream().anyMatch(style -> style.style().keepsPlace());
+        return keeps && !weights.own().containsKey(Weights.SHAPES)
+                ? weights.with(Weights.SHAPES, Weights.SHAPES_ON_ROOT)
+                : weights;
     }
 
     Arrangement compute() {
@@ -59,26 +85,25 @@ final class Arranger {
             }
         }
         VoicingTask task = new VoicingTask(
-                events.stream().map(ChordEvent::chord).toList(),
+                chords,
                 transitions,
-                events.stream().map(choices::styleOf).toList(),
+                styles,
                 choices.hand(),
                 choices.figure().mostNotes(),
                 choices.school(),
                 this::seconds,
-                choices.hand().reading().with(choices.weights()),
+                weights(),
                 Surroundings.of(sheet, events, analysis),
                 choices.forbidden(),
                 wanted(),
                 pins);
         Solution solution = VoicingSolver.solution(task);
         List<Solved> solved = solution.chords();
+        List<Voicing> voicings = solved.stream().map(Solved::voicing).toList();
+        IntoNext into = new IntoNext(sheet, events, choices, figure, voicings);
         List<TimedNote> notes = new ArrayList<>();
         for (int i = 0; i < events.size(); i++) {
-            List<TimedNote> played = figure.notes(i, solved.get(i).voicing(), byChord.get(i));
-            boolean last = i + 1 == events.size();
-            notes.addAll(
-                    last ? played : figure.withRun(played, i, solved.get(i + 1).voicing()));
+            notes.addAll(into.next(i, figure.notes(i, voicings.get(i), byChord.get(i))));
         }
         return take(new ComputedHand(
                 task,
@@ -96,7 +121,7 @@ final class Arranger {
                         task,
                         byChord,
                         contradictions,
-                        solved.stream().map(Solved::voicing).toList())));
+                        voicings)));
     }
 
     Arrangement take(LeftHand hand) {
@@ -132,8 +157,7 @@ final class Arranger {
 
     /** Where the style lays just these notes, it knows their bass and grips; else their lowest note is the bass. */
     private Optional<Voicing> voicing(Pin pin, ChordEvent event) {
-        return choices
-                .styleOf(event)
+        return styles.get(events.indexOf(event))
                 .candidates(
                         event.chord(), choices.hand(), choices.figureOf(event).mostNotes())
                 .stream()

@@ -10,6 +10,7 @@ import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Weights;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Consumer;
@@ -127,8 +128,16 @@ public record Choices(
         return change(draft -> draft.pins = others);
     }
 
-    /** How a chord is laid; the last stretch that covers it counts. */
+    /** How a chord is laid: as its figure brings it along, else by the last stretch that covers it. */
     StyleChoice styleOf(ChordEvent chord) {
+        Figure broken = figureOf(chord);
+        if (broken.lays() != null && !broken.lays().equals(chosen(chord).style())) {
+            return new StyleChoice(broken.lays(), Map.of());
+        }
+        return chosen(chord);
+    }
+
+    private StyleChoice chosen(ChordEvent chord) {
         return stretches.stream()
                 .filter(stretch -> stretch.covers(chord) && stretch.style() != null)
                 .reduce((first, second) -> second)

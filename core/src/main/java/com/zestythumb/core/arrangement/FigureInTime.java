@@ -12,6 +12,7 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
@@ -25,24 +26,27 @@ final class FigureInTime {
     private static final Fraction EIGHTH = Fraction.of(1, 2);
 
     /** As often as one rhythm is enough (common practice). */
-    private static final int FOUR = 4;
+    static final int FOUR = 4;
 
-    private static final int EIGHT = 2 * FOUR;
+    static final int EIGHT = 2 * FOUR;
 
     private final LeadSheet sheet;
     private final List<ChordEvent> events;
     private final Choices choices;
+    private final Transitions transitions;
     /** The same figure over the same shape comes again and again. */
     private final Map<Played, List<Step>> known = new HashMap<>();
 
-    private record Played(String figure, Layout layout, Fraction start, Fraction duration, Meter meter) {}
+    private record Played(
+            String figure, Layout layout, Fraction start, Fraction duration, Meter meter, Fraction sounded) {}
 
     /**
      * Gets ready to play.
      *
      * @param events the sounding chords
      */
-    FigureInTime(LeadSheet sheet, List<ChordEvent> events, Choices choices) {
+    FigureInTime(LeadSheet sheet, List<ChordEvent> events, Transitions transitions, Choices choices) {
+        this.transitions = transitions;
         this.sheet = sheet;
         this.events = events;
         this.choices = choices;
@@ -173,12 +177,40 @@ final class FigureInTime {
         Figure figure = figureOf(chord);
         Fraction start = event.start().plus(bar.offset());
         List<Step> steps = known.computeIfAbsent(
-                new Played(figure.text(), layout, start, duration, bar.meter()),
-                played -> figure.over(layout, start, duration, bar.meter()));
+                new Played(figure.text(), layout, start, duration, bar.meter(), sounded(chord)),
+                played -> figure.over(layout, start, duration, bar.meter(), played.sounded()));
         Articulation touch = choices.playing().touch();
         return figure == Figures.BLOCK || touch == Articulation.AS_THE_FIGURE
                 ? steps
                 : steps.stream().map(step -> step.with(touch.of(step.touch()))).toList();
+    }
+
+    /** For how many quarter notes the same chord has sounded before without a break, over bar lines too. */
+    private Fraction sounded(int chord) {
+        Fraction sounded = Fraction.ZERO;
+        for (int i = chord; i > 0 && goesOn(i - 1); i--) {
+            sounded = sounded.plus(events.get(i - 1).duration());
+        }
+        return sounded;
+    }
+
+    /** Whether the next chord is the same again, and follows at once. */
+    private boolean goesOn(int chord) {
+        ChordEvent here = events.get(chord);
+        ChordEvent next = events.get(chord + 1);
+        Bar bar = sheet.bars().get(next.bar());
+        return here.chord().equals(next.chord())
+                && bar.section() == null
+                && !bar.startsRepeat()
+                && isNext(here, next)
+                && choices.figureOf(here).equals(choices.figureOf(next));
+    }
+
+    boolean isNext(ChordEvent here, ChordEvent next) {
+        return here.bar() == next.bar() && here.end().equals(next.start())
+                || here.bar() == next.bar() - 1
+                        && next.start().equals(Fraction.ZERO)
+                        && here.end().equals(sheet.bars().get(here.bar()).length());
     }
 
     /**
@@ -230,22 +262,22 @@ final class FigureInTime {
     }
 
     /** Whether a chord comes an eighth early; it does not where the chord before would vanish. */
-    private boolean isPushed(int chord) {
+    boolean isPushed(int chord) {
         if (chord == 0 || chord >= events.size() || events.get(chord).touch() != ChordEvent.Touch.PUSHED) {
             return false;
         }
         ChordEvent before = events.get(chord - 1);
         ChordEvent here = events.get(chord);
-        boolean sameBar = before.bar() == here.bar() && before.end().equals(here.start());
-        boolean barBefore = before.bar() == here.bar() - 1
-                && here.start().equals(Fraction.ZERO)
-                && before.end().equals(sheet.bars().get(before.bar()).length());
-        return (sameBar || barBefore) && before.duration().compareTo(EIGHTH) > 0;
+        return isNext(before, here) && before.duration().compareTo(EIGHTH) > 0;
     }
 
-    /** A held chord is struck once; and the tune stops on a long chord, whatever figure went before. */
-    private Figure figureOf(int chord) {
-        boolean still = chord == events.size() - 1 || events.get(chord).touch() == ChordEvent.Touch.HELD;
+    /** A held chord is struck once; and the tune comes to rest on a long chord, unless it keeps its pattern. */
+    Figure figureOf(int chord) {
+        boolean rests = choices.playing().ending() == Ending.REST
+                && chord == transitions.closing()
+                // A bar that is played again goes on.
+                && transitions.next(chord) < 0;
+        boolean still = rests || events.get(chord).touch() == ChordEvent.Touch.HELD;
         if (still) {
             return Figures.BLOCK;
         }
@@ -256,28 +288,8 @@ final class FigureInTime {
         return choices.varied() && sinceSection(bar) % EIGHT == EIGHT - 1 ? Figures.variation(figure) : figure;
     }
 
-    /** The notes of a chord, with a run into the next where four bars were alike. */
-    List<TimedNote> withRun(List<TimedNote> notes, int chord, Voicing next) {
-        ChordEvent event = events.get(chord);
-        Bar bar = sheet.bars().get(event.bar());
-        boolean runs = choices.varied()
-                && sinceSection(bar.index()) % EIGHT == FOUR - 1
-                && event.touch() == ChordEvent.Touch.PLAIN
-                && chord + 1 < events.size()
-                && events.get(chord + 1).bar() == bar.index() + 1
-                && events.get(chord + 1).start().equals(Fraction.ZERO)
-                && !isPushed(chord + 1)
-                && !next.isSilent()
-                // Where the bar is left in another way as well, the run would lead nowhere.
-                && !bar.endsRepeat()
-                && bar.signs().marks().isEmpty();
-        return runs
-                ? new RunIn(bar, next.first().lowest(), choices.hand().lowest()).after(notes, chord, event.start())
-                : notes;
-    }
-
     /** Bars from the beginning of the section, or of the tune. */
-    private int sinceSection(int bar) {
+    int sinceSection(int bar) {
         int since = 0;
         while (bar - since > 0 && sheet.bars().get(bar - since).section() == null) {
             since++;

@@ -3,11 +3,15 @@ package com.zestythumb.core.figure;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.Tuplet;
+import com.zestythumb.core.voicing.Strokes;
+import com.zestythumb.core.voicing.VoicingStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.IntStream;
 
 /**
@@ -29,8 +33,10 @@ import java.util.stream.IntStream;
  * @param mostNotes how many notes it wants of a chord at most
  * @param text its text form
  * @param patterns what the text says
+ * @param lays the style that it brings with it, in which its chords are laid whatever else is chosen; null for most
  */
-public record Figure(String id, String name, int level, int mostNotes, String text, List<Pattern> patterns) {
+public record Figure(
+        String id, String name, int level, int mostNotes, String text, List<Pattern> patterns, VoicingStyle lays) {
 
     private static final int GROUP_OF_TRIPLETS = 3;
 
@@ -65,7 +71,37 @@ public record Figure(String id, String name, int level, int mostNotes, String te
 
     /** Throws with place and remedy where the text says no figure. */
     public static Figure of(String id, String name, int level, int mostNotes, String text) {
-        return new Figure(id, name, level, mostNotes, text, FigureReader.read(text));
+        return new Figure(id, name, level, mostNotes, text, FigureReader.read(text), null);
+    }
+
+    /** The same with a style of its own. */
+    Figure laying(VoicingStyle style) {
+        return new Figure(id, name, level, mostNotes, text, patterns, style);
+    }
+
+    /** How it strikes a chord in this meter. */
+    public Strokes strokes(Meter meter) {
+        Pattern pattern = patternFor(meter);
+        if (pattern == null) {
+            return Strokes.TOGETHER;
+        }
+        List<Stroke> first = pattern.voices().get(0).strokes(meter);
+        List<Stroke> last = pattern.voices().get(pattern.voices().size() - 1).strokes(meter);
+        boolean bass = last.stream().anyMatch(Stroke::isBass);
+        if (pattern.voices().size() > 1) {
+            return bass ? Strokes.HELD_BASS : Strokes.TOGETHER;
+        }
+        if (first.stream().allMatch(Stroke::isSingle)) {
+            return Strokes.ONE_BY_ONE;
+        }
+        return bass ? Strokes.BASS_APART : Strokes.TOGETHER;
+    }
+
+    private Pattern patternFor(Meter meter) {
+        return patterns.stream()
+                .filter(p -> p.meters().test(meter))
+                .findFirst()
+                .orElse(null);
     }
 
     /**
@@ -77,11 +113,17 @@ public record Figure(String id, String name, int level, int mostNotes, String te
      * @return by onset; what would go beyond the chord is cut
      */
     public List<Step> over(Layout layout, Fraction start, Fraction duration, Meter meter) {
+        return over(layout, start, duration, meter, Fraction.ZERO);
+    }
+
+    /**
+     * The same where the chord has sounded before without a break.
+     *
+     * @param sounded for how many quarter notes
+     */
+    public List<Step> over(Layout layout, Fraction start, Fraction duration, Meter meter, Fraction sounded) {
         int notes = layout.notes();
-        Pattern pattern = patterns.stream()
-                .filter(p -> p.meters().test(meter))
-                .findFirst()
-                .orElse(null);
+        Pattern pattern = patternFor(meter);
         List<Step> atOnce = List.of(new Step(
                 Fraction.ZERO,
                 duration,
@@ -95,36 +137,56 @@ public record Figure(String id, String name, int level, int mostNotes, String te
         }
         List<Step> steps = new ArrayList<>();
         Fraction group = pattern.group().apply(meter);
+        int rounds = (int) sounded.dividedBy(group).floor();
         for (int voice = 0; voice < pattern.voices().size(); voice++) {
-            new Line(pattern.voices().get(voice), voice, layout, meter).play(start, duration, group, steps);
+            new Line(pattern.voices().get(voice), voice, layout, meter, rounds).play(start, duration, group, steps);
         }
         if (steps.isEmpty()) {
             // A chord too short for a figure that begins with a rest is heard all the same; a figure of rests is not.
-            new Line(pattern.voices().get(0), 0, layout, meter).play(Fraction.ZERO, group, group, steps);
-            return steps.isEmpty() ? steps : atOnce;
+            return bar(pattern, layout, meter).isEmpty() ? steps : atOnce;
         }
         steps.sort(Comparator.comparing(Step::onset));
-        boolean begins = inside(start, meter.barLength()).equals(Fraction.ZERO);
-        if (!begins && isBassAlone(steps) && !isBassAlone(bar(pattern, layout, meter))) {
+        if (isCutShort(steps, layout) && !isCutShort(bar(pattern, layout, meter), layout)) {
             return List.of(new Step(Fraction.ZERO, duration, layout.whole(), 0, Touch.PLAIN, null, false));
+        }
+        if (strokes(meter) == Strokes.ONE_BY_ONE) {
+            withTheRest(steps, layout);
         }
         return withTuplets(steps, start);
     }
 
-    /** A chord that enters within a bar and has time for no more than its bass is heard whole (common practice). */
-    private static boolean isBassAlone(List<Step> steps) {
-        return steps.size() == 1 && steps.get(0).notes().equals(List.of(0));
+    /** A chord that has time for no more than its bass is heard whole (common practice). */
+    private static boolean isCutShort(List<Step> steps, Layout layout) {
+        return steps.size() == 1 && steps.get(0).notes().size() < layout.whole().size()
+                && layout.chord() > 1;
+    }
+
+    /** Of a chord that is shorter than its pattern, what no stroke is left for sounds with the last. */
+    private static void withTheRest(List<Step> steps, Layout layout) {
+        Set<Integer> heard = new TreeSet<>();
+        steps.forEach(step -> heard.addAll(step.notes()));
+        if (steps.size() >= Math.min(GROUP_OF_TRIPLETS, layout.chord()) || heard.size() >= layout.chord()) {
+            return;
+        }
+        Step last = steps.remove(steps.size() - 1);
+        Set<Integer> rest = new TreeSet<>(last.notes());
+        IntStream.range(0, layout.chord()).filter(place -> !heard.contains(place)).forEach(rest::add);
+        steps.add(last.with(last.onset(), last.duration(), List.copyOf(rest)));
     }
 
     private static List<Step> bar(Pattern pattern, Layout layout, Meter meter) {
         List<Step> steps = new ArrayList<>();
         Fraction group = pattern.group().apply(meter);
-        new Line(pattern.voices().get(0), 0, layout, meter).play(Fraction.ZERO, group, group, steps);
+        new Line(pattern.voices().get(0), 0, layout, meter, 0).play(Fraction.ZERO, group, group, steps);
         return steps;
     }
 
-    /** One voice of a pattern, being played. */
-    private record Line(Pattern.Voice strokes, int voice, Layout layout, Meter meter) {
+    /**
+     * One voice of a pattern, being played.
+     *
+     * @param rounds groups that the chord was played before
+     */
+    private record Line(Pattern.Voice strokes, int voice, Layout layout, Meter meter, int rounds) {
 
         void play(Fraction start, Fraction duration, Fraction group, List<Step> steps) {
             Fraction done = Fraction.ZERO;
@@ -138,6 +200,7 @@ public record Figure(String id, String name, int level, int mostNotes, String te
 
         private void playGroup(Fraction from, Fraction to, Fraction end, int round, List<Step> steps) {
             Map<Role, Integer> turns = new EnumMap<>(Role.class);
+            int count = strokes.in(to.minus(from), meter);
             Fraction at = from;
             Pattern.Beat beat = strokes.at(0);
             for (int n = 0; beat != null && at.compareTo(to) < 0; n++, beat = strokes.at(n)) {
@@ -148,7 +211,7 @@ public record Figure(String id, String name, int level, int mostNotes, String te
                 }
                 Fraction last =
                         stroke.length() == null ? end : at.plus(stroke.length()).min(to);
-                List<Integer> places = places(stroke, round, turns);
+                List<Integer> places = places(stroke, rounds + round, turns, count);
                 if (!places.isEmpty()) {
                     Tuplet tuplet = stroke.triplet() ? new Tuplet(GROUP_OF_TRIPLETS, 2, 0, 1) : null;
                     steps.add(new Step(at, last.minus(at), places, voice, stroke.touch(), tuplet, stroke.other()));
@@ -157,9 +220,12 @@ public record Figure(String id, String name, int level, int mostNotes, String te
             }
         }
 
-        private List<Integer> places(Stroke stroke, int round, Map<Role, Integer> turns) {
+        private List<Integer> places(Stroke stroke, int round, Map<Role, Integer> turns, int count) {
+            boolean inThrees = meter.isCompound() || stroke.triplet();
             return stroke.roles().stream()
-                    .flatMap(role -> role.places(layout, turns.merge(role, 1, Integer::sum) - 1, round).stream())
+                    .flatMap(role -> role
+                            .places(layout, turns.merge(role, 1, Integer::sum) - 1, round, count, inThrees)
+                            .stream())
                     .distinct()
                     .sorted()
                     .toList();

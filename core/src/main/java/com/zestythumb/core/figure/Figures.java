@@ -1,5 +1,6 @@
 package com.zestythumb.core.figure;
 
+import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.List;
 import java.util.Map;
 
@@ -13,10 +14,10 @@ public final class Figures {
     public static final Figure BLOCK = Figure.of("BLOCK", "Block", 1, HAND, "1/4 all*");
 
     /** From the lowest note up, and again. */
-    public static final Figure BROKEN_UP = Figure.of("BROKEN_UP", "Broken up", 2, HAND, "1/8 (next)");
+    public static final Figure BROKEN_UP = Figure.of("BROKEN_UP", "Broken up", 2, HAND, "compound: by beat count (next) | 1/8 (next)");
 
     /** Up and back: the lowest note once in a group, then to and fro above it. */
-    public static final Figure UP_AND_BACK = Figure.of("UP_AND_BACK", "Up and back", 2, HAND, "1/8 bass (turn)");
+    public static final Figure UP_AND_BACK = Figure.of("UP_AND_BACK", "Up and back", 2, HAND, "compound: count (wave) | 1/8 (wave)");
 
     /**
      * Lowest, highest, middle, highest; with four notes the two middle ones take turns. Where the beat has three parts,
@@ -38,7 +39,7 @@ public final class Figures {
             "compound: by beat count bass (upper) | count bass (upper)");
 
     /** From the highest note down, and again. */
-    public static final Figure BROKEN_DOWN = Figure.of("BROKEN_DOWN", "Broken down", 2, HAND, "1/8 (down)");
+    public static final Figure BROKEN_DOWN = Figure.of("BROKEN_DOWN", "Broken down", 2, HAND, "compound: by beat count (down) | 1/8 (down)");
 
     /** Repeated chords, two or three to a beat. */
     public static final Figure REPEATED =
@@ -70,7 +71,7 @@ public final class Figures {
             "Bass on, chord off the beat",
             3,
             HAND,
-            "compound: by beat count bass*2 upper | 1/8 (bass upper.)");
+            "compound: by beat count bass*2 upper | by beat 1/8 (bass upper.)");
 
     /** The beat is left to somebody else. */
     public static final Figure ONLY_OFF = Figure.of(
@@ -99,13 +100,13 @@ public final class Figures {
 
     /** Root, octave and fifth, moving bodily with the root. */
     public static final Figure RIFF =
-            Figure.of("RIFF", "Riff", 3, THREE, "compound: by beat count bass top second | 1/8 bass (top second)");
+            Figure.of("RIFF", "Riff", 3, THREE, "compound: by beat count bass top inner | 1/8 bass (top inner)");
 
     /** Up and down through all notes. */
-    public static final Figure WAVE = Figure.of("WAVE", "Up and down", 3, HAND, "by bar 1/8 (wave)");
+    public static final Figure WAVE = Figure.of("WAVE", "Up and down", 3, HAND, "compound: count (wave) | by bar 1/8 (wave)");
 
     /** The same twice as fast. */
-    public static final Figure FLOWING = Figure.of("FLOWING", "Flowing sixteenths", 5, HAND, "by bar 1/16 (wave)");
+    public static final Figure FLOWING = Figure.of("FLOWING", "Flowing sixteenths", 5, HAND, "compound: by beat 1/16 (wave) | 4/4,2/2,2/4: by half 1/16 (wave) | by beat 1/16 (wave)");
 
     /** Three to a beat. */
     public static final Figure TRIPLETS = Figure.of(
@@ -113,7 +114,69 @@ public final class Figures {
             "Rolling triplets",
             4,
             HAND,
-            "compound: by beat count (wave) | 2/4,3/4,4/4,5/4: by bar 1/8t (wave) | count (wave)");
+            "compound: by beat count (wave) | 4/4: by half 1/8t (wave) | 2/4,3/4,5/4: by beat 1/8t (wave) | count (wave)");
+
+    /** A bass in quarters: chord tones, the last a step from the next root; the text tells when, the line is found. */
+    public static final Figure WALKING_BASS = Figure.of(
+                    "WALKING_BASS", "Walking bass", 4, 1, "compound: by beat count bass*3 | 1/4 (bass)")
+            .laying(VoicingStyles.BASS);
+
+    /** Root with fifth, sixth, seventh and sixth again. */
+    public static final Figure BOOGIE = Figure.of(
+                    "BOOGIE",
+                    "Boogie",
+                    4,
+                    HAND,
+                    "4/4: by bar 1/8 1+2 1+2 1+3 1+3 1+4 1+4 1+3 1+3 | compound: by beat count 1+2*2 1+3"
+                            + " | 1/8 (1+2 1+2 1+3 1+3)")
+            .laying(VoicingStyles.BOOGIE);
+
+    /** Root with fifth, root with sixth, by turns. */
+    public static final Figure SHUFFLE = Figure.of(
+                    "SHUFFLE",
+                    "Shuffle",
+                    3,
+                    HAND,
+                    "compound: by beat count 1+2*2 1+3 | 1/8 (1+2 1+2 1+3 1+3)")
+            .laying(VoicingStyles.BOOGIE);
+
+    /** Root, fifth, octave, tenth and back: 5-2-1, and 2 over the thumb. */
+    public static final Figure OPEN_ARPEGGIO = Figure.of(
+                    "OPEN_ARPEGGIO",
+                    "Open arpeggio",
+                    4,
+                    HAND,
+                    "compound: count 1 2 3 4 3 2 | 3/4: by bar 1/8 1 2 3 4 3 2 | 4/4: by bar 1/8 1 2 3 4 3 2 3 2"
+                            + " | 1/8 (1 2 3 4)")
+            .laying(VoicingStyles.OPEN_ARPEGGIO);
+
+    /** Root and fifth in dotted quarters, chords behind two and pushed over the bar line. */
+    public static final Figure BOSSA = Figure.of(
+                    "BOSSA",
+                    "Bossa",
+                    5,
+                    HAND,
+                    "4/4: by half 1/8 bass*3 upper | 2/4: by bar 1/16 bass*3 upper bass*3 upper"
+                            + " | compound: by beat count bass*2 upper | count bass (upper)")
+            .laying(VoicingStyles.BASS_THEN_CHORD);
+
+    /** Root, octave and minor seventh, moving bodily with the root. */
+    public static final Figure OCTAVE_RIFF = Figure.of(
+                    "OCTAVE_RIFF",
+                    "Riff of root, octave and seventh",
+                    3,
+                    THREE,
+                    "compound: by beat count 1 3 2 | 1/8 1 (3 2)")
+            .laying(VoicingStyles.OCTAVE_SEVENTH);
+
+    /** The right hand repeats the chord on each beat over the left hand's octave. */
+    public static final Figure OCTAVE_UNDER = Figure.of(
+                    "OCTAVE_UNDER",
+                    "Octave under chords on each beat",
+                    3,
+                    HAND,
+                    "compound: by beat count upper*3> / low* | count (upper>) / low*")
+            .laying(VoicingStyles.OCTAVE_UNDER_CHORDS);
 
     private static final List<Figure> ALL = List.of(
             BLOCK,
@@ -135,6 +198,13 @@ public final class Figures {
             ANTICIPATED,
             THREE_THREE_TWO,
             TRIPLETS,
+            OPEN_ARPEGGIO,
+            SHUFFLE,
+            BOOGIE,
+            OCTAVE_RIFF,
+            WALKING_BASS,
+            BOSSA,
+            OCTAVE_UNDER,
             FLOWING);
 
     /** What a figure turns into for a bar where it has come three times: one thing is changed, not all (common practice). */

@@ -58,6 +58,11 @@ public record Layout(List<Integer> grips) {
         return IntStream.range(from, chord()).boxed().toList();
     }
 
+    /** Notes of the bass: two where its octave is struck with it. */
+    int bass() {
+        return grips.size() > 1 && grips.get(0) == 2 ? 2 : 1;
+    }
+
     boolean hasSecondBass() {
         return grips.size() == WITH_SECOND_BASS;
     }

@@ -5,6 +5,7 @@ import com.zestythumb.core.sheet.Meter;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
 /**
  * What a figure plays in some meters.
@@ -29,6 +30,24 @@ record Pattern(Predicate<Meter> meters, Function<Meter, Fraction> group, List<Vo
                 return once.get(n);
             }
             return again.isEmpty() ? null : again.get((n - once.size()) % again.size());
+        }
+
+        /** All different strokes. */
+        List<Stroke> strokes(Meter meter) {
+            return Stream.concat(once.stream(), again.stream())
+                    .map(beat -> beat.apply(meter))
+                    .toList();
+        }
+
+        /** How many strokes fit into a time in quarter notes. */
+        int in(Fraction time, Meter meter) {
+            Fraction at = Fraction.ZERO;
+            int n = 0;
+            for (Beat beat = at(0); beat != null && at.compareTo(time) < 0; beat = at(++n)) {
+                Fraction length = beat.apply(meter).length();
+                at = length == null ? time : at.plus(length);
+            }
+            return n;
         }
     }
 

@@ -8,9 +8,10 @@ import java.util.stream.IntStream;
 /** Which notes of a chord a stroke plays, the chord lying in grips of so many notes, counted on from the lowest. */
 enum Role {
     ALL((layout, turn, group) -> from(0, layout.chord())),
-    /** The lowest; where there is a second bass they take turns, group by group. */
-    BASS((layout, turn, group) ->
-            layout.hasSecondBass() && group % 2 == 1 ? from(layout.secondBass(), layout.secondBass() + 1) : List.of(0)),
+    /** The lowest, or its octave; where there is a second bass they take turns, group by group. */
+    BASS((layout, turn, group) -> layout.hasSecondBass() && group % 2 == 1
+            ? from(layout.secondBass(), layout.secondBass() + 1)
+            : from(0, layout.bass())),
     /** All but the bass; the second grip where there are two. */
     UPPER((layout, turn, group) -> layout.hasSecondBass() && group % 2 == 1
             ? from(layout.secondBass() + 1, layout.notes())
@@ -21,19 +22,19 @@ enum Role {
     TOP((layout, turn, group) -> List.of(layout.chord() - 1)),
     /** One between bass and top; where there are several they take turns. */
     INNER((layout, turn, group) -> List.of(layout.chord() <= 2 ? 0 : 1 + (turn + group) % (layout.chord() - 2))),
-    /** From the lowest note up, and again. */
-    NEXT((layout, turn, group) -> List.of(turn % layout.chord())),
-    /** From the highest note down, and again. */
-    DOWN((layout, turn, group) -> List.of(layout.chord() - 1 - turn % layout.chord())),
+    /** From the lowest note up, and again, as it falls in with the beat. */
+    NEXT(null),
+    /** From the highest note down, likewise. */
+    DOWN(null),
     /** To and fro over the notes above the bass: 2 3 2 3 of three notes, 2 3 4 3 of four. */
     TURN((layout, turn, group) -> List.of(
             layout.chord() <= 2
                     ? (turn + 1) % layout.chord()
-                    : layout.upper() + toAndFro(layout.chord() - layout.upper(), turn))),
-    /** To and fro over all notes: 1 2 3 2 1 of three. */
-    WAVE((layout, turn, group) -> List.of(toAndFro(layout.chord(), turn))),
+                    : layout.upper() + Order.toAndFro(layout.chord() - layout.upper(), turn))),
+    /** To and fro over all notes, as it falls in with the beat. */
+    WAVE(null),
     /** To and fro over the notes below the top: what walks under a held thumb. */
-    WALK((layout, turn, group) -> List.of(toAndFro(Math.max(1, layout.chord() - 1), turn))),
+    WALK((layout, turn, group) -> List.of(Order.toAndFro(Math.max(1, layout.chord() - 1), turn))),
     SECOND(at(1)),
     THIRD(at(2)),
     FOURTH(at(3)),
@@ -65,9 +66,23 @@ enum Role {
      *
      * @param turn how often this role was played in the group before
      * @param group how many groups of the chord were played before
+     * @param strokes how many strokes this group has
+     * @param inThrees whether they go in threes
      */
-    List<Integer> places(Layout layout, int turn, int group) {
-        return places.of(layout, turn, group);
+    List<Integer> places(Layout layout, int turn, int group, int strokes, boolean inThrees) {
+        return switch (this) {
+            case NEXT -> Order.up(layout.chord(), strokes, turn, inThrees);
+            case DOWN -> Order.up(layout.chord(), strokes, turn, inThrees).stream()
+                    .map(place -> layout.chord() - 1 - place)
+                    .toList();
+            case WAVE -> Order.wave(layout.chord(), strokes, turn, inThrees);
+            default -> places.of(layout, turn, group);
+        };
+    }
+
+    /** Whether it is one note at a time. */
+    boolean isSingle() {
+        return this != ALL && this != UPPER && this != LOW;
     }
 
     private static Places at(int place) {
@@ -76,21 +91,6 @@ enum Role {
 
     private static List<Integer> from(int first, int notes) {
         return IntStream.range(first, notes).boxed().toList();
-    }
-
-    /** Notes between the bass, or what lies lowest, and the top. */
-    private static int inner(Layout layout) {
-        return Math.max(1, layout.chord() - 1 - layout.upper());
-    }
-
-    /** Over so many notes: 0 1 2 1 0 of three. */
-    private static int toAndFro(int notes, int turn) {
-        if (notes == 1) {
-            return 0;
-        }
-        int round = 2 * (notes - 1);
-        int k = turn % round;
-        return k < notes ? k : round - k;
     }
 
     /** Reads {@code "bass"}, {@code "top"} or a number counted from the lowest note. */

@@ -11,4 +11,15 @@ import java.util.List;
  * @param triplet whether three such are played in the time of two
  * @param other whether the right hand plays it
  */
-record Stroke(List<Role> roles, Fraction length, boolean triplet, Touch touch, boolean other) {}
+record Stroke(List<Role> roles, Fraction length, boolean triplet, Touch touch, boolean other) {
+
+    /** Whether it strikes one note, or none. */
+    boolean isSingle() {
+        return roles.size() == 1 && roles.get(0).isSingle();
+    }
+
+    /** Whether it strikes the bass by itself. */
+    boolean isBass() {
+        return roles.size() == 1 && (roles.get(0) == Role.BASS || roles.get(0) == Role.LOW);
+    }
+}

@@ -71,6 +71,7 @@ final class OwnCosts {
                 task.hand(),
                 chord == task.transitions().opening(),
                 chord == task.transitions().closing(),
-                task.around(chord));
+                task.around(chord),
+                task.style(chord).strokes());
     }
 }

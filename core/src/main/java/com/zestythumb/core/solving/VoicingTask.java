@@ -97,7 +97,11 @@ public record VoicingTask(
     private boolean isReached(Laid laid) {
         return laid.style()
                 .style()
-                .reaches(laid.chord(), new Wishes(hand, mostNotes, laid.style().settings()));
+                .reaches(laid.chord(), new Wishes(
+                                hand,
+                                mostNotes,
+                                laid.style().settings(),
+                                laid.style().strokes()));
     }
 
     /** Whether a chord so laid has at its edges what is wanted there. */

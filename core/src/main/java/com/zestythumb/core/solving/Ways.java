@@ -11,6 +11,7 @@ import com.zestythumb.core.voicing.DistanceTable;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.WayTerm;
+import com.zestythumb.core.voicing.WayTerms;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
@@ -91,7 +92,7 @@ final class Ways {
         this.task = task;
         this.layers = layers;
         this.motion = task.weights().of(WayTerm.MOTION);
-        this.turned = WayTerm.ALL.stream()
+        this.turned = WayTerms.ALL.stream()
                 .filter(term -> term != WayTerm.MOTION && task.weights().of(term) > 0)
                 .toList();
         this.charged = task.school().entries().stream()
@@ -125,17 +126,38 @@ final class Ways {
         Grips last = keys(from).last();
         Grips first = keys(to).first();
         int[][] moved = charged(last.moved(first));
-        if (charged.isEmpty() && terms.isEmpty()) {
+        List<WayTerm> here = terms.stream()
+                .filter(term -> from.stream().anyMatch(term.left()) || to.stream().anyMatch(term.met()))
+                .toList();
+        if (charged.isEmpty() && here.isEmpty()) {
             return new Steps(moved, last.of(), first.of());
         }
         int[][] costs = new int[from.size()][to.size()];
         for (int i = 0; i < costs.length; i++) {
             gather(moved[last.of()[i]], first.of(), costs[i]);
-            for (int j = 0; j < costs[i].length; j++) {
-                costs[i][j] += charge(from.get(i), to.get(j), seconds, terms);
+            for (int j = 0; !charged.isEmpty() && j < costs[i].length; j++) {
+                costs[i][j] += charge(from.get(i), to.get(j), seconds, List.of());
             }
         }
+        here.forEach(term -> charge(term, from, to, costs));
         return Steps.each(costs, to.size());
+    }
+
+    /** Adds what a wish charges, where it may charge anything. */
+    private void charge(WayTerm term, List<Voicing> from, List<Voicing> to, int[][] costs) {
+        int weight = task.weights().of(term);
+        boolean[] met = new boolean[to.size()];
+        for (int j = 0; j < met.length; j++) {
+            met[j] = term.met().test(to.get(j));
+        }
+        for (int i = 0; i < costs.length; i++) {
+            boolean left = term.left().test(from.get(i));
+            for (int j = 0; j < met.length; j++) {
+                if (left || met[j]) {
+                    costs[i][j] += weight * term.count().of(from.get(i), to.get(j), task.hand());
+                }
+            }
+        }
     }
 
     private static void gather(int[] values, int[] places, int[] into) {

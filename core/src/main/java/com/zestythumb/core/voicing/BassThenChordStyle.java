@@ -16,9 +16,9 @@ final class BassThenChordStyle extends NamedStyle {
 
     private static final int FOURTH = 5;
     private static final int OCTAVE = 12;
-    private static final int FIFTH_WIDER = 7;
-    private static final int LOWEST_KEY = 21;
-    private static final int HIGHEST_KEY = 108;
+    private static final int LOWEST_SECOND = Pitch.parse("E2").midi();
+    private static final int LOWEST_ABOVE = Pitch.parse("C3").midi();
+    private static final int HIGHEST_ABOVE = Pitch.parse("A4").midi();
     private static final String SECOND_BASS = "second-bass";
     private static final String FIFTH = "FIFTH";
 
@@ -53,6 +53,21 @@ final class BassThenChordStyle extends NamedStyle {
                     : Math.abs(
                             from.first().lowest().midi() - to.first().lowest().midi()));
 
+    /** C3 to A4, where a chord above a bass is at home. */
+    private static final CostTerm UPPER_HOME = new CostTerm(
+            "chord-home",
+            "a chord above its bass below C3 or above A4",
+            "half steps",
+            3,
+            (voicing, place) -> voicing.grips().size() < 2
+                    ? 0
+                    : Math.max(
+                            0,
+                            Math.max(
+                                    LOWEST_ABOVE
+                                            - voicing.grips().get(1).lowest().midi(),
+                                    voicing.grips().get(1).highest().midi() - HIGHEST_ABOVE)));
+
     /** And so do the chords above them. */
     private static final WayTerm CHORD_LINE = new WayTerm(
             "chord-line",
@@ -63,7 +78,7 @@ final class BassThenChordStyle extends NamedStyle {
                     ? 0
                     : Distance.between(from.last().midiKeys(), to.last().midiKeys()));
 
-    private static final List<CostTerm> TERMS = List.of(CostTerms.STRETCH, CostTerms.MUD, LEAP_WITHIN);
+    private static final List<CostTerm> TERMS = List.of(CostTerms.STRETCH, CostTerms.MUD, LEAP_WITHIN, BassTerms.HOME, UPPER_HOME);
 
     private final boolean octave;
 
@@ -80,7 +95,7 @@ final class BassThenChordStyle extends NamedStyle {
                 : List.of(new Setting(
                         SECOND_BASS,
                         "Second bass",
-                        List.of(new Value("NONE", "None"), new Value(FIFTH, "The fifth, by turns"))));
+                        List.of(new Value(FIFTH, "The fifth, by turns"), new Value("NONE", "None"))));
     }
 
     @Override
@@ -89,11 +104,16 @@ final class BassThenChordStyle extends NamedStyle {
     }
 
     @Override
+    public boolean keepsPlace() {
+        return true;
+    }
+
+    @Override
     public List<Voicing> candidates(Chord chord, Wishes wishes) {
-        Hand hand = octave ? wider(wishes.hand()) : wishes.hand();
+        Hand hand = wishes.hand();
         Chord above = new Chord(chord.root(), chord.quality(), chord.root(), chord.upper());
         List<Voicing> shapes = UPPER.candidates(above, new Wishes(hand, wishes.mostNotes(), wishes.settings()));
-        boolean fifth = FIFTH.equals(wishes.settings().get(SECOND_BASS));
+        boolean fifth = !octave && FIFTH.equals(wishes.settings().getOrDefault(SECOND_BASS, FIFTH));
         Pitch lowest = Pitch.atOrAbove(chord.bass(), hand.lowest().midi());
         List<Voicing> found = over(chord, lowest, shapes, FOURTH, hand, fifth);
         // Where the range ends soon above the bass the chord lies close to it, and with it where there is no room.
@@ -101,21 +121,6 @@ final class BassThenChordStyle extends NamedStyle {
             found = over(chord, lowest, shapes, 1, hand, fifth);
         }
         return found.isEmpty() ? StyleChoice.close(Inversions.NEAREST).candidates(chord, hand, 3) : found;
-    }
-
-    /** An octave and a chord above it need more room than a grip: the octave goes lower, the chord higher. */
-    private static Hand wider(Hand hand) {
-        int lowest = Math.max(LOWEST_KEY, hand.lowest().midi() - FIFTH_WIDER);
-        int highest = Math.min(HIGHEST_KEY, hand.highest().midi() + FIFTH_WIDER);
-        PitchClass c = PitchClass.parse("C");
-        Pitch low = lowest < hand.lowest().midi() ? Pitch.atOrAbove(c, lowest) : hand.lowest();
-        Pitch high = Pitch.atOrAbove(c, highest);
-        return new Hand(
-                hand.reach(),
-                low.midi() <= hand.lowest().midi() ? low : hand.lowest(),
-                high.midi() <= HIGHEST_KEY ? high : hand.highest(),
-                hand.rolls(),
-                hand.reading());
     }
 
     /** The shapes over the bass in its lowest octave and the next, so many half steps away or more. */
@@ -129,7 +134,7 @@ final class BassThenChordStyle extends NamedStyle {
             shapes.stream()
                     .filter(shape -> shape.first().lowest().midi() >= bass.midi() + away)
                     .filter(shape ->
-                            shape.first().lowest().midi() > below.highest().midi()
+                            shape.first().highest().midi() > below.highest().midi()
                                     || below.tones().size() == 1)
                     .map(shape -> Grip.of(chord, shape.pitches()))
                     .map(upper -> fifth == null ? List.of(below, upper) : List.of(below, upper, fifth, upper))
@@ -145,10 +150,10 @@ final class BassThenChordStyle extends NamedStyle {
         return octave && hand.beyond(both) == 0 ? both : Grip.of(chord, List.of(bass));
     }
 
-    /** The fifth a fourth below the bass, or above it where the range ends; none where the bass is it, or there is none. */
+    /** The fifth a fourth below the bass, or above it where that is low; none under a written bass, or where there is none. */
     private static Grip fifth(Chord chord, Pitch bass, Hand hand) {
         Interval interval = chord.quality().numbered(5);
-        if (interval == null) {
+        if (interval == null || chord.hasSlash()) {
             return null;
         }
         PitchClass fifth = chord.root().plus(interval);
@@ -157,7 +162,8 @@ final class BassThenChordStyle extends NamedStyle {
         }
         Pitch above = Pitch.atOrAbove(fifth, bass.midi());
         Pitch below = new Pitch(fifth, above.octave() - 1);
-        return Grip.of(chord, List.of(below.midi() >= hand.lowest().midi() ? below : above));
+        int floor = Math.max(hand.lowest().midi(), LOWEST_SECOND);
+        return Grip.of(chord, List.of(below.midi() >= floor ? below : above));
     }
 
     @Override

@@ -7,21 +7,33 @@ import com.zestythumb.core.pitch.PitchClass;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Close position: the tones of a chord stacked without a gap from each allowed bass note, at every place in the hand's
- * range; whole and, where there are four tones or more, without the fifth and without sixth, ninth, eleventh and
- * thirteenth (the first notes to drop; never the third or the seventh: common practice). Three notes in a row a second apart are a
- * cluster, and taken only where nothing else is left.
+ * range. A tune keeps one number of notes, three or four: a seventh in three is root, third and seventh, a triad in four has
+ * its bass again on top. What drops is the plain fifth and, of ninth chords, the root; never the third, the seventh or a
+ * colour that is named (common practice).
  */
 final class CloseStyle implements VoicingStyle {
 
     static final String INVERSIONS = "inversions";
 
+    /** How many notes chords have. */
+    static final String NOTES = "notes";
+
+    static final String AS_THE_CHORDS_ASK = "USUAL";
+    static final String THREE = "THREE";
+    static final String FOUR = "FOUR";
+    static final String AS_IT_COMES = "ANY";
+
     private static final int FINGERS = 5;
-    private static final int FOUR = 4;
     private static final int TRIAD = 3;
+
+    /** Hands that span less than a minor seventh hold three notes at best in most places. */
+    private static final int SPAN_FOR_FOUR = 10;
 
     private static final List<CostTerm> TERMS = List.of(
             CostTerms.STRETCH,
@@ -29,6 +41,9 @@ final class CloseStyle implements VoicingStyle {
             CostTerms.REGISTER,
             CostTerms.MISSING_FIFTH,
             CostTerms.MISSING_COLOUR,
+            CostTerms.MISSING_ROOT,
+            CostTerms.SEMITONE,
+            CostTerms.CLUSTER,
             CostTerms.OPENING,
             CostTerms.CLOSING);
 
@@ -39,12 +54,34 @@ final class CloseStyle implements VoicingStyle {
 
     @Override
     public List<Setting> settings() {
-        return List.of(new Setting(
-                INVERSIONS,
-                "Inversions",
-                Arrays.stream(Inversions.values())
-                        .map(one -> new Value(one.name(), one.label()))
-                        .toList()));
+        return List.of(
+                new Setting(
+                        INVERSIONS,
+                        "Inversions",
+                        Arrays.stream(Inversions.values())
+                                .map(one -> new Value(one.name(), one.label()))
+                                .toList()),
+                new Setting(
+                        NOTES,
+                        "Notes",
+                        List.of(
+                                new Value(AS_THE_CHORDS_ASK, "As the chords ask"),
+                                new Value(THREE, "Three"),
+                                new Value(FOUR, "Four"),
+                                new Value(AS_IT_COMES, "As it comes"))));
+    }
+
+    /** Four notes where most chords have them and the hand holds them, else three. */
+    @Override
+    public Map<String, String> settled(Map<String, String> settings, List<Chord> chords, Hand hand) {
+        if (!settings.getOrDefault(NOTES, AS_THE_CHORDS_ASK).equals(AS_THE_CHORDS_ASK)) {
+            return settings;
+        }
+        long rich =
+                chords.stream().filter(chord -> chord.tones().size() > TRIAD).count();
+        Map<String, String> settled = new HashMap<>(settings);
+        settled.put(NOTES, hand.span() >= SPAN_FOR_FOUR && 2 * rich > chords.size() ? FOUR : THREE);
+        return settled;
     }
 
     @Override
@@ -56,29 +93,61 @@ final class CloseStyle implements VoicingStyle {
     public List<Voicing> candidates(Chord chord, Wishes wishes) {
         Inversions inversions =
                 Inversions.valueOf(wishes.settings().getOrDefault(INVERSIONS, Inversions.NEAREST.name()));
-        List<List<PitchClass>> stacks = new ArrayList<>();
-        for (List<PitchClass> tones : toneSets(chord, wishes.mostNotes())) {
-            for (PitchClass bass : basses(chord, tones, inversions)) {
-                List<PitchClass> stack = stack(bass, tones);
-                if (stack.size() <= FINGERS) {
-                    stacks.add(stack);
+        List<List<PitchClass>> sets = toneSets(chord, wishes.mostNotes());
+        String notes = wishes.settings().getOrDefault(NOTES, AS_IT_COMES);
+        if (notes.equals(THREE) || notes.equals(FOUR)) {
+            int wanted = notes.equals(THREE) ? TRIAD : TRIAD + 1;
+            // As many as are wanted; where that is not possible more before fewer, and what the hand holds before all.
+            List<List<PitchClass>> ordered = new ArrayList<>(sets);
+            ordered.sort(Comparator.comparingInt(set -> set.size() >= wanted ? set.size() : 2 * FINGERS - set.size()));
+            for (int size : ordered.stream().map(List::size).distinct().toList()) {
+                List<Voicing> found = laid(
+                        chord, sets.stream().filter(set -> set.size() == size).toList(), inversions, wishes);
+                List<Voicing> held = found.stream().filter(wishes::allow).toList();
+                if (!held.isEmpty()) {
+                    boolean doubled = size == TRIAD && wanted > TRIAD && wishes.mostNotes() > TRIAD;
+                    return doubled ? withOctave(held, wishes) : held;
                 }
             }
         }
-        List<List<PitchClass>> clear =
-                stacks.stream().filter(stack -> !isCluster(stack)).toList();
+        return laid(chord, sets, inversions, wishes);
+    }
+
+    private static List<Voicing> laid(
+            Chord chord, List<List<PitchClass>> sets, Inversions inversions, Wishes wishes) {
         List<Voicing> found = new ArrayList<>();
-        (clear.isEmpty() ? stacks : clear).forEach(stack -> addEverywhere(chord, stack, wishes.hand(), found));
+        for (List<PitchClass> tones : sets) {
+            for (PitchClass bass : basses(chord, tones, inversions, wishes.strokes())) {
+                List<PitchClass> stack = stack(bass, tones);
+                if (stack.size() <= FINGERS) {
+                    addEverywhere(chord, stack, wishes.hand(), found);
+                }
+            }
+        }
         return found;
+    }
+
+    /** With the bass again on top, where the hand holds it. */
+    private static List<Voicing> withOctave(List<Voicing> all, Wishes wishes) {
+        List<Voicing> doubled = new ArrayList<>();
+        for (Voicing voicing : all) {
+            List<Pitch> pitches = new ArrayList<>(voicing.pitches());
+            pitches.add(new Pitch(pitches.get(0).pitchClass(), pitches.get(0).octave() + 1));
+            Voicing four = Voicing.inOneGrip(voicing.chord(), pitches);
+            if (wishes.allow(four) && pitches.get(TRIAD).midi() <= wishes.hand().highest().midi()) {
+                doubled.add(four);
+            }
+        }
+        return doubled.isEmpty() ? all : doubled;
     }
 
     /** The tones of a chord without those that can be spared, the fewest left out first. */
     private static List<List<PitchClass>> toneSets(Chord chord, int mostNotes) {
         boolean foreignBass = chord.bassMember() < 0;
         List<PitchClass> all = chord.essentialTones(foreignBass ? FINGERS - 1 : FINGERS);
-        List<PitchClass> spare = all.size() < FOUR
+        List<PitchClass> spare = all.size() <= TRIAD && !foreignBass
                 ? List.of()
-                : all.stream().filter(tone -> canSpare(chord, tone)).toList();
+                : all.stream().filter(tone -> canSpare(chord, all, tone)).toList();
         List<List<PitchClass>> sets = new ArrayList<>();
         for (int some = 0; some < 1 << spare.size(); some++) {
             List<PitchClass> set = new ArrayList<>(all);
@@ -87,7 +156,8 @@ final class CloseStyle implements VoicingStyle {
                     set.remove(spare.get(i));
                 }
             }
-            if (some == 0 || set.size() >= TRIAD && !isAnotherTriad(chord, set)) {
+            int fewest = foreignBass ? TRIAD - 1 : TRIAD;
+            if (some == 0 || set.size() >= fewest && !isAnotherTriad(chord, set)) {
                 sets.add(set);
             }
         }
@@ -96,10 +166,21 @@ final class CloseStyle implements VoicingStyle {
         return sets.stream().filter(set -> set.size() <= most).toList();
     }
 
-    private static boolean canSpare(Chord chord, PitchClass tone) {
+    /**
+     * The plain fifth and, of a diminished seventh, its own; the root where ninth, eleventh or thirteenth is there, or over a
+     * bass that is a half step from it.
+     */
+    private static boolean canSpare(Chord chord, List<PitchClass> all, PitchClass tone) {
+        if (tone.equals(chord.bass()) && chord.hasSlash()) {
+            return false;
+        }
         boolean plainFifth = tone.equals(chord.root().plus(Interval.PERFECT_FIFTH));
-        Member member = Member.of(chord, tone);
-        return !tone.equals(chord.bass()) && (plainFifth || member == Member.SIXTH || member.isColour());
+        boolean diminished = Member.of(chord, tone) == Member.FIFTH
+                && chord.quality().equals(Chord.parse("Cdim7").quality());
+        boolean besides = Math.floorMod(tone.semitone() - chord.bass().semitone() + 1, 12) <= 2;
+        boolean root = tone.equals(chord.root())
+                && (all.size() == FINGERS || chord.bassMember() < 0 && besides);
+        return plainFifth || diminished || root;
     }
 
     /** A sixth chord without its fifth is the triad on its sixth: C E A is A minor to everybody. */
@@ -114,28 +195,19 @@ final class CloseStyle implements VoicingStyle {
         return third == 4 && fifth == 7 || third == 3 && (fifth == 6 || fifth == 7);
     }
 
-    private static boolean isCluster(List<PitchClass> stack) {
-        for (int i = 2; i < stack.size(); i++) {
-            if (isSecond(stack.get(i - 2), stack.get(i - 1)) && isSecond(stack.get(i - 1), stack.get(i))) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private static boolean isSecond(PitchClass low, PitchClass high) {
-        return Math.floorMod(high.semitone() - low.semitone(), 12) <= 2;
-    }
-
-    private static List<PitchClass> basses(Chord chord, List<PitchClass> tones, Inversions inversions) {
+    private static List<PitchClass> basses(
+            Chord chord, List<PitchClass> tones, Inversions inversions, Strokes strokes) {
         if (chord.hasSlash()) {
             return List.of(chord.bass());
+        }
+        if (strokes.tellBass() && inversions == Inversions.NEAREST) {
+            return List.of(chord.root());
         }
         List<PitchClass> allowed = tones.stream()
                 .filter(tone -> inversions.allowsInBass(tone, chord))
                 .toList();
         // The tone asked for may be the one that is left out.
-        return allowed.isEmpty() ? List.of(chord.root()) : allowed;
+        return allowed.isEmpty() ? List.of(tones.contains(chord.root()) ? chord.root() : tones.get(0)) : allowed;
     }
 
     /** The tones in rising order from the bass, within the octave above it. */

@@ -11,6 +11,7 @@ final class Colours {
     private static final Interval THIRTEENTH = Interval.parse("M6");
     private static final Interval LOW_NINTH = Interval.parse("m2");
     private static final Interval LOW_THIRTEENTH = Interval.parse("m6");
+    private static final Interval FLAT_SEVENTH = Interval.parse("m7");
     private static final Interval FOURTH = Interval.parse("P4");
 
     private Colours() {}
@@ -47,6 +48,16 @@ final class Colours {
         return isPlainDominant(chord) ? chord.root().plus(LOW_NINTH) : null;
     }
 
+    /** The sixth that a boogie has above any root. */
+    static PitchClass sixth(Chord chord) {
+        return chord.root().plus(THIRTEENTH);
+    }
+
+    /** The minor seventh that a boogie has above any root. */
+    static PitchClass flatSeventh(Chord chord) {
+        return chord.root().plus(FLAT_SEVENTH);
+    }
+
     /** The thirteenth half a step lower, where a dominant has none of its own. */
     static PitchClass lowThirteenth(Chord chord) {
         return isPlainDominant(chord) ? chord.root().plus(LOW_THIRTEENTH) : null;
@@ -70,7 +81,8 @@ final class Colours {
                 && isDominant(chord);
     }
 
-    private static boolean isDominant(Chord chord) {
+    /** A major third with a minor seventh. */
+    static boolean isDominant(Chord chord) {
         Interval third = chord.quality().numbered(3);
         Interval seventh = chord.quality().numbered(7);
         return third != null && seventh != null && third.semitones() == 4 && seventh.semitones() == 10;
@@ -86,6 +98,7 @@ final class Colours {
                 || note.equals(chord.root().plus(LOW_NINTH));
         boolean thirteenth = note.equals(chord.root().plus(THIRTEENTH))
                 || note.equals(chord.root().plus(LOW_THIRTEENTH));
-        return ninth ? Member.NINTH : thirteenth ? Member.THIRTEENTH : member;
+        boolean seventh = note.equals(flatSeventh(chord));
+        return ninth ? Member.NINTH : thirteenth ? Member.THIRTEENTH : seventh ? Member.SEVENTH : member;
     }
 }

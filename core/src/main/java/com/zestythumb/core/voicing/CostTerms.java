@@ -15,14 +15,17 @@ public final class CostTerms {
             "stretch beyond the hand",
             "half steps",
             100,
-            (voicing, place) -> most(voicing.bothHands(), grip -> place.hand().beyond(grip)));
+            (voicing, place) -> place.strokes().beyond(place.hand(), voicing));
 
     public static final CostTerm MUD = new CostTerm(
             "mud",
             "close notes that lie too low to sound clear",
             "half steps",
-            2,
-            (voicing, place) -> most(voicing.bothHands(), grip -> LowIntervalLimits.depth(grip.midiKeys())));
+            4,
+            (voicing, place) -> place.strokes() == Strokes.ONE_BY_ONE
+                    ? 0
+                    : Math.max(
+                            place.strokes().mud(voicing), most(voicing.bothHands(), LowIntervalLimits::belowMiddle)));
 
     /** The middle of a grip more than a fifth from where the hand is at home. */
     public static final CostTerm REGISTER = new CostTerm(
@@ -41,7 +44,7 @@ public final class CostTerms {
             });
 
     public static final CostTerm MISSING_COLOUR = new CostTerm(
-            "missing-colour", "left without its sixth, ninth, eleventh or thirteenth", "notes", 3, (voicing, place) -> {
+            "missing-colour", "left without its sixth, ninth, eleventh or thirteenth", "notes", 14, (voicing, place) -> {
                 int missing = 0;
                 for (Interval interval : voicing.chord().quality().intervals()) {
                     Member member = Member.numbered(interval.steps() + 1);
@@ -50,18 +53,42 @@ public final class CostTerms {
                 return voicing.chord().upper() == null ? missing : missing + missingAbove(voicing);
             });
 
+    /** Of a ninth chord the root goes before the ninth; a bass, or the ear, has it. */
+    public static final CostTerm MISSING_ROOT = new CostTerm(
+            "missing-root",
+            "left without its root",
+            "chords",
+            8,
+            (voicing, place) -> voicing.has(Member.ROOT) ? 0 : 1);
+
+    /** A major seventh below its root, side by side. */
+    public static final CostTerm SEMITONE = new CostTerm(
+            "half-step",
+            "seventh and root a half step apart",
+            "places",
+            12,
+            (voicing, place) -> most(voicing.grips(), CostTerms::halfSteps));
+
+    /** Three notes in a row a second apart. */
+    public static final CostTerm CLUSTER = new CostTerm(
+            "cluster",
+            "three notes side by side",
+            "places",
+            8,
+            (voicing, place) -> most(voicing.grips(), grip -> isCluster(grip) ? 1 : 0));
+
     public static final CostTerm OPENING = new CostTerm(
             "opening",
             "a first chord that is not in root position",
             "chords",
-            4,
+            30,
             (voicing, place) -> place.opening() && isRestless(voicing) ? 1 : 0);
 
     public static final CostTerm CLOSING = new CostTerm(
             "closing",
             "a last chord that does not come to rest in root position",
             "chords",
-            4,
+            30,
             (voicing, place) -> place.closing() && isRestless(voicing) ? 1 : 0);
 
     private CostTerms() {}
@@ -84,6 +111,31 @@ public final class CostTerms {
                 .map(tone -> Member.of(voicing.chord(), tone))
                 .filter(member -> member.isColour() && !voicing.has(member))
                 .count();
+    }
+
+    private static int halfSteps(Grip grip) {
+        int found = 0;
+        for (int i = 1; i < grip.tones().size(); i++) {
+            boolean apart = grip.tones().get(i).pitch().midi()
+                            - grip.tones().get(i - 1).pitch().midi()
+                    == 1;
+            found += apart && grip.tones().get(i).member() == Member.ROOT ? 1 : 0;
+        }
+        return found;
+    }
+
+    private static boolean isCluster(Grip grip) {
+        for (int i = 2; i < grip.tones().size(); i++) {
+            int wide = grip.tones().get(i).pitch().midi()
+                    - grip.tones().get(i - 2).pitch().midi();
+            if (wide <= 4
+                    && grip.tones().get(i).pitch().midi()
+                                    - grip.tones().get(i - 1).pitch().midi()
+                            <= 2) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean isRestless(Voicing voicing) {

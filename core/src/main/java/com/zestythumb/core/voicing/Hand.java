@@ -9,8 +9,7 @@ import java.util.Objects;
  *
  * @param reach what its fingers hold with ease, pair by pair
  * @param lowest the lowest note it is sent to
- * @param highest the highest note it is sent to, at least two octaves above the lowest so that
- *     every close chord finds room in every inversion
+ * @param highest the highest note it is sent to, at least an octave above the lowest
  * @param rolls whether what it cannot hold may be rolled, as far as a tenth
  * @param reading what whose hand it is reads with ease
  */
@@ -19,7 +18,7 @@ public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls, Read
     public static final int SMALLEST_SPAN = 5;
     static final int FINGERS = 5;
     public static final int LARGEST_SPAN = 19;
-    private static final int TWO_OCTAVES = 24;
+    private static final int AN_OCTAVE = 12;
 
     /** A major tenth. */
     private static final int TENTH = 16;
@@ -31,7 +30,7 @@ public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls, Read
     public static final List<Usual> USUAL = List.of(
             new Usual("Young child", 8), new Usual("Small", 10), new Usual("Medium", 12), new Usual("Large adult", 15));
 
-    /** An adult's comfortable octave, from E2 to E4 (common practice). */
+    /** An adult's comfortable octave, from C2 to A4 (common practice). */
     public static final Hand OCTAVE = ofSpan(12);
 
     public Hand {
@@ -40,9 +39,9 @@ public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls, Read
         Objects.requireNonNull(highest, "highest");
         Objects.requireNonNull(reading, "reading");
         check(reach.span());
-        if (highest.midi() - lowest.midi() < TWO_OCTAVES) {
+        if (highest.midi() - lowest.midi() < AN_OCTAVE) {
             throw new IllegalArgumentException("from " + lowest.pretty() + " to " + highest.pretty()
-                    + " is less than two octaves; give the left hand a little more room");
+                    + " is less than an octave; give the left hand a little more room");
         }
         if (lowest.midi() < 21 || highest.midi() > 108) {
             throw new IllegalArgumentException("a piano goes from A0 to C8; keep the hand on it");
@@ -62,7 +61,7 @@ public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls, Read
     }
 
     public static Hand ofSpan(int semitones) {
-        return new Hand(semitones, Pitch.parse("E2"), Pitch.parse("E4"));
+        return new Hand(semitones, Pitch.parse("C2"), Pitch.parse("A4"));
     }
 
     public Hand with(Reach other) {

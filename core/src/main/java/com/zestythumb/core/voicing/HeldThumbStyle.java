@@ -38,16 +38,8 @@ final class HeldThumbStyle implements VoicingStyle {
                                             - to.first().highest().midi())
                                     - 2));
 
-    /** Root or third below, then the fifth: what tells a chord. */
-    private static final CostTerm PALE = new CostTerm(
-            "pale",
-            "a chord of which neither root nor third is played",
-            "chords",
-            6,
-            (voicing, place) -> voicing.has(Member.ROOT) || voicing.has(Member.THIRD) ? 0 : 1);
-
     private static final List<CostTerm> TERMS =
-            List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.REGISTER, PALE, CostTerms.OPENING, CostTerms.CLOSING);
+            List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.REGISTER, CostTerms.OPENING, CostTerms.CLOSING);
 
     @Override
     public Label label() {
@@ -66,32 +58,40 @@ final class HeldThumbStyle implements VoicingStyle {
 
     @Override
     public List<Voicing> candidates(Chord chord, Wishes wishes) {
-        Hand hand = wishes.hand();
         List<PitchClass> tones = chord.essentialTones(4);
         List<Voicing> found = new ArrayList<>();
-        List<Voicing> wide = new ArrayList<>();
         List<PitchClass> lower = chord.hasSlash() ? List.of(chord.bass()) : tones;
         for (PitchClass low : lower) {
             for (PitchClass high : tones) {
-                if (!low.soundsLike(high)) {
-                    addEverywhere(chord, low, high, hand, found, wide);
+                if (!low.soundsLike(high) && tells(chord, low, high)) {
+                    addEverywhere(chord, low, high, wishes, found);
                 }
             }
         }
-        return found.isEmpty() ? wide : found;
+        return found;
+    }
+
+    /** Two notes tell a chord by its root or third, a dominant seventh by its third or seventh (common practice). */
+    private static boolean tells(Chord chord, PitchClass low, PitchClass high) {
+        List<Member> two = List.of(Member.of(chord, low), Member.of(chord, high));
+        boolean named = two.contains(Member.ROOT) || two.contains(Member.THIRD);
+        boolean leads = two.contains(Member.THIRD) || two.contains(Member.SEVENTH);
+        return named && (leads || !Colours.isDominant(chord));
     }
 
     private static void addEverywhere(
-            Chord chord, PitchClass low, PitchClass high, Hand hand, List<Voicing> found, List<Voicing> wide) {
-        int from = hand.lowest().midi();
+            Chord chord, PitchClass low, PitchClass high, Wishes wishes, List<Voicing> found) {
+        int from = wishes.hand().lowest().midi();
         while (true) {
             Pitch below = Pitch.atOrAbove(low, from);
             Pitch above = Pitch.atOrAbove(high, below.midi() + 1);
-            if (above.midi() > hand.highest().midi()) {
+            if (above.midi() > wishes.hand().highest().midi()) {
                 return;
             }
             Voicing voicing = Voicing.inOneGrip(chord, List.of(below, above));
-            (hand.beyond(voicing.first()) == 0 ? found : wide).add(voicing);
+            if (wishes.allow(voicing)) {
+                found.add(voicing);
+            }
             from = below.midi() + 1;
         }
     }

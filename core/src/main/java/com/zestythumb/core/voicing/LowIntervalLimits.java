@@ -9,6 +9,9 @@ public final class LowIntervalLimits {
     /** MIDI key of the lower note, by semitones of the interval: E3, E♭3, C3, B♭2 … */
     private static final int[] LIMIT = {0, 52, 51, 48, 46, 46, 46, 34, 43, 41, 41, 41, 21};
 
+    private static final int C3 = 48;
+    private static final int FIFTH = 7;
+
     private LowIntervalLimits() {}
 
     /**
@@ -24,5 +27,21 @@ public final class LowIntervalLimits {
             depth = Math.max(depth, LIMIT[interval] - midiKeys[i - 1]);
         }
         return depth;
+    }
+
+    /**
+     * How far below C3 a grip has neighbours nearer than a fifth (common practice: there fifths, octaves and tenths alone
+     * sound clear).
+     *
+     * @return semitones from the lowest such note up to C3; 0 where there is none
+     */
+    static int belowMiddle(Grip grip) {
+        for (int i = 1; i < grip.tones().size(); i++) {
+            int low = grip.tones().get(i - 1).pitch().midi();
+            if (low < C3 && grip.tones().get(i).pitch().midi() - low < FIFTH) {
+                return C3 - low;
+            }
+        }
+        return 0;
     }
 }

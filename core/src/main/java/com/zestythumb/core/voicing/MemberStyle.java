@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * Chords laid as a few of their members in a given order from below, such as root and seventh, at every place in the
@@ -39,7 +40,12 @@ final class MemberStyle extends NamedStyle {
         COLOUR(Colours::thirteenth),
         /** The same half a step lower, of a dominant that names neither. */
         LOWNINTH(Colours::lowNinth),
-        LOWCOLOUR(Colours::lowThirteenth);
+        LOWCOLOUR(Colours::lowThirteenth),
+        /** Sixth and minor seventh above the root, whatever the symbol names, as in a boogie. */
+        SIXTH(Colours::sixth),
+        FLATSEVENTH(Colours::flatSeventh),
+        /** The fifth, or the root over a bass that is another note. */
+        RISE(chord -> chord.hasSlash() ? chord.root() : first(chord, 5));
 
         private final Function<Chord, PitchClass> in;
 
@@ -87,7 +93,21 @@ final class MemberStyle extends NamedStyle {
     private static final List<CostTerm> TERMS =
             List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.REGISTER, FOREIGN_COLOUR);
 
+    /** Where a style is at home: no lower and no higher, where there is another way. */
+    private record Home(int lowest, int lowestTop, int highestTop) {
+
+        boolean has(Voicing voicing) {
+            int top = voicing.first().highest().midi();
+            return voicing.first().lowest().midi() >= lowest && top >= lowestTop && top <= highestTop;
+        }
+    }
+
+    private static final Home ANYWHERE = new Home(0, 0, Integer.MAX_VALUE);
+
     private final List<List<List<Place>>> rows;
+    private final boolean onRoot;
+    private final Home home;
+    private final List<WayTerm> ways;
 
     /**
      * A style that lays these shapes.
@@ -96,8 +116,58 @@ final class MemberStyle extends NamedStyle {
      *     for every chord
      */
     MemberStyle(Label label, String... rows) {
-        super(label, TERMS);
-        this.rows = Arrays.stream(rows).map(MemberStyle::shapes).toList();
+        this(label, TERMS, List.of(), false, ANYWHERE, Arrays.stream(rows).map(MemberStyle::shapes).toList());
+    }
+
+    private MemberStyle(
+            Label label,
+            List<CostTerm> terms,
+            List<WayTerm> ways,
+            boolean onRoot,
+            Home home,
+            List<List<List<Place>>> rows) {
+        super(label, terms);
+        this.rows = rows;
+        this.onRoot = onRoot;
+        this.home = home;
+        this.ways = ways;
+    }
+
+    /** The same, on its root: a chord that comes again keeps its octave. */
+    MemberStyle onRoot() {
+        return new MemberStyle(label(), terms(), ways, true, home, rows);
+    }
+
+    /** The same with its lowest note no lower than this, and its highest between these, where there is a way. */
+    MemberStyle between(String lowest, String lowestTop, String highestTop) {
+        Home other = new Home(
+                Pitch.parse(lowest).midi(),
+                Pitch.parse(lowestTop).midi(),
+                Pitch.parse(highestTop).midi());
+        return new MemberStyle(label(), terms(), ways, onRoot, other, rows);
+    }
+
+    /** The same charged for something of its own in place of the register that chords have. */
+    MemberStyle inPlaceOfRegister(CostTerm... others) {
+        List<CostTerm> some = Stream.concat(
+                        terms().stream().filter(term -> term != CostTerms.REGISTER), Arrays.stream(others))
+                .toList();
+        return new MemberStyle(label(), some, ways, onRoot, home, rows);
+    }
+
+    /** The same minding something on the way from chord to chord. */
+    MemberStyle minding(WayTerm... others) {
+        return new MemberStyle(label(), terms(), List.of(others), onRoot, home, rows);
+    }
+
+    @Override
+    public boolean keepsPlace() {
+        return onRoot;
+    }
+
+    @Override
+    public List<WayTerm> ways() {
+        return ways;
     }
 
     private static List<List<Place>> shapes(String row) {
@@ -121,10 +191,9 @@ final class MemberStyle extends NamedStyle {
     @Override
     public boolean reaches(Chord chord, Wishes wishes) {
         for (List<List<Place>> row : rows) {
-            List<Voicing> here = new ArrayList<>();
-            row.forEach(shape -> addEverywhere(chord, shape, wishes.hand(), here));
+            List<Voicing> here = laid(chord, row, wishes);
             if (!here.isEmpty()) {
-                return here.stream().anyMatch(voicing -> wishes.hand().beyond(voicing.first()) == 0);
+                return here.stream().anyMatch(wishes::allow);
             }
         }
         return true;
@@ -134,17 +203,21 @@ final class MemberStyle extends NamedStyle {
     public List<Voicing> candidates(Chord chord, Wishes wishes) {
         List<Voicing> laid = List.of();
         for (List<List<Place>> row : rows) {
-            List<Voicing> here = new ArrayList<>();
-            row.forEach(shape -> addEverywhere(chord, shape, wishes.hand(), here));
-            List<Voicing> within = here.stream()
-                    .filter(voicing -> wishes.hand().beyond(voicing.first()) == 0)
-                    .toList();
+            List<Voicing> here = laid(chord, row, wishes);
+            List<Voicing> within = here.stream().filter(wishes::allow).toList();
             if (!within.isEmpty()) {
-                return within;
+                List<Voicing> atHome = within.stream().filter(home::has).toList();
+                return atHome.isEmpty() ? within : atHome;
             }
             laid = here.isEmpty() ? laid : here;
         }
         return laid;
+    }
+
+    private static List<Voicing> laid(Chord chord, List<List<Place>> row, Wishes wishes) {
+        List<Voicing> here = new ArrayList<>();
+        row.forEach(shape -> addEverywhere(chord, shape, wishes.hand(), here));
+        return here;
     }
 
     /** The notes of a shape from below; none where the chord has no such member. */

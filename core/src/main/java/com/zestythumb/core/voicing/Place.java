@@ -6,8 +6,13 @@ package com.zestythumb.core.voicing;
  * @param opening whether it is the first chord that is played
  * @param closing whether the tune ends on it
  * @param around what goes on around it
+ * @param strokes how it is struck
  */
-public record Place(Hand hand, boolean opening, boolean closing, Around around) {
+public record Place(Hand hand, boolean opening, boolean closing, Around around, Strokes strokes) {
+
+    public Place(Hand hand, boolean opening, boolean closing, Around around) {
+        this(hand, opening, closing, around, Strokes.TOGETHER);
+    }
 
     public Place(Hand hand, boolean opening, boolean closing) {
         this(hand, opening, closing, Around.NOTHING);

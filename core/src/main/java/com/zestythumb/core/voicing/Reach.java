@@ -25,6 +25,10 @@ public record Reach(List<Integer> white, List<Integer> black) {
      */
     private static final int[] PRACTICAL = {10, 12, 14, 15, 5, 7, 10, 4, 7, 5};
 
+    /** Hands from a minor sixth on take a tritone with 2 and 5, as every method asks of them (common practice). */
+    private static final int TRITONE_FROM = 8;
+
+    private static final int TRITONE = 6;
     private static final int OUTER = 3;
     private static final int LARGE = 15;
     private static final int FINGERS = 5;
@@ -82,8 +86,10 @@ public record Reach(List<Integer> white, List<Integer> black) {
     /** A usual hand of this span from thumb to little finger: the published proportions, grown or shrunk. */
     public static Reach ofSpan(int semitones) {
         List<Integer> reach = new ArrayList<>();
-        for (int practical : PRACTICAL) {
-            reach.add(Math.max(2, Math.round((float) practical * semitones / LARGE)));
+        for (int i = 0; i < PRACTICAL.length; i++) {
+            int grown = Math.max(2, Math.round((float) PRACTICAL[i] * semitones / LARGE));
+            boolean tritone = i == PAIRS.indexOf("2-5") && semitones >= TRITONE_FROM;
+            reach.add(tritone ? Math.max(TRITONE, grown) : grown);
         }
         return new Reach(reach, reach);
     }

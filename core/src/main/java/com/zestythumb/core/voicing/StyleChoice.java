@@ -12,14 +12,31 @@ import java.util.Objects;
  * A style and how it is set.
  *
  * @param settings values by the ids of settings; those that are missing are the usual ones
+ * @param strokes how the pattern strikes what it lays
  */
-public record StyleChoice(VoicingStyle style, Map<String, String> settings) {
+public record StyleChoice(VoicingStyle style, Map<String, String> settings, Strokes strokes) {
 
     /** Throws with a teacher's words where the style has no such setting or value. */
     public StyleChoice {
         Objects.requireNonNull(style, "style");
+        Objects.requireNonNull(strokes, "strokes");
         settings = Map.copyOf(settings);
         settings.forEach((id, value) -> check(style, id, value));
+    }
+
+    /** For chords struck at once. */
+    public StyleChoice(VoicingStyle style, Map<String, String> settings) {
+        this(style, settings, Strokes.TOGETHER);
+    }
+
+    /** The same for a pattern that strikes so. */
+    public StyleChoice struck(Strokes other) {
+        return new StyleChoice(style, settings, other);
+    }
+
+    /** The same as it is for a whole tune. */
+    public StyleChoice settled(List<Chord> chords, Hand hand) {
+        return new StyleChoice(style, style.settled(settings, chords, hand), strokes);
     }
 
     /** Close chords in these inversions. */
@@ -40,7 +57,9 @@ public record StyleChoice(VoicingStyle style, Map<String, String> settings) {
         }
     }
 
+    /** The ways to lay a chord that this hand plays, never none. */
     public List<Voicing> candidates(Chord chord, Hand hand, int mostNotes) {
-        return style.candidates(chord, new Wishes(hand, mostNotes, settings));
+        Wishes wishes = new Wishes(hand, mostNotes, settings, strokes);
+        return Walls.within(style.candidates(chord, wishes), chord, wishes);
     }
 }

@@ -80,6 +80,10 @@ final class TwoHandsStyle extends NamedStyle {
             ABOVE_THE_TUNE,
             THIN);
 
+    /** What somebody else sings does not lie under the right hand. */
+    private static final List<CostTerm> WITHOUT_TUNE =
+            List.of(CostTerms.STRETCH, CostTerms.MUD, BassTerms.HOME, CostTerms.MISSING_COLOUR);
+
     private static final VoicingStyle CHORD = new CloseStyle();
 
     private static final VoicingStyle FILLER = new MemberStyle(
@@ -89,16 +93,23 @@ final class TwoHandsStyle extends NamedStyle {
             "root fifth, fifth root",
             "root");
 
+    /** What the hands have. */
+    enum Share {
+        /** The left its bass, the right the whole chord; somebody else has the tune. */
+        CHORD,
+        /** The same with the bass in octaves. */
+        OCTAVE,
+        /** The right hand has the tune; the left takes of the filler what it reaches beside its bass. */
+        FILLER
+    }
+
+    private final Share share;
     private final boolean shared;
 
-    /**
-     * A style.
-     *
-     * @param shared whether the left hand takes what it reaches beside its bass; else the right hand has the whole chord
-     */
-    TwoHandsStyle(Label label, boolean shared) {
-        super(label, TERMS);
-        this.shared = shared;
+    TwoHandsStyle(Label label, Share share) {
+        super(label, share == Share.FILLER ? TERMS : WITHOUT_TUNE);
+        this.share = share;
+        this.shared = share == Share.FILLER;
     }
 
     @Override
@@ -109,8 +120,10 @@ final class TwoHandsStyle extends NamedStyle {
                 HIGHEST_ABOVE,
                 wishes.hand().rolls(),
                 wishes.hand().reading());
+        // The right hand's chord goes by its root, whatever the left has below.
+        Chord plain = new Chord(chord.root(), chord.quality(), chord.root(), chord.upper());
         List<Voicing> above =
-                (shared ? FILLER : CHORD).candidates(chord, new Wishes(right, wishes.mostNotes(), wishes.settings()));
+                (shared ? FILLER : CHORD).candidates(shared ? chord : plain, new Wishes(right, wishes.mostNotes(), wishes.settings()));
         List<Voicing> found = new ArrayList<>();
         for (Pitch bass : basses(chord, wishes.hand())) {
             for (Voicing one : above) {
@@ -140,6 +153,12 @@ final class TwoHandsStyle extends NamedStyle {
     private Voicing laid(Chord chord, Pitch bass, Grip above, Hand hand) {
         List<Tone> left = new ArrayList<>();
         left.add(new Tone(bass, Member.of(chord, bass.pitchClass())));
+        Pitch octave = new Pitch(bass.pitchClass(), bass.octave() + 1);
+        if (share == Share.OCTAVE
+                && octave.midi() < above.lowest().midi()
+                && hand.beyond(Grip.of(chord, List.of(bass, octave))) == 0) {
+            left.add(new Tone(octave, left.get(0).member()));
+        }
         List<Tone> right = new ArrayList<>();
         for (Tone tone : above.tones()) {
             boolean reached = shared && tone.pitch().midi() - bass.midi() <= hand.span();

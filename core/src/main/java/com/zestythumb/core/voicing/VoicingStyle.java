@@ -32,8 +32,20 @@ public interface VoicingStyle {
      *
      * @param mostNotes a chord with more notes loses what its style can spare
      * @param settings a value for each {@link Setting} by their ids; one that is missing is the usual one
+     * @param strokes how the pattern strikes the chord
      */
-    record Wishes(Hand hand, int mostNotes, Map<String, String> settings) {}
+    record Wishes(Hand hand, int mostNotes, Map<String, String> settings, Strokes strokes) {
+
+        /** For chords struck at once. */
+        public Wishes(Hand hand, int mostNotes, Map<String, String> settings) {
+            this(hand, mostNotes, settings, Strokes.TOGETHER);
+        }
+
+        /** Whether the hand plays it. */
+        boolean allow(Voicing voicing) {
+            return strokes.beyond(hand, voicing) == 0;
+        }
+    }
 
     Label label();
 
@@ -58,8 +70,22 @@ public interface VoicingStyle {
     }
 
     /**
-     * All ways to lay a chord in this style, never none; stretches beyond the hand are among them, and priced by the
-     * terms.
+     * Settings as they are for a whole tune, where they depend on its chords.
+     *
+     * @param settings those that the teacher chose
+     */
+    default Map<String, String> settled(Map<String, String> settings, List<Chord> chords, Hand hand) {
+        return settings;
+    }
+
+    /** Whether a chord that comes again keeps its octave, as in styles that stand on the root (common practice). */
+    default boolean keepsPlace() {
+        return false;
+    }
+
+    /**
+     * All ways to lay a chord in this style; those beyond the hand or its range may be among them, and are left out by
+     * {@link Walls}.
      */
     List<Voicing> candidates(Chord chord, Wishes wishes);
 

@@ -9,21 +9,26 @@ public final class VoicingStyles {
     public static final VoicingStyle CLOSE = new CloseStyle();
 
     /** The bass line alone. */
-    public static final VoicingStyle BASS =
-            new MemberStyle(new Label("bass", "Bass alone", "the lowest note of each chord", 1), "bass");
+    public static final VoicingStyle BASS = new MemberStyle(
+                    new Label("bass", "Bass alone", "the lowest note of each chord", 1), "bass")
+            .inPlaceOfRegister(BassTerms.HOME)
+            .onRoot();
 
     /** Root and fifth, for either kind of chord. */
     public static final VoicingStyle OPEN_FIFTHS = new MemberStyle(
             new Label("open-fifths", "Open fifths", "root and fifth, the same shape on every root", 1),
-            "bass fifth",
+            "bass rise",
             "bass root",
-            "bass");
+            "bass")
+            .onRoot();
 
-    /** Root with third or seventh: which of them is the nearer (common practice). */
+    /** Root with third or seventh: which of them is the nearer, by turns where roots fall in fifths (common practice). */
     public static final VoicingStyle SHELLS = new MemberStyle(
-            new Label("shells", "Two-note shells", "root with third or seventh, whichever is nearer", 2),
-            "bass third, bass seventh",
-            "bass");
+                    new Label("shells", "Two-note shells", "root with third or seventh, whichever is nearer", 2),
+                    "bass third, bass seventh",
+                    "bass")
+            .minding(BassTerms.SHELLS_BY_TURNS)
+            .onRoot();
 
     /** Third and seventh, over a bass that somebody else plays or the ear adds (common practice). */
     public static final VoicingStyle GUIDE_TONES = new MemberStyle(
@@ -35,36 +40,41 @@ public final class VoicingStyles {
 
     /** The bass in octaves, which is the little finger and the thumb. */
     public static final VoicingStyle OCTAVES = new MemberStyle(
-            new Label("octaves", "Bass in octaves", "little finger and thumb on the bass", 3), "bass bass", "bass");
+            new Label("octaves", "Bass in octaves", "little finger and thumb on the bass", 3), "bass bass", "bass")
+            .onRoot();
 
     public static final VoicingStyle ROOT_FIFTH_OCTAVE = new MemberStyle(
             new Label("root-fifth-octave", "Root, fifth, octave", "wide and plain", 3),
-            "bass fifth bass",
-            "bass fifth",
+            "bass fifth bass, bass rootabove fifth",
+            "bass rise",
             "bass root",
-            "bass");
+            "bass")
+            .onRoot();
 
     /** The wide triad, for large hands. */
     public static final VoicingStyle ROOT_FIFTH_TENTH = new MemberStyle(
             new Label("root-fifth-tenth", "Root, fifth, tenth", "the wide triad, for large hands", 5),
             "bass fifth third, bass rootabove fifth",
             "bass fifth bass",
-            "bass fifth",
-            "bass");
+            "bass rise",
+            "bass")
+            .onRoot();
 
     /** Every triad in root position, the same shape on every root. */
     public static final VoicingStyle TRIADS = new MemberStyle(
             new Label("triads", "Root position", "the same shape slides from root to root", 1),
             "bass third fifth",
             "bass third",
-            "bass");
+            "bass")
+            .onRoot();
 
     /** Root and third an octave higher. */
     public static final VoicingStyle TENTHS = new MemberStyle(
             new Label("tenths", "Tenths", "the bass and the third an octave higher; large hands, or rolled", 5),
             "bass tenth",
             "bass third",
-            "bass");
+            "bass")
+            .onRoot();
 
     /** Triads in open position: every other note an octave higher. */
     public static final VoicingStyle SPREAD = new MemberStyle(
@@ -88,7 +98,8 @@ public final class VoicingStyles {
             "third fifth root, fifth root third, root third fifth",
             "third root, root third",
             "root fifth, fifth root",
-            "root");
+            "root")
+            .between("D3", "C4", "A4");
 
     public static final VoicingStyle HELD_THUMB = new HeldThumbStyle();
 
@@ -123,7 +134,7 @@ public final class VoicingStyles {
                     "Chord in the right hand",
                     "the left hand has the bass, the right the chord; somebody else has the tune",
                     2),
-            false);
+            TwoHandsStyle.Share.CHORD);
 
     /** Tune, filler and bass: the hands share what lies between. */
     public static final VoicingStyle LAYERS = new TwoHandsStyle(
@@ -132,7 +143,55 @@ public final class VoicingStyles {
                     "Three layers",
                     "bass below, tune above, and the filler between them in the hand that reaches it",
                     4),
-            true);
+            TwoHandsStyle.Share.FILLER);
+
+    /** Bass and tenor of a hymn in the left hand; soprano and alto are the right's (common practice). */
+    public static final VoicingStyle HYMN = new MemberStyle(
+                    new Label("hymn", "Hymn", "bass and tenor; the right hand has alto and tune", 3),
+                    "bass fifth, bass third, bass seventh, bass tenth, bass bass, bass rootabove",
+                    "bass third, bass rise",
+                    "bass")
+            .inPlaceOfRegister(BassTerms.HOME, BassTerms.TENOR, BassTerms.BARE)
+            .minding(BassTerms.TENOR_LEAPS);
+
+    /** The left hand in octaves under the chord that the right repeats (common practice). */
+    public static final VoicingStyle OCTAVE_UNDER_CHORDS = new TwoHandsStyle(
+            new Label(
+                    "octave-under-chords",
+                    "Octave under right-hand chords",
+                    "the left hand has the bass in octaves, the right the chord; somebody else has the tune",
+                    3),
+            TwoHandsStyle.Share.OCTAVE);
+
+    /** Root, fifth, sixth and minor seventh: what a boogie rocks between; no style by itself. */
+    public static final VoicingStyle BOOGIE = new MemberStyle(
+                    new Label("boogie", "Boogie shapes", "root with fifth, sixth and minor seventh", 3),
+                    "bass fifth sixth flatseventh",
+                    "bass fifth sixth",
+                    "bass rise",
+                    "bass")
+            .onRoot();
+
+    /** Root, fifth, octave and tenth, one after another. */
+    public static final VoicingStyle OPEN_ARPEGGIO = new MemberStyle(
+                    new Label("open-arpeggio", "Open arpeggio shapes", "root, fifth, octave and tenth", 4),
+                    "bass fifth bass tenth, bass rootabove third rootabove",
+                    "bass fifth bass",
+                    "bass rise",
+                    "bass")
+            .inPlaceOfRegister(BassTerms.HOME)
+            .onRoot();
+
+    /** Root, minor seventh and octave. */
+    public static final VoicingStyle OCTAVE_SEVENTH = new MemberStyle(
+                    new Label("octave-seventh", "Octave riff shapes", "root, minor seventh and octave", 3),
+                    "bass flatseventh bass",
+                    "bass flatseventh",
+                    "bass")
+            .onRoot();
+
+    /** What patterns bring with them. */
+    private static final List<VoicingStyle> OF_PATTERNS = List.of(BOOGIE, OPEN_ARPEGGIO, OCTAVE_SEVENTH);
 
     private static final List<VoicingStyle> ALL = List.of(
             CLOSE,
@@ -151,7 +210,9 @@ public final class VoicingStyles {
             TENTHS,
             SPREAD,
             ROOTLESS,
+            HYMN,
             CHORD_OVER_BASS,
+            OCTAVE_UNDER_CHORDS,
             PASSED,
             LAYERS);
 

@@ -1,6 +1,6 @@
 package com.zestythumb.core.voicing;
 
-import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * Something that the way from one voicing to the next is charged for.
@@ -10,8 +10,22 @@ import java.util.List;
  * @param unit what is counted: {@code "half steps"}
  * @param weight half steps charged for one unit where nothing else is wished
  * @param count how many units a way earns, never fewer than none
+ * @param left voicings on the way from which it may earn some
+ * @param met voicings on the way to which it may, wherever it comes from
  */
-public record WayTerm(String id, String name, String unit, int weight, Count count) {
+public record WayTerm(
+        String id,
+        String name,
+        String unit,
+        int weight,
+        Count count,
+        Predicate<Voicing> left,
+        Predicate<Voicing> met) {
+
+    /** One that any way may earn. */
+    public WayTerm(String id, String name, String unit, int weight, Count count) {
+        this(id, name, unit, weight, count, voicing -> true, voicing -> true);
+    }
 
     private static final int[] NO_KEYS = {};
 
@@ -34,8 +48,6 @@ public record WayTerm(String id, String name, String unit, int weight, Count cou
             "changes",
             0,
             (from, to, hand) -> from.isSilent() || to.isSilent() || together(from, to) <= hand.span() ? 0 : 1);
-
-    public static final List<WayTerm> ALL = List.of(MOTION, COMMON_TONES, POSITION);
 
     /** Counts the units of one fault on the way. */
     @FunctionalInterface

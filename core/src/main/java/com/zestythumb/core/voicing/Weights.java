@@ -12,6 +12,9 @@ public record Weights(Map<String, Integer> own) {
     public static final String SHAPES = "shapes";
 
     public static final int USUAL_SHAPES = 2;
+    /** In styles on the root. */
+    public static final int SHAPES_ON_ROOT = 12;
+
     private static final int MOST = 100;
 
     /** As usual, shapes not counted. */

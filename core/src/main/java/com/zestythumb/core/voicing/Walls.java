@@ -1,0 +1,111 @@
+package com.zestythumb.core.voicing;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Pitch;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Predicate;
+
+/**
+ * What no style goes beyond where there is another way: the range of the hand, its reach, and the depth at which close notes
+ * blur. A chord of which nothing lies under the hand keeps its bass and as much as is reached, third and seventh first
+ * (common practice).
+ */
+final class Walls {
+
+    /** Semitones under the low interval limits that are let pass. */
+    private static final int GRACE = 2;
+
+    /** In this order notes are kept. */
+    private static final List<Member> KEPT = List.of(
+            Member.THIRD,
+            Member.FOURTH,
+            Member.SECOND,
+            Member.SEVENTH,
+            Member.SIXTH,
+            Member.NINTH,
+            Member.THIRTEENTH,
+            Member.ELEVENTH,
+            Member.FIFTH,
+            Member.ROOT,
+            Member.FOREIGN);
+
+    private Walls() {}
+
+    /** Of the ways to lay a chord those within the walls; never none. */
+    static List<Voicing> within(List<Voicing> all, Chord chord, VoicingStyle.Wishes wishes) {
+        List<Voicing> inRange = some(all, voicing -> isInRange(voicing, wishes.hand()));
+        List<Voicing> clear = some(inRange, voicing -> wishes.strokes().mud(voicing) <= GRACE);
+        List<Voicing> reached = clear.stream().filter(wishes::allow).toList();
+        if (!reached.isEmpty()) {
+            return reached;
+        }
+        reached = inRange.stream().filter(wishes::allow).toList();
+        if (!reached.isEmpty()) {
+            return reached;
+        }
+        List<Voicing> parts = new ArrayList<>();
+        for (Voicing voicing : inRange) {
+            Voicing part = part(voicing, wishes);
+            if (!parts.contains(part) && isInRange(part, wishes.hand())) {
+                parts.add(part);
+            }
+        }
+        int most = parts.stream().mapToInt(part -> part.tones().size()).max().orElse(0);
+        List<Voicing> fullest =
+                parts.stream().filter(part -> part.tones().size() == most).toList();
+        return fullest.isEmpty() ? List.of(bass(chord, wishes.hand())) : some(fullest, voicing -> wishes.strokes()
+                        .mud(voicing)
+                <= GRACE);
+    }
+
+    private static List<Voicing> some(List<Voicing> all, Predicate<Voicing> wanted) {
+        List<Voicing> some = all.stream().filter(wanted).toList();
+        return some.isEmpty() ? all : some;
+    }
+
+    private static boolean isInRange(Voicing voicing, Hand hand) {
+        for (Grip grip : voicing.grips()) {
+            if (grip.lowest().midi() < hand.lowest().midi()
+                    || grip.highest().midi() > hand.highest().midi()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Each grip with its lowest note and what is reached above it. */
+    private static Voicing part(Voicing voicing, VoicingStyle.Wishes wishes) {
+        List<Grip> grips =
+                voicing.grips().stream().map(grip -> part(grip, voicing, wishes)).toList();
+        List<Grip> right = voicing.right().stream()
+                .map(grip -> part(grip, voicing, wishes))
+                .toList();
+        return new Voicing(voicing.chord(), voicing.soundingBass(), grips, right);
+    }
+
+    private static Grip part(Grip grip, Voicing of, VoicingStyle.Wishes wishes) {
+        List<Tone> kept = new ArrayList<>(grip.tones().subList(0, 1));
+        grip.tones().stream()
+                .skip(1)
+                .sorted(Comparator.comparingInt(tone -> KEPT.indexOf(tone.member())))
+                .forEach(tone -> {
+                    List<Tone> more = new ArrayList<>(kept);
+                    more.add(tone);
+                    more.sort(Comparator.comparingInt(one -> one.pitch().midi()));
+                    Voicing tried = new Voicing(of.chord(), of.soundingBass(), List.of(new Grip(more)));
+                    if (wishes.allow(tried)) {
+                        kept.add(tone);
+                        kept.sort(Comparator.comparingInt(one -> one.pitch().midi()));
+                    }
+                });
+        return new Grip(kept);
+    }
+
+    /** The bass alone, as near to home as the range has it. */
+    private static Voicing bass(Chord chord, Hand hand) {
+        Pitch bass = Pitch.atOrAbove(chord.bass(), hand.lowest().midi());
+        return new Voicing(chord, chord.bass(), List.of(Grip.of(chord, List.of(bass))));
+    }
+}

@@ -27,6 +27,8 @@ public final class Surroundings {
         Map<Integer, Cadence.Close> closes = new HashMap<>();
         analysis.cadences().forEach(cadence -> closes.put(cadence.chord(), cadence.kind()));
         List<Around> around = new ArrayList<>();
+        boolean basses = events.stream().anyMatch(event -> event.chord().hasSlash());
+        Pitch sung = null;
         for (int i = 0; i < events.size(); i++) {
             ChordEvent event = events.get(i);
             Bar bar = sheet.bars().get(event.bar());
@@ -43,6 +45,8 @@ public final class Surroundings {
                     }
                 }
             }
+            // At a phrase's end the last note sung is heard on through a rest.
+            sung = tune.isEmpty() ? sung : tune.get(tune.size() - 1);
             Cadence.Close close = closes.get(i);
             boolean ends = close != null;
             around.add(new Around(
@@ -50,8 +54,9 @@ public final class Surroundings {
                     ends,
                     tune,
                     strong,
-                    ends && !tune.isEmpty() ? tune.get(tune.size() - 1) : null,
+                    ends ? sung : null,
                     i + 1 < events.size() ? events.get(i + 1).chord() : null,
+                    basses,
                     leadingTone(analysis, i)));
         }
         return around;

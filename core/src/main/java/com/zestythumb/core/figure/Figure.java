@@ -94,6 +94,9 @@ public record Figure(
         if (first.stream().allMatch(Stroke::isSingle)) {
             return Strokes.ONE_BY_ONE;
         }
+        if (first.stream().allMatch(Stroke::isPair)) {
+            return Strokes.PAIRS;
+        }
         return bass ? Strokes.BASS_APART : Strokes.TOGETHER;
     }
 

@@ -38,6 +38,9 @@ final class Order {
             int third = turn % THREE;
             return inThrees ? third == 2 ? List.of() : List.of(third) : List.of(turn % 2);
         }
+        if (notes > FOUR && places > notes - 1) {
+            return List.of(toAndFro(notes, turn));
+        }
         if (inThrees) {
             boolean sixOfFour = notes >= FOUR && places % SIX == 0;
             int last = notes == FOUR && places == THREE ? notes - 1 : THREE - 1;
@@ -46,9 +49,6 @@ final class Order {
         }
         if (places % EIGHT == 0 && notes == FOUR) {
             return List.of(UP_AND_BACK_IN_EIGHT[turn % EIGHT]);
-        }
-        if (places % EIGHT == 0 && notes > FOUR) {
-            return List.of(toAndFro(notes, turn));
         }
         if (places % FOUR == 0) {
             int in4 = turn % FOUR;

@@ -18,6 +18,11 @@ record Stroke(List<Role> roles, Fraction length, boolean triplet, Touch touch, b
         return roles.size() == 1 && roles.get(0).isSingle();
     }
 
+    /** Whether it strikes the bass with one other. */
+    boolean isPair() {
+        return roles.size() == 2 && roles.get(0) == Role.BASS && roles.get(1).isSingle();
+    }
+
     /** Whether it strikes the bass by itself. */
     boolean isBass() {
         return roles.size() == 1 && (roles.get(0) == Role.BASS || roles.get(0) == Role.LOW);

@@ -14,6 +14,7 @@ import java.util.List;
  * @param strong those of them that begin with it or on a strong beat
  * @param last the last of them where a phrase ends; else null
  * @param next the chord written next; null at the end
+ * @param basses whether its chart writes basses behind slashes
  * @param leadingTone the seventh degree of its key, half a step under the keynote; null where no key is told
  */
 public record Around(
@@ -23,9 +24,10 @@ public record Around(
         List<Pitch> strong,
         Pitch last,
         Chord next,
+        boolean basses,
         PitchClass leadingTone) {
 
-    public static final Around NOTHING = new Around(false, false, List.of(), List.of(), null, null, null);
+    public static final Around NOTHING = new Around(false, false, List.of(), List.of(), null, null, false, null);
 
     public Around {
         tune = List.copyOf(tune);

@@ -71,7 +71,7 @@ final class CloseStyle implements VoicingStyle {
                                 new Value(AS_IT_COMES, "As it comes"))));
     }
 
-    /** Four notes where most chords have them and the hand holds them, else three. */
+    /** Four notes where more than three chords of four have them and the hand holds them, else three. */
     @Override
     public Map<String, String> settled(Map<String, String> settings, List<Chord> chords, Hand hand) {
         if (!settings.getOrDefault(NOTES, AS_THE_CHORDS_ASK).equals(AS_THE_CHORDS_ASK)) {
@@ -80,7 +80,7 @@ final class CloseStyle implements VoicingStyle {
         long rich =
                 chords.stream().filter(chord -> chord.tones().size() > TRIAD).count();
         Map<String, String> settled = new HashMap<>(settings);
-        settled.put(NOTES, hand.span() >= SPAN_FOR_FOUR && 2 * rich > chords.size() ? FOUR : THREE);
+        settled.put(NOTES, hand.span() >= SPAN_FOR_FOUR && 4 * rich > 3 * chords.size() ? FOUR : THREE);
         return settled;
     }
 
@@ -157,7 +157,7 @@ final class CloseStyle implements VoicingStyle {
                 }
             }
             int fewest = foreignBass ? TRIAD - 1 : TRIAD;
-            if (some == 0 || set.size() >= fewest && !isAnotherTriad(chord, set)) {
+            if (some == 0 || set.size() >= fewest && !isAnotherTriad(chord, set) && !isCluster(set)) {
                 sets.add(set);
             }
         }
@@ -187,6 +187,14 @@ final class CloseStyle implements VoicingStyle {
     private static boolean isAnotherTriad(Chord chord, List<PitchClass> tones) {
         return tones.size() == TRIAD
                 && tones.stream().anyMatch(root -> !root.equals(chord.root()) && isTriad(stack(root, tones)));
+    }
+
+    /** Root, second and third alone. */
+    private static boolean isCluster(List<PitchClass> tones) {
+        return tones.size() == TRIAD
+                && tones.stream()
+                        .anyMatch(low -> stack(low, tones).stream()
+                                .allMatch(tone -> Math.floorMod(tone.semitone() - low.semitone(), 12) <= 4));
     }
 
     private static boolean isTriad(List<PitchClass> fromRoot) {

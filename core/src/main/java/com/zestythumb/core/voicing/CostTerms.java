@@ -22,7 +22,7 @@ public final class CostTerms {
             "close notes that lie too low to sound clear",
             "half steps",
             4,
-            (voicing, place) -> place.strokes() == Strokes.ONE_BY_ONE
+            (voicing, place) -> place.strokes() == Strokes.ONE_BY_ONE || place.strokes() == Strokes.PAIRS
                     ? 0
                     : Math.max(
                             place.strokes().mud(voicing), most(voicing.bothHands(), LowIntervalLimits::belowMiddle)));

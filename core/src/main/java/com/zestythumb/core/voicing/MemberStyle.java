@@ -45,6 +45,12 @@ final class MemberStyle extends NamedStyle {
         SIXTH(Colours::sixth),
         FLATSEVENTH(Colours::flatSeventh),
         /** The fifth, or the root over a bass that is another note. */
+        /** The fifth of a chord over its root. */
+        PLAINFIFTH(chord -> chord.hasSlash() ? null : first(chord, 5)),
+        /** The fifth over a written bass; where it is that bass, the third. */
+        OTHER(chord -> chord.hasSlash()
+                ? first(chord, 5) != null && first(chord, 5).soundsLike(chord.bass()) ? first(chord, 3, 4, 2) : first(chord, 5)
+                : null),
         RISE(chord -> chord.hasSlash() ? chord.root() : first(chord, 5));
 
         private final Function<Chord, PitchClass> in;

@@ -29,6 +29,9 @@ public record Reach(List<Integer> white, List<Integer> black) {
     private static final int TRITONE_FROM = 8;
 
     private static final int TRITONE = 6;
+
+    /** A major sixth, over which the fourth degree's six-four lies. */
+    private static final int SIXTH = 9;
     private static final int OUTER = 3;
     private static final int LARGE = 15;
     private static final int FINGERS = 5;
@@ -154,6 +157,8 @@ public record Reach(List<Integer> white, List<Integer> black) {
         if (keys.length > FINGERS) {
             return Math.max(0, keys[keys.length - 1] - keys[0] - span());
         }
+        // Published spans are wider in practice than with ease: three notes in a sixth are the primary chords' own.
+        int outer = keys.length == 3 && span() >= TRITONE_FROM ? Math.max(span(), SIXTH) : span();
         int least = Integer.MAX_VALUE;
         for (int[] row : ROWS[keys.length]) {
             int worst = 0;
@@ -161,7 +166,7 @@ public record Reach(List<Integer> white, List<Integer> black) {
                 for (int j = i + 1; j < row.length; j++) {
                     boolean bothBlack = isBlack(keys[i]) && isBlack(keys[j]);
                     int place = PLACE[row[j]][row[i]];
-                    int most = bothBlack ? black.get(place) : white.get(place);
+                    int most = bothBlack ? black.get(place) : place == OUTER ? outer : white.get(place);
                     worst = Math.max(worst, keys[j] - keys[i] - most);
                 }
             }

@@ -8,6 +8,8 @@ public enum Strokes {
     HELD_BASS,
     /** The bass by itself, then the rest. */
     BASS_APART,
+    /** Two notes at a time, the bass one of them. */
+    PAIRS,
     /** One note after another. */
     ONE_BY_ONE;
 
@@ -35,6 +37,9 @@ public enum Strokes {
 
     private int beyond(Hand hand, Grip grip, boolean alone) {
         boolean apart = this == ONE_BY_ONE || this == BASS_APART && alone;
+        if (this == PAIRS) {
+            return Math.max(0, grip.width() - hand.span());
+        }
         if (!apart) {
             return hand.beyond(grip);
         }
@@ -55,7 +60,7 @@ public enum Strokes {
     public int mud(Voicing voicing) {
         int depth = 0;
         for (Grip grip : voicing.bothHands()) {
-            depth = Math.max(depth, this == ONE_BY_ONE ? 0 : LowIntervalLimits.depth(keys(grip, voicing)));
+            depth = Math.max(depth, this == ONE_BY_ONE || this == PAIRS ? 0 : LowIntervalLimits.depth(keys(grip, voicing)));
         }
         return depth;
     }

@@ -17,7 +17,7 @@ public final class TuneTerms {
 
     /** Under a phrase's last note: it is doubled, where another member of the chord could be heard. */
     public static final CostTerm DOUBLED_AT_REST = new CostTerm(
-            "doubled-at-rest", "the tune's last note of a phrase, doubled", "notes", 3, (voicing, place) -> {
+            "doubled-at-rest", "the tune's last note of a phrase, doubled", "notes", 9, (voicing, place) -> {
                 Pitch last = place.around().last();
                 return last == null
                         ? 0
@@ -79,12 +79,33 @@ public final class TuneTerms {
             "root-at-closes",
             "a close that does not come to rest in root position",
             "closes",
-            0,
+            30,
             (voicing, place) -> place.around().close()
                             && voicing.bassMember() != Member.ROOT
                             && !voicing.chord().hasSlash()
                     ? 1
                     : 0);
+
+    /** In a chart that writes some basses behind a slash, a plain symbol has its root in the bass (common practice). */
+    public static final CostTerm ROOT_BESIDE_SLASHES = new CostTerm(
+            "root-beside-slashes",
+            "a plain symbol not in root position, in a chart that writes basses",
+            "chords",
+            30,
+            (voicing, place) -> place.around().basses()
+                            && voicing.bassMember() != Member.ROOT
+                            && !voicing.chord().hasSlash()
+                    ? 1
+                    : 0);
+
+    /** A six-four is never a goal. */
+    public static final CostTerm SIX_FOUR_GOAL = new CostTerm(
+            "six-four-goal",
+            "a phrase that ends on a six-four",
+            "phrases",
+            30,
+            (voicing, place) ->
+                    place.around().phraseEnd() && BassTerms.isSixFour(voicing) && !voicing.chord().hasSlash() ? 1 : 0);
 
     private static final int LOWEST_LINE = Pitch.parse("G2").staffStep();
     private static final int HIGHEST_LINE = Pitch.parse("A3").staffStep();
@@ -114,12 +135,14 @@ public final class TuneTerms {
             CLASH,
             COLLISION,
             ROOT_AT_CLOSES,
+            ROOT_BESIDE_SLASHES,
+            SIX_FOUR_GOAL,
             LEDGER_LINES,
             ACCIDENTALS);
 
     /** Those that charge nothing where nothing is known of the tune. */
     public static final Set<CostTerm> OF_THE_TUNE =
-            Set.of(DOUBLED_AT_REST, DOUBLED, LEADING_TONE, ALTERED, CLASH, COLLISION, ROOT_AT_CLOSES);
+            Set.of(DOUBLED_AT_REST, DOUBLED, LEADING_TONE, ALTERED, CLASH, COLLISION, ROOT_AT_CLOSES, ROOT_BESIDE_SLASHES, SIX_FOUR_GOAL);
 
     private TuneTerms() {}
 

@@ -84,6 +84,9 @@ final class TwoHandsStyle extends NamedStyle {
     private static final List<CostTerm> WITHOUT_TUNE =
             List.of(CostTerms.STRETCH, CostTerms.MUD, BassTerms.HOME, CostTerms.MISSING_COLOUR);
 
+    private static final List<CostTerm> IN_OCTAVES =
+            List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.MISSING_COLOUR);
+
     private static final VoicingStyle CHORD = new CloseStyle();
 
     private static final VoicingStyle FILLER = new MemberStyle(
@@ -107,7 +110,7 @@ final class TwoHandsStyle extends NamedStyle {
     private final boolean shared;
 
     TwoHandsStyle(Label label, Share share) {
-        super(label, share == Share.FILLER ? TERMS : WITHOUT_TUNE);
+        super(label, share == Share.FILLER ? TERMS : share == Share.CHORD ? WITHOUT_TUNE : IN_OCTAVES);
         this.share = share;
         this.shared = share == Share.FILLER;
     }
@@ -127,7 +130,8 @@ final class TwoHandsStyle extends NamedStyle {
         List<Voicing> found = new ArrayList<>();
         for (Pitch bass : basses(chord, wishes.hand())) {
             for (Voicing one : above) {
-                if (one.first().lowest().midi() > bass.midi()) {
+                int room = share == Share.OCTAVE && wishes.hand().span() >= OCTAVE ? OCTAVE : 0;
+                if (one.first().lowest().midi() > bass.midi() + room) {
                     found.add(laid(chord, bass, one.first(), wishes.hand()));
                 }
             }
@@ -155,7 +159,6 @@ final class TwoHandsStyle extends NamedStyle {
         left.add(new Tone(bass, Member.of(chord, bass.pitchClass())));
         Pitch octave = new Pitch(bass.pitchClass(), bass.octave() + 1);
         if (share == Share.OCTAVE
-                && octave.midi() < above.lowest().midi()
                 && hand.beyond(Grip.of(chord, List.of(bass, octave))) == 0) {
             left.add(new Tone(octave, left.get(0).member()));
         }

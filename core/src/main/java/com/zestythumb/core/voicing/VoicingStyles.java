@@ -45,7 +45,7 @@ public final class VoicingStyles {
 
     public static final VoicingStyle ROOT_FIFTH_OCTAVE = new MemberStyle(
             new Label("root-fifth-octave", "Root, fifth, octave", "wide and plain", 3),
-            "bass fifth bass, bass rootabove fifth",
+            "bass plainfifth bass, bass rootabove other",
             "bass rise",
             "bass root",
             "bass")
@@ -54,8 +54,8 @@ public final class VoicingStyles {
     /** The wide triad, for large hands. */
     public static final VoicingStyle ROOT_FIFTH_TENTH = new MemberStyle(
             new Label("root-fifth-tenth", "Root, fifth, tenth", "the wide triad, for large hands", 5),
-            "bass fifth third, bass rootabove fifth",
-            "bass fifth bass",
+            "bass plainfifth third, bass rootabove other",
+            "bass plainfifth bass",
             "bass rise",
             "bass")
             .onRoot();
@@ -175,8 +175,8 @@ public final class VoicingStyles {
     /** Root, fifth, octave and tenth, one after another. */
     public static final VoicingStyle OPEN_ARPEGGIO = new MemberStyle(
                     new Label("open-arpeggio", "Open arpeggio shapes", "root, fifth, octave and tenth", 4),
-                    "bass fifth bass tenth, bass rootabove third rootabove",
-                    "bass fifth bass",
+                    "bass plainfifth bass tenth, bass rootabove other bass",
+                    "bass plainfifth bass, bass rootabove other",
                     "bass rise",
                     "bass")
             .inPlaceOfRegister(BassTerms.HOME)

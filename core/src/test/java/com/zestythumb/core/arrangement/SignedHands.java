@@ -163,7 +163,8 @@ final class SignedHands {
         }
         return wanted.keySet().equals(strokes.keySet())
                 && wanted.entrySet().stream()
-                        .allMatch(one -> isStruck(one.getValue(), one.getKey(), tune, bar, strokes));
+                        .allMatch(one -> Arrays.stream(one.getValue().split("/"))
+                                .anyMatch(word -> isStruck(word, one.getKey(), tune, bar, strokes)));
     }
 
     private static boolean isStruck(

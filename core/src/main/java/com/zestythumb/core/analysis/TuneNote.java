@@ -10,6 +10,11 @@ package com.zestythumb.core.analysis;
  */
 public record TuneNote(int bar, int place, Standing kind, boolean stressed) {
 
+    /** Whether it passes by step, so that it is neither an accent nor a clash (common practice). */
+    public boolean passes() {
+        return kind == Standing.PASSING;
+    }
+
     /** Chord tones and the foreign notes of common practice. */
     public enum Standing {
         CHORD_TONE("of the chord"),

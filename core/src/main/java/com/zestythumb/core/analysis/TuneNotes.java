@@ -15,7 +15,14 @@ import java.util.List;
 final class TuneNotes {
 
     private record Sung(
-            int bar, int place, MelodyNote note, Chord chord, Chord nextChord, boolean strong, boolean tiedTo) {
+            int bar,
+            int place,
+            MelodyNote note,
+            Chord chord,
+            Chord nextChord,
+            boolean strong,
+            boolean tiedTo,
+            boolean brief) {
 
         Pitch pitch() {
             return note.pitch();
@@ -59,6 +66,10 @@ final class TuneNotes {
         if (held && next != null && (out == 0 || now.tiedTo())) {
             return Standing.PEDAL;
         }
+        boolean passes = stepIn && stepOut && Integer.signum(in) == Integer.signum(out);
+        if (passes && now.brief()) {
+            return Standing.PASSING;
+        }
         if (now.strong() && stepOut && next.isIn(now.chord())) {
             return Standing.APPOGGIATURA;
         }
@@ -66,9 +77,7 @@ final class TuneNotes {
             return Standing.ANTICIPATION;
         }
         if (stepIn && stepOut) {
-            return in + out == 0
-                    ? Standing.NEIGHBOUR
-                    : Integer.signum(in) == Integer.signum(out) ? Standing.PASSING : Standing.NEIGHBOUR;
+            return passes ? Standing.PASSING : Standing.NEIGHBOUR;
         }
         if (stepIn && next != null) {
             return Standing.ESCAPE;
@@ -96,7 +105,7 @@ final class TuneNotes {
                 if (!note.isRest()) {
                     Chord next = at + 1 < events.size() ? events.get(at + 1).chord() : null;
                     Chord chord = events.isEmpty() ? null : events.get(at).chord();
-                    line.add(new Sung(bar.index(), place, note, chord, next, isStrong(bar, note.onset()), tied));
+                    line.add(new Sung(bar.index(), place, note, chord, next, isStrong(bar, note.onset()), tied, note.duration().compareTo(bar.meter().beatLength()) <= 0));
                 }
                 tied = note.tied();
             }

@@ -22,9 +22,12 @@ import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.Weights;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 
 /** Takes a sheet through voicing, figure and fingering, in that order. */
@@ -58,8 +61,7 @@ final class Arranger {
         ChordEvent event = events.get(chord);
         return choices.styleOf(event)
                 .settled(chords, choices.hand())
-                .struck(figure.figureOf(chord)
-                        .strokes(sheet.bars().get(event.bar()).meter()));
+                .struck(figure.strokes(chord));
     }
 
     /** In styles on the root a chord that comes again keeps its octave. */
@@ -84,6 +86,11 @@ final class Arranger {
                 contradictions.add(new Contradiction(Contradiction.Kind.FIXED_TWICE, chord));
             }
         }
+        spread(pins, byChord);
+        Map<Integer, Wanted> wanted = wanted();
+        Set<Integer> alone = new HashSet<>(pins.keySet());
+        alone.addAll(wanted.keySet());
+        LikeLines alike = LikeLines.of(events, styles, alone);
         VoicingTask task = new VoicingTask(
                 chords,
                 transitions,
@@ -93,10 +100,11 @@ final class Arranger {
                 choices.school(),
                 this::seconds,
                 weights(),
-                Surroundings.of(sheet, events, analysis),
+                Surroundings.of(sheet, events, styles, analysis),
                 choices.forbidden(),
-                wanted(),
-                pins);
+                wanted,
+                pins,
+                alike.first());
         Solution solution = VoicingSolver.solution(task);
         List<Solved> solved = solution.chords();
         List<Voicing> voicings = solved.stream().map(Solved::voicing).toList();
@@ -115,6 +123,7 @@ final class Arranger {
                                 events.stream()
                                         .map(event -> choices.figureOf(event).equals(Figures.WALKING))
                                         .toList()),
+                byChord,
                 lost,
                 task.notReached(),
                 Contradiction.all(
@@ -141,6 +150,24 @@ final class Arranger {
                             : Optional.empty()));
         }
         return new Arrangement(sheet, choices, hand, chords, fingers.notes(), analysis, transitions);
+    }
+
+    /** Keeps what is kept wherever its chord comes, or in all like lines. */
+    private void spread(Map<Integer, Voicing> pins, Map<Integer, Pin> byChord) {
+        List<Integer> first = LikeLines.of(events, styles, Set.of()).first();
+        new TreeMap<>(byChord).forEach((chord, pin) -> {
+            for (int i = 0; i < events.size(); i++) {
+                boolean here =
+                        switch (pin.scope()) {
+                            case HERE -> false;
+                            case CHORD -> chords.get(i).equals(chords.get(chord));
+                            case LINES -> first.get(i).equals(first.get(chord));
+                        };
+                if (here && pins.putIfAbsent(i, pins.get(chord)) == null) {
+                    byChord.put(i, pin);
+                }
+            }
+        });
     }
 
     /** Fixes the chord that stands at a pin's place, and tells which it is; −1 where none fits. */

@@ -129,7 +129,7 @@ public record Choices(
     }
 
     /** How a chord is laid: as its figure brings it along, else by the last stretch that covers it. */
-    StyleChoice styleOf(ChordEvent chord) {
+    public StyleChoice styleOf(ChordEvent chord) {
         Figure broken = figureOf(chord);
         if (broken.lays() != null && !broken.lays().equals(chosen(chord).style())) {
             return new StyleChoice(broken.lays(), Map.of());
@@ -146,7 +146,7 @@ public record Choices(
     }
 
     /** How a chord is broken. */
-    Figure figureOf(ChordEvent chord) {
+    public Figure figureOf(ChordEvent chord) {
         return stretches.stream()
                 .filter(stretch -> stretch.covers(chord) && stretch.figure() != null)
                 .reduce((first, second) -> second)

@@ -4,6 +4,7 @@ import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /**
@@ -12,6 +13,7 @@ import java.util.Set;
  * @param task what was asked of the solver
  * @param solved the solution for each chord
  * @param gap by how many half steps at most another hand could be better under the same wishes
+ * @param kept the pins that hold, by the chords for which they do
  * @param lostPins pins that fit no chord any more
  * @param thinned chords that the hand cannot play as their style means them
  * @param contradictions wishes that cannot all be kept
@@ -21,6 +23,7 @@ public record ComputedHand(
         List<Solved> solved,
         int gap,
         List<TimedNote> notes,
+        Map<Integer, Pin> kept,
         List<Pin> lostPins,
         Set<Integer> thinned,
         List<Contradiction> contradictions)
@@ -29,6 +32,7 @@ public record ComputedHand(
     public ComputedHand {
         solved = List.copyOf(solved);
         notes = List.copyOf(notes);
+        kept = Map.copyOf(kept);
         lostPins = List.copyOf(lostPins);
         thinned = Set.copyOf(thinned);
         contradictions = List.copyOf(contradictions);

@@ -14,6 +14,7 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.voicing.Grip;
+import com.zestythumb.core.voicing.Strokes;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -22,6 +23,8 @@ import java.util.Map;
 
 /** Plays the voicings of a tune in a figure: when each note is struck, pushed chords and the last one among them. */
 final class FigureInTime {
+
+    private static final int USUAL_NOTES = 3;
 
     private static final Fraction EIGHTH = Fraction.of(1, 2);
 
@@ -66,6 +69,17 @@ final class FigureInTime {
         Fraction opens = steps.get(0).onset();
         Fraction closes = steps.get(steps.size() - 1).onset();
         return new Span(at(start, opens, early), at(start, closes, early));
+    }
+
+    /** How a chord is struck: one that is too short for its pattern is struck at once. */
+    Strokes strokes(int chord) {
+        Strokes strokes = figureOf(chord)
+                .strokes(sheet.bars().get(events.get(chord).bar()).meter());
+        int most = strokes == Strokes.ONE_BY_ONE ? 1 : USUAL_NOTES - 1;
+        boolean whole = strokes != Strokes.PAIRS
+                && steps(chord, Layout.of(USUAL_NOTES)).stream()
+                        .anyMatch(step -> step.notes().size() > most);
+        return !whole ? strokes : strokes.tellBass() ? Strokes.HELD_BASS : Strokes.TOGETHER;
     }
 
     /** A pushed chord comes early with what is struck at its beginning, and with nothing else. */

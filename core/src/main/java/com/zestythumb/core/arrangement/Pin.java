@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 
@@ -20,6 +21,7 @@ import java.util.Set;
  * @param notes the pitches, lowest first
  * @param manners how some of them are played
  * @param fingers fingers that are given, 1 to 5; the others are found around them
+ * @param scope where else it is kept
  */
 public record Pin(
         String id,
@@ -27,7 +29,26 @@ public record Pin(
         Fraction start,
         List<Pitch> notes,
         Map<Pitch, Manner> manners,
-        Map<Pitch, Integer> fingers) {
+        Map<Pitch, Integer> fingers,
+        Scope scope) {
+
+    /** Where a voicing is kept beside its own place; a pin at another place goes before. */
+    public enum Scope {
+        HERE("Here"),
+        CHORD("Wherever this chord comes"),
+        LINES("In all like lines");
+
+        private final String label;
+
+        Scope(String label) {
+            this.label = label;
+        }
+
+        /** As it is offered to the teacher. */
+        public String label() {
+            return label;
+        }
+    }
 
     /** Two grips of five. */
     private static final int MOST = 10;
@@ -35,24 +56,30 @@ public record Pin(
     private static final int FINGERS = 5;
 
     public Pin(int bar, Fraction start, List<Pitch> notes) {
-        this("", bar, start, notes, Map.of(), Map.of());
+        this("", bar, start, notes, Map.of(), Map.of(), Scope.HERE);
     }
 
     /** The same with one note played so. */
     public Pin with(Pitch note, Manner manner) {
         Map<Pitch, Manner> more = new HashMap<>(manners);
         more.put(note, manner);
-        return new Pin(id, bar, start, notes, more, fingers);
+        return new Pin(id, bar, start, notes, more, fingers, scope);
     }
 
     /** The same with a finger on one note. */
     public Pin with(Pitch note, int finger) {
         Map<Pitch, Integer> more = new HashMap<>(fingers);
         more.put(note, finger);
-        return new Pin(id, bar, start, notes, manners, more);
+        return new Pin(id, bar, start, notes, manners, more, scope);
+    }
+
+    /** The same kept there. */
+    public Pin with(Scope other) {
+        return new Pin(id, bar, start, notes, manners, fingers, other);
     }
 
     public Pin {
+        Objects.requireNonNull(scope, "scope");
         notes = notes.stream().sorted(Comparator.naturalOrder()).toList();
         if (notes.isEmpty() || notes.size() > MOST) {
             throw new IllegalArgumentException("a pinned chord has one to ten notes");

@@ -2,6 +2,7 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.analysis.Cadence;
+import com.zestythumb.core.analysis.TuneNote;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
@@ -10,37 +11,43 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.voicing.Around;
+import com.zestythumb.core.voicing.StyleChoice;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Tells what goes on around each chord of a tune: its closes, its key and the notes above it. */
 public final class Surroundings {
 
-    private static final int LEADING_TONE = 11;
-
     private Surroundings() {}
 
     /** One for each sounding chord. O(chords + notes). */
-    static List<Around> of(LeadSheet sheet, List<ChordEvent> events, Analysis analysis) {
+    static List<Around> of(LeadSheet sheet, List<ChordEvent> events, List<StyleChoice> styles, Analysis analysis) {
         Map<Integer, Cadence.Close> closes = new HashMap<>();
         analysis.cadences().forEach(cadence -> closes.put(cadence.chord(), cadence.kind()));
         List<Around> around = new ArrayList<>();
         boolean basses = events.stream().anyMatch(event -> event.chord().hasSlash());
         Pitch sung = null;
+        Set<List<Integer>> passing = passing(analysis);
         for (int i = 0; i < events.size(); i++) {
             ChordEvent event = events.get(i);
             Bar bar = sheet.bars().get(event.bar());
             List<Pitch> tune = new ArrayList<>();
             List<Pitch> strong = new ArrayList<>();
-            for (MelodyNote note : bar.melody()) {
-                boolean over = !note.isRest()
+            boolean hasTune = !styles.get(i).style().leavesTune();
+            for (int place = 0; place < bar.melody().size(); place++) {
+                MelodyNote note = bar.melody().get(place);
+                boolean over = hasTune
+                        && !note.isRest()
                         && note.onset().compareTo(event.end()) < 0
                         && note.end().compareTo(event.start()) > 0;
                 if (over) {
                     tune.add(note.pitch());
-                    if (note.onset().compareTo(event.start()) <= 0 || isStrong(bar, note.onset())) {
+                    boolean weighs = note.onset().compareTo(event.start()) <= 0 || isStrong(bar, note.onset());
+                    if (weighs && !passing.contains(List.of(bar.index(), place))) {
                         strong.add(note.pitch());
                     }
                 }
@@ -57,9 +64,17 @@ public final class Surroundings {
                     ends ? sung : null,
                     i + 1 < events.size() ? events.get(i + 1).chord() : null,
                     basses,
-                    leadingTone(analysis, i)));
+                    analysis.isClear() ? analysis.readings().get(i).key() : null));
         }
         return around;
+    }
+
+    /** Notes of the tune that pass by step: bar and place. */
+    public static Set<List<Integer>> passing(Analysis analysis) {
+        return analysis.tune().stream()
+                .filter(TuneNote::passes)
+                .map(note -> List.of(note.bar(), note.place()))
+                .collect(Collectors.toSet());
     }
 
     /** On the beginning of a felt group: one and, in four, three. */
@@ -75,12 +90,6 @@ public final class Surroundings {
         if (!analysis.isClear()) {
             return null;
         }
-        PitchClass seventh = analysis.readings().get(chord).key().degree(7);
-        PitchClass tonic = analysis.readings().get(chord).key().tonic();
-        int above = Math.floorMod(seventh.semitone() - tonic.semitone(), 12);
-        // Minor and modal keys raise it where they have one.
-        return above == LEADING_TONE
-                ? seventh
-                : new PitchClass(seventh.letter(), seventh.alteration() + LEADING_TONE - above);
+        return Around.leadingTone(analysis.readings().get(chord).key());
     }
 }

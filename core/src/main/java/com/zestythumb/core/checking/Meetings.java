@@ -1,15 +1,20 @@
 package com.zestythumb.core.checking;
 
+import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Surroundings;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.voiceleading.Meeting;
+import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.Tone;
+import com.zestythumb.core.voicing.TuneTerms;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -30,20 +35,30 @@ public final class Meetings {
         if (!arrangement.sheet().hasMelody()) {
             return meetings;
         }
-        Map<Integer, List<TimedNote>> byBar =
-                arrangement.notes().stream().collect(Collectors.groupingBy(TimedNote::bar));
+        Set<List<Integer>> passing = Surroundings.passing(arrangement.analysis());
+        Map<Integer, List<TimedNote>> byBar = arrangement.notes().stream()
+                .filter(note -> note.chord() >= 0 && meetsTune(arrangement, note))
+                .collect(Collectors.groupingBy(TimedNote::bar));
         byBar.forEach((index, notes) -> {
             Bar bar = arrangement.sheet().bars().get(index);
-            for (MelodyNote tune : bar.melody()) {
+            for (int place = 0; place < bar.melody().size(); place++) {
+                MelodyNote tune = bar.melody().get(place);
+                boolean passes = passing.contains(List.of(bar.index(), place));
                 for (TimedNote note : notes) {
-                    if (!tune.isRest() && note.chord() >= 0 && isTogether(note, tune)) {
+                    if (!tune.isRest() && isTogether(note, tune)) {
                         meetings.computeIfAbsent(note.chord(), chord -> new LinkedHashSet<>())
-                                .add(meeting(arrangement, bar, note, tune));
+                                .add(meeting(arrangement, bar, note, tune, passes));
                     }
                 }
             }
         });
         return meetings;
+    }
+
+    /** Where somebody else sings, no hand meets the tune. */
+    private static boolean meetsTune(Arrangement arrangement, TimedNote note) {
+        ArrangedChord chord = arrangement.chords().get(note.chord());
+        return !arrangement.choices().styleOf(chord.event()).style().leavesTune();
     }
 
     /**
@@ -72,7 +87,8 @@ public final class Meetings {
         return tune.onset().compareTo(end) < 0 && tune.end().compareTo(note.onset()) > 0;
     }
 
-    private static Meeting meeting(Arrangement arrangement, Bar bar, TimedNote note, MelodyNote tune) {
+    private static Meeting meeting(
+            Arrangement arrangement, Bar bar, TimedNote note, MelodyNote tune, boolean passes) {
         Fraction from = tune.onset().compareTo(note.onset()) > 0 ? tune.onset() : note.onset();
         PitchClass leading = Surroundings.leadingTone(arrangement.analysis(), note.chord());
         boolean leads = leading != null
@@ -81,10 +97,17 @@ public final class Meetings {
         return new Meeting(
                 note.pitch(),
                 tune.pitch(),
-                Surroundings.isStrong(bar, from),
+                !passes && !isNamed(arrangement, note, tune) && Surroundings.isStrong(bar, from),
                 note.isSoft(),
                 leads,
                 isSpareThird(arrangement, note, tune));
+    }
+
+    /** A tension that the chart names is meant to rub. */
+    private static boolean isNamed(Arrangement arrangement, TimedNote note, MelodyNote tune) {
+        Chord chord = arrangement.chords().get(note.chord()).chord();
+        Tone tone = new Tone(note.pitch(), Member.of(chord, note.pitch().pitchClass()));
+        return TuneTerms.isNamedTension(chord, tune.pitch(), tone);
     }
 
     private static boolean isSpareThird(Arrangement arrangement, TimedNote note, MelodyNote tune) {

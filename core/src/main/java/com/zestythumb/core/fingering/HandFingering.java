@@ -25,7 +25,7 @@ public final class HandFingering implements FingerSearch {
     private static final int EXCHANGE_IN_COMFORT = 24;
 
     /** A chord with other fingers than it mostly has in the tune. */
-    private static final int OTHER_THAN_USUAL = 12;
+    private static final int OTHER_THAN_USUAL = 60;
 
     private final HandCosts costs;
     private final double secondsPerQuarter;

@@ -86,6 +86,25 @@ public final class Transitions {
         return distance;
     }
 
+    /**
+     * The same where some chords count as one.
+     *
+     * @param place for each chord which of them it is
+     * @param count how many there are
+     */
+    public Transitions merged(int[] place, int count) {
+        Map<Transition, Fraction> merged = new LinkedHashMap<>();
+        for (Transition pair : pairs) {
+            int from = place[pair.from()];
+            int to = place[pair.to()];
+            if (from != to) {
+                merged.merge(new Transition(from, to), distances.get(pair), Fraction::min);
+            }
+        }
+        return new Transitions(
+                merged, count, opening < 0 ? opening : place[opening], closing < 0 ? closing : place[closing]);
+    }
+
     /** As if the chords were played once in their order, in no time. */
     public static Transitions inOrder(int count) {
         Map<Transition, Fraction> pairs = new LinkedHashMap<>();

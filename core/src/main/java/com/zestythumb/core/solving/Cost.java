@@ -1,6 +1,8 @@
 package com.zestythumb.core.solving;
 
+import com.zestythumb.core.voicing.Weights;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * What a chord costs at its place in the tune.
@@ -22,6 +24,20 @@ public record Cost(int semitones, int motion, List<Charge> charges) {
 
     public Cost {
         charges = List.copyOf(charges);
+    }
+
+    /** What is charged for shapes to learn. */
+    List<Charge> shapes() {
+        return charges.stream()
+                .filter(charge -> charge.id().equals(Weights.SHAPES))
+                .toList();
+    }
+
+    Cost with(List<Charge> more) {
+        return new Cost(
+                semitones,
+                motion,
+                Stream.concat(charges.stream(), more.stream()).toList());
     }
 
     public int total() {

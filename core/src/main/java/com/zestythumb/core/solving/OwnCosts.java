@@ -19,13 +19,21 @@ final class OwnCosts {
     private final Map<VoicingStyle, List<CostTerm>> termsOf = new HashMap<>();
     private final Map<VoicingStyle, List<CostTerm>> termsAlone = new HashMap<>();
 
-    OwnCosts(VoicingTask task) {
+    /** For each chord of the solver the chords of the task that it stands for. */
+    private final List<List<Integer>> members;
+
+    OwnCosts(VoicingTask task, List<List<Integer>> members) {
         this.task = task;
+        this.members = members;
     }
 
     /** What one way to lay a chord is charged. */
     int of(int chord, Voicing voicing) {
-        return charge(voicing, place(chord), terms(chord));
+        int sum = 0;
+        for (int member : members.get(chord)) {
+            sum += charge(voicing, placeOf(member), termsOf(member));
+        }
+        return sum;
     }
 
     /** What each candidate is charged; at places that are alike the same chord is charged the same. */
@@ -33,14 +41,16 @@ final class OwnCosts {
         Map<List<Voicing>, Map<Place, int[]>> known = new IdentityHashMap<>();
         int[][] charges = new int[layers.size()][];
         for (int layer = 0; layer < charges.length; layer++) {
-            int chord = layer;
             List<Voicing> here = layers.get(layer);
-            charges[layer] = known.computeIfAbsent(here, list -> new HashMap<>())
-                    .computeIfAbsent(
-                            place(layer),
-                            place -> here.stream()
-                                    .mapToInt(voicing -> charge(voicing, place, terms(chord)))
-                                    .toArray());
+            for (int member : members.get(layer)) {
+                int[] more = known.computeIfAbsent(here, list -> new HashMap<>())
+                        .computeIfAbsent(
+                                placeOf(member),
+                                place -> here.stream()
+                                        .mapToInt(voicing -> charge(voicing, place, termsOf(member)))
+                                        .toArray());
+                charges[layer] = charges[layer] == null ? more : Matrices.sum(charges[layer], more);
+            }
         }
         return charges;
     }
@@ -55,6 +65,14 @@ final class OwnCosts {
 
     /** What a chord may be charged for. */
     List<CostTerm> terms(int chord) {
+        return termsOf(members.get(chord).get(0));
+    }
+
+    Place place(int chord) {
+        return placeOf(members.get(chord).get(0));
+    }
+
+    private List<CostTerm> termsOf(int chord) {
         // Where nothing goes on around a chord there is nothing to ask of it.
         boolean alone = task.around(chord) == Around.NOTHING;
         return (alone ? termsAlone : termsOf)
@@ -66,11 +84,12 @@ final class OwnCosts {
                                 .toList());
     }
 
-    Place place(int chord) {
+    private Place placeOf(int chord) {
         return new Place(
                 task.hand(),
                 chord == task.transitions().opening(),
-                chord == task.transitions().closing(),
+                // Where the tune goes round again it does not come to rest.
+                chord == task.transitions().closing() && task.transitions().next(chord) < 0,
                 task.around(chord),
                 task.style(chord).strokes());
     }

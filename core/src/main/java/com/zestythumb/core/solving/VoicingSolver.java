@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 
 /**
@@ -50,13 +51,20 @@ public final class VoicingSolver {
     /** How many shapes more each candidate is to learn; null where shapes are no matter. */
     private int[][] learned;
 
-    private VoicingSolver(VoicingTask task, List<List<Voicing>> layers, int others) {
+    private VoicingSolver(VoicingTask task, List<List<Voicing>> layers, int others, OwnCosts own) {
         this.task = task;
         this.others = others;
         this.transitions = task.transitions();
         this.layers = layers;
         this.ways = new Ways(task, layers);
-        this.own = new OwnCosts(task);
+        this.own = own;
+    }
+
+    /** For one row of voicings. */
+    private static VoicingSolver ofRow(VoicingTask task, List<Voicing> row) {
+        List<List<Integer>> each =
+                IntStream.range(0, row.size()).mapToObj(List::of).toList();
+        return new VoicingSolver(task, row.stream().map(List::of).toList(), 0, new OwnCosts(task, each));
     }
 
     /**
@@ -81,12 +89,24 @@ public final class VoicingSolver {
 
     /** The same with so many other ways for each chord. */
     public static Solution solution(VoicingTask task, int others) {
-        return new VoicingSolver(task, Candidates.of(task), others).solve();
+        Alike alike = new Alike(task);
+        VoicingTask once = alike.isNone() ? task : alike.once();
+        Solution found =
+                new VoicingSolver(once, Candidates.of(once), others, new OwnCosts(task, alike.members())).solve();
+        return alike.isNone() ? found : alike.everywhere(found);
+    }
+
+    /** What each chord of a row of voicings costs, shapes left out. */
+    static List<Cost> costs(VoicingTask task, List<Voicing> row) {
+        VoicingSolver one = ofRow(task, row);
+        return IntStream.range(0, row.size())
+                .mapToObj(i -> one.cost(i, before -> 0, row.get(i)))
+                .toList();
     }
 
     /** What a row of voicings costs, by the ids of terms; each way that is played is counted once, shapes are not. */
     static Map<String, Integer> byTerm(VoicingTask task, List<Voicing> row) {
-        VoicingSolver one = new VoicingSolver(task, row.stream().map(List::of).toList(), 0);
+        VoicingSolver one = ofRow(task, row);
         Map<String, Integer> sums = new HashMap<>();
         for (int i = 0; i < row.size(); i++) {
             for (CostTerm term : one.own.terms(i)) {
@@ -109,7 +129,7 @@ public final class VoicingSolver {
         // The free layers give the prices; pins narrow a layer to one candidate.
         List<List<Voicing>> narrowed = new ArrayList<>(layers);
         task.pins().forEach((i, pin) -> narrowed.set(i, List.of(pin)));
-        VoicingSolver fixed = task.pins().isEmpty() ? this : new VoicingSolver(task, narrowed, others);
+        VoicingSolver fixed = task.pins().isEmpty() ? this : new VoicingSolver(task, narrowed, others, own);
         fixed.charges = fixed.own.of(fixed.layers);
         Cheapest path = fixed.cheapest();
         int least = path.total();
@@ -245,10 +265,10 @@ public final class VoicingSolver {
 
     private Solved solved(int i, Cheapest path, List<Voicing> all) {
         Voicing voicing = layers.get(i).get(path.choice(i));
-        return new Solved(voicing, cost(i, path, voicing), task.pins().containsKey(i), alternatives(i, path, all));
+        return new Solved(voicing, cost(i, path::choice, voicing), task.pins().containsKey(i), alternatives(i, path, all));
     }
 
-    private Cost cost(int i, Cheapest path, Voicing voicing) {
+    private Cost cost(int i, IntUnaryOperator choice, Voicing voicing) {
         List<Charge> charges = new ArrayList<>();
         for (CostTerm term : own.terms(i)) {
             int units = term.count().of(voicing, own.place(i));
@@ -256,7 +276,7 @@ public final class VoicingSolver {
                 charges.add(new Charge(term.id(), units, units * task.weights().of(term)));
             }
         }
-        int more = more(i, path.choice(i));
+        int more = more(i, choice.applyAsInt(i));
         if (more > 0) {
             charges.add(new Charge(Weights.SHAPES, more, more * task.weights().ofShapes()));
         }
@@ -264,7 +284,7 @@ public final class VoicingSolver {
         if (before < 0) {
             return new Cost(0, 0, charges);
         }
-        Voicing from = layers.get(before).get(path.choice(before));
+        Voicing from = layers.get(before).get(choice.applyAsInt(before));
         charges.addAll(ways.charges(from, voicing, new Transition(before, i)));
         int semitones = Ways.semitones(from, voicing);
         return new Cost(semitones, ways.motion() * semitones, charges);

@@ -34,6 +34,7 @@ import java.util.stream.IntStream;
  * @param forbidden notes that the hand shall not play
  * @param wanted notes wanted at the edges of chords, by index into {@code chords}
  * @param pins voicings the teacher fixed, by index into {@code chords}
+ * @param alike for each chord the first of those that are laid alike, itself where it is alone; empty where all are
  */
 public record VoicingTask(
         List<Chord> chords,
@@ -47,7 +48,8 @@ public record VoicingTask(
         List<Around> around,
         Set<PitchClass> forbidden,
         Map<Integer, Wanted> wanted,
-        Map<Integer, Voicing> pins) {
+        Map<Integer, Voicing> pins,
+        List<Integer> alike) {
 
     private static final int FINGERS = 5;
 
@@ -58,6 +60,7 @@ public record VoicingTask(
         forbidden = Set.copyOf(forbidden);
         wanted = Map.copyOf(wanted);
         pins = Map.copyOf(pins);
+        alike = List.copyOf(alike);
     }
 
     /**
@@ -77,7 +80,8 @@ public record VoicingTask(
                 List.of(),
                 Set.of(),
                 Map.of(),
-                Map.of());
+                Map.of(),
+                List.of());
     }
 
     StyleChoice style(int chord) {
@@ -197,7 +201,8 @@ public record VoicingTask(
                     around,
                     forbidden,
                     wanted,
-                    pins);
+                    pins,
+                    alike);
         }
     }
 }

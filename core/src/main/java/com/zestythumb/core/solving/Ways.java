@@ -75,6 +75,22 @@ final class Ways {
         }
     }
 
+    /**
+     * What there is for a way.
+     *
+     * @param journey whether the style goes from root to root
+     */
+    private record Time(double seconds, boolean journey) {
+
+        private static final Time ANY = new Time(0, false);
+    }
+
+    private Time time(Transition pair) {
+        boolean journey = task.style(pair.from()).style().keepsPlace()
+                || task.style(pair.to()).style().keepsPlace();
+        return new Time(task.seconds().applyAsDouble(pair), journey);
+    }
+
     /** The keys with which each candidate of a chord is come to and left. */
     private record Keys(Grips first, Grips last) {}
 
@@ -84,7 +100,7 @@ final class Ways {
     private final List<WayTerm> turned;
     private final int motion;
     private final Map<List<Voicing>, Keys> keys = new IdentityHashMap<>();
-    private final Map<List<Voicing>, Map<List<Voicing>, Map<Double, Steps>>> known = new IdentityHashMap<>();
+    private final Map<List<Voicing>, Map<List<Voicing>, Map<Time, Steps>>> known = new IdentityHashMap<>();
 
     private final Map<Steps, int[][]> whole = new IdentityHashMap<>();
 
@@ -116,13 +132,13 @@ final class Ways {
         List<Voicing> from = layers.get(pair.from());
         List<Voicing> to = layers.get(pair.to());
         // Where no rule is charged the time does not matter.
-        double seconds = charged.isEmpty() ? 0 : task.seconds().applyAsDouble(pair);
+        Time time = charged.isEmpty() ? Time.ANY : time(pair);
         return known.computeIfAbsent(from, here -> new IdentityHashMap<>())
-                .computeIfAbsent(to, there -> new HashMap<>())
-                .computeIfAbsent(seconds, time -> steps(from, to, time, terms(pair)));
+                .computeIfAbsent(to, other -> new HashMap<>())
+                .computeIfAbsent(time, there -> steps(from, to, there, terms(pair)));
     }
 
-    private Steps steps(List<Voicing> from, List<Voicing> to, double seconds, List<WayTerm> terms) {
+    private Steps steps(List<Voicing> from, List<Voicing> to, Time time, List<WayTerm> terms) {
         Grips last = keys(from).last();
         Grips first = keys(to).first();
         int[][] moved = charged(last.moved(first));
@@ -136,7 +152,7 @@ final class Ways {
         for (int i = 0; i < costs.length; i++) {
             gather(moved[last.of()[i]], first.of(), costs[i]);
             for (int j = 0; !charged.isEmpty() && j < costs[i].length; j++) {
-                costs[i][j] += charge(from.get(i), to.get(j), seconds, List.of());
+                costs[i][j] += charge(from.get(i), to.get(j), time, List.of());
             }
         }
         here.forEach(term -> charge(term, from, to, costs));
@@ -186,7 +202,7 @@ final class Ways {
     }
 
     int cost(Voicing from, Voicing to, Transition pair) {
-        return motion * semitones(from, to) + charge(from, to, task.seconds().applyAsDouble(pair), terms(pair));
+        return motion * semitones(from, to) + charge(from, to, time(pair), terms(pair));
     }
 
     /** What a style minds on the way is minded between its own voicings. */
@@ -202,13 +218,13 @@ final class Ways {
                 .toList();
     }
 
-    private int charge(Voicing from, Voicing to, double seconds, List<WayTerm> terms) {
+    private int charge(Voicing from, Voicing to, Time time, List<WayTerm> terms) {
         int sum = 0;
         for (WayTerm term : terms) {
             sum += task.weights().of(term) * term.count().of(from, to, task.hand());
         }
         for (School.Entry entry : charged) {
-            sum += weight(entry) * faults(entry, from, to, seconds).size();
+            sum += weight(entry) * faults(entry, from, to, time).size();
         }
         return sum;
     }
@@ -217,10 +233,15 @@ final class Ways {
         return task.weights().ofRule(entry.rule().id(), entry.weight());
     }
 
-    private static List<Fault> faults(School.Entry entry, Voicing from, Voicing to, double seconds) {
+    private static List<Fault> faults(School.Entry entry, Voicing from, Voicing to, Time time) {
         List<Fault> found = new ArrayList<>(1);
         if (!from.isSilent() && !to.isSilent()) {
-            Passage passage = new Passage(from.last(), to.first(), seconds, true);
+            Passage passage = new Passage(
+                    from.last(),
+                    to.first(),
+                    time.seconds(),
+                    true,
+                    from.grips().size() > 1 || to.grips().size() > 1 || time.journey());
             ((Rule.OfPassage) entry.rule()).check(passage, entry.limits(), found::add);
         }
         return found;
@@ -242,7 +263,7 @@ final class Ways {
         }
         for (School.Entry entry : charged) {
             int units =
-                    faults(entry, from, to, task.seconds().applyAsDouble(pair)).size();
+                    faults(entry, from, to, time(pair)).size();
             if (units > 0) {
                 charges.add(new Charge(entry.rule().id(), units, units * weight(entry)));
             }

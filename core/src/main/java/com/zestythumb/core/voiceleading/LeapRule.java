@@ -5,7 +5,13 @@ import java.util.Map;
 /** A shift of the whole hand that is too far, or too far for the time there is. */
 final class LeapRule implements Rule.OfPassage {
 
-    /** Half steps beyond which a shift is a leap in any time. */
+    /** Half steps beyond which a shift is a leap where the hand has more than twice the time of haste. */
+    static final String AT_LEISURE = "at-leisure";
+    /** Half steps beyond which a style that goes to and fro leaps too far. */
+    static final String JOURNEY = "journey";
+    /** Seconds below which even such a style is rushed. */
+    static final String RUSH = "rush";
+    /** Half steps beyond which a shift is a leap. */
     static final String EVER = "ever";
     /** Half steps beyond which it is one in haste. */
     static final String IN_HASTE = "in-haste";
@@ -23,9 +29,18 @@ final class LeapRule implements Rule.OfPassage {
         int high = passage.to().highest().midi() - passage.from().highest().midi();
         // The hand travels as far as the nearer of its two edges; the rest is opening and closing.
         int shift = Math.min(Math.abs(low), Math.abs(high));
-        boolean haste = passage.seconds() < limits.get(HASTE);
-        if (shift > limits.get(EVER) || haste && shift > limits.get(IN_HASTE)) {
+        if (shift > most(passage, limits)) {
             sink.found(new Fault("leap", Map.of("shift", shift, "seconds", passage.seconds())));
         }
+    }
+
+    /** By the time there is and by the style: a waltz is made of leaps, and nobody calls them a fault (common practice). */
+    private static double most(Passage passage, Map<String, Double> limits) {
+        double seconds = passage.seconds();
+        if (passage.journey()) {
+            return limits.get(seconds < limits.get(RUSH) ? EVER : JOURNEY);
+        }
+        double leisure = 2 * limits.get(HASTE);
+        return limits.get(seconds < limits.get(HASTE) ? IN_HASTE : seconds < leisure ? EVER : AT_LEISURE);
     }
 }

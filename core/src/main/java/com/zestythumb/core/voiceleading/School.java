@@ -41,13 +41,21 @@ public record School(String id, String name, List<Entry> entries) {
     private static final Map<String, Double> STRAINS =
             Map.of(StrainRule.STROKES, 8.0, StrainRule.SPEED, 4.0, StrainRule.WIDE, 0.8);
 
-    /** More than an octave, or more than a fifth within half a second (common practice; the figures from memory). */
-    private static final Map<String, Double> LEAPS =
-            Map.of(LeapRule.EVER, 12.0, LeapRule.IN_HASTE, 7.0, LeapRule.HASTE, 0.5);
+    /**
+     * More than an octave, a fifth within half a second, or an octave and a fifth where there is a second or more; between
+     * bass and chord two octaves, an octave within a fifth of a second (common practice; the figures from memory).
+     */
+    private static final Map<String, Double> LEAPS = Map.of(
+            LeapRule.AT_LEISURE, 19.0,
+            LeapRule.EVER, 12.0,
+            LeapRule.IN_HASTE, 7.0,
+            LeapRule.HASTE, 0.5,
+            LeapRule.JOURNEY, 24.0,
+            LeapRule.RUSH, 0.2);
 
     private static final Map<String, Double> GRACE = Map.of(MudRule.GRACE, 2.0);
 
-    /** Parallels are a sound like any other, and only pointed out (common practice in popular music). */
+    /** Parallels are a sound like any other, and no matter (common practice in popular music). */
     public static final School POPULAR = new School(
             "popular",
             "Popular",
@@ -55,7 +63,6 @@ public record School(String id, String name, List<Entry> entries) {
                     new Entry(STRETCH, 0, Map.of()),
                     new Entry(LEAP, 0, LEAPS),
                     new Entry(MUD, 0, GRACE),
-                    new Entry(PARALLELS, 0, Map.of(ParallelRule.BARE_FIFTHS, 0.0)),
                     new Entry(CLASH, 0, Map.of()),
                     new Entry(COLLISION, 0, Map.of()),
                     new Entry(STRAIN, 0, STRAINS)));

@@ -1,6 +1,7 @@
 package com.zestythumb.core.voicing;
 
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import java.util.List;
@@ -15,7 +16,7 @@ import java.util.List;
  * @param last the last of them where a phrase ends; else null
  * @param next the chord written next; null at the end
  * @param basses whether its chart writes basses behind slashes
- * @param leadingTone the seventh degree of its key, half a step under the keynote; null where no key is told
+ * @param key its key; null where none is clear
  */
 public record Around(
         boolean close,
@@ -25,12 +26,29 @@ public record Around(
         Pitch last,
         Chord next,
         boolean basses,
-        PitchClass leadingTone) {
+        Key key) {
+
+    private static final int HALF_STEP_BELOW = 11;
+
 
     public static final Around NOTHING = new Around(false, false, List.of(), List.of(), null, null, false, null);
 
     public Around {
         tune = List.copyOf(tune);
         strong = List.copyOf(strong);
+    }
+
+    /** The note half a step under the keynote; null where no key is clear. */
+    PitchClass leadingTone() {
+        return key == null ? null : leadingTone(key);
+    }
+
+    /** The note half a step under the keynote, which minor and modal keys raise where they have one. */
+    public static PitchClass leadingTone(Key key) {
+        PitchClass seventh = key.degree(7);
+        int above = Math.floorMod(seventh.semitone() - key.tonic().semitone(), 12);
+        return above == HALF_STEP_BELOW
+                ? seventh
+                : new PitchClass(seventh.letter(), seventh.alteration() + HALF_STEP_BELOW - above);
     }
 }

@@ -42,7 +42,9 @@ final class CloseStyle implements VoicingStyle {
             CostTerms.MISSING_FIFTH,
             CostTerms.MISSING_COLOUR,
             CostTerms.MISSING_ROOT,
+            CostTerms.MISSING_SEVENTH,
             CostTerms.SEMITONE,
+            CostTerms.SIX_FOUR,
             CostTerms.CLUSTER,
             CostTerms.OPENING,
             CostTerms.CLOSING);
@@ -105,6 +107,7 @@ final class CloseStyle implements VoicingStyle {
                         chord, sets.stream().filter(set -> set.size() == size).toList(), inversions, wishes);
                 List<Voicing> held = found.stream().filter(wishes::allow).toList();
                 if (!held.isEmpty()) {
+                    held = withRoot(held, found, chord, wishes);
                     boolean doubled = size == TRIAD && wanted > TRIAD && wishes.mostNotes() > TRIAD;
                     return doubled ? withOctave(held, wishes) : held;
                 }
@@ -125,6 +128,26 @@ final class CloseStyle implements VoicingStyle {
             }
         }
         return found;
+    }
+
+    /** And, where the hand does not hold the chord over its root, as much of it as it does. */
+    private static List<Voicing> withRoot(
+            List<Voicing> held, List<Voicing> found, Chord chord, Wishes wishes) {
+        List<Voicing> rooted = found.stream()
+                .filter(voicing -> voicing.soundingBass().equals(chord.root()))
+                .toList();
+        if (rooted.isEmpty() || rooted.stream().anyMatch(held::contains)) {
+            return held;
+        }
+        List<Voicing> more = new ArrayList<>(held);
+        laid(chord, List.of(triad(chord)), Inversions.NEAREST, wishes).stream()
+                .filter(voicing -> voicing.soundingBass().equals(chord.root()) && wishes.allow(voicing))
+                .forEach(more::add);
+        return more;
+    }
+
+    private static List<PitchClass> triad(Chord chord) {
+        return chord.tones().subList(0, Math.min(TRIAD, chord.tones().size()));
     }
 
     /** With the bass again on top, where the hand holds it. */

@@ -2,6 +2,7 @@ package com.zestythumb.core.voicing;
 
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.PitchClass;
 
 /** Ninths and thirteenths that players add to a seventh chord where its symbol does not name them (common practice). */
@@ -46,6 +47,26 @@ final class Colours {
     /** The ninth half a step lower, where a dominant has none of its own. */
     static PitchClass lowNinth(Chord chord) {
         return isPlainDominant(chord) ? chord.root().plus(LOW_NINTH) : null;
+    }
+
+    /**
+     * Whether a colour that no symbol names is not the key's: lowered where a dominant is the fifth degree of a minor key or
+     * leads to a minor chord, else not; over other chords a note of the key.
+     */
+    static boolean isForeign(Chord chord, Tone tone, Around around) {
+        PitchClass note = tone.pitch().pitchClass();
+        if (!tone.member().isColour() || chord.tones().contains(note)) {
+            return false;
+        }
+        Key key = around.key();
+        if (isDominant(chord)) {
+            boolean ofMinor = key != null
+                    && key.mode().degree(3).semitones() == 3
+                    && chord.root().soundsLike(key.degree(5));
+            boolean low = note.equals(lowNinth(chord)) || note.equals(lowThirteenth(chord));
+            return low != (ofMinor || leadsToMinor(chord, around.next()));
+        }
+        return key != null && key.signatureOf(note.letter()) != note.alteration();
     }
 
     /** The sixth that a boogie has above any root. */

@@ -61,13 +61,29 @@ public final class CostTerms {
             8,
             (voicing, place) -> voicing.has(Member.ROOT) ? 0 : 1);
 
+    /** Where a hand cannot hold the seventh over the bass that is written. */
+    public static final CostTerm MISSING_SEVENTH = new CostTerm(
+            "missing-seventh",
+            "left without its seventh",
+            "chords",
+            10,
+            (voicing, place) -> voicing.chord().quality().numbered(7) != null && !voicing.has(Member.SEVENTH) ? 1 : 0);
+
     /** A major seventh below its root, side by side. */
     public static final CostTerm SEMITONE = new CostTerm(
             "half-step",
             "seventh and root a half step apart",
             "places",
-            12,
+            40,
             (voicing, place) -> most(voicing.grips(), CostTerms::halfSteps));
+
+    /** A triad over its fifth passes by, or stands over a bass that stays; it is no place to be. */
+    public static final CostTerm SIX_FOUR = new CostTerm(
+            "six-four-chord",
+            "a six-four chord",
+            "chords",
+            4,
+            (voicing, place) -> BassTerms.isSixFour(voicing) && !voicing.chord().hasSlash() ? 1 : 0);
 
     /** Three notes in a row a second apart. */
     public static final CostTerm CLUSTER = new CostTerm(

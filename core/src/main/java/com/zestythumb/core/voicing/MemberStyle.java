@@ -71,6 +71,7 @@ final class MemberStyle extends NamedStyle {
     }
 
     private static final int OCTAVE = 12;
+    private static final int FOUR = 4;
 
     /** What a plain triad does not have. */
     private static final Set<Place> COLOURED = EnumSet.of(Place.SEVENTH, Place.NINTH, Place.COLOUR);
@@ -82,18 +83,26 @@ final class MemberStyle extends NamedStyle {
             "notes",
             6,
             (voicing, place) -> {
-                boolean minor =
-                        Colours.leadsToMinor(voicing.chord(), place.around().next());
                 int foreign = 0;
                 for (Tone tone : voicing.first().tones()) {
-                    PitchClass note = tone.pitch().pitchClass();
-                    boolean low = note.equals(Colours.lowNinth(voicing.chord()))
-                            || note.equals(Colours.lowThirteenth(voicing.chord()));
-                    boolean added =
-                            tone.member().isColour() && !voicing.chord().tones().contains(note);
-                    foreign += added && low != minor ? 1 : 0;
+                    foreign += Colours.isForeign(voicing.chord(), tone, place.around()) ? 1 : 0;
                 }
                 return foreign;
+            });
+
+    /** Where a colour gives way to the root or the fifth. */
+    private static final CostTerm PLAIN_COLOUR = new CostTerm(
+            "plain-colour",
+            "a ninth or thirteenth left out for root or fifth",
+            "notes",
+            3,
+            (voicing, place) -> {
+                if (voicing.first().tones().size() < FOUR) {
+                    return 0;
+                }
+                boolean ninth = Colours.ninth(voicing.chord()) != null && !voicing.has(Member.NINTH);
+                boolean thirteenth = Colours.isDominant(voicing.chord()) && !voicing.has(Member.THIRTEENTH);
+                return (ninth ? 1 : 0) + (thirteenth ? 1 : 0);
             });
 
     private static final List<CostTerm> TERMS =
@@ -137,6 +146,13 @@ final class MemberStyle extends NamedStyle {
         this.onRoot = onRoot;
         this.home = home;
         this.ways = ways;
+    }
+
+    /** The same with colours that give way where the tune or the key asks for it. */
+    MemberStyle coloured() {
+        List<CostTerm> more =
+                Stream.concat(terms().stream(), Stream.of(PLAIN_COLOUR)).toList();
+        return new MemberStyle(label(), more, ways, onRoot, home, rows);
     }
 
     /** The same, on its root: a chord that comes again keeps its octave. */

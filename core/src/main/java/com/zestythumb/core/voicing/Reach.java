@@ -158,7 +158,7 @@ public record Reach(List<Integer> white, List<Integer> black) {
             return Math.max(0, keys[keys.length - 1] - keys[0] - span());
         }
         // Published spans are wider in practice than with ease: three notes in a sixth are the primary chords' own.
-        int outer = keys.length == 3 && span() >= TRITONE_FROM ? Math.max(span(), SIXTH) : span();
+        int outer = keys.length <= 3 && span() >= TRITONE_FROM ? Math.max(span(), SIXTH) : span();
         int least = Integer.MAX_VALUE;
         for (int[] row : ROWS[keys.length]) {
             int worst = 0;

@@ -1,5 +1,6 @@
 package com.zestythumb.core.voicing;
 
+import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import java.util.List;
@@ -17,7 +18,7 @@ public final class TuneTerms {
 
     /** Under a phrase's last note: it is doubled, where another member of the chord could be heard. */
     public static final CostTerm DOUBLED_AT_REST = new CostTerm(
-            "doubled-at-rest", "the tune's last note of a phrase, doubled", "notes", 9, (voicing, place) -> {
+            "doubled-at-rest", "the tune's last note of a phrase, doubled", "notes", 16, (voicing, place) -> {
                 Pitch last = place.around().last();
                 return last == null
                         ? 0
@@ -51,18 +52,19 @@ public final class TuneTerms {
 
     /** A strong note of the tune half a step, or that and octaves, above a note of the hand. */
     public static final CostTerm CLASH =
-            new CostTerm("clash", "half steps and minor ninths against the tune", "clashes", 4, (voicing, place) -> {
+            new CostTerm("clash", "half steps and minor ninths against the tune", "clashes", 8, (voicing, place) -> {
                 int clashes = 0;
                 for (Pitch note : place.around().strong()) {
                     clashes += count(
-                            voicing, tone -> clash(note.midi() - tone.pitch().midi()));
+                            voicing,
+                            tone -> clash(note.midi() - tone.pitch().midi()) && !isNamedTension(voicing.chord(), note, tone));
                 }
                 return clashes;
             });
 
     /** How far the hand reaches up to the lowest note of the tune or beyond it. */
     public static final CostTerm COLLISION =
-            new CostTerm("collision", "the hands come to the same key or cross", "half steps", 2, (voicing, place) -> {
+            new CostTerm("collision", "the hands come to the same key or cross", "half steps", 3, (voicing, place) -> {
                 int lowest = Integer.MAX_VALUE;
                 for (Pitch note : place.around().tune()) {
                     lowest = Math.min(lowest, note.midi());
@@ -164,6 +166,12 @@ public final class TuneTerms {
             }
         }
         return false;
+    }
+
+    /** A ninth, eleventh or thirteenth that the chart names is meant to rub. */
+    public static boolean isNamedTension(Chord chord, Pitch tune, Tone tone) {
+        return Member.of(chord, tune.pitchClass()).isColour()
+                || Member.of(chord, tone.pitch().pitchClass()).isColour();
     }
 
     /** Half a step, or that and octaves. */

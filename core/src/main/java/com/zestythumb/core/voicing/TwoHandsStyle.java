@@ -92,7 +92,7 @@ final class TwoHandsStyle extends NamedStyle {
     private static final VoicingStyle FILLER = new MemberStyle(
             new Label("filler", "Filler", "what tells the chord", 1),
             "third seventh, seventh third, third, seventh",
-            "third fifth, fifth third, third root, root third, third",
+            "third fifth, fifth third, third root, root third, third, fifth, root",
             "root fifth, fifth root",
             "root");
 
@@ -113,6 +113,11 @@ final class TwoHandsStyle extends NamedStyle {
         super(label, share == Share.FILLER ? TERMS : share == Share.CHORD ? WITHOUT_TUNE : IN_OCTAVES);
         this.share = share;
         this.shared = share == Share.FILLER;
+    }
+
+    @Override
+    public boolean leavesTune() {
+        return !shared;
     }
 
     @Override

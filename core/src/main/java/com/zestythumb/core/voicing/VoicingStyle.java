@@ -78,6 +78,11 @@ public interface VoicingStyle {
         return settings;
     }
 
+    /** Whether somebody else has the tune, so that no hand meets it. */
+    default boolean leavesTune() {
+        return false;
+    }
+
     /** Whether a chord that comes again keeps its octave, as in styles that stand on the root (common practice). */
     default boolean keepsPlace() {
         return false;

@@ -92,14 +92,17 @@ public final class VoicingStyles {
                     "third, seventh and ninth, with fifth or thirteenth; the bass is left to somebody else",
                     5),
             "third colour seventh ninth, seventh ninth third colour, "
-                    + "third lowcolour seventh lowninth, seventh lowninth third lowcolour",
+                    + "third lowcolour seventh lowninth, seventh lowninth third lowcolour, "
+                    + "third fifth seventh ninth, seventh ninth third fifth, "
+                    + "third fifth seventh root, seventh root third fifth",
             "third seventh ninth, seventh ninth third, third seventh lowninth, seventh lowninth third",
             "third seventh, seventh third",
             "third fifth root, fifth root third, root third fifth",
             "third root, root third",
             "root fifth, fifth root",
             "root")
-            .between("D3", "C4", "A4");
+            .between("D3", "C4", "A4")
+            .coloured();
 
     public static final VoicingStyle HELD_THUMB = new HeldThumbStyle();
 

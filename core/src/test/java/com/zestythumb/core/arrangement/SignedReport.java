@@ -37,6 +37,7 @@ public class SignedReport {
                 if (tune != null && args.length > 0) {
                     for (var f : Findings.in(tune)) { findings++; here.append("   finding ").append(f.fault()).append(" bar ").append(f.bar()).append('\n'); }
                 }
+                if (tune != null) { Map<String, Set<String>> f = new TreeMap<>(); for (ArrangedChord c : tune.chords()) { for (int g = 0; g < c.voicing().grips().size(); g++) { var grip = c.voicing().grips().get(g); if (grip.tones().size() < 2) continue; f.computeIfAbsent(grip.toString(), k -> new TreeSet<>()).add(c.fingers().get(g).toString()); if (grip.tones().size() >= 3 && c.fingers().get(g).get(grip.tones().size()-1) != 1) here.append("   nothumb " + grip + c.fingers().get(g) + "\n"); } } f.forEach((k, v) -> { if (v.size() > 1) here.append("   twofingerings " + k + v + "\n"); }); }
                 if (tune != null) for (ArrangedChord c : tune.chords()) moved += c.solved().map(s -> s.cost().semitones()).orElse(0);
                 tunes++; good += all ? 1 : 0;
                 if (here.length() > 0) bad.append(one.name()).append(" > ").append(one.style()).append(' ').append(one.figure()).append(' ').append(span).append('\n').append(here);

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Chart;
@@ -67,7 +69,7 @@ class WishesTest {
 
     private static Around under(String... notes) {
         List<Pitch> tune = Arrays.stream(notes).map(Pitch::parse).toList();
-        return new Around(false, false, tune, tune, null, null, null);
+        return new Around(false, false, tune, tune, null, null, false, null);
     }
 
     /** Without any wish the fingers go the nearest way; on 200 tunes never farther than a hand that looks one chord ahead. */
@@ -230,8 +232,11 @@ class WishesTest {
                 .findFirst()
                 .orElseThrow();
         List<Pitch> tune = List.of(Pitch.parse(sung));
-        PitchClass leading = leadingTone == null ? null : PitchClass.parse(leadingTone);
-        Place place = new Place(Hand.OCTAVE, false, false, new Around(false, false, tune, tune, null, null, leading));
+        // The major key to whose keynote it leads.
+        Key key = leadingTone == null
+                ? null
+                : Key.parse(PitchClass.parse(leadingTone).plus(Interval.parse("m2")) + " major");
+        Place place = new Place(Hand.OCTAVE, false, false, new Around(false, false, tune, tune, null, null, false, key));
         Voicing voicing = Voicing.inOneGrip(
                 Chord.parse(symbol),
                 Arrays.stream(notes.split(" ")).map(Pitch::parse).toList());
@@ -248,7 +253,7 @@ class WishesTest {
         Pitch third = Pitch.parse("E5");
         Pitch seventh = Pitch.parse("B4");
         for (Pitch last : List.of(third, seventh)) {
-            Around end = new Around(true, true, List.of(last), List.of(last), last, null, null);
+            Around end = new Around(true, true, List.of(last), List.of(last), last, null, false, null);
             VoicingTask task = VoicingTask.of(chords("Dm7 G7 Cmaj7"), shells, Hand.OCTAVE)
                     .withAround(List.of(Around.NOTHING, Around.NOTHING, end));
             List<Voicing> hand =
@@ -263,7 +268,7 @@ class WishesTest {
 
     @Test
     void rootsAtClosesIfWished() {
-        Around close = new Around(true, true, List.of(), List.of(), null, null, null);
+        Around close = new Around(true, true, List.of(), List.of(), null, null, false, null);
         List<Around> around = new ArrayList<>(Collections.nCopies(5, Around.NOTHING));
         around.set(2, close);
         VoicingTask task = task("F G C F C").withAround(around);

@@ -45,6 +45,14 @@ final class DiminishedChord implements ReadingRule {
                 return Optional.of(leading(at, root, of, resolves));
             }
         }
+        if (at.kind() == ChordKind.DIMINISHED_SEVENTH && at.next() != null && fallsByHalfStep(at)) {
+            return Optional.of(at.reading(
+                    Numeral.plain(at.chord(), at.key()),
+                    Role.CHROMATIC,
+                    at.function(at.aboveTonic()),
+                    "it passes down by a half step to " + at.name(at.next().bass()),
+                    ChordInContext.LIKELY));
+        }
         String of = Degrees.target(Math.floorMod(at.aboveTonic() + 1, 12), at.key());
         if (at.aboveTonic() == 11) {
             return Optional.of(leading(at, at.chord().root(), "", false));
@@ -52,6 +60,10 @@ final class DiminishedChord implements ReadingRule {
         return of == null
                 ? Optional.empty()
                 : Optional.of(leading(at, at.chord().root(), of, false));
+    }
+
+    private static boolean fallsByHalfStep(ChordInContext at) {
+        return Degrees.between(at.next().bass(), at.chord().bass()) == 1;
     }
 
     private static Reading leading(ChordInContext at, PitchClass root, String of, boolean resolves) {

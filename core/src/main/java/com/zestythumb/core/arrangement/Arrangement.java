@@ -1,11 +1,13 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
+import com.zestythumb.core.analysis.Cadence;
 import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
+import com.zestythumb.core.voicing.Voicing;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -83,6 +85,31 @@ public record Arrangement(
         return choices.playing().tuneFingers() && !needsRightHand()
                 ? TuneFingers.of(sheet, analysis.tune())
                 : TuneFingers.NONE;
+    }
+
+    /** How its phrases close with the basses that sound: a full close has both chords in root position under the hand. */
+    public List<Cadence> closes() {
+        return analysis.cadences().stream().map(this::asItSounds).toList();
+    }
+
+    private Cadence asItSounds(Cadence cadence) {
+        int before = cadence.chord() - 1;
+        while (before > 0 && chords.get(before).chord().equals(chords.get(cadence.chord()).chord())) {
+            before--;
+        }
+        boolean roots = before >= 0 && isOnRoot(before) && isOnRoot(cadence.chord());
+        return cadence.kind() != Cadence.Close.PERFECT || roots
+                ? cadence
+                : new Cadence(
+                        Cadence.Close.AUTHENTIC,
+                        cadence.chord(),
+                        cadence.reason() + "; not both in root position under this hand",
+                        cadence.confidence());
+    }
+
+    private boolean isOnRoot(int chord) {
+        Voicing voicing = chords.get(chord).voicing();
+        return voicing.isSilent() || voicing.soundingBass().soundsLike(voicing.chord().root());
     }
 
     /** Pins that fit no chord any more. */

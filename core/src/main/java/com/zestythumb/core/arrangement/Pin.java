@@ -129,8 +129,8 @@ public record Pin(
             return Optional.empty();
         }
         boolean fits = notes.stream()
-                .allMatch(note -> event.chord().tones().contains(note.pitchClass())
-                        || event.chord().bass().equals(note.pitchClass()));
+                .allMatch(note -> event.chord().tones().stream().anyMatch(note.pitchClass()::soundsLike)
+                        || event.chord().bass().soundsLike(note.pitchClass()));
         return fits ? Optional.of(Voicing.inOneGrip(event.chord(), notes)) : Optional.empty();
     }
 }

@@ -2,6 +2,7 @@ package com.zestythumb.core.checking;
 
 import com.zestythumb.core.voiceleading.Fault;
 import com.zestythumb.core.voiceleading.Rule;
+import java.util.List;
 
 /**
  * Something to mind, at its place.
@@ -11,16 +12,38 @@ import com.zestythumb.core.voiceleading.Rule;
  * @param chord index of the chord where it is met
  * @param before index of the chord from which the hand comes; −1 where that does not matter
  * @param bar number of its bar as a teacher counts, from 1
- * @param more at how many chords more it is so
+ * @param others where else it is so, by place
  */
-public record Finding(Rule rule, Fault fault, int chord, int before, int bar, int more) {
+public record Finding(Rule rule, Fault fault, int chord, int before, int bar, List<Other> others) {
 
-    Finding(Rule rule, Fault fault, int chord, int before, int bar) {
-        this(rule, fault, chord, before, bar, 0);
+    /** Another chord, and the number of its bar. */
+    public record Other(int chord, int bar) {}
+
+    public Finding {
+        others = List.copyOf(others);
     }
 
-    Finding with(int others) {
-        return new Finding(rule, fault, chord, before, bar, others);
+    Finding(Rule rule, Fault fault, int chord, int before, int bar) {
+        this(rule, fault, chord, before, bar, List.of());
+    }
+
+    Finding with(List<Finding> more) {
+        return new Finding(
+                rule,
+                fault,
+                chord,
+                before,
+                bar,
+                more.stream()
+                        .map(one -> new Other(one.chord, one.bar))
+                        .filter(one -> one.chord != chord)
+                        .distinct()
+                        .toList());
+    }
+
+    /** At how many chords more it is so. */
+    public int more() {
+        return others.size();
     }
 
     /** Whether the hand comes from further on in the page, as at a repeat. */

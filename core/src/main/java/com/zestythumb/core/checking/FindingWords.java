@@ -4,6 +4,7 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Heading;
+import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -21,6 +22,9 @@ public record FindingWords(String title, String message, String remedy) {
     private static final double UNHURRIED = 0.5;
 
     private static final long SLOWEST = 20;
+
+    /** Seconds that nobody counts on. */
+    private static final double LONGEST = 60;
 
     private static final Pattern HOLE = Pattern.compile("\\{([a-z]+)}");
 
@@ -138,9 +142,20 @@ public record FindingWords(String title, String message, String remedy) {
             return ", on the way back";
         }
         if (finding.more() > 0) {
-            return ", and so at " + finding.more() + " chords more";
+            List<String> bars = finding.others().stream()
+                    .map(Finding.Other::bar)
+                    .filter(bar -> bar != finding.bar())
+                    .distinct()
+                    .map(String::valueOf)
+                    .toList();
+            return bars.isEmpty() ? "" : ", and so in bar" + (bars.size() > 1 ? "s " : " ") + listed(bars);
         }
         return finding.isPassingBy() ? ", past the bars between" : "";
+    }
+
+    private static String listed(List<String> bars) {
+        int last = bars.size() - 1;
+        return last == 0 ? bars.get(0) : String.join(", ", bars.subList(0, last)) + " and " + bars.get(last);
     }
 
     private static String fill(String template, Finding finding, Arrangement arrangement) {
@@ -166,7 +181,7 @@ public record FindingWords(String title, String message, String remedy) {
                     name.equals("lowest") ? pitch.pretty() : pitch.pitchClass().pretty());
         }
         return measure instanceof Double seconds
-                ? String.valueOf(Math.round(seconds * 10) / 10.0)
+                ? String.valueOf(Math.round(Math.min(seconds, LONGEST) * 10) / 10.0)
                 : String.valueOf(measure);
     }
 }

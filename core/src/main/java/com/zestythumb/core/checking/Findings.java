@@ -71,22 +71,20 @@ public final class Findings {
         return isOfTheFigure(finding) || isOfTheStyle(finding);
     }
 
-    /** What comes with the figure or the style, chord after chord, is said once. */
+    /** What comes with the figure or the style, chord after chord, is said once; in a school that gathers, every kind. */
     private List<Finding> together(List<Finding> all) {
-        Map<String, Long> within = all.stream()
-                .filter(this::isSaidOnce)
-                .collect(Collectors.groupingBy(
-                        finding -> finding.fault().code(),
-                        Collectors.mapping(Finding::chord, Collectors.collectingAndThen(Collectors.toSet(), set ->
-                                (long) set.size()))));
+        Map<String, List<Finding>> kinds = all.stream()
+                .filter(finding -> school.gathers() || isSaidOnce(finding))
+                .collect(Collectors.groupingBy(finding -> finding.fault().code()));
         Set<String> said = new HashSet<>();
         List<Finding> some = new ArrayList<>();
         for (Finding finding : all) {
-            long chords = isSaidOnce(finding) ? within.get(finding.fault().code()) : 0;
-            if (chords <= FEW) {
+            List<Finding> kind = kinds.getOrDefault(finding.fault().code(), List.of());
+            long chords = kind.stream().mapToInt(Finding::chord).distinct().count();
+            if (!kind.contains(finding) || !school.gathers() && chords <= FEW) {
                 some.add(finding);
             } else if (said.add(finding.fault().code())) {
-                some.add(finding.with((int) chords - 1));
+                some.add(finding.with(kind));
             }
         }
         return some;

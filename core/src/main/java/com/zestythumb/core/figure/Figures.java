@@ -69,13 +69,13 @@ public final class Figures {
     public static final Figure OFF_BEATS = Figure.of(
             "OFF_BEATS",
             "Bass on, chord off the beat",
-            3,
+            4,
             HAND,
             "compound: by beat count bass*2 upper | by beat 1/8 (bass upper.)");
 
     /** The beat is left to somebody else. */
     public static final Figure ONLY_OFF = Figure.of(
-            "ONLY_OFF", "Chords off the beat", 3, HAND, "compound: by beat count rest*2 all. | 1/8 (rest all.)");
+            "ONLY_OFF", "Chords off the beat", 4, HAND, "compound: by beat count rest*2 all. | 1/8 (rest all.)");
 
     /** Short chords on the beats. */
     public static final Figure DETACHED =

@@ -3,6 +3,7 @@ package com.zestythumb.core.pitch;
 import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * A note name without octave, as it is spelled: C, F♯, B♭, E𝄫.
@@ -33,6 +34,19 @@ public record PitchClass(Letter letter, int alteration) {
     /** The place in the octave, 0 (C) to 11 (B), spelling left aside. */
     public int semitone() {
         return Math.floorMod(letter.semitones() + alteration, 12);
+    }
+
+    /** The same key by a name that is read with ease: A for B double flat, D for C double sharp; itself where it is. */
+    public PitchClass simple() {
+        if (Math.abs(alteration) <= 1) {
+            return this;
+        }
+        int sign = Integer.signum(alteration);
+        return Stream.of(0, sign)
+                .flatMap(other -> Stream.of(Letter.values()).map(one -> new PitchClass(one, other)))
+                .filter(this::soundsLike)
+                .findFirst()
+                .orElse(this);
     }
 
     /** Whether both lie on the same key of the keyboard: F♯ and G♭ do. */

@@ -1,10 +1,13 @@
 package com.zestythumb.core.proposing;
 
+import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.Pedalling;
+import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voicing.Hand;
@@ -18,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Three whole left hands for one tune and one student, from easy to rich. Of all pairs of a style and a figure that the hand
@@ -30,6 +34,15 @@ public final class Proposals {
     private static final int TRIED = 7;
 
     private static final int HIGHEST_LEVEL = 5;
+
+    /** The level from which syncopation, leaps over an octave and sixteenths are taught (common practice). */
+    private static final int LATE = 4;
+
+    /** As many as can be kept. */
+    private static final int MOST_NOTES = 10;
+
+    private static final int ENOUGH = 3;
+    private static final int OTHERS = 100;
 
     /** Minutes that a new bar takes to be at home hands alone for each step of difficulty, and a bar to be put together
      * with the tune (from memory of lessons; a rule of thumb). */
@@ -89,7 +102,7 @@ public final class Proposals {
         List<Measured> three = new ArrayList<>();
         // The one at the student's level has the first choice.
         for (int step : List.of(middle, middle - 1, middle + 1)) {
-            nearest(measured, step).ifPresent(found -> {
+            nearest(measured, step, three.isEmpty() ? null : three.get(0)).ifPresent(found -> {
                 measured.remove(found);
                 three.add(found);
             });
@@ -111,16 +124,46 @@ public final class Proposals {
         return Math.max(1, (minutes + wish.minutes() - 1) / wish.minutes());
     }
 
-    /** Of this step or the nearest to it, the most usual. */
-    private static Optional<Measured> nearest(List<Measured> measured, int step) {
+    /** Of this step or the nearest to it: one new thing at a time beside the one that is there, and then the most usual. */
+    private static Optional<Measured> nearest(List<Measured> measured, int step, Measured beside) {
         return measured.stream()
                 .min(Comparator.comparingInt(
                                 (Measured one) -> Math.abs(one.difficulty().step() - step))
+                        .thenComparingInt(one -> isOneThingNew(one, beside) ? 0 : 1)
                         .thenComparingInt(one -> one.pair().rank()));
     }
 
-    /** The pairs that suit, a few of each level that they seem to be of, the usual ones first. */
+    private static boolean isOneThingNew(Measured one, Measured beside) {
+        return beside == null
+                || one.pair().style().equals(beside.pair().style())
+                || one.pair().figure().equals(beside.pair().figure());
+    }
+
+    /** The pairs that belong to this kind of tune, the usual ones first; then others of the kind that is wished. */
     private static List<Pair> pairs(LeadSheet sheet, List<ChordEvent> chords, Hand hand, Wish wish) {
+        List<Pair> pairs = new ArrayList<>();
+        for (Idiom.Usual usual : Idiom.of(sheet, chords).usual()) {
+            if (wish.texture().includes(usual.figure()) && suits(usual.style(), chords, hand)) {
+                pairs.add(pair(usual.style(), usual.figure(), pairs.size()));
+            }
+        }
+        List<Pair> inTime = pairs.stream().filter(pair -> isInTime(pair, wish)).toList();
+        return inTime.size() < ENOUGH && wish.texture() != Texture.ANY
+                ? Stream.concat(inTime.stream(), others(sheet, chords, hand, wish).stream()).toList()
+                : inTime.isEmpty() ? pairs : inTime;
+    }
+
+    /** Syncopation, leaps over an octave and sixteenths come late; else a level above the student's own is near enough. */
+    private static boolean isInTime(Pair pair, Wish wish) {
+        return pair.level() <= wish.level() + 1 && (pair.level() < LATE || wish.level() >= LATE);
+    }
+
+    private static Pair pair(VoicingStyle style, Figure figure, int rank) {
+        return new Pair(new StyleChoice(style, Map.of()), figure, Math.max(style.level(), figure.level()), rank);
+    }
+
+    /** All pairs that suit, a few of each level that they seem to be of. */
+    private static List<Pair> others(LeadSheet sheet, List<ChordEvent> chords, Hand hand, Wish wish) {
         List<Figure> figures = wish.texture().figures(sheet.meter());
         List<VoicingStyle> styles = VoicingStyles.all();
         List<Pair> pairs = new ArrayList<>();
@@ -130,9 +173,7 @@ public final class Proposals {
             }
             for (Figure figure : figures) {
                 if (belongs(style, figure) && style.level() <= wish.level() + 2) {
-                    int level = Math.max(style.level(), figure.level());
-                    int rank = styles.indexOf(style) * 2 + figures.indexOf(figure) * 3;
-                    pairs.add(new Pair(new StyleChoice(style, Map.of()), figure, level, rank));
+                    pairs.add(pair(style, figure, OTHERS + styles.indexOf(style) * 2 + figures.indexOf(figure) * 3));
                 }
             }
         }
@@ -153,24 +194,56 @@ public final class Proposals {
      */
     public static List<Step> steps(LeadSheet sheet, Choices choices) {
         Choices plain = choices.withStretches(List.of()).varied(false).with(Pedalling.NONE);
+        Arrangement finished = Arrangement.of(sheet, plain);
+        StyleChoice own = plain.figure().lays() == null ? plain.style() : usual(plain.figure().lays());
+        Choices held = plain.with(own).with(Figures.BLOCK).withPins(kept(finished));
         List<Step> steps = new ArrayList<>();
         add(
                 steps,
                 sheet,
                 "The bass alone, held",
-                plain.with(usual(VoicingStyles.BASS)).with(Figures.BLOCK));
-        add(
-                steps,
-                sheet,
-                "The chords in root position, held",
-                plain.with(usual(VoicingStyles.TRIADS)).with(Figures.BLOCK));
-        add(steps, sheet, "The chords as they lie in the end, held", plain.with(Figures.BLOCK));
-        if (choices.figure().level() > Figures.ON_EACH_BEAT.level()) {
-            add(steps, sheet, "A chord on each beat", plain.with(Figures.ON_EACH_BEAT));
+                plain.with(usual(VoicingStyles.BASS)).with(Figures.BLOCK).withPins(basses(finished)));
+        if (own.equals(plain.style())) {
+            add(steps, sheet, "The chords as they lie in the end, held", held);
         }
-        add(steps, sheet, "The figure", plain);
+        if (plain.figure().lays() == null && choices.figure().level() > Figures.ON_EACH_BEAT.level()) {
+            add(steps, sheet, "A chord on each beat", held.with(Figures.ON_EACH_BEAT));
+        }
+        add(steps, sheet, "The pattern", plain);
         add(steps, sheet, "With its other bars and the pedal", choices);
         return steps;
+    }
+
+    /** The finished voicings, note for note and finger for finger. */
+    private static List<Pin> kept(Arrangement finished) {
+        List<Pin> pins = new ArrayList<>();
+        for (ArrangedChord chord : finished.chords()) {
+            List<Pitch> notes = chord.voicing().pitches().stream().distinct().toList();
+            if (!notes.isEmpty() && notes.size() <= MOST_NOTES) {
+                pins.add(withFingers(chord, notes));
+            }
+        }
+        return pins;
+    }
+
+    /** Their lowest notes, with the fingers that these have in the end. */
+    private static List<Pin> basses(Arrangement finished) {
+        return finished.chords().stream()
+                .filter(chord -> !chord.voicing().isSilent())
+                .map(chord -> withFingers(chord, List.of(chord.voicing().first().lowest())))
+                .toList();
+    }
+
+    private static Pin withFingers(ArrangedChord chord, List<Pitch> notes) {
+        Pin pin = new Pin(chord.event().bar(), chord.event().start(), notes);
+        List<Pitch> all = chord.voicing().pitches();
+        for (int i = 0; i < chord.voicing().notesOfLeft(); i++) {
+            int finger = chord.allFingers().get(i);
+            if (finger > 0 && notes.contains(all.get(i))) {
+                pin = pin.with(all.get(i), finger);
+            }
+        }
+        return pin;
     }
 
     /**

@@ -9,8 +9,9 @@ import java.util.Map;
  * @param id how it is called in data
  * @param name as it is offered to the teacher
  * @param entries the rules it looks at, in the order in which their findings are listed
+ * @param gathers whether what it finds is told once a kind, with its bars
  */
-public record School(String id, String name, List<Entry> entries) {
+public record School(String id, String name, List<Entry> entries, boolean gathers) {
 
     /**
      * A rule in a school.
@@ -65,7 +66,8 @@ public record School(String id, String name, List<Entry> entries) {
                     new Entry(MUD, 0, GRACE),
                     new Entry(CLASH, 0, Map.of()),
                     new Entry(COLLISION, 0, Map.of()),
-                    new Entry(STRAIN, 0, STRAINS)));
+                    new Entry(STRAIN, 0, STRAINS)),
+            true);
 
     /** Parallel fifths and octaves are avoided where there is a way (any textbook of harmony). */
     public static final School CLASSICAL = new School(
@@ -79,7 +81,8 @@ public record School(String id, String name, List<Entry> entries) {
                     new Entry(CLASH, 0, Map.of()),
                     new Entry(COLLISION, 0, Map.of()),
                     new Entry(DOUBLING, 0, Map.of()),
-                    new Entry(STRAIN, 0, STRAINS)));
+                    new Entry(STRAIN, 0, STRAINS)),
+            false);
 
     private static final List<School> ALL = List.of(POPULAR, CLASSICAL);
 

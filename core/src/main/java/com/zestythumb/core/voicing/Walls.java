@@ -33,8 +33,32 @@ final class Walls {
 
     private Walls() {}
 
-    /** Of the ways to lay a chord those within the walls; never none. */
+    /** Of the ways to lay a chord those within the walls; never none. Double flats and sharps are spelled as they are read. */
     static List<Voicing> within(List<Voicing> all, Chord chord, VoicingStyle.Wishes wishes) {
+        List<Voicing> found = reached(all, chord, wishes);
+        boolean doubled =
+                chord.tones().stream().anyMatch(tone -> Math.abs(tone.alteration()) > 1);
+        return doubled ? found.stream().map(Walls::readable).toList() : found;
+    }
+
+    private static Voicing readable(Voicing voicing) {
+        return new Voicing(
+                voicing.chord(),
+                voicing.soundingBass().simple(),
+                voicing.grips().stream().map(Walls::readable).toList(),
+                voicing.right().stream().map(Walls::readable).toList());
+    }
+
+    private static Grip readable(Grip grip) {
+        return new Grip(grip.tones().stream()
+                .map(tone -> new Tone(
+                        Pitch.atOrAbove(
+                                tone.pitch().pitchClass().simple(), tone.pitch().midi()),
+                        tone.member()))
+                .toList());
+    }
+
+    private static List<Voicing> reached(List<Voicing> all, Chord chord, VoicingStyle.Wishes wishes) {
         List<Voicing> inRange = some(all, voicing -> isInRange(voicing, wishes.hand()));
         List<Voicing> clear = some(inRange, voicing -> wishes.strokes().mud(voicing) <= GRACE);
         List<Voicing> reached = clear.stream().filter(wishes::allow).toList();

@@ -105,7 +105,15 @@ final class TuneNotes {
                 if (!note.isRest()) {
                     Chord next = at + 1 < events.size() ? events.get(at + 1).chord() : null;
                     Chord chord = events.isEmpty() ? null : events.get(at).chord();
-                    line.add(new Sung(bar.index(), place, note, chord, next, isStrong(bar, note.onset()), tied, note.duration().compareTo(bar.meter().beatLength()) <= 0));
+                    line.add(new Sung(
+                            bar.index(),
+                            place,
+                            note,
+                            chord,
+                            next,
+                            isStrong(bar, note.onset()),
+                            tied,
+                            note.duration().compareTo(bar.meter().beatLength()) <= 0));
                 }
                 tied = note.tied();
             }

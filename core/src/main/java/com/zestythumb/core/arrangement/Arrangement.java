@@ -4,13 +4,18 @@ import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.analysis.Cadence;
 import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
 import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.fingering.Side;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
+import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * A lead sheet with a left hand to it.
@@ -94,7 +99,8 @@ public record Arrangement(
 
     private Cadence asItSounds(Cadence cadence) {
         int before = cadence.chord() - 1;
-        while (before > 0 && chords.get(before).chord().equals(chords.get(cadence.chord()).chord())) {
+        while (before > 0
+                && chords.get(before).chord().equals(chords.get(cadence.chord()).chord())) {
             before--;
         }
         boolean roots = before >= 0 && isOnRoot(before) && isOnRoot(cadence.chord());
@@ -109,7 +115,8 @@ public record Arrangement(
 
     private boolean isOnRoot(int chord) {
         Voicing voicing = chords.get(chord).voicing();
-        return voicing.isSilent() || voicing.soundingBass().soundsLike(voicing.chord().root());
+        return voicing.isSilent()
+                || voicing.soundingBass().soundsLike(voicing.chord().root());
     }
 
     /** Pins that fit no chord any more. */
@@ -120,6 +127,41 @@ public record Arrangement(
     /** The notes of one chord, in time. O(log notes). */
     public List<TimedNote> notesOf(int chord) {
         return notes.subList(firstNoteFrom(chord), firstNoteFrom(chord + 1));
+    }
+
+    /** What lies under a hand at one time while a chord lasts: a pattern parts it. */
+    public Voicing heldTogether(ArrangedChord chord) {
+        Voicing voicing = chord.voicing();
+        if (voicing.grips().size() > 1) {
+            // A bass that sounds on under a chord far above it is held by the foot.
+            return voicing;
+        }
+        List<TimedNote> notes = notesOf(chord.index());
+        return new Voicing(
+                voicing.chord(),
+                voicing.soundingBass(),
+                together(chord, notes, Side.LEFT),
+                voicing.right().isEmpty()
+                        ? List.of()
+                        : together(chord, notes, Side.RIGHT).stream().limit(1).toList());
+    }
+
+    private static List<Grip> together(ArrangedChord chord, List<TimedNote> notes, Side side) {
+        Set<Grip> grips = new LinkedHashSet<>();
+        for (TimedNote struck : notes) {
+            List<Pitch> keys = notes.stream()
+                    .filter(note -> note.side() == side && struck.side() == side && note.bar() == struck.bar())
+                    .filter(note -> note.onset().compareTo(struck.onset()) <= 0
+                            && note.end().compareTo(struck.onset()) > 0)
+                    .map(TimedNote::pitch)
+                    .distinct()
+                    .sorted()
+                    .toList();
+            if (!keys.isEmpty()) {
+                grips.add(Grip.of(chord.chord(), keys));
+            }
+        }
+        return List.copyOf(grips);
     }
 
     /** Notes stand in the order of their chords: finds the first that belongs to this chord or a later one. */

@@ -59,9 +59,7 @@ final class Arranger {
     /** How a chord is laid in this tune, and struck. */
     private StyleChoice style(int chord) {
         ChordEvent event = events.get(chord);
-        return choices.styleOf(event)
-                .settled(chords, choices.hand())
-                .struck(figure.strokes(chord));
+        return choices.styleOf(event).settled(chords, choices.hand()).struck(figure.strokes(chord));
     }
 
     /** In styles on the root a chord that comes again keeps its octave. */
@@ -126,11 +124,7 @@ final class Arranger {
                 byChord,
                 lost,
                 task.notReached(),
-                Contradiction.all(
-                        task,
-                        byChord,
-                        contradictions,
-                        voicings)));
+                Contradiction.all(task, byChord, contradictions, voicings)));
     }
 
     Arrangement take(LeftHand hand) {
@@ -157,12 +151,11 @@ final class Arranger {
         List<Integer> first = LikeLines.of(events, styles, Set.of()).first();
         new TreeMap<>(byChord).forEach((chord, pin) -> {
             for (int i = 0; i < events.size(); i++) {
-                boolean here =
-                        switch (pin.scope()) {
-                            case HERE -> false;
-                            case CHORD -> chords.get(i).equals(chords.get(chord));
-                            case LINES -> first.get(i).equals(first.get(chord));
-                        };
+                boolean here = switch (pin.scope()) {
+                    case HERE -> false;
+                    case CHORD -> chords.get(i).equals(chords.get(chord));
+                    case LINES -> first.get(i).equals(first.get(chord));
+                };
                 if (here && pins.putIfAbsent(i, pins.get(chord)) == null) {
                     byChord.put(i, pin);
                 }
@@ -184,7 +177,8 @@ final class Arranger {
 
     /** Where the style lays just these notes, it knows their bass and grips; else their lowest note is the bass. */
     private Optional<Voicing> voicing(Pin pin, ChordEvent event) {
-        return styles.get(events.indexOf(event))
+        return styles
+                .get(events.indexOf(event))
                 .candidates(
                         event.chord(), choices.hand(), choices.figureOf(event).mostNotes())
                 .stream()

@@ -75,7 +75,8 @@ record IntoNext(
         for (int i = 0; i < line.size(); i++) {
             Fraction from = beat.times(i);
             Fraction length = i + 1 < line.size() ? beat : event.duration().minus(from);
-            notes.add(note("n" + chord + "-" + i, chord, bar.index(), event.start().plus(from), length, line.get(i)));
+            notes.add(note(
+                    "n" + chord + "-" + i, chord, bar.index(), event.start().plus(from), length, line.get(i)));
         }
         return notes;
     }
@@ -108,19 +109,6 @@ record IntoNext(
 
     private static TimedNote note(String id, int chord, int bar, Fraction onset, Fraction length, Pitch pitch) {
         return new TimedNote(
-                id,
-                chord,
-                bar,
-                onset,
-                length,
-                pitch,
-                0,
-                false,
-                false,
-                0,
-                Touch.PLAIN,
-                null,
-                Side.LEFT,
-                Stress.EVEN);
+                id, chord, bar, onset, length, pitch, 0, false, false, 0, Touch.PLAIN, null, Side.LEFT, Stress.EVEN);
     }
 }

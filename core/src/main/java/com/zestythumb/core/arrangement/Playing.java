@@ -22,12 +22,7 @@ public record Playing(
 
     /** No pedal, everything as the figure has it. */
     public static final Playing PLAIN = new Playing(
-            Pedalling.NONE,
-            Articulation.AS_THE_FIGURE,
-            Repeating.AS_USUAL,
-            FingeringWay.BOOK,
-            false,
-            Ending.REST);
+            Pedalling.NONE, Articulation.AS_THE_FIGURE, Repeating.AS_USUAL, FingeringWay.BOOK, false, Ending.REST);
 
     public Playing {
         Objects.requireNonNull(pedal, "pedal");

@@ -84,9 +84,9 @@ record WalkingBass(Chord chord, Key key, Hand hand) {
     }
 
     private int own(Pitch before, Pitch here, int beat, int beats, Pitch root, Pitch goal) {
-        boolean ofChord = chord.tones().stream()
-                .anyMatch(tone -> tone.soundsLike(here.pitchClass()));
-        boolean ofKey = key.signatureOf(here.pitchClass().letter()) == here.pitchClass().alteration();
+        boolean ofChord = chord.tones().stream().anyMatch(tone -> tone.soundsLike(here.pitchClass()));
+        boolean ofKey =
+                key.signatureOf(here.pitchClass().letter()) == here.pitchClass().alteration();
         int home = Math.abs(here.midi() - root.midi()) / THIRD;
         if (beat == beats - 1 && goal != null) {
             int apart = Math.abs(here.midi() - goal.midi());
@@ -125,7 +125,8 @@ record WalkingBass(Chord chord, Key key, Hand hand) {
         return names.stream()
                 .map(name -> Pitch.atOrAbove(name, midi))
                 .filter(pitch -> pitch.midi() == midi)
-                .min(Comparator.comparingInt(pitch -> Math.abs(pitch.pitchClass().alteration()) > 1 ? 1 : 0))
+                .min(Comparator.comparingInt(
+                        pitch -> Math.abs(pitch.pitchClass().alteration()) > 1 ? 1 : 0))
                 .orElseThrow();
     }
 }

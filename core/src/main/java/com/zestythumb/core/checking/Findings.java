@@ -3,8 +3,6 @@ package com.zestythumb.core.checking;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.TimedNote;
-import com.zestythumb.core.fingering.Side;
-import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.voiceleading.Fault;
@@ -17,7 +15,6 @@ import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -46,7 +43,7 @@ public final class Findings {
     /** The same as another school sees it. */
     public static List<Finding> in(Arrangement arrangement, School school) {
         Findings findings = new Findings(arrangement, school);
-        school.entries().forEach(findings::look);
+        school.entries().stream().filter(School.Entry::told).forEach(findings::look);
         return findings.together(findings.found.stream()
                 .distinct()
                 .sorted(Comparator.comparingInt(Finding::chord))
@@ -94,7 +91,11 @@ public final class Findings {
         if (entry.rule() instanceof Rule.OfGrip rule) {
             Hand hand = arrangement.choices().hand();
             for (ArrangedChord chord : arrangement.chords()) {
-                rule.check(together(chord), hand, entry.limits(), fault -> add(rule, fault, chord.index(), -1));
+                rule.check(
+                        arrangement.heldTogether(chord),
+                        hand,
+                        entry.limits(),
+                        fault -> add(rule, fault, chord.index(), -1));
             }
         } else if (entry.rule() instanceof Rule.OfPassage rule) {
             arrangement.chords().forEach(chord -> lookWithin(chord, rule, entry));
@@ -111,41 +112,6 @@ public final class Findings {
             Runs.of(arrangement)
                     .forEach((chord, run) -> rule.check(run, entry.limits(), fault -> add(rule, fault, chord, -1)));
         }
-    }
-
-    /** What sounds at one time while a chord lasts: a pattern parts it. */
-    private Voicing together(ArrangedChord chord) {
-        Voicing voicing = chord.voicing();
-        if (voicing.grips().size() > 1) {
-            // A bass that sounds on under a chord far above it is held by the foot.
-            return voicing;
-        }
-        List<TimedNote> notes = arrangement.notesOf(chord.index());
-        return new Voicing(
-                voicing.chord(),
-                voicing.soundingBass(),
-                together(chord, notes, Side.LEFT),
-                voicing.right().isEmpty()
-                        ? List.of()
-                        : together(chord, notes, Side.RIGHT).stream().limit(1).toList());
-    }
-
-    private static List<Grip> together(ArrangedChord chord, List<TimedNote> notes, Side side) {
-        Set<Grip> grips = new LinkedHashSet<>();
-        for (TimedNote struck : notes) {
-            List<Pitch> keys = notes.stream()
-                    .filter(note -> note.side() == side && struck.side() == side && note.bar() == struck.bar())
-                    .filter(note -> note.onset().compareTo(struck.onset()) <= 0
-                            && note.end().compareTo(struck.onset()) > 0)
-                    .map(TimedNote::pitch)
-                    .distinct()
-                    .sorted()
-                    .toList();
-            if (!keys.isEmpty()) {
-                grips.add(Grip.of(chord.chord(), keys));
-            }
-        }
-        return List.copyOf(grips);
     }
 
     private void add(Rule rule, Fault fault, int chord, int before) {
@@ -169,20 +135,16 @@ public final class Findings {
                 .minus(since(pair.from(), before.get(before.size() - 1)));
         double seconds = seconds(quarters);
         rule.check(
-                new Passage(
-                        left(from, before.get(before.size() - 1)),
-                        to.first(),
-                        seconds,
-                        true,
-                        goesToAndFro(pair)),
+                new Passage(left(from, before.get(before.size() - 1)), to.first(), seconds, true, goesToAndFro(pair)),
                 entry.limits(),
                 fault -> add(rule, fault, pair.to(), pair.from()));
     }
 
     /** Whether the style makes the hand leap: from bass to chord, or from root to root. */
     private boolean goesToAndFro(Transition pair) {
-        return Stream.of(pair.from(), pair.to()).map(arrangement.chords()::get).anyMatch(chord ->
-                chord.voicing().grips().size() > 1
+        return Stream.of(pair.from(), pair.to())
+                .map(arrangement.chords()::get)
+                .anyMatch(chord -> chord.voicing().grips().size() > 1
                         || arrangement.choices().styleOf(chord.event()).style().keepsPlace());
     }
 

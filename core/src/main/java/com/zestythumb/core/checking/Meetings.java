@@ -4,8 +4,8 @@ import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Surroundings;
 import com.zestythumb.core.arrangement.TimedNote;
-import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
@@ -87,8 +87,7 @@ public final class Meetings {
         return tune.onset().compareTo(end) < 0 && tune.end().compareTo(note.onset()) > 0;
     }
 
-    private static Meeting meeting(
-            Arrangement arrangement, Bar bar, TimedNote note, MelodyNote tune, boolean passes) {
+    private static Meeting meeting(Arrangement arrangement, Bar bar, TimedNote note, MelodyNote tune, boolean passes) {
         Fraction from = tune.onset().compareTo(note.onset()) > 0 ? tune.onset() : note.onset();
         PitchClass leading = Surroundings.leadingTone(arrangement.analysis(), note.chord());
         boolean leads = leading != null

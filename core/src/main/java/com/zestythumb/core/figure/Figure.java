@@ -101,10 +101,7 @@ public record Figure(
     }
 
     private Pattern patternFor(Meter meter) {
-        return patterns.stream()
-                .filter(p -> p.meters().test(meter))
-                .findFirst()
-                .orElse(null);
+        return patterns.stream().filter(p -> p.meters().test(meter)).findFirst().orElse(null);
     }
 
     /**
@@ -160,8 +157,7 @@ public record Figure(
 
     /** A chord that has time for no more than its bass is heard whole (common practice). */
     private static boolean isCutShort(List<Step> steps, Layout layout) {
-        return steps.size() == 1 && steps.get(0).notes().size() < layout.whole().size()
-                && layout.chord() > 1;
+        return steps.size() == 1 && steps.get(0).notes().size() < layout.whole().size() && layout.chord() > 1;
     }
 
     /** Of a chord that is shorter than its pattern, what no stroke is left for sounds with the last. */
@@ -173,7 +169,9 @@ public record Figure(
         }
         Step last = steps.remove(steps.size() - 1);
         Set<Integer> rest = new TreeSet<>(last.notes());
-        IntStream.range(0, layout.chord()).filter(place -> !heard.contains(place)).forEach(rest::add);
+        IntStream.range(0, layout.chord())
+                .filter(place -> !heard.contains(place))
+                .forEach(rest::add);
         steps.add(last.with(last.onset(), last.duration(), List.copyOf(rest)));
     }
 
@@ -226,9 +224,10 @@ public record Figure(
         private List<Integer> places(Stroke stroke, int round, Map<Role, Integer> turns, int count) {
             boolean inThrees = meter.isCompound() || stroke.triplet();
             return stroke.roles().stream()
-                    .flatMap(role -> role
-                            .places(layout, turns.merge(role, 1, Integer::sum) - 1, round, count, inThrees)
-                            .stream())
+                    .flatMap(role ->
+                            role
+                                    .places(layout, turns.merge(role, 1, Integer::sum) - 1, round, count, inThrees)
+                                    .stream())
                     .distinct()
                     .sorted()
                     .toList();

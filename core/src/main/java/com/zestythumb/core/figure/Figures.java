@@ -14,10 +14,12 @@ public final class Figures {
     public static final Figure BLOCK = Figure.of("BLOCK", "Block", 1, HAND, "1/4 all*");
 
     /** From the lowest note up, and again. */
-    public static final Figure BROKEN_UP = Figure.of("BROKEN_UP", "Broken up", 2, HAND, "compound: by beat count (next) | 1/8 (next)");
+    public static final Figure BROKEN_UP =
+            Figure.of("BROKEN_UP", "Broken up", 2, HAND, "compound: by beat count (next) | 1/8 (next)");
 
     /** Up and back: the lowest note once in a group, then to and fro above it. */
-    public static final Figure UP_AND_BACK = Figure.of("UP_AND_BACK", "Up and back", 2, HAND, "compound: count (wave) | 1/8 (wave)");
+    public static final Figure UP_AND_BACK =
+            Figure.of("UP_AND_BACK", "Up and back", 2, HAND, "compound: count (wave) | 1/8 (wave)");
 
     /**
      * Lowest, highest, middle, highest; with four notes the two middle ones take turns. Where the beat has three parts,
@@ -39,7 +41,8 @@ public final class Figures {
             "compound: by beat count bass (upper) | count bass (upper)");
 
     /** From the highest note down, and again. */
-    public static final Figure BROKEN_DOWN = Figure.of("BROKEN_DOWN", "Broken down", 2, HAND, "compound: by beat count (down) | 1/8 (down)");
+    public static final Figure BROKEN_DOWN =
+            Figure.of("BROKEN_DOWN", "Broken down", 2, HAND, "compound: by beat count (down) | 1/8 (down)");
 
     /** Repeated chords, two or three to a beat. */
     public static final Figure REPEATED =
@@ -103,10 +106,16 @@ public final class Figures {
             Figure.of("RIFF", "Riff", 3, THREE, "compound: by beat count bass top inner | 1/8 bass (top inner)");
 
     /** Up and down through all notes. */
-    public static final Figure WAVE = Figure.of("WAVE", "Up and down", 3, HAND, "compound: count (wave) | by bar 1/8 (wave)");
+    public static final Figure WAVE =
+            Figure.of("WAVE", "Up and down", 3, HAND, "compound: count (wave) | by bar 1/8 (wave)");
 
     /** The same twice as fast. */
-    public static final Figure FLOWING = Figure.of("FLOWING", "Flowing sixteenths", 5, HAND, "compound: by beat 1/16 (wave) | 4/4,2/2,2/4: by half 1/16 (wave) | by beat 1/16 (wave)");
+    public static final Figure FLOWING = Figure.of(
+            "FLOWING",
+            "Flowing sixteenths",
+            5,
+            HAND,
+            "compound: by beat 1/16 (wave) | 4/4,2/2,2/4: by half 1/16 (wave) | by beat 1/16 (wave)");
 
     /** Three to a beat. */
     public static final Figure TRIPLETS = Figure.of(
@@ -133,11 +142,7 @@ public final class Figures {
 
     /** Root with fifth, root with sixth, by turns. */
     public static final Figure SHUFFLE = Figure.of(
-                    "SHUFFLE",
-                    "Shuffle",
-                    3,
-                    HAND,
-                    "compound: by beat count 1+2*2 1+3 | 1/8 (1+2 1+2 1+3 1+3)")
+                    "SHUFFLE", "Shuffle", 3, HAND, "compound: by beat count 1+2*2 1+3 | 1/8 (1+2 1+2 1+3 1+3)")
             .laying(VoicingStyles.BOOGIE);
 
     /** Root, fifth, octave, tenth and back: 5-2-1, and 2 over the thumb. */

@@ -32,7 +32,9 @@ final class Order {
         }
         if (places < Math.min(notes, THREE)) {
             // No stroke is left for the rest of the chord: it sounds with the last.
-            return turn < places - 1 ? List.of(turn) : IntStream.range(turn, notes).boxed().toList();
+            return turn < places - 1
+                    ? List.of(turn)
+                    : IntStream.range(turn, notes).boxed().toList();
         }
         if (notes == 2) {
             int third = turn % THREE;
@@ -44,8 +46,7 @@ final class Order {
         if (inThrees) {
             boolean sixOfFour = notes >= FOUR && places % SIX == 0;
             int last = notes == FOUR && places == THREE ? notes - 1 : THREE - 1;
-            return List.of(
-                    sixOfFour ? toAndFro(FOUR, turn % SIX) : turn % THREE == THREE - 1 ? last : turn % THREE);
+            return List.of(sixOfFour ? toAndFro(FOUR, turn % SIX) : turn % THREE == THREE - 1 ? last : turn % THREE);
         }
         if (places % EIGHT == 0 && notes == FOUR) {
             return List.of(UP_AND_BACK_IN_EIGHT[turn % EIGHT]);

@@ -70,11 +70,18 @@ enum Role {
      * @param inThrees whether they go in threes
      */
     List<Integer> places(Layout layout, int turn, int group, int strokes, boolean inThrees) {
+        boolean wave = this == NEXT || this == WAVE;
+        if (wave && layout.bass() > 1 && layout.grips().size() > 1) {
+            // An octave sounds whole each time, and then the chord above it.
+            int above = layout.chord() - layout.upper();
+            return turn == 0 ? from(0, layout.upper()) : List.of(layout.upper() + Order.toAndFro(above, turn - 1));
+        }
         return switch (this) {
             case NEXT -> Order.up(layout.chord(), strokes, turn, inThrees);
-            case DOWN -> Order.up(layout.chord(), strokes, turn, inThrees).stream()
-                    .map(place -> layout.chord() - 1 - place)
-                    .toList();
+            case DOWN ->
+                Order.up(layout.chord(), strokes, turn, inThrees).stream()
+                        .map(place -> layout.chord() - 1 - place)
+                        .toList();
             case WAVE -> Order.wave(layout.chord(), strokes, turn, inThrees);
             default -> places.of(layout, turn, group);
         };

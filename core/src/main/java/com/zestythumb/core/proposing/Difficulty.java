@@ -59,8 +59,10 @@ public record Difficulty(
         for (ArrangedChord chord : tune.chords()) {
             for (Grip grip : chord.voicing().grips()) {
                 leap = before == null ? leap : Math.max(leap, shift(before, grip));
-                stretch = Math.max(stretch, grip.width());
                 before = grip;
+            }
+            for (Grip grip : tune.heldTogether(chord).grips()) {
+                stretch = Math.max(stretch, grip.width());
             }
         }
         int together = together(tune);

@@ -38,7 +38,11 @@ enum Idiom {
             "octaves ON_EACH_BEAT",
             "octaves REPEATED",
             "root-fifth-octave RIFF"),
-    RAG("close BASS_AND_CHORDS", "bass-then-chord BASS_AND_CHORDS", "bass-then-chord OFF_BEATS", "octave-then-chord OFF_BEATS"),
+    RAG(
+            "close BASS_AND_CHORDS",
+            "bass-then-chord BASS_AND_CHORDS",
+            "bass-then-chord OFF_BEATS",
+            "octave-then-chord OFF_BEATS"),
     SIX(
             "close BLOCK",
             "close UP_AND_BACK",
@@ -121,9 +125,8 @@ enum Idiom {
 
     /** The kind of a tune. */
     static Idiom of(LeadSheet sheet, List<ChordEvent> chords) {
-        String feel = sheet.heading().feel() == null
-                ? ""
-                : sheet.heading().feel().toLowerCase(Locale.ROOT);
+        String feel =
+                sheet.heading().feel() == null ? "" : sheet.heading().feel().toLowerCase(Locale.ROOT);
         Meter meter = sheet.meter();
         boolean sevenths = share(chords, event -> event.chord().tones().size() > 3) >= MOST;
         if (feel.contains("bossa") || feel.contains("latin")) {
@@ -207,6 +210,10 @@ enum Idiom {
 
     /** How many quarter notes a chord lasts on the average. */
     private static double quarters(List<ChordEvent> chords) {
-        return chords.stream().map(ChordEvent::duration).reduce(Fraction.ZERO, Fraction::plus).toDouble() / chords.size();
+        return chords.stream()
+                        .map(ChordEvent::duration)
+                        .reduce(Fraction.ZERO, Fraction::plus)
+                        .toDouble()
+                / chords.size();
     }
 }

@@ -149,7 +149,8 @@ public final class Proposals {
         }
         List<Pair> inTime = pairs.stream().filter(pair -> isInTime(pair, wish)).toList();
         return inTime.size() < ENOUGH && wish.texture() != Texture.ANY
-                ? Stream.concat(inTime.stream(), others(sheet, chords, hand, wish).stream()).toList()
+                ? Stream.concat(inTime.stream(), others(sheet, chords, hand, wish).stream())
+                        .toList()
                 : inTime.isEmpty() ? pairs : inTime;
     }
 
@@ -178,7 +179,9 @@ public final class Proposals {
             }
         }
         pairs.sort(Comparator.comparingInt(Pair::rank));
-        return pairs.stream().filter(pair -> isAmongFirst(pair, pairs)).toList();
+        return pairs.stream()
+                .filter(pair -> isAmongFirst(pair, pairs) && isInTime(pair, wish))
+                .toList();
     }
 
     private static boolean isAmongFirst(Pair pair, List<Pair> pairs) {
@@ -195,7 +198,9 @@ public final class Proposals {
     public static List<Step> steps(LeadSheet sheet, Choices choices) {
         Choices plain = choices.withStretches(List.of()).varied(false).with(Pedalling.NONE);
         Arrangement finished = Arrangement.of(sheet, plain);
-        StyleChoice own = plain.figure().lays() == null ? plain.style() : usual(plain.figure().lays());
+        StyleChoice own = plain.figure().lays() == null
+                ? plain.style()
+                : usual(plain.figure().lays());
         Choices held = plain.with(own).with(Figures.BLOCK).withPins(kept(finished));
         List<Step> steps = new ArrayList<>();
         add(

@@ -265,7 +265,8 @@ public final class VoicingSolver {
 
     private Solved solved(int i, Cheapest path, List<Voicing> all) {
         Voicing voicing = layers.get(i).get(path.choice(i));
-        return new Solved(voicing, cost(i, path::choice, voicing), task.pins().containsKey(i), alternatives(i, path, all));
+        return new Solved(
+                voicing, cost(i, path::choice, voicing), task.pins().containsKey(i), alternatives(i, path, all));
     }
 
     private Cost cost(int i, IntUnaryOperator choice, Voicing voicing) {

@@ -101,7 +101,9 @@ public record VoicingTask(
     private boolean isReached(Laid laid) {
         return laid.style()
                 .style()
-                .reaches(laid.chord(), new Wishes(
+                .reaches(
+                        laid.chord(),
+                        new Wishes(
                                 hand,
                                 mostNotes,
                                 laid.style().settings(),

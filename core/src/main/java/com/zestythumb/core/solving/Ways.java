@@ -143,7 +143,8 @@ final class Ways {
         Grips first = keys(to).first();
         int[][] moved = charged(last.moved(first));
         List<WayTerm> here = terms.stream()
-                .filter(term -> from.stream().anyMatch(term.left()) || to.stream().anyMatch(term.met()))
+                .filter(term ->
+                        from.stream().anyMatch(term.left()) || to.stream().anyMatch(term.met()))
                 .toList();
         if (charged.isEmpty() && here.isEmpty()) {
             return new Steps(moved, last.of(), first.of());
@@ -262,8 +263,7 @@ final class Ways {
             }
         }
         for (School.Entry entry : charged) {
-            int units =
-                    faults(entry, from, to, time(pair)).size();
+            int units = faults(entry, from, to, time(pair)).size();
             if (units > 0) {
                 charges.add(new Charge(entry.rule().id(), units, units * weight(entry)));
             }

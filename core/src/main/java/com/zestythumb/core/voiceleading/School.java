@@ -18,8 +18,14 @@ public record School(String id, String name, List<Entry> entries, boolean gather
      *
      * @param weight half steps that the solver pays rather than break it; 0 where it is only pointed out
      * @param limits its parameters, by name
+     * @param told whether what it finds is told; else the school does not mind it, and a teacher may weigh it all the same
      */
-    public record Entry(Rule rule, int weight, Map<String, Double> limits) {
+    public record Entry(Rule rule, int weight, Map<String, Double> limits, boolean told) {
+
+        /** One that is told. */
+        public Entry(Rule rule, int weight, Map<String, Double> limits) {
+            this(rule, weight, limits, true);
+        }
 
         public Entry {
             limits = Map.copyOf(limits);
@@ -64,6 +70,7 @@ public record School(String id, String name, List<Entry> entries, boolean gather
                     new Entry(STRETCH, 0, Map.of()),
                     new Entry(LEAP, 0, LEAPS),
                     new Entry(MUD, 0, GRACE),
+                    new Entry(PARALLELS, 0, Map.of(ParallelRule.BARE_FIFTHS, 0.0), false),
                     new Entry(CLASH, 0, Map.of()),
                     new Entry(COLLISION, 0, Map.of()),
                     new Entry(STRAIN, 0, STRAINS)),
@@ -77,7 +84,7 @@ public record School(String id, String name, List<Entry> entries, boolean gather
                     new Entry(STRETCH, 0, Map.of()),
                     new Entry(LEAP, 12, LEAPS),
                     new Entry(MUD, 0, GRACE),
-                    new Entry(PARALLELS, 12, Map.of(ParallelRule.BARE_FIFTHS, 1.0)),
+                    new Entry(PARALLELS, 24, Map.of(ParallelRule.BARE_FIFTHS, 1.0)),
                     new Entry(CLASH, 0, Map.of()),
                     new Entry(COLLISION, 0, Map.of()),
                     new Entry(DOUBLING, 0, Map.of()),

@@ -30,7 +30,6 @@ public record Around(
 
     private static final int HALF_STEP_BELOW = 11;
 
-
     public static final Around NOTHING = new Around(false, false, List.of(), List.of(), null, null, false, null);
 
     public Around {

@@ -8,6 +8,9 @@ public final class BassTerms {
 
     private static final int LOWEST = Pitch.parse("E2").midi();
     private static final int HIGHEST = Pitch.parse("D3").midi();
+    private static final int HIGHEST_OF_OCTAVES = Pitch.parse("B2").midi();
+    private static final int LOWEST_TRIAD = Pitch.parse("C3").midi();
+    private static final int HIGHEST_TRIAD = Pitch.parse("B3").midi();
     private static final int LOWEST_TENOR = Pitch.parse("E3").midi();
     private static final int HIGHEST_TENOR = Pitch.parse("G4").midi();
     private static final int OCTAVE = 12;
@@ -21,9 +24,26 @@ public final class BassTerms {
             "a bass by itself below E2 or above D3",
             "half steps",
             3,
-            (voicing, place) -> voicing.isSilent()
-                    ? 0
-                    : beyond(voicing.first().lowest().midi(), LOWEST, HIGHEST));
+            (voicing, place) ->
+                    voicing.isSilent() ? 0 : beyond(voicing.first().lowest().midi(), LOWEST, HIGHEST));
+
+    /** C2 to B2, where the lower note of an octave is at home. */
+    static final CostTerm OCTAVE_HOME = new CostTerm(
+            "octave-home",
+            "an octave that begins above B2",
+            "half steps",
+            2,
+            (voicing, place) ->
+                    voicing.isSilent() ? 0 : beyond(voicing.first().lowest().midi(), 0, HIGHEST_OF_OCTAVES));
+
+    /** C3 to B3, where the root of a triad is at home. */
+    static final CostTerm TRIAD_HOME = new CostTerm(
+            "triad-home",
+            "a triad that begins below C3 or above B3",
+            "half steps",
+            3,
+            (voicing, place) ->
+                    voicing.isSilent() ? 0 : beyond(voicing.first().lowest().midi(), LOWEST_TRIAD, HIGHEST_TRIAD));
 
     /** E3 to G4, where a tenor is at home. */
     static final CostTerm TENOR = new CostTerm(
@@ -31,9 +51,8 @@ public final class BassTerms {
             "a tenor below E3 or above G4",
             "half steps",
             2,
-            (voicing, place) -> voicing.isSilent()
-                    ? 0
-                    : beyond(voicing.first().highest().midi(), LOWEST_TENOR, HIGHEST_TENOR));
+            (voicing, place) ->
+                    voicing.isSilent() ? 0 : beyond(voicing.first().highest().midi(), LOWEST_TENOR, HIGHEST_TENOR));
 
     /** Two voices in octaves tell little, unless the tune has the rest. */
     static final CostTerm BARE = new CostTerm(
@@ -73,9 +92,8 @@ public final class BassTerms {
             "a written bass that leaves its line for another octave",
             "places",
             16,
-            (from, to, hand) -> (from.chord().hasSlash() || to.chord().hasSlash()) && Math.abs(way(from, to)) > TRITONE
-                    ? 1
-                    : 0,
+            (from, to, hand) ->
+                    (from.chord().hasSlash() || to.chord().hasSlash()) && Math.abs(way(from, to)) > TRITONE ? 1 : 0,
             voicing -> voicing.chord().hasSlash(),
             voicing -> voicing.chord().hasSlash());
 

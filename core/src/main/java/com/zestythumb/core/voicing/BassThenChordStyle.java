@@ -78,13 +78,17 @@ final class BassThenChordStyle extends NamedStyle {
                     ? 0
                     : Distance.between(from.last().midiKeys(), to.last().midiKeys()));
 
-    private static final List<CostTerm> TERMS = List.of(CostTerms.STRETCH, CostTerms.MUD, LEAP_WITHIN, BassTerms.HOME, UPPER_HOME);
+    private static final List<CostTerm> TERMS =
+            List.of(CostTerms.STRETCH, CostTerms.MUD, LEAP_WITHIN, BassTerms.HOME, UPPER_HOME);
+
+    private static final List<CostTerm> WITH_OCTAVE =
+            List.of(CostTerms.STRETCH, CostTerms.MUD, LEAP_WITHIN, BassTerms.OCTAVE_HOME, UPPER_HOME);
 
     private final boolean octave;
 
     /** A style with a bass note, or with its octave. */
     BassThenChordStyle(Label label, boolean octave) {
-        super(label, TERMS);
+        super(label, octave ? WITH_OCTAVE : TERMS);
         this.octave = octave;
     }
 
@@ -115,7 +119,10 @@ final class BassThenChordStyle extends NamedStyle {
         List<Voicing> shapes = UPPER.candidates(above, new Wishes(hand, wishes.mostNotes(), wishes.settings()));
         boolean fifth = !octave && FIFTH.equals(wishes.settings().getOrDefault(SECOND_BASS, FIFTH));
         Pitch lowest = Pitch.atOrAbove(chord.bass(), hand.lowest().midi());
-        List<Voicing> found = over(chord, lowest, shapes, FOURTH, hand, fifth);
+        List<Voicing> found = over(chord, lowest, shapes, octave ? OCTAVE + 1 : FOURTH, hand, fifth);
+        if (found.isEmpty() && octave) {
+            found = over(chord, lowest, shapes, FOURTH, hand, false);
+        }
         // Where the range ends soon above the bass the chord lies close to it, and with it where there is no room.
         if (found.isEmpty()) {
             found = over(chord, lowest, shapes, 1, hand, fifth);

@@ -116,8 +116,7 @@ final class CloseStyle implements VoicingStyle {
         return laid(chord, sets, inversions, wishes);
     }
 
-    private static List<Voicing> laid(
-            Chord chord, List<List<PitchClass>> sets, Inversions inversions, Wishes wishes) {
+    private static List<Voicing> laid(Chord chord, List<List<PitchClass>> sets, Inversions inversions, Wishes wishes) {
         List<Voicing> found = new ArrayList<>();
         for (List<PitchClass> tones : sets) {
             for (PitchClass bass : basses(chord, tones, inversions, wishes.strokes())) {
@@ -131,8 +130,7 @@ final class CloseStyle implements VoicingStyle {
     }
 
     /** And, where the hand does not hold the chord over its root, as much of it as it does. */
-    private static List<Voicing> withRoot(
-            List<Voicing> held, List<Voicing> found, Chord chord, Wishes wishes) {
+    private static List<Voicing> withRoot(List<Voicing> held, List<Voicing> found, Chord chord, Wishes wishes) {
         List<Voicing> rooted = found.stream()
                 .filter(voicing -> voicing.soundingBass().equals(chord.root()))
                 .toList();
@@ -157,7 +155,8 @@ final class CloseStyle implements VoicingStyle {
             List<Pitch> pitches = new ArrayList<>(voicing.pitches());
             pitches.add(new Pitch(pitches.get(0).pitchClass(), pitches.get(0).octave() + 1));
             Voicing four = Voicing.inOneGrip(voicing.chord(), pitches);
-            if (wishes.allow(four) && pitches.get(TRIAD).midi() <= wishes.hand().highest().midi()) {
+            if (wishes.allow(four)
+                    && pitches.get(TRIAD).midi() <= wishes.hand().highest().midi()) {
                 doubled.add(four);
             }
         }
@@ -202,7 +201,7 @@ final class CloseStyle implements VoicingStyle {
                 && chord.quality().equals(Chord.parse("Cdim7").quality());
         boolean besides = Math.floorMod(tone.semitone() - chord.bass().semitone() + 1, 12) <= 2;
         boolean root = tone.equals(chord.root())
-                && (all.size() == FINGERS || chord.bassMember() < 0 && besides);
+                && (all.size() == FINGERS && chord.quality().numbered(6) == null || chord.bassMember() < 0 && besides);
         return plainFifth || diminished || root;
     }
 

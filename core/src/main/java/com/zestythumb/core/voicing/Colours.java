@@ -62,7 +62,8 @@ final class Colours {
         if (isDominant(chord)) {
             boolean ofMinor = key != null
                     && key.mode().degree(3).semitones() == 3
-                    && chord.root().soundsLike(key.degree(5));
+                    && chord.root().soundsLike(key.degree(5))
+                    && !leadsToMajor(chord, around.next());
             boolean low = note.equals(lowNinth(chord)) || note.equals(lowThirteenth(chord));
             return low != (ofMinor || leadsToMinor(chord, around.next()));
         }
@@ -95,9 +96,17 @@ final class Colours {
 
     /** Whether a dominant leads a fifth down to a minor chord, whose key has its ninth and thirteenth lowered. */
     static boolean leadsToMinor(Chord chord, Chord next) {
+        return leadsTo(chord, next, 3);
+    }
+
+    private static boolean leadsToMajor(Chord chord, Chord next) {
+        return leadsTo(chord, next, 4);
+    }
+
+    private static boolean leadsTo(Chord chord, Chord next, int thirdOfNext) {
         Interval third = next == null ? null : next.quality().numbered(3);
         return third != null
-                && third.semitones() == 3
+                && third.semitones() == thirdOfNext
                 && next.root().soundsLike(chord.root().plus(FOURTH))
                 && isDominant(chord);
     }

@@ -44,7 +44,11 @@ public final class CostTerms {
             });
 
     public static final CostTerm MISSING_COLOUR = new CostTerm(
-            "missing-colour", "left without its sixth, ninth, eleventh or thirteenth", "notes", 14, (voicing, place) -> {
+            "missing-colour",
+            "left without its sixth, ninth, eleventh or thirteenth",
+            "notes",
+            14,
+            (voicing, place) -> {
                 int missing = 0;
                 for (Interval interval : voicing.chord().quality().intervals()) {
                     Member member = Member.numbered(interval.steps() + 1);
@@ -55,11 +59,7 @@ public final class CostTerms {
 
     /** Of a ninth chord the root goes before the ninth; a bass, or the ear, has it. */
     public static final CostTerm MISSING_ROOT = new CostTerm(
-            "missing-root",
-            "left without its root",
-            "chords",
-            8,
-            (voicing, place) -> voicing.has(Member.ROOT) ? 0 : 1);
+            "missing-root", "left without its root", "chords", 8, (voicing, place) -> voicing.has(Member.ROOT) ? 0 : 1);
 
     /** Where a hand cannot hold the seventh over the bass that is written. */
     public static final CostTerm MISSING_SEVENTH = new CostTerm(

@@ -49,7 +49,9 @@ final class MemberStyle extends NamedStyle {
         PLAINFIFTH(chord -> chord.hasSlash() ? null : first(chord, 5)),
         /** The fifth over a written bass; where it is that bass, the third. */
         OTHER(chord -> chord.hasSlash()
-                ? first(chord, 5) != null && first(chord, 5).soundsLike(chord.bass()) ? first(chord, 3, 4, 2) : first(chord, 5)
+                ? first(chord, 5) != null && first(chord, 5).soundsLike(chord.bass())
+                        ? first(chord, 3, 4, 2)
+                        : first(chord, 5)
                 : null),
         RISE(chord -> chord.hasSlash() ? chord.root() : first(chord, 5));
 
@@ -81,7 +83,7 @@ final class MemberStyle extends NamedStyle {
             "foreign-colour",
             "an added ninth or thirteenth that the key does not have",
             "notes",
-            6,
+            9,
             (voicing, place) -> {
                 int foreign = 0;
                 for (Tone tone : voicing.first().tones()) {
@@ -92,11 +94,7 @@ final class MemberStyle extends NamedStyle {
 
     /** Where a colour gives way to the root or the fifth. */
     private static final CostTerm PLAIN_COLOUR = new CostTerm(
-            "plain-colour",
-            "a ninth or thirteenth left out for root or fifth",
-            "notes",
-            3,
-            (voicing, place) -> {
+            "plain-colour", "a ninth or thirteenth left out for root or fifth", "notes", 6, (voicing, place) -> {
                 if (voicing.first().tones().size() < FOUR) {
                     return 0;
                 }
@@ -131,7 +129,13 @@ final class MemberStyle extends NamedStyle {
      *     for every chord
      */
     MemberStyle(Label label, String... rows) {
-        this(label, TERMS, List.of(), false, ANYWHERE, Arrays.stream(rows).map(MemberStyle::shapes).toList());
+        this(
+                label,
+                TERMS,
+                List.of(),
+                false,
+                ANYWHERE,
+                Arrays.stream(rows).map(MemberStyle::shapes).toList());
     }
 
     private MemberStyle(
@@ -239,7 +243,7 @@ final class MemberStyle extends NamedStyle {
     private static List<Voicing> laid(Chord chord, List<List<Place>> row, Wishes wishes) {
         List<Voicing> here = new ArrayList<>();
         row.forEach(shape -> addEverywhere(chord, shape, wishes.hand(), here));
-        return here;
+        return here.stream().distinct().toList();
     }
 
     /** The notes of a shape from below; none where the chord has no such member. */

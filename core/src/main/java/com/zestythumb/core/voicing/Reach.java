@@ -32,6 +32,7 @@ public record Reach(List<Integer> white, List<Integer> black) {
 
     /** A major sixth, over which the fourth degree's six-four lies. */
     private static final int SIXTH = 9;
+
     private static final int OUTER = 3;
     private static final int LARGE = 15;
     private static final int FINGERS = 5;

@@ -47,10 +47,14 @@ public enum Strokes {
         if (this == BASS_APART) {
             return grip.tones().size() < 3
                     ? far
-                    : Math.max(far, hand.beyond(new Grip(grip.tones().subList(1, grip.tones().size()))));
+                    : Math.max(
+                            far,
+                            hand.beyond(new Grip(
+                                    grip.tones().subList(1, grip.tones().size()))));
         }
         for (int i = 1; i < grip.tones().size(); i++) {
-            int step = grip.tones().get(i).pitch().midi() - grip.tones().get(i - 1).pitch().midi();
+            int step = grip.tones().get(i).pitch().midi()
+                    - grip.tones().get(i - 1).pitch().midi();
             far = Math.max(far, step - OCTAVE);
         }
         return far;
@@ -60,13 +64,16 @@ public enum Strokes {
     public int mud(Voicing voicing) {
         int depth = 0;
         for (Grip grip : voicing.bothHands()) {
-            depth = Math.max(depth, this == ONE_BY_ONE || this == PAIRS ? 0 : LowIntervalLimits.depth(keys(grip, voicing)));
+            depth = Math.max(
+                    depth, this == ONE_BY_ONE || this == PAIRS ? 0 : LowIntervalLimits.depth(keys(grip, voicing)));
         }
         return depth;
     }
 
     private int[] keys(Grip grip, Voicing voicing) {
-        boolean upper = this == BASS_APART && voicing.grips().size() == 1 && grip.tones().size() > 1;
+        boolean upper = this == BASS_APART
+                && voicing.grips().size() == 1
+                && grip.tones().size() > 1;
         return upper ? new Grip(grip.tones().subList(1, grip.tones().size())).midiKeys() : grip.midiKeys();
     }
 }

@@ -57,7 +57,8 @@ public final class TuneTerms {
                 for (Pitch note : place.around().strong()) {
                     clashes += count(
                             voicing,
-                            tone -> clash(note.midi() - tone.pitch().midi()) && !isNamedTension(voicing.chord(), note, tone));
+                            tone -> clash(note.midi() - tone.pitch().midi())
+                                    && !isNamedTension(voicing.chord(), note, tone));
                 }
                 return clashes;
             });
@@ -106,8 +107,11 @@ public final class TuneTerms {
             "a phrase that ends on a six-four",
             "phrases",
             30,
-            (voicing, place) ->
-                    place.around().phraseEnd() && BassTerms.isSixFour(voicing) && !voicing.chord().hasSlash() ? 1 : 0);
+            (voicing, place) -> place.around().phraseEnd()
+                            && BassTerms.isSixFour(voicing)
+                            && !voicing.chord().hasSlash()
+                    ? 1
+                    : 0);
 
     private static final int LOWEST_LINE = Pitch.parse("G2").staffStep();
     private static final int HIGHEST_LINE = Pitch.parse("A3").staffStep();
@@ -143,8 +147,16 @@ public final class TuneTerms {
             ACCIDENTALS);
 
     /** Those that charge nothing where nothing is known of the tune. */
-    public static final Set<CostTerm> OF_THE_TUNE =
-            Set.of(DOUBLED_AT_REST, DOUBLED, LEADING_TONE, ALTERED, CLASH, COLLISION, ROOT_AT_CLOSES, ROOT_BESIDE_SLASHES, SIX_FOUR_GOAL);
+    public static final Set<CostTerm> OF_THE_TUNE = Set.of(
+            DOUBLED_AT_REST,
+            DOUBLED,
+            LEADING_TONE,
+            ALTERED,
+            CLASH,
+            COLLISION,
+            ROOT_AT_CLOSES,
+            ROOT_BESIDE_SLASHES,
+            SIX_FOUR_GOAL);
 
     private TuneTerms() {}
 

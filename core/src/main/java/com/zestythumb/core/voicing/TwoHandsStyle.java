@@ -130,8 +130,8 @@ final class TwoHandsStyle extends NamedStyle {
                 wishes.hand().reading());
         // The right hand's chord goes by its root, whatever the left has below.
         Chord plain = new Chord(chord.root(), chord.quality(), chord.root(), chord.upper());
-        List<Voicing> above =
-                (shared ? FILLER : CHORD).candidates(shared ? chord : plain, new Wishes(right, wishes.mostNotes(), wishes.settings()));
+        List<Voicing> above = (shared ? FILLER : CHORD)
+                .candidates(shared ? chord : plain, new Wishes(right, wishes.mostNotes(), wishes.settings()));
         List<Voicing> found = new ArrayList<>();
         for (Pitch bass : basses(chord, wishes.hand())) {
             for (Voicing one : above) {
@@ -163,8 +163,7 @@ final class TwoHandsStyle extends NamedStyle {
         List<Tone> left = new ArrayList<>();
         left.add(new Tone(bass, Member.of(chord, bass.pitchClass())));
         Pitch octave = new Pitch(bass.pitchClass(), bass.octave() + 1);
-        if (share == Share.OCTAVE
-                && hand.beyond(Grip.of(chord, List.of(bass, octave))) == 0) {
+        if (share == Share.OCTAVE && hand.beyond(Grip.of(chord, List.of(bass, octave))) == 0) {
             left.add(new Tone(octave, left.get(0).member()));
         }
         List<Tone> right = new ArrayList<>();

@@ -16,10 +16,10 @@ public final class VoicingStyles {
 
     /** Root and fifth, for either kind of chord. */
     public static final VoicingStyle OPEN_FIFTHS = new MemberStyle(
-            new Label("open-fifths", "Open fifths", "root and fifth, the same shape on every root", 1),
-            "bass rise",
-            "bass root",
-            "bass")
+                    new Label("open-fifths", "Open fifths", "root and fifth, the same shape on every root", 1),
+                    "bass rise",
+                    "bass root",
+                    "bass")
             .onRoot();
 
     /** Root with third or seventh: which of them is the nearer, by turns where roots fall in fifths (common practice). */
@@ -40,40 +40,43 @@ public final class VoicingStyles {
 
     /** The bass in octaves, which is the little finger and the thumb. */
     public static final VoicingStyle OCTAVES = new MemberStyle(
-            new Label("octaves", "Bass in octaves", "little finger and thumb on the bass", 3), "bass bass", "bass")
+                    new Label("octaves", "Bass in octaves", "little finger and thumb on the bass", 3),
+                    "bass bass",
+                    "bass")
             .onRoot();
 
     public static final VoicingStyle ROOT_FIFTH_OCTAVE = new MemberStyle(
-            new Label("root-fifth-octave", "Root, fifth, octave", "wide and plain", 3),
-            "bass plainfifth bass, bass rootabove other",
-            "bass rise",
-            "bass root",
-            "bass")
+                    new Label("root-fifth-octave", "Root, fifth, octave", "wide and plain", 3),
+                    "bass plainfifth bass, bass rootabove other",
+                    "bass rise",
+                    "bass root",
+                    "bass")
             .onRoot();
 
     /** The wide triad, for large hands. */
     public static final VoicingStyle ROOT_FIFTH_TENTH = new MemberStyle(
-            new Label("root-fifth-tenth", "Root, fifth, tenth", "the wide triad, for large hands", 5),
-            "bass plainfifth third, bass rootabove other",
-            "bass plainfifth bass",
-            "bass rise",
-            "bass")
+                    new Label("root-fifth-tenth", "Root, fifth, tenth", "the wide triad, for large hands", 5),
+                    "bass plainfifth third, bass rootabove other",
+                    "bass plainfifth bass",
+                    "bass rise",
+                    "bass")
             .onRoot();
 
     /** Every triad in root position, the same shape on every root. */
     public static final VoicingStyle TRIADS = new MemberStyle(
-            new Label("triads", "Root position", "the same shape slides from root to root", 1),
-            "bass third fifth",
-            "bass third",
-            "bass")
+                    new Label("triads", "Root position", "the same shape slides from root to root", 1),
+                    "bass third fifth",
+                    "bass third",
+                    "bass")
+            .inPlaceOfRegister(BassTerms.TRIAD_HOME)
             .onRoot();
 
     /** Root and third an octave higher. */
     public static final VoicingStyle TENTHS = new MemberStyle(
-            new Label("tenths", "Tenths", "the bass and the third an octave higher; large hands, or rolled", 5),
-            "bass tenth",
-            "bass third",
-            "bass")
+                    new Label("tenths", "Tenths", "the bass and the third an octave higher; large hands, or rolled", 5),
+                    "bass tenth",
+                    "bass third",
+                    "bass")
             .onRoot();
 
     /** Triads in open position: every other note an octave higher. */
@@ -86,21 +89,21 @@ public final class VoicingStyles {
 
     /** Third, seventh, ninth and fifth or thirteenth, the third or the seventh lowest; no root (common practice). */
     public static final VoicingStyle ROOTLESS = new MemberStyle(
-            new Label(
-                    "rootless",
-                    "Rootless",
-                    "third, seventh and ninth, with fifth or thirteenth; the bass is left to somebody else",
-                    5),
-            "third colour seventh ninth, seventh ninth third colour, "
-                    + "third lowcolour seventh lowninth, seventh lowninth third lowcolour, "
-                    + "third fifth seventh ninth, seventh ninth third fifth, "
-                    + "third fifth seventh root, seventh root third fifth",
-            "third seventh ninth, seventh ninth third, third seventh lowninth, seventh lowninth third",
-            "third seventh, seventh third",
-            "third fifth root, fifth root third, root third fifth",
-            "third root, root third",
-            "root fifth, fifth root",
-            "root")
+                    new Label(
+                            "rootless",
+                            "Rootless",
+                            "third, seventh and ninth, with fifth or thirteenth; the bass is left to somebody else",
+                            5),
+                    "third colour seventh ninth, seventh ninth third colour, "
+                            + "third lowcolour seventh lowninth, seventh lowninth third lowcolour, "
+                            + "third fifth seventh ninth, seventh ninth third fifth, "
+                            + "third fifth seventh root, seventh root third fifth",
+                    "third seventh ninth, seventh ninth third, third seventh lowninth, seventh lowninth third",
+                    "third seventh, seventh third",
+                    "third fifth root, fifth root third, root third fifth",
+                    "third root, root third",
+                    "root fifth, fifth root",
+                    "root")
             .between("D3", "C4", "A4")
             .coloured();
 

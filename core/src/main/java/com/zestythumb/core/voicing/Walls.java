@@ -36,8 +36,7 @@ final class Walls {
     /** Of the ways to lay a chord those within the walls; never none. Double flats and sharps are spelled as they are read. */
     static List<Voicing> within(List<Voicing> all, Chord chord, VoicingStyle.Wishes wishes) {
         List<Voicing> found = reached(all, chord, wishes);
-        boolean doubled =
-                chord.tones().stream().anyMatch(tone -> Math.abs(tone.alteration()) > 1);
+        boolean doubled = chord.tones().stream().anyMatch(tone -> Math.abs(tone.alteration()) > 1);
         return doubled ? found.stream().map(Walls::readable).toList() : found;
     }
 
@@ -79,9 +78,9 @@ final class Walls {
         int most = parts.stream().mapToInt(part -> part.tones().size()).max().orElse(0);
         List<Voicing> fullest =
                 parts.stream().filter(part -> part.tones().size() == most).toList();
-        return fullest.isEmpty() ? List.of(bass(chord, wishes.hand())) : some(fullest, voicing -> wishes.strokes()
-                        .mud(voicing)
-                <= GRACE);
+        return fullest.isEmpty()
+                ? List.of(bass(chord, wishes.hand()))
+                : some(fullest, voicing -> wishes.strokes().mud(voicing) <= GRACE);
     }
 
     private static List<Voicing> some(List<Voicing> all, Predicate<Voicing> wanted) {
@@ -101,8 +100,9 @@ final class Walls {
 
     /** Each grip with its lowest note and what is reached above it. */
     private static Voicing part(Voicing voicing, VoicingStyle.Wishes wishes) {
-        List<Grip> grips =
-                voicing.grips().stream().map(grip -> part(grip, voicing, wishes)).toList();
+        List<Grip> grips = voicing.grips().stream()
+                .map(grip -> part(grip, voicing, wishes))
+                .toList();
         List<Grip> right = voicing.right().stream()
                 .map(grip -> part(grip, voicing, wishes))
                 .toList();

@@ -14,13 +14,7 @@ import java.util.function.Predicate;
  * @param met voicings on the way to which it may, wherever it comes from
  */
 public record WayTerm(
-        String id,
-        String name,
-        String unit,
-        int weight,
-        Count count,
-        Predicate<Voicing> left,
-        Predicate<Voicing> met) {
+        String id, String name, String unit, int weight, Count count, Predicate<Voicing> left, Predicate<Voicing> met) {
 
     /** One that any way may earn. */
     public WayTerm(String id, String name, String unit, int weight, Count count) {

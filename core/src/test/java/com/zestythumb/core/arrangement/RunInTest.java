@@ -71,7 +71,7 @@ class RunInTest {
     @Test
     void isNotEverywhere() {
         String eight = "key: C major\n| C | F | G | C | F | C | G | C | F | C |";
-        Arrangement tune = arrange(eight, Choices.USUAL.with(Figures.BROKEN_UP));
+        Arrangement tune = arrange(eight, Choices.USUAL.with(Figures.ALBERTI));
         assertThat(run(tune)).extracting(TimedNote::bar).containsOnly(3);
         assertThat(tune.notesOf(7).stream().map(TimedNote::pitch).toList())
                 .isNotEqualTo(tune.notesOf(0).stream().map(TimedNote::pitch).toList());

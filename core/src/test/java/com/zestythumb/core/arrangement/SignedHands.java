@@ -106,9 +106,12 @@ final class SignedHands {
         String[] words = line.substring(0, colon).split(" ");
         List<List<String>> bars = new ArrayList<>();
         for (String bar : line.substring(colon + 3).split(" \\| ")) {
-            bars.add(bar.strip().equals("%")
-                    ? bars.get(bars.size() - 1)
-                    : Arrays.stream(bar.split(" or ")).map(String::strip).toList());
+            bars.add(
+                    bar.strip().equals("%")
+                            ? bars.get(bars.size() - 1)
+                            : Arrays.stream(bar.split(" or "))
+                                    .map(String::strip)
+                                    .toList());
         }
         if (bars.size() != sheet.bars().size()) {
             throw new AssertionError(name + ": " + line + " has " + bars.size() + " bars, its chart "
@@ -144,7 +147,9 @@ final class SignedHands {
                 strokes.computeIfAbsent(note.onset(), at -> new ArrayList<>()).add(note);
             }
         }
-        strokes.values().forEach(notes -> notes.sort((a, b) -> a.pitch().midi() - b.pitch().midi()));
+        strokes.values()
+                .forEach(notes ->
+                        notes.sort((a, b) -> a.pitch().midi() - b.pitch().midi()));
         return strokes;
     }
 
@@ -189,11 +194,7 @@ final class SignedHands {
     }
 
     private static boolean isOne(
-            char kind,
-            TimedNote note,
-            Fraction at,
-            Arrangement tune,
-            SortedMap<Fraction, List<TimedNote>> strokes) {
+            char kind, TimedNote note, Fraction at, Arrangement tune, SortedMap<Fraction, List<TimedNote>> strokes) {
         ArrangedChord chord = tune.chords().get(note.chord());
         boolean ofChord = chord.chord().tones().stream()
                 .anyMatch(tone -> tone.soundsLike(note.pitch().pitchClass()));
@@ -217,9 +218,10 @@ final class SignedHands {
                 strokes.headMap(at).values().forEach(before::addAll);
                 PitchClass fifth = chord.chord()
                         .root()
-                        .plus(chord.chord().quality().numbered(5) == null
-                                ? com.zestythumb.core.pitch.Interval.PERFECT_FIFTH
-                                : chord.chord().quality().numbered(5));
+                        .plus(
+                                chord.chord().quality().numbered(5) == null
+                                        ? com.zestythumb.core.pitch.Interval.PERFECT_FIFTH
+                                        : chord.chord().quality().numbered(5));
                 yield note.pitch().pitchClass().soundsLike(fifth)
                         || note.pitch().pitchClass().soundsLike(chord.chord().root());
             }
@@ -251,7 +253,9 @@ final class SignedHands {
         boolean ofChord = notes.stream()
                 .allMatch(note -> chord.tones().stream()
                         .anyMatch(tone -> tone.soundsLike(note.pitch().pitchClass())));
-        boolean close = notes.get(notes.size() - 1).pitch().midi() - notes.get(0).pitch().midi() <= 12;
+        boolean close = notes.get(notes.size() - 1).pitch().midi()
+                        - notes.get(0).pitch().midi()
+                <= 12;
         boolean told = List.of(3, 7).stream()
                 .map(number -> chord.quality().numbered(number))
                 .allMatch(interval -> interval == null

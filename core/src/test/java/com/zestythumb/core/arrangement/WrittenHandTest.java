@@ -12,6 +12,7 @@ import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import java.util.ArrayList;
 import java.util.List;
@@ -67,7 +68,7 @@ class WrittenHandTest {
         assertThat(tune.notes()).extracting(TimedNote::finger).containsExactly(5, 3, 1, 5, 3, 1, 5, 3, 1);
         assertThat(HandMove.between(tune.chords().get(0), tune.chords().get(1)).sentence())
                 .isEqualTo("the whole shape slides up a fourth");
-        assertThat(Findings.in(tune).stream()
+        assertThat(Findings.in(tune, School.CLASSICAL).stream()
                         .map(finding -> FindingWords.of(finding, tune).message()))
                 .contains("bass and top go in parallel fifths from C to F");
         BarMap map = BarMap.of(tune);

@@ -44,18 +44,18 @@ class FigureTest {
         "ALBERTI,3,3/8,1 3 2",
         "ALBERTI,4,4/4,1 4 2 4 1 4 3 4",
         "ALBERTI,2,2/4,1 2 1 2",
-        "BROKEN_UP,3,3/4,1 2 3 1 2 3",
-        "BROKEN_UP,3,4/4,1 2 3 1 1 2 3 1",
+        "BROKEN_UP,3,3/4,1 2 3 2 3 2",
+        "BROKEN_UP,3,4/4,1 2 3 2 1 2 3 2",
         "BROKEN_UP,4,4/4,1 2 3 4 1 2 3 4",
         "BROKEN_UP,3,6/8,1 2 3 1 2 3",
         "UP_AND_BACK,3,4/4,1 2 3 2 1 2 3 2",
-        "UP_AND_BACK,3,6/8,1 2 3 2 3 2",
+        "UP_AND_BACK,3,6/8,1 2 3 1 2 3",
         "UP_AND_BACK,4,6/8,1 2 3 4 3 2",
         "UP_AND_BACK,3,3/4,1 2 3 2 3 2",
         "UP_AND_BACK,2,2/4,1 2 1 2",
         "BLOCK,3,4/4,1+2+3",
         "BLOCK,4,6/8,1+2+3+4",
-        "BROKEN_DOWN,3,3/4,3 2 1 3 2 1",
+        "BROKEN_DOWN,3,3/4,3 2 1 2 1 2",
         "BROKEN_DOWN,4,4/4,4 3 2 1 4 3 2 1",
         "ON_EACH_BEAT,3,3/4,1+2+3 1+2+3 1+2+3",
         "ON_EACH_BEAT,3,6/8,1+2+3 1+2+3",
@@ -75,16 +75,23 @@ class FigureTest {
         "ONLY_OFF,3,2/4,1+2+3 1+2+3",
         "RIFF,3,4/4,1 3 2 3 1 3 2 3",
         "WAVE,3,4/4,1 2 3 2 1 2 3 2",
-        "WAVE,3,6/8,1 2 3 2 1 2",
+        "WAVE,3,6/8,1 2 3 1 2 3",
+        "WAVE,4,4/4,1 2 3 4 3 2 3 2",
+        "WAVE,4,3/4,1 2 3 4 3 2",
+        "FLOWING,4,4/4,1 2 3 4 3 2 3 2 1 2 3 4 3 2 3 2",
+        "TRIPLETS,4,4/4,1 2 3 4 3 2 1 2 3 4 3 2",
+        "OPEN_ARPEGGIO,4,6/8,1 2 3 4 3 2",
+        "BOOGIE,4,4/4,1+2 1+2 1+3 1+3 1+4 1+4 1+3 1+3",
+        "OCTAVE_RIFF,3,2/4,1 3 2 3",
         "FLOWING,3,2/4,1 2 3 2 1 2 3 2",
-        "TRIPLETS,3,2/4,1 2 3 2 1 2",
+        "TRIPLETS,3,2/4,1 2 3 1 2 3",
         "TRIPLETS,3,6/8,1 2 3 1 2 3",
         "ANTICIPATED,3,4/4,1+2+3 1+2+3",
         "THREE_THREE_TWO,3,4/4,1+2+3 1+2+3 1+2+3",
         "THREE_THREE_TWO,3,7/8,1+2+3 1+2+3 1+2+3",
         "DETACHED,3,3/4,1+2+3 1+2+3 1+2+3",
         "BASS_AND_CHORDS,3,5/4,1 2+3 2+3 2+3 2+3",
-        "UP_AND_BACK,3,12/8,1 2 3 2 3 2 1 2 3 2 3 2"
+        "UP_AND_BACK,3,12/8,1 2 3 1 2 3 1 2 3 1 2 3"
     })
     void runsInItsOrder(String figure, int notes, String meter, String expected) {
         assertThat(wholeBar(Figures.named(figure), notes, meter)).isEqualTo(expected);
@@ -95,9 +102,9 @@ class FigureTest {
     @CsvSource({
         "BASS_AND_CHORDS,1 3,4/4,1 2+3+4 1 2+3+4",
         "BASS_AND_CHORDS,1 3 1 3,4/4,1 2+3+4 5 6+7+8",
-        "BASS_AND_CHORDS,2 3,4/4,1 3+4+5 1 3+4+5",
-        "UP_AND_BACK,2 3,4/4,1 3 4 5 1 3 4 5",
-        "BROKEN_UP,2 3,3/4,1 2 3 4 5 1",
+        "BASS_AND_CHORDS,2 3,4/4,1+2 3+4+5 1+2 3+4+5",
+        "UP_AND_BACK,2 3,4/4,1+2 3 4 5 1+2 3 4 5",
+        "BROKEN_UP,2 3,3/4,1+2 3 4 5 4 3",
         "WAVE,3 3,3/4,1 2 3 4 5 6",
         "BLOCK,1 3 1 3,4/4,1+2+3+4"
     })
@@ -116,7 +123,8 @@ class FigureTest {
     @Test
     void startsAnewWithAChordInsideTheBar() {
         assertThat(order(Figures.ALBERTI, 3, "4/4", Fraction.of(3), Fraction.of(1)))
-                .isEqualTo("1 3");
+                .as("what no stroke is left for sounds with the last")
+                .isEqualTo("1 2+3");
         assertThat(order(Figures.ALBERTI, 3, "3/4", Fraction.of(1), Fraction.of(2)))
                 .isEqualTo("1 3 2 3");
         assertThat(order(Figures.ALBERTI, 3, "4/4", Fraction.of(1), Fraction.of(3)))
@@ -141,7 +149,8 @@ class FigureTest {
     /** Each voice goes on without gap, but for rests that the text says, and not beyond its chord. */
     private static void assertFills(Figure figure, Meter meter, Fraction start, Fraction length, int notes) {
         List<Step> steps = figure.over(Layout.of(notes), start, length, meter);
-        boolean rests = figure.text().contains("rest");
+        // Two notes in threes leave the third stroke out.
+        boolean rests = figure.text().contains("rest") || notes == 2;
         assertThat(steps).isNotEmpty();
         for (int voice = 0; voice < 2; voice++) {
             Fraction at = Fraction.ZERO;
@@ -166,9 +175,9 @@ class FigureTest {
     void soundsEveryNoteOfTheChordItWantsInABar(Figure figure) {
         for (Meter meter : METERS) {
             Set<Integer> heard = new HashSet<>();
-            figure.over(Layout.of(3), Fraction.ZERO, meter.barLength(), meter)
+            figure.over(Layout.of(Math.min(3, figure.mostNotes())), Fraction.ZERO, meter.barLength(), meter)
                     .forEach(step -> heard.addAll(step.notes()));
-            assertThat(heard).containsExactlyInAnyOrder(0, 1, 2);
+            assertThat(heard).hasSize(Math.min(3, figure.mostNotes()));
         }
     }
 

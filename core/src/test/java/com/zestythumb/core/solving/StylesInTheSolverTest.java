@@ -123,7 +123,7 @@ class StylesInTheSolverTest {
     void tellWhatTheSchoolCharges() {
         VoicingTask roots = VoicingTask.of(chords("C Dm"), StyleChoice.close(Inversions.ROOT_POSITION), Hand.OCTAVE)
                 .with(School.CLASSICAL);
-        assertThat(VoicingSolver.solve(roots).get(1).cost().charges()).contains(new Cost.Charge("parallels", 1, 12));
+        assertThat(VoicingSolver.solve(roots).get(1).cost().charges()).contains(new Cost.Charge("parallels", 1, 24));
     }
 
     @Test

@@ -29,6 +29,7 @@ import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.VoicingStyles;
 import com.zestythumb.core.voicing.WayTerm;
+import com.zestythumb.core.voicing.WayTerms;
 import com.zestythumb.core.voicing.Weights;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -88,6 +89,9 @@ class WishesTest {
             VoicingTask task = task(tune.toString().strip());
             for (CostTerm term : VoicingStyles.CLOSE.terms()) {
                 task = task.with(task.weights().with(term.id(), term.id().equals("stretch") ? 100 : 0));
+            }
+            for (WayTerm term : WayTerms.ALL) {
+                task = task.with(task.weights().with(term.id(), term == WayTerm.MOTION ? 1 : 0));
             }
             int best = motion(VoicingSolver.solve(task));
             int nearest = greedy(task);
@@ -168,7 +172,7 @@ class WishesTest {
             Place place = new Place(
                     task.hand(),
                     i == task.transitions().opening(),
-                    i == task.transitions().closing());
+                    i == task.transitions().closing() && task.transitions().next(i) < 0);
             for (CostTerm term : VoicingStyles.CLOSE.terms()) {
                 cost += term.charge(row.get(i), place);
             }
@@ -177,6 +181,11 @@ class WishesTest {
             cost += Distance.between(
                     row.get(pair.from()).first().midiKeys(),
                     row.get(pair.to()).first().midiKeys());
+            for (WayTerm term : WayTerms.ALL) {
+                cost += term == WayTerm.MOTION
+                        ? 0
+                        : term.weight() * term.count().of(row.get(pair.from()), row.get(pair.to()), task.hand());
+            }
         }
         long shapes = row.stream().distinct().count();
         long hands = row.stream().map(ShapesToLearn::pattern).distinct().count();
@@ -236,7 +245,8 @@ class WishesTest {
         Key key = leadingTone == null
                 ? null
                 : Key.parse(PitchClass.parse(leadingTone).plus(Interval.parse("m2")) + " major");
-        Place place = new Place(Hand.OCTAVE, false, false, new Around(false, false, tune, tune, null, null, false, key));
+        Place place =
+                new Place(Hand.OCTAVE, false, false, new Around(false, false, tune, tune, null, null, false, key));
         Voicing voicing = Voicing.inOneGrip(
                 Chord.parse(symbol),
                 Arrays.stream(notes.split(" ")).map(Pitch::parse).toList());
@@ -363,7 +373,7 @@ class WishesTest {
     @Test
     void parallelsWeighWhatTheTeacherSays() {
         VoicingTask popular = task("C Dm C");
-        VoicingTask minding = popular.with(popular.weights().with("parallels", 12));
+        VoicingTask minding = popular.with(popular.weights().with("parallels", 24));
         assertThat(motion(VoicingSolver.solve(minding))).isGreaterThan(motion(VoicingSolver.solve(popular)));
         VoicingTask classical = popular.with(School.CLASSICAL);
         assertThat(voicings(minding)).isEqualTo(voicings(classical));

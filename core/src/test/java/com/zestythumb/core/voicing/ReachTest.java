@@ -39,7 +39,12 @@ class ReachTest {
         "12,C3 E4,4",
         "9,C3 E3 G3,0",
         "9,C3 E3 G3 Bb3,1",
-        "8,C3 G3 Ab3,2",
+        "8,C3 G3 Ab3,1",
+        // The six-four of the fourth degree, and its outer notes.
+        "8,C3 F3 A3,0",
+        "8,C3 A3,0",
+        // The three-note dominant, its tritone under 5 and 2.
+        "8,B2 F3 G3,0",
         "12,C3 D3 E3 F3 G3 A3,0",
         "7,C3 G3 C4,5"
     })

@@ -59,7 +59,7 @@ class VoicingTest {
         Place closing = new Place(Hand.OCTAVE, false, true);
         assertThat(CostTerms.CLOSING.charge(rootless, closing)).isZero();
         assertThat(CostTerms.CLOSING.charge(Voicing.inOneGrip(c9, pitches("E3 Bb3 D4")), closing))
-                .isEqualTo(4);
+                .isEqualTo(30);
     }
 
     @Test
@@ -100,14 +100,15 @@ class VoicingTest {
         Chord chord = Chord.parse(symbol);
         List<Voicing> three = StyleChoice.close(Inversions.NEAREST).candidates(chord, Hand.OCTAVE, 3);
         assertThat(three).isNotEmpty().allMatch(voicing -> voicing.has(Member.FIFTH) && voicing.has(Member.ROOT));
-        assertThat(three.get(0).leftOut()).singleElement().matches(note -> Member.of(chord, note) == Member.SIXTH);
+        assertThat(three).as("a sixth that is named stays").allMatch(voicing -> voicing.has(Member.SIXTH));
     }
 
     @Test
     void tellsWhatNoFingerPlays() {
         Chord chord = Chord.parse("F#7b9");
         assertThat(StyleChoice.close(Inversions.NEAREST).candidates(chord, Hand.OCTAVE, 3))
-                .allMatch(voicing -> voicing.leftOut().toString().equals("[C#, G]"));
+                .allMatch(voicing -> List.of("[F#, C#]", "[F#]", "[C#]")
+                        .contains(voicing.leftOut().toString()));
         assertThat(StyleChoice.close(Inversions.NEAREST)
                         .candidates(Chord.parse("C"), Hand.OCTAVE, 3)
                         .get(0)
@@ -115,20 +116,18 @@ class VoicingTest {
                 .isEmpty();
     }
 
-    /** What an experienced teacher writes: the colour goes before a cluster of seconds comes (common practice). */
+    /** A colour that is named stays; a cluster of seconds is charged, and laid where nothing else is (common practice). */
     @ParameterizedTest
     @CsvSource({"C9", "Cm9", "Cmaj9", "C13", "Cm11", "C6/9", "Cadd9", "D/C7", "C7(b9,#9)", "F#9", "Bbmaj13", "G/F"})
-    void neverStacksThreeSeconds(String symbol) {
-        List<Voicing> all = StyleChoice.close(Inversions.NEAREST).candidates(Chord.parse(symbol), Hand.OCTAVE, 5);
+    void keepsItsColours(String symbol) {
+        Chord chord = Chord.parse(symbol);
+        List<Voicing> all = StyleChoice.close(Inversions.NEAREST).candidates(chord, Hand.OCTAVE, 5);
         assertThat(all).isNotEmpty().allSatisfy(voicing -> {
-            int[] keys = voicing.first().midiKeys();
-            for (int i = 2; i < keys.length; i++) {
-                assertThat(keys[i] - keys[i - 1] <= 2 && keys[i - 1] - keys[i - 2] <= 2)
-                        .as(voicing.toString())
-                        .isFalse();
-            }
             assertThat(voicing.tones().get(0).member().isColour()).isFalse();
             assertThat(voicing.has(Member.THIRD)).isTrue();
+            assertThat(voicing.leftOut())
+                    .allMatch(note -> List.of(Member.ROOT, Member.FIFTH).contains(Member.of(chord, note))
+                            || chord.tones().size() > 5);
         });
     }
 }

@@ -130,7 +130,7 @@ record AnalysisView(
                         .mapToObj(i -> reading(
                                 analysis.readings().get(i), analysis.weights().get(i)))
                         .toList(),
-                analysis.cadences().stream().map(AnalysisView::cadence).toList(),
+                arrangement.closes().stream().map(AnalysisView::cadence).toList(),
                 analysis.progressions().stream().map(AnalysisView::progression).toList(),
                 analysis.leans(),
                 analysis.tune().stream().map(AnalysisView::note).toList(),

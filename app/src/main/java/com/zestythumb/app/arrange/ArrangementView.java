@@ -206,7 +206,11 @@ public record ArrangementView(
             int moved,
 
             @Schema(defaultValue = "false") @JsonInclude(JsonInclude.Include.NON_DEFAULT)
-            boolean pinned) {}
+            boolean pinned,
+
+            @Schema(description = "The pin that keeps it, where that stands at another chord.")
+            @JsonInclude(JsonInclude.Include.NON_EMPTY)
+            String keptBy) {}
 
     /** Another name for a guessed chord. */
     @Schema(name = "Guess")
@@ -283,7 +287,15 @@ public record ArrangementView(
             @Schema(description = "What is there, with its measure.")
             String message,
 
-            @Schema(description = "What to do about it.") String remedy) {}
+            @Schema(description = "What to do about it.") String remedy,
+
+            @Schema(description = "Where else it is so, by place.")
+            @JsonInclude(JsonInclude.Include.NON_EMPTY)
+            List<OtherView> others) {}
+
+    /** Another place of a finding. */
+    @Schema(name = "FindingPlace")
+    public record OtherView(int chord, int bar) {}
 
     /** Another voicing of the same chord. */
     @Schema(name = "Alternative")

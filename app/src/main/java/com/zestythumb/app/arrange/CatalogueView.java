@@ -2,9 +2,11 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Articulation;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.Ending;
 import com.zestythumb.core.arrangement.FingeringWay;
 import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pedalling;
+import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.arrangement.Repeating;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.proposing.Texture;
@@ -58,6 +60,10 @@ record CatalogueView(
 
         @Schema(description = "How one note of a fixed chord may be played.")
         List<ValueView> manners,
+
+        @Schema(description = "What the last bar may do.") List<ValueView> endings,
+
+        @Schema(description = "Where a voicing may be kept.") List<ValueView> scopes,
 
         @Schema(description = "What kinds of accompaniment may be wished.")
         List<ValueView> textures,
@@ -131,7 +137,10 @@ record CatalogueView(
             int level,
 
             @Schema(description = "Its strokes as text.", example = "1/8 bass (top inner)")
-            String text) {}
+            String text,
+
+            @Schema(description = "The style that it brings with it; empty where the chosen one stays.")
+            String lays) {}
 
     @Schema(name = "Span")
     record SpanView(
@@ -157,7 +166,18 @@ record CatalogueView(
             "position",
             "stretch",
             "parallels",
+            "opening",
+            "closing",
             "root-at-closes",
+            "six-four",
+            "six-four-goal",
+            "cadential-six-four",
+            "root-beside-slashes",
+            "bass-line-broken",
+            "bass-seventh",
+            "missing-fifth",
+            "missing-colour",
+            "half-step",
             "clash",
             "collision",
             "doubled",
@@ -173,7 +193,7 @@ record CatalogueView(
         return new CatalogueView(
                 VoicingStyles.all().stream().map(CatalogueView::style).toList(),
                 Figures.all().stream()
-                        .map(figure -> new FigureView(figure.id(), figure.name(), figure.level(), figure.text()))
+                        .map(figure -> new FigureView(figure.id(), figure.name(), figure.level(), figure.text(), figure.lays() == null ? "" : figure.lays().name()))
                         .toList(),
                 SPANS.keySet().stream()
                         .map(span -> new SpanView(span, SPANS.get(span)))
@@ -198,6 +218,12 @@ record CatalogueView(
                         .toList(),
                 Arrays.stream(Manner.values())
                         .map(manner -> new ValueView(manner.name(), manner.label()))
+                        .toList(),
+                Arrays.stream(Ending.values())
+                        .map(ending -> new ValueView(ending.name(), ending.label()))
+                        .toList(),
+                Arrays.stream(Pin.Scope.values())
+                        .map(scope -> new ValueView(scope.name(), scope.label()))
                         .toList(),
                 Arrays.stream(Texture.values())
                         .map(texture -> new ValueView(texture.name(), texture.label()))

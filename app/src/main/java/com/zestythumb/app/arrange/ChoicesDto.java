@@ -2,6 +2,7 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Articulation;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.Ending;
 import com.zestythumb.core.arrangement.FingeringWay;
 import com.zestythumb.core.arrangement.Pedalling;
 import com.zestythumb.core.arrangement.Playing;
@@ -78,6 +79,9 @@ public record ChoicesDto(
         @Schema(description = "Whether the fingers of the right hand are told over the tune.", defaultValue = "false")
         Boolean tuneFingers,
 
+        @Schema(description = "What the last bar does.", defaultValue = "REST") @Size(max = 80)
+        String ending,
+
         @Schema(description = "Notes wanted on top of chords or at their bottom.") @Size(max = 2000)
         List<@NotNull @Valid WantedDto> wanted,
 
@@ -101,6 +105,7 @@ public record ChoicesDto(
         repeating = repeating == null ? usual.playing().repeating().name() : repeating;
         fingering = fingering == null ? usual.playing().fingering().name() : fingering;
         tuneFingers = tuneFingers != null && tuneFingers;
+        ending = ending == null ? usual.playing().ending().name() : ending;
         wanted = wanted == null ? List.of() : wanted;
         pins = pins == null ? List.of() : pins;
     }
@@ -121,6 +126,7 @@ public record ChoicesDto(
                 choices.playing().repeating().name(),
                 choices.playing().fingering().name(),
                 choices.playing().tuneFingers(),
+                choices.playing().ending().name(),
                 choices.wanted().stream().map(WantedDto::of).toList(),
                 choices.pins().stream().map(PinDto::of).toList());
     }
@@ -146,7 +152,8 @@ public record ChoicesDto(
                         Articulation.named(touch),
                         Repeating.named(repeating),
                         FingeringWay.named(fingering),
-                        tuneFingers),
+                        tuneFingers,
+                        Ending.named(ending)),
                 wanted.stream().map(WantedDto::toNote).toList(),
                 pins.stream().map(PinDto::toPin).toList());
     }

@@ -35,9 +35,13 @@ public record PinDto(
         Map<String, Manner> manners,
 
         @Schema(description = "Fingers that are given, by the pitches. May be left out.") @Size(max = 10)
-        Map<String, Integer> fingers) {
+        Map<String, Integer> fingers,
+
+        @Schema(description = "Where else it is kept.", defaultValue = "HERE")
+        Pin.Scope scope) {
 
     public PinDto {
+        scope = scope == null ? Pin.Scope.HERE : scope;
         id = id == null ? "" : id;
         manners = manners == null ? Map.of() : manners;
         fingers = fingers == null ? Map.of() : fingers;
@@ -50,13 +54,14 @@ public record PinDto(
                 pin.start().toString(),
                 pin.notes().stream().map(Pitch::toString).toList(),
                 byName(pin.manners()),
-                byName(pin.fingers()));
+                byName(pin.fingers()),
+                pin.scope());
     }
 
     Pin toPin() {
         String[] parts = start.split("/");
         Fraction at = Fraction.of(Long.parseLong(parts[0]), parts.length > 1 ? Long.parseLong(parts[1]) : 1);
-        return new Pin(id, bar - 1, at, notes.stream().map(Pitch::parse).toList(), byPitch(manners), byPitch(fingers));
+        return new Pin(id, bar - 1, at, notes.stream().map(Pitch::parse).toList(), byPitch(manners), byPitch(fingers), scope);
     }
 
     private static <T> Map<String, T> byName(Map<Pitch, T> told) {

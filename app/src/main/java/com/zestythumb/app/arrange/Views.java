@@ -10,6 +10,7 @@ import com.zestythumb.app.arrange.ArrangementView.KeyView;
 import com.zestythumb.app.arrange.ArrangementView.MoveView;
 import com.zestythumb.app.arrange.ArrangementView.NumeralView;
 import com.zestythumb.app.arrange.ArrangementView.OtherKeyView;
+import com.zestythumb.app.arrange.ArrangementView.OtherView;
 import com.zestythumb.app.arrange.ArrangementView.PedalView;
 import com.zestythumb.app.arrange.ArrangementView.ScoreView;
 import com.zestythumb.core.analysis.Numeral;
@@ -18,6 +19,7 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
 import com.zestythumb.core.arrangement.ComputedHand;
 import com.zestythumb.core.arrangement.PedalSpan;
+import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.FingerMove;
@@ -152,7 +154,8 @@ final class Views {
                 leftOut(chord.voicing(), names),
                 next < 0 ? NO_MOVE : move(chord, arrangement.chords().get(next), names),
                 chord.solved().map(Solved::cost).map(Cost::semitones).orElse(0),
-                chord.solved().map(Solved::pinned).orElse(false));
+                chord.solved().map(Solved::pinned).orElse(false),
+                keptBy(arrangement, chord));
     }
 
     private static List<String> contradictions(Arrangement arrangement) {
@@ -194,9 +197,23 @@ final class Views {
                             finding.bar(),
                             words.title(),
                             words.message(),
-                            words.remedy());
+                            words.remedy(),
+                            finding.others().stream()
+                                    .map(other -> new OtherView(other.chord(), other.bar()))
+                                    .toList());
                 })
                 .toList();
+    }
+
+    private static String keptBy(Arrangement arrangement, ArrangedChord chord) {
+        if (!(arrangement.leftHand() instanceof ComputedHand computed)) {
+            return "";
+        }
+        Pin pin = computed.kept().get(chord.index());
+        boolean here = pin == null
+                || pin.bar() == chord.event().bar()
+                        && pin.start().equals(chord.event().start());
+        return here ? "" : pin.id();
     }
 
     private static NumeralView numeral(Numeral numeral) {

@@ -71,7 +71,7 @@ final class HandStaff {
         List<TimedNote> notes =
                 arrangement.notes().stream().filter(note -> note.side() == side).toList();
         this.readings = arrangement.analysis().readings();
-        this.closes = arrangement.analysis().cadences().stream()
+        this.closes = arrangement.closes().stream()
                 .collect(Collectors.toMap(Cadence::chord, Function.identity(), (first, second) -> first));
         this.chordSymbols = new ChordSymbols(arrangement.sheet().heading(), page);
         this.notesByBar = notes.stream().collect(Collectors.groupingBy(TimedNote::bar));

@@ -82,6 +82,11 @@ function chooseFigure(id: string) {
   if (chosen) change({ figure: 'OWN', own: { name: chosen.name, text: chosen.text } });
 }
 
+/** A pattern that brings its own voicing says so. */
+const lays = computed(
+  () => catalogue.value?.figures.find(({ id }) => id === choices.value.figure)?.lays,
+);
+
 const change = (part: Partial<Choices>) => (choices.value = { ...choices.value, ...part });
 const set = (id: string, value: string) =>
   change({ settings: { ...choices.value.settings, [id]: value } });
@@ -109,6 +114,7 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
     </template>
     <label for="figure" class="title">Figure</label>
     <OneOf id="figure" :chosen="figure" :of="figures" @choose="chooseFigure" />
+    <p v-if="lays" class="words">It brings its own voicing: {{ lays }}.</p>
     <label for="span" class="title">Hand</label>
     <OneOf id="span" :chosen="hand.span" :of="spans" @choose="(span) => changeHand({ span })" />
     <p v-for="one in contradictions" :key="one" class="words caution" role="status">{{ one }}.</p>

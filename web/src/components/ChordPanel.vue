@@ -1,9 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Alternative, Analysis, ArrangedChord, PricedChord, TimedNote } from '../api/client';
+import type {
+  Alternative,
+  Analysis,
+  ArrangedChord,
+  Pin,
+  PricedChord,
+  TimedNote,
+} from '../api/client';
+import { useCatalogue } from '../composables/useCatalogue';
 import ChordGuess from './ChordGuess.vue';
 import NumeralSign from './NumeralSign.vue';
+import OneOf from './OneOf.vue';
 
+type Scope = NonNullable<Pin['scope']>;
 /** The chosen chord: what it is and why, how else it could lie, and whether the teacher fixed it. */
 const props = defineProps<{
   chord: ArrangedChord | undefined;
@@ -12,18 +22,23 @@ const props = defineProps<{
   bar: number;
   /** Other ways to play it; none where its keys are not to be shown. */
   ways?: Alternative[] | undefined;
+  /** Where its voicing is kept; nothing where it is free. */
+  scope?: Scope | undefined;
   /** Other chords that might stand here, with what they would cost the whole; where chords are proposed. */
   others: PricedChord[];
 }>();
 const emit = defineEmits<{
   pin: [pitches: string[]];
   unpin: [];
+  keep: [scope: Scope];
   confirm: [name?: string];
   hear: [numeral: string];
   set: [symbol: string];
   prices: [];
   notes: [];
 }>();
+
+const catalogue = useCatalogue();
 
 /** "V in B♭" for what the chart writes as V@Bb. */
 const shown = (numeral: string) =>
@@ -123,9 +138,17 @@ const spoken = (other: Alternative) =>
         "
       >
         <i class="pi" :class="chord.pinned ? 'pi-lock' : 'pi-lock-open'" aria-hidden="true" />
-        {{ chord.pinned ? 'Fixed' : 'Fix it' }}
+        {{ chord.pinned ? 'Kept' : 'Keep this voicing' }}
       </button>
     </p>
+    <OneOf
+      v-if="ways && chord.pinned && scope && catalogue"
+      class="scope"
+      name="Where this voicing is kept"
+      :chosen="scope"
+      :of="catalogue.scopes"
+      @choose="(one) => emit('keep', one as Scope)"
+    />
     <button v-if="ways" class="plain-button all-ways" @click="emit('notes')">
       Note by note: fingers, hands, touch
     </button>

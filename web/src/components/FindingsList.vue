@@ -11,7 +11,10 @@ const props = defineProps<{
 const emit = defineEmits<{ choose: [chord: number] }>();
 /** The ways to mend a chord stand below the first of what is found at it. */
 const isFirstHere = (i: number) =>
-  props.findings.findIndex(({ chord }) => chord === props.chosen) === i;
+  props.findings.findIndex(
+    ({ chord, others }) =>
+      chord === props.chosen || others?.some((other) => other.chord === props.chosen),
+  ) === i;
 </script>
 
 <template>
@@ -33,6 +36,18 @@ const isFirstHere = (i: number) =>
             <span class="remedy">{{ finding.remedy }}.</span>
           </span>
         </button>
+        <p v-if="finding.others?.length" class="places">
+          also bar
+          <button
+            v-for="other in finding.others"
+            :key="other.chord"
+            class="plain-button"
+            :class="{ here: other.chord === chosen }"
+            @click="emit('choose', other.chord)"
+          >
+            {{ other.bar }}
+          </button>
+        </p>
         <slot v-if="isFirstHere(i)" :finding="finding" />
       </li>
     </ul>
@@ -64,6 +79,24 @@ ul {
 }
 .finding:hover,
 .finding.here {
+  background: var(--caution-wash);
+}
+.places {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 6px;
+  margin: 0 0 0 34px;
+  color: var(--ink-soft);
+}
+.places button {
+  min-width: 40px;
+  min-height: 40px;
+  border-radius: 10px;
+  text-align: center;
+}
+.places button:hover,
+.places .here {
   background: var(--caution-wash);
 }
 .what,

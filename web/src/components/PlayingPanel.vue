@@ -57,6 +57,13 @@ const repeats = computed(
       :of="catalogue.fingerings"
       @choose="(fingering) => change({ fingering })"
     />
+    <label for="ending">Last bar</label>
+    <OneOf
+      id="ending"
+      :chosen="choices.ending"
+      :of="catalogue.endings"
+      @choose="(ending) => change({ ending })"
+    />
     <label class="tick">
       <input
         type="checkbox"

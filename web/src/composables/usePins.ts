@@ -14,8 +14,13 @@ export function usePins(
 ) {
   const nextWay = useRing();
 
-  const isHere = (p: Pin) =>
+  const isAtPlace = (p: Pin) =>
     p.bar === (chosen.chord.value?.bar ?? -1) + 1 && p.start === chosen.chord.value?.start;
+  /** Whether it keeps the chosen chord, at its own place or wherever its chord comes. */
+  const isHere = (p: Pin) => {
+    const keptBy = chosen.chord.value?.keptBy;
+    return isAtPlace(p) || (!!keptBy && p.id === keptBy);
+  };
   /** How the chosen chord is fixed, if it is. */
   const here = computed(() => choices.value?.pins.find(isHere));
 
@@ -26,10 +31,20 @@ export function usePins(
   function fix(part: Pick<Pin, 'notes' | 'manners' | 'fingers'> | null) {
     const chord = chosen.chord.value;
     if (!choices.value || !chord) return;
-    const others = choices.value.pins.filter((p) => !isHere(p));
-    const place = { id: here.value?.id || newId(), bar: chord.bar + 1, start: chord.start };
-    const mine = part ? [{ ...place, ...part }] : [];
+    // Another way here goes before what is kept from elsewhere; freeing it frees what is kept.
+    const replaced = part ? isAtPlace : isHere;
+    const old = choices.value.pins.find(isAtPlace);
+    const place = { id: old?.id || newId(), bar: chord.bar + 1, start: chord.start };
+    const mine = part ? [{ ...place, ...part, scope: old?.scope ?? ('HERE' as const) }] : [];
+    const others = choices.value.pins.filter((p) => !replaced(p));
     choices.value = { ...choices.value, pins: [...others, ...mine] };
+  }
+
+  /** Keeps the voicing here, wherever its chord comes, or in all like lines. */
+  function keep(scope: NonNullable<Pin['scope']>) {
+    if (!choices.value) return;
+    const pins = choices.value.pins.map((p) => (isHere(p) ? { ...p, scope } : p));
+    choices.value = { ...choices.value, pins };
   }
 
   const isWantedHere = (one: WantedNote) =>
@@ -58,5 +73,5 @@ export function usePins(
     if (chord && ways.length && chosen.chord.value === chord) pin(nextWay(chord, ways));
   }
 
-  return { here, pin, fix, wanted, want, togglePin, nextAlternative };
+  return { here, pin, fix, keep, wanted, want, togglePin, nextAlternative };
 }

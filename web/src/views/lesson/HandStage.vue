@@ -128,7 +128,9 @@ function takeProposal({ style, settings, figure }: Choices) {
       <ChordPanel
         v-bind="chord"
         :ways="arranged.ways.value ?? []"
+        :scope="pins.here.value && (pins.here.value.scope ?? 'HERE')"
         v-on="onChord"
+        @keep="pins.keep"
         @prices="panel = 'prices'"
         @notes="panel = 'notes'"
       />

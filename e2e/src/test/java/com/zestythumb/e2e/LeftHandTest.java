@@ -217,7 +217,7 @@ class LeftHandTest extends InTheBrowser {
                 .contains("a first chord that is not in root position");
         browser.clickText("[aria-label='Prices'] li button", "E G C");
         back();
-        browser.seeText(".pin", "Fixed");
+        browser.seeText(".pin", "Kept");
         assertThat(browser.see(".keys").getText()).startsWith("E 5");
     }
 

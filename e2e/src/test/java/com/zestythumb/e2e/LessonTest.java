@@ -157,7 +157,7 @@ class LessonTest extends InTheBrowser {
         browser.see(".drawing .beam");
         browser.click("[data-chord='1']");
         browser.see("[data-chord='1'].chosen");
-        browser.clickText(".this-chord .pin", "Fix it");
+        browser.clickText(".this-chord .pin", "Keep this voicing");
         browser.see("[data-chord='1'] .pin");
         browser.see(".save[data-state=saved]");
         browser.driver.navigate().refresh();

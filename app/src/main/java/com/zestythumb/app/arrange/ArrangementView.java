@@ -289,8 +289,7 @@ public record ArrangementView(
 
             @Schema(description = "What to do about it.") String remedy,
 
-            @Schema(description = "Where else it is so, by place.")
-            @JsonInclude(JsonInclude.Include.NON_EMPTY)
+            @Schema(description = "Where else it is so, by place.") @JsonInclude(JsonInclude.Include.NON_EMPTY)
             List<OtherView> others) {}
 
     /** Another place of a finding. */

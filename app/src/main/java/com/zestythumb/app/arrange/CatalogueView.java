@@ -63,7 +63,8 @@ record CatalogueView(
 
         @Schema(description = "What the last bar may do.") List<ValueView> endings,
 
-        @Schema(description = "Where a voicing may be kept.") List<ValueView> scopes,
+        @Schema(description = "Where a voicing may be kept.")
+        List<ValueView> scopes,
 
         @Schema(description = "What kinds of accompaniment may be wished.")
         List<ValueView> textures,
@@ -193,7 +194,12 @@ record CatalogueView(
         return new CatalogueView(
                 VoicingStyles.all().stream().map(CatalogueView::style).toList(),
                 Figures.all().stream()
-                        .map(figure -> new FigureView(figure.id(), figure.name(), figure.level(), figure.text(), figure.lays() == null ? "" : figure.lays().name()))
+                        .map(figure -> new FigureView(
+                                figure.id(),
+                                figure.name(),
+                                figure.level(),
+                                figure.text(),
+                                figure.lays() == null ? "" : figure.lays().name()))
                         .toList(),
                 SPANS.keySet().stream()
                         .map(span -> new SpanView(span, SPANS.get(span)))

@@ -61,7 +61,8 @@ public record PinDto(
     Pin toPin() {
         String[] parts = start.split("/");
         Fraction at = Fraction.of(Long.parseLong(parts[0]), parts.length > 1 ? Long.parseLong(parts[1]) : 1);
-        return new Pin(id, bar - 1, at, notes.stream().map(Pitch::parse).toList(), byPitch(manners), byPitch(fingers), scope);
+        return new Pin(
+                id, bar - 1, at, notes.stream().map(Pitch::parse).toList(), byPitch(manners), byPitch(fingers), scope);
     }
 
     private static <T> Map<String, T> byName(Map<Pitch, T> told) {

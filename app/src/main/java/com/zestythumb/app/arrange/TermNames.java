@@ -4,7 +4,6 @@ import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.TuneTerms;
 import com.zestythumb.core.voicing.VoicingStyles;
-import com.zestythumb.core.voicing.WayTerm;
 import com.zestythumb.core.voicing.WayTerms;
 import com.zestythumb.core.voicing.Weights;
 import java.util.LinkedHashMap;

@@ -18,7 +18,7 @@ public record HandDto(
         @Schema(description = "Lowest note the hand is sent to.", example = "E2") @NotNull
         String lowest,
 
-        @Schema(description = "Highest note, two octaves or more above the lowest.", example = "E4") @NotNull
+        @Schema(description = "Highest note, an octave or more above the lowest.", example = "E4") @NotNull
         String highest,
 
         @Schema(

@@ -74,7 +74,7 @@ record WalkingBass(Chord chord, Key key, Hand hand) {
     /** What it costs that a note follows another: nothing by step, more the farther. */
     private static int step(Pitch from, Pitch to) {
         int apart = Math.abs(to.midi() - from.midi());
-        return apart == 0 || apart > OCTAVE ? FAR : apart <= STEP ? 1 : apart <= THIRD ? 1 : 1 + apart / 2;
+        return apart == 0 || apart > OCTAVE ? FAR : apart <= STEP ? 1 : apart <= THIRD ? 2 : 1 + apart / 2;
     }
 
     /** A line that turns back without need, or goes back to where it was. */
@@ -91,7 +91,7 @@ record WalkingBass(Chord chord, Key key, Hand hand) {
         if (beat == beats - 1 && goal != null) {
             int apart = Math.abs(here.midi() - goal.midi());
             boolean steps = apart == 1 || apart == STEP;
-            return steps ? apart == 1 || ofKey ? 0 : OUTSIDE : FAR;
+            return !steps ? FAR : ofKey ? 0 : apart == 1 ? 1 : OUTSIDE;
         }
         if (ofChord) {
             return home;

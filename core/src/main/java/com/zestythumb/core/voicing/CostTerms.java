@@ -66,7 +66,7 @@ public final class CostTerms {
             "missing-seventh",
             "left without its seventh",
             "chords",
-            10,
+            20,
             (voicing, place) -> voicing.chord().quality().numbered(7) != null && !voicing.has(Member.SEVENTH) ? 1 : 0);
 
     /** A major seventh below its root, side by side. */

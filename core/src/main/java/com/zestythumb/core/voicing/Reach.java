@@ -159,7 +159,7 @@ public record Reach(List<Integer> white, List<Integer> black) {
             return Math.max(0, keys[keys.length - 1] - keys[0] - span());
         }
         // Published spans are wider in practice than with ease: three notes in a sixth are the primary chords' own.
-        int outer = keys.length <= 3 && span() >= TRITONE_FROM ? Math.max(span(), SIXTH) : span();
+        int outer = keys.length <= 3 && span() >= TRITONE_FROM ? SIXTH : 0;
         int least = Integer.MAX_VALUE;
         for (int[] row : ROWS[keys.length]) {
             int worst = 0;
@@ -167,7 +167,8 @@ public record Reach(List<Integer> white, List<Integer> black) {
                 for (int j = i + 1; j < row.length; j++) {
                     boolean bothBlack = isBlack(keys[i]) && isBlack(keys[j]);
                     int place = PLACE[row[j]][row[i]];
-                    int most = bothBlack ? black.get(place) : place == OUTER ? outer : white.get(place);
+                    int most = bothBlack ? black.get(place) : white.get(place);
+                    most = place == OUTER ? Math.max(most, outer) : most;
                     worst = Math.max(worst, keys[j] - keys[i] - most);
                 }
             }

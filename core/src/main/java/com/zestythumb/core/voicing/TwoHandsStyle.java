@@ -91,8 +91,8 @@ final class TwoHandsStyle extends NamedStyle {
 
     private static final VoicingStyle FILLER = new MemberStyle(
             new Label("filler", "Filler", "what tells the chord", 1),
-            "third seventh, seventh third, third, seventh",
-            "third fifth, fifth third, third root, root third, third, fifth, root",
+            "third seventh, seventh third, third fifth, fifth third, third root, root third, "
+                    + "third, seventh, fifth, root",
             "root fifth, fifth root",
             "root");
 

@@ -118,8 +118,12 @@ final class Walls {
                     List<Tone> more = new ArrayList<>(kept);
                     more.add(tone);
                     more.sort(Comparator.comparingInt(one -> one.pitch().midi()));
-                    Voicing tried = new Voicing(of.chord(), of.soundingBass(), List.of(new Grip(more)));
-                    if (wishes.allow(tried)) {
+                    Grip tried = new Grip(more);
+                    boolean alone = of.grips().size() == 1 && of.right().isEmpty();
+                    boolean held = alone
+                            ? wishes.allow(new Voicing(of.chord(), of.soundingBass(), List.of(tried)))
+                            : wishes.hand().beyond(tried) == 0;
+                    if (held) {
                         kept.add(tone);
                         kept.sort(Comparator.comparingInt(one -> one.pitch().midi()));
                     }

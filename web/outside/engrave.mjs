@@ -20,5 +20,5 @@ console.log(`measures ${count('measure')}`);
 console.log(`symbols ${count('harm')}`);
 console.log(`fingers ${count('fing')}`);
 console.log(`melody ${[...svg.matchAll(/id="m\d+-\d+" class="note"/g)].length}`);
-const ids = [...svg.matchAll(/id="(n\d+-\d+)" class="note"/g)].map((match) => match[1]);
+const ids = [...svg.matchAll(/id="(n\d+-[a-z\d-]*\d)" class="note"/g)].map((match) => match[1]);
 console.log(`notes ${ids.sort().join(' ')}`);

@@ -143,7 +143,7 @@ const spoken = (other: Alternative) =>
     </p>
     <OneOf
       v-if="ways && chord.pinned && scope && catalogue"
-      class="scope"
+      id="scope"
       name="Where this voicing is kept"
       :chosen="scope"
       :of="catalogue.scopes"

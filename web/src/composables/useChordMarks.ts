@@ -22,7 +22,15 @@ export function useChordMarks(
   chosen: () => number,
   loop: () => BarRange | undefined,
 ) {
-  const flagged = computed(() => new Set(drawn.value?.findings.map((finding) => finding.chord)));
+  const flagged = computed(
+    () =>
+      new Set(
+        drawn.value?.findings.flatMap(({ chord, others }) => [
+          chord,
+          ...(others ?? []).map((other) => other.chord),
+        ]),
+      ),
+  );
 
   const inLoop = (chord: number) => {
     const bar = drawn.value?.chords[chord]?.bar;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Pin } from '../../api/client';
+import type { Finding, Pin } from '../../api/client';
 import FindingsList from '../../components/FindingsList.vue';
 import MendsList from '../../components/MendsList.vue';
 import SchoolChoice from '../../components/SchoolChoice.vue';
@@ -8,6 +8,9 @@ import { useLesson } from './useLesson';
 /** Checking the way from chord to chord, by a school. */
 const { tune, page, pins, player, arrangement, chosen, changes } = useLesson();
 const { choices } = tune;
+/** What is told once is fixed where it is looked at. */
+const placeOf = ({ chord, others }: Finding) =>
+  others?.some((other) => other.chord === chosen.index.value) ? chosen.index.value : chord;
 const take = ({ notes, manners, fingers }: Pin) => pins.fix({ notes, manners, fingers });
 </script>
 
@@ -30,7 +33,7 @@ const take = ({ notes, manners, fingers }: Pin) => pins.fix({ notes, manners, fi
         v-if="tune.played.value"
         :chart="page.shown.value"
         :played="tune.played.value"
-        :chord="finding.chord"
+        :chord="placeOf(finding)"
         :bar="chosen.bar.value"
         @take="take"
         @hear="(music, bar) => player.audition(music, [bar])"

@@ -77,7 +77,7 @@ class ArrangementApiTest {
         assertThat(answer)
                 .bodyJson()
                 .extractingPath("$.parts[0].notes.length()")
-                .isEqualTo(13);
+                .isEqualTo(12);
     }
 
     @Test
@@ -196,7 +196,7 @@ class ArrangementApiTest {
                 .extractingPath("$.findings[*].code")
                 .asArray()
                 .containsExactly("parallel-fifths");
-        assertThat(arrange("| C | Dm |", "{\"school\":\"classical\"}"))
+        assertThat(arrange("| C | Dm | C |", "{\"school\":\"classical\"}"))
                 .bodyJson()
                 .extractingPath("$.findings")
                 .asArray()

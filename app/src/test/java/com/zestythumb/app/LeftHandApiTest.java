@@ -36,7 +36,7 @@ class LeftHandApiTest extends KeepingApi {
     @Test
     void pricesAreToldTermByTerm() throws Exception {
         JsonNode prices = json(post("/prices", "| C | F | C |", "{}", HAND));
-        assertThat(prices.size()).isGreaterThan(2);
+        assertThat(prices.size()).isGreaterThan(1);
         for (JsonNode price : prices) {
             int sum = price.get("terms")
                     .valueStream()

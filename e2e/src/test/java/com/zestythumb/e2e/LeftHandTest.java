@@ -2,6 +2,7 @@ package com.zestythumb.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 
@@ -205,6 +206,60 @@ class LeftHandTest extends InTheBrowser {
         browser.assertAccessible("mends");
         browser.click("[aria-label='Take: play B softly']");
         browser.seeText(".findings", "Nothing");
+    }
+
+    /** Kept at one chord, and then wherever that chord comes, in lines that are alike, or here alone. */
+    @Test
+    void aVoicingIsKeptInAllLikeLines() {
+        newTune("key: C major\n| C | F | G7 | C |\n| C | F | G7 | C |\n| F | C |");
+        awaitBars(10);
+        browser.click("[data-chord='1']");
+        browser.seeText(".this-chord h2", "Bar 2");
+        browser.clickText(".other", "F A C");
+        browser.seeText(".pin", "Kept");
+        assertThat(pinned()).isEqualTo("1");
+        browser.choose("scope", "In all like lines");
+        browser.await("kept in both lines", () -> pinned().equals("1 5") ? true : null);
+        browser.choose("scope", "Wherever this chord comes");
+        browser.await("kept everywhere", () -> pinned().equals("1 5 8") ? true : null);
+        // Freed at another of its places.
+        browser.click("[data-chord='5']");
+        browser.seeText(".this-chord h2", "Bar 6");
+        browser.clickText(".this-chord .pin", "Kept");
+        browser.await("free", () -> pinned().isEmpty() ? true : null);
+    }
+
+    private String pinned() {
+        return (String) browser.script("return [...document.querySelectorAll('[data-chord]')]"
+                + ".filter((one) => one.querySelector('.pin')).map((one) => one.dataset.chord).join(' ')");
+    }
+
+    /** Patterns that bring their own voicing say so, and are engraved. */
+    @Test
+    void patternsBringTheirVoicing() {
+        newTune("key: C major\nfeel: swing\n| C7 | F7 | C7 | G7 |\n| C7 |");
+        awaitBars(5);
+        for (String pattern : List.of("Walking bass", "Boogie", "Shuffle", "Open arpeggio", "Bossa")) {
+            String before = browser.engravedNotes();
+            browser.choose("figure", pattern);
+            browser.await(pattern, () -> browser.engravedNotes().equals(before) ? null : true);
+            browser.seeText(".choices .words", "It brings its own voicing");
+        }
+        browser.choose("figure", "Alberti");
+        browser.await("the chosen voicing", () -> browser.all(".choices .words").size() == 1 ? true : null);
+    }
+
+    /** The last bar comes to rest, or keeps its pattern. */
+    @Test
+    void theLastBarKeepsItsPattern() {
+        openCopyOf("Paper Boats");
+        browser.choose("figure", "Alberti");
+        browser.await("eighths", () -> notes() > 100 ? true : null);
+        int resting = notes();
+        panel("Touch");
+        browser.choose("ending", "Keeps its pattern");
+        browser.await("eighths to the end", () -> notes() > resting ? true : null);
+        back();
     }
 
     /** Another way, with what it costs and why, is taken. */

@@ -8,7 +8,7 @@ import java.time.Duration;
 import java.util.List;
 import org.openqa.selenium.OutputType;
 
-/** Takes the pictures of docs/left-hands.md: twelve left hands over four demo tunes. */
+/** Takes the pictures of docs/left-hands.md: the left hands that it tells of, over demo tunes. */
 final class LeftHands {
 
     private static final Path FOLDER = RunningApp.ROOT.resolve("docs/left-hands");
@@ -18,48 +18,51 @@ final class LeftHands {
 
     private static final List<Shown> ALL = List.of(
             new Shown("01", "Paper Boats", 8, false, "{\"style\": \"held-thumb\", \"figure\": \"ON_EACH_BEAT\"}"),
-            new Shown("02", "Paper Boats", 9, false, "{\"style\": \"close\", \"figure\": \"WALKING\"}"),
+            new Shown("02", "The Tin Rooster", 8, false, "{\"style\": \"close\", \"figure\": \"BLOCK\"}"),
+            new Shown("03", "The Tin Rooster", 9, false, "{\"style\": \"close\", \"figure\": \"BASS_AND_CHORDS\"}"),
+            new Shown("04", "The Tin Rooster", 12, false, "{\"style\": \"close\", \"figure\": \"ALBERTI\"}"),
+            new Shown("05", "Lantern Walk", 9, false, "{\"style\": \"close\", \"figure\": \"HELD_BASS\"}"),
             new Shown(
-                    "03",
-                    "Paper Boats",
-                    12,
-                    false,
-                    "{\"style\": \"close\", \"figure\": \"ALBERTI\", \"weights\": {\"root-at-closes\": 12}}"),
-            new Shown("04", "Lantern Walk", 9, false, "{\"style\": \"close\", \"figure\": \"HELD_BASS\"}"),
-            new Shown(
-                    "05",
+                    "06",
                     "Lantern Walk",
                     12,
                     false,
                     "{\"style\": \"bass-then-chord\", \"figure\": \"BASS_AND_CHORDS\", \"pedal\": \"JOINED\"}"),
-            new Shown("06", "Lantern Walk", 15, true, "{\"style\": \"root-fifth-tenth\", \"figure\": \"BROKEN_UP\"}"),
+            new Shown("07", "Lantern Walk", 15, true, "{\"style\": \"root-fifth-tenth\", \"figure\": \"BROKEN_UP\"}"),
             new Shown(
-                    "07",
+                    "08",
                     "Saturday Kitchen",
                     10,
                     false,
-                    "{\"style\": \"guide-tones\", \"figure\": \"BLOCK\","
-                            + " \"stretches\": [{\"from\": 0, \"to\": 4, \"style\": \"shells\"}]}"),
-            new Shown("08", "Saturday Kitchen", 12, false, "{\"style\": \"shells\", \"figure\": \"ANTICIPATED\"}"),
-            new Shown("09", "Saturday Kitchen", 12, false, "{\"style\": \"rootless\", \"figure\": \"DETACHED\"}"),
+                    "{\"style\": \"guide-tones\", \"figure\": \"BLOCK\", \"stretches\": [{\"from\": 0, \"to\": 4, \"style\": \"shells\"}]}"),
+            new Shown("09", "Saturday Kitchen", 12, false, "{\"style\": \"shells\", \"figure\": \"ANTICIPATED\"}"),
+            new Shown("10", "Saturday Kitchen", 12, false, "{\"style\": \"rootless\", \"figure\": \"DETACHED\"}"),
+            new Shown("11", "Saturday Kitchen", 12, false, "{\"figure\": \"WALKING_BASS\"}"),
+            new Shown("12", "Saturday Kitchen", 12, false, "{\"figure\": \"BOSSA\", \"pedal\": \"JOINED\"}"),
             new Shown(
-                    "10",
+                    "13",
                     "Harbour Lights",
                     9,
                     false,
                     "{\"style\": \"passed\", \"figure\": \"WAVE\", \"school\": \"classical\"}"),
             new Shown(
-                    "11",
+                    "14",
                     "Harbour Lights",
                     12,
                     false,
                     "{\"style\": \"close\", \"figure\": \"UP_AND_BACK\", \"varied\": true}"),
+            new Shown("15", "Harbour Lights", 12, false, "{\"figure\": \"OPEN_ARPEGGIO\", \"pedal\": \"JOINED\"}"),
             new Shown(
-                    "12",
+                    "16",
                     "Harbour Lights",
                     12,
                     false,
-                    "{\"style\": \"octave-then-chord\", \"figure\": \"BROKEN_UP\", \"pedal\": \"SEPARATED\"}"));
+                    "{\"style\": \"octave-then-chord\", \"figure\": \"BASS_AND_CHORDS\", \"pedal\": \"SEPARATED\"}"),
+            new Shown("17", "Late Bus", 12, false, "{\"figure\": \"OCTAVE_UNDER\"}"),
+            new Shown("18", "Late Bus", 12, false, "{\"style\": \"hymn\", \"figure\": \"BLOCK\"}"),
+            new Shown("19", "Late Bus", 12, false, "{\"figure\": \"SHUFFLE\"}"),
+            new Shown("20", "Late Bus", 12, false, "{\"figure\": \"OCTAVE_RIFF\"}"),
+            new Shown("21", "Late Bus", 12, false, "{\"figure\": \"BOOGIE\"}"));
 
     private LeftHands() {}
 
@@ -115,7 +118,7 @@ final class LeftHands {
                   const tunes = await (await fetch('/api/tunes')).json();
                   const {id} = tunes.find((tune) => tune.title === title);
                   const {chart} = await (await fetch('/api/tunes/' + id)).json();
-                  const hand = {span, lowest: 'E2', highest: 'E4', rolls};
+                  const hand = {span, lowest: 'C2', highest: 'A4', rolls};
                   const student = await post('/api/students', {name, hand, level: 2});
                   const assignments = [{student: student.id, choices: JSON.parse(choices)}];
                   done((await post('/api/tunes', {chart, assignments})).id);

@@ -91,7 +91,8 @@ class LessonTest extends InTheBrowser {
         browser.await("saved", () -> browser.see(".head").getText().contains("saved") ? true : null);
         browser.choose("style", "Bass, then chord");
         browser.choose("figure", "Bass, then chords");
-        browser.await("four keys to a chord", () -> browser.all(".keys .key").size() == 4 ? true : null);
+        // A bass, three notes above it, and the fifth that takes turns with the bass.
+        browser.await("five keys to a chord", () -> browser.all(".keys .key").size() == 5 ? true : null);
         browser.await("beats", () -> browser.all(".drawing .note").size() > 100 ? true : null);
     }
 
@@ -99,13 +100,22 @@ class LessonTest extends InTheBrowser {
     void aStretchIsFlaggedAndCleared() {
         openCopyOf("Long Way Home");
         stage("Check");
-        browser.clickText(".finding[data-rule=stretch]", "Bar 3");
-        browser.see("[data-chord='2'].chosen");
-        browser.see("[data-chord='2'] .wedge");
-        assertThat(browser.see(".finding.here").getText()).contains("Gmaj7 spans 11 half steps; this hand reaches 10");
+        browser.seeText(".well", "lies well");
+        // A voicing that is kept stays when a smaller hand comes to it.
         stage("Left hand");
-        browser.choose("setting-inversions", "Nearest");
-        browser.seeNo("[data-chord='2'] .wedge");
+        browser.click("[data-chord='3']");
+        browser.seeText(".this-chord h2", "Bar 4");
+        browser.clickText(".this-chord .pin", "Keep this voicing");
+        browser.seeText(".pin", "Kept");
+        browser.choose("span", "a fifth");
+        browser.see("[data-chord='3'] .wedge");
+        stage("Check");
+        browser.clickText(".finding[data-rule=stretch]", "Bar 4");
+        browser.see("[data-chord='3'].chosen");
+        assertThat(browser.see(".finding.here").getText()).contains("this hand reaches 7");
+        stage("Left hand");
+        browser.choose("span", "an octave");
+        browser.seeNo("[data-chord='3'] .wedge");
         stage("Check");
         browser.seeNo(".finding[data-rule=stretch]");
     }

@@ -109,6 +109,10 @@ final class Screenshots {
             browser.picture(folder.resolve("positions.png"));
 
             openTune(browser, app, "Long Way Home");
+            browser.click("[data-chord='3']");
+            browser.clickText(".this-chord .pin", "Keep this voicing");
+            browser.seeText(".pin", "Kept");
+            browser.choose("span", "a fifth");
             browser.clickText("[role=tab]", "Check");
             browser.clickText(".finding", "Too wide");
             browser.see("[aria-label='Ways to mend it'] li");

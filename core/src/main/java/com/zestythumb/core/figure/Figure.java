@@ -138,8 +138,11 @@ public record Figure(
         List<Step> steps = new ArrayList<>();
         Fraction group = pattern.group().apply(meter);
         int rounds = (int) sounded.dividedBy(group).floor();
-        for (int voice = 0; voice < pattern.voices().size(); voice++) {
-            new Line(pattern.voices().get(voice), voice, layout, meter, rounds).play(start, duration, group, steps);
+        int[] ofHand = new int[2];
+        for (Pattern.Voice voice : pattern.voices()) {
+            // Each hand counts its own voices.
+            int hand = voice.at(0).apply(meter).other() ? 1 : 0;
+            new Line(voice, ofHand[hand]++, layout, meter, rounds).play(start, duration, group, steps);
         }
         if (steps.isEmpty()) {
             // A chord too short for a figure that begins with a rest is heard all the same; a figure of rests is not.

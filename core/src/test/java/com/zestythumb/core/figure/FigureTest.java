@@ -152,10 +152,12 @@ class FigureTest {
         // Two notes in threes leave the third stroke out.
         boolean rests = figure.text().contains("rest") || notes == 2;
         assertThat(steps).isNotEmpty();
+        boolean shared = figure == Figures.OCTAVE_UNDER;
         for (int voice = 0; voice < 2; voice++) {
             Fraction at = Fraction.ZERO;
             for (Step step : steps) {
-                if (step.voice() == voice) {
+                boolean here = shared ? step.other() == (voice == 1) : step.voice() == voice;
+                if (here) {
                     assertThat(step.onset().compareTo(at)).isBetween(0, rests ? 1 : 0);
                     assertThat(step.notes()).allMatch(n -> n >= 0 && n < notes);
                     at = step.onset().plus(step.duration());

@@ -88,8 +88,13 @@ export function markOwnWords(page: HTMLElement) {
 export function chordBoxes(page: HTMLElement, tune: Arrangement): ChordBox[] {
   const origin = page.getBoundingClientRect();
   const firstNotes = new Map<number, string>();
-  for (const note of tune.notes) {
-    if (!firstNotes.has(note.chord)) firstNotes.set(note.chord, note.id);
+  const inTime = new Set<number>();
+  for (const { id, chord, bar, onset } of tune.notes) {
+    // A chord stands where its symbol does; what of it is struck early stands before.
+    const here = tune.chords[chord];
+    const isInTime = !!here && bar === here.bar && onset >= here.onset;
+    if (!firstNotes.has(chord) || (isInTime && !inTime.has(chord))) firstNotes.set(chord, id);
+    if (isInTime) inTime.add(chord);
   }
   const systems = new Map<Element, Edges>();
   const edges = (system: Element) => {

@@ -40,6 +40,8 @@ public record Arrangement(
     /** D4, the second ledger line of the bass staff and above. */
     private static final int HIGH = 62;
 
+    private static final int LOW = Pitch.parse("G3").midi();
+
     public Arrangement {
         chords = List.copyOf(chords);
         notes = List.copyOf(notes);
@@ -47,14 +49,16 @@ public record Arrangement(
 
     /**
      * Whether the left hand is written in the treble clef: where half of its notes or more lie above D4, three ledger lines
-     * would be the rule in the bass clef.
+     * would be the rule in the bass clef, and none lies three below the treble clef.
      */
     public boolean leftInTreble() {
         long left = notes.stream().filter(note -> !note.isRight()).count();
         long high = notes.stream()
                 .filter(note -> !note.isRight() && note.pitch().midi() >= HIGH)
                 .count();
-        return high * 2 > left;
+        boolean low =
+                notes.stream().anyMatch(note -> !note.isRight() && note.pitch().midi() < LOW);
+        return high * 2 > left && !low;
     }
 
     /** What stands above a bar for the player, by the index of the bar: how repeated chords are played, and the clef. */

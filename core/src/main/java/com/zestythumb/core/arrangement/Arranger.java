@@ -44,6 +44,7 @@ final class Arranger {
     private final FigureInTime figure;
     private final List<Chord> chords;
     private final List<StyleChoice> styles;
+    private final Map<StyleChoice, StyleChoice> settled = new HashMap<>();
 
     Arranger(LeadSheet sheet, Choices choices) {
         this.analysis = Analysis.of(sheet);
@@ -58,14 +59,16 @@ final class Arranger {
 
     /** How a chord is laid in this tune, and struck. */
     private StyleChoice style(int chord) {
-        ChordEvent event = events.get(chord);
-        return choices.styleOf(event).settled(chords, choices.hand()).struck(figure.strokes(chord));
+        StyleChoice chosen = choices.styleOf(events.get(chord));
+        return settled.computeIfAbsent(chosen, style -> style.settled(chords, choices.hand()))
+                .struck(figure.strokes(chord));
     }
 
-    /** In styles on the root a chord that comes again keeps its octave. */
+    /** In styles on the root, and where a chart writes its basses, a chord that comes again keeps its octave. */
     private Weights weights() {
         Weights weights = choices.hand().reading().with(choices.weights());
-        boolean keeps = styles.stream().anyMatch(style -> style.style().keepsPlace());
+        boolean keeps = styles.stream().anyMatch(style -> style.style().keepsPlace())
+                || chords.stream().anyMatch(Chord::hasSlash);
         return keeps && !weights.own().containsKey(Weights.SHAPES)
                 ? weights.with(Weights.SHAPES, Weights.SHAPES_ON_ROOT)
                 : weights;

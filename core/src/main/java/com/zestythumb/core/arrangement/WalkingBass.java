@@ -29,6 +29,9 @@ record WalkingBass(Chord chord, Key key, Hand hand) {
     private static final int TURNS = 2;
     private static final int OUTSIDE = 2;
 
+    /** The root once more within its bar. */
+    private static final int AGAIN = 4;
+
     /**
      * So many notes.
      *
@@ -94,7 +97,7 @@ record WalkingBass(Chord chord, Key key, Hand hand) {
             return !steps ? FAR : ofKey ? 0 : apart == 1 ? 1 : OUTSIDE;
         }
         if (ofChord) {
-            return home;
+            return home + (here.equals(root) ? AGAIN : 0);
         }
         boolean byStep = Math.abs(here.midi() - before.midi()) <= STEP;
         return byStep && ofKey && beat % 2 == 1 ? home + OUTSIDE : home + NO_CHORD_TONE;

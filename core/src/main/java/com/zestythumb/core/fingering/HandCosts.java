@@ -32,7 +32,8 @@ record HandCosts(int exchange, Reach reach) {
     /** For each row of fingers what it costs to hold it so. */
     int[] own(HandLayer layer) {
         int[] costs = new int[layer.rows().length];
-        for (int i = 0; i < costs.length; i++) {
+        // Where there is no choice there is nothing to weigh.
+        for (int i = 0; costs.length > 1 && i < costs.length; i++) {
             int[] row = layer.rows()[i];
             costs[i] = row.length > 1
                     ? ChordFingering.cost(row, layer.notes()) + spread(row, layer.notes())

@@ -27,6 +27,12 @@ record HandLayer(
 
     private static final int LINE = 3;
 
+    /** A minor tenth. */
+    private static final int TENTH = 15;
+
+    /** Root, fifth, octave and tenth, one after another: 2 passes over the thumb (common practice). */
+    private static final int[][] OVER_THE_THUMB = {{5, 2, 1, 2}};
+
     /** Keys struck again sooner than after so many seconds are struck with another finger each time. */
     private static final double QUICK = 0.18;
 
@@ -68,10 +74,16 @@ record HandLayer(
                             .filter(Strike::broughtOut)
                             .map(Strike::note)
                             .collect(Collectors.toSet());
-                    layers.add(new HandLayer(grip, -1, notes, rows(notes.size(), given), false, false, out));
+                    int[][] rows = isOverTheThumb(notes) ? OVER_THE_THUMB : rows(notes.size(), given);
+                    layers.add(new HandLayer(grip, -1, notes, rows, false, false, out));
                 }
             }
             return layers;
+        }
+
+        private static boolean isOverTheThumb(List<Pitch> notes) {
+            return notes.size() == OVER_THE_THUMB[0].length
+                    && notes.get(notes.size() - 1).midi() - notes.get(0).midi() >= TENTH;
         }
 
         private HandLayer ofLine(int number, List<Pitch> notes) {

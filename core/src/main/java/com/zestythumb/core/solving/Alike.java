@@ -26,7 +26,9 @@ final class Alike {
         this.place = new int[task.chords().size()];
         Map<Integer, Integer> places = new HashMap<>();
         for (int chord = 0; chord < place.length; chord++) {
-            int first = task.alike().isEmpty() ? chord : task.alike().get(chord);
+            // What is fixed is laid for itself.
+            boolean alone = task.alike().isEmpty() || task.pins().containsKey(chord);
+            int first = alone ? -1 - chord : task.alike().get(chord);
             place[chord] = places.computeIfAbsent(first, f -> {
                 members.add(new ArrayList<>());
                 return members.size() - 1;
@@ -38,6 +40,19 @@ final class Alike {
     /** Whether every chord is alone. */
     boolean isNone() {
         return members.size() == place.length;
+    }
+
+    /** Whether they are laid alike already. */
+    boolean holds(Solution found) {
+        for (List<Integer> some : members) {
+            Voicing laid = found.chords().get(some.get(0)).voicing();
+            for (int chord : some) {
+                if (!found.chords().get(chord).voicing().equals(laid)) {
+                    return false;
+                }
+            }
+        }
+        return true;
     }
 
     /** The chords of which each of the different ones stands for some. */

@@ -90,10 +90,16 @@ public final class VoicingSolver {
     /** The same with so many other ways for each chord. */
     public static Solution solution(VoicingTask task, int others) {
         Alike alike = new Alike(task);
-        VoicingTask once = alike.isNone() ? task : alike.once();
-        Solution found =
-                new VoicingSolver(once, Candidates.of(once), others, new OwnCosts(task, alike.members())).solve();
-        return alike.isNone() ? found : alike.everywhere(found);
+        List<List<Integer>> each =
+                IntStream.range(0, task.chords().size()).mapToObj(List::of).toList();
+        Solution free = new VoicingSolver(task, Candidates.of(task), others, new OwnCosts(task, each)).solve();
+        // The best of all is the best of those that are laid alike, where it is one of them.
+        if (alike.isNone() || alike.holds(free)) {
+            return free;
+        }
+        VoicingTask once = alike.once();
+        return alike.everywhere(
+                new VoicingSolver(once, Candidates.of(once), others, new OwnCosts(task, alike.members())).solve());
     }
 
     /** What each chord of a row of voicings costs, shapes left out. */

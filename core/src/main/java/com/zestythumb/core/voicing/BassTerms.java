@@ -59,7 +59,7 @@ public final class BassTerms {
             "bare-octave",
             "a bass in octaves where two notes could tell more",
             "chords",
-            10,
+            16,
             (voicing, place) -> voicing.isSilent() || voicing.first().width() != OCTAVE ? 0 : 1);
 
     static final WayTerm TENOR_LEAPS = new WayTerm(

@@ -18,7 +18,7 @@ final class BassThenChordStyle extends NamedStyle {
     private static final int OCTAVE = 12;
     private static final int LOWEST_SECOND = Pitch.parse("E2").midi();
     private static final int LOWEST_ABOVE = Pitch.parse("C3").midi();
-    private static final int HIGHEST_ABOVE = Pitch.parse("A4").midi();
+    private static final int HIGHEST_ABOVE = Pitch.parse("F4").midi();
     private static final String SECOND_BASS = "second-bass";
     private static final String FIFTH = "FIFTH";
 
@@ -53,10 +53,10 @@ final class BassThenChordStyle extends NamedStyle {
                     : Math.abs(
                             from.first().lowest().midi() - to.first().lowest().midi()));
 
-    /** C3 to A4, where a chord above a bass is at home. */
+    /** C3 to F4, where a chord above a bass is at home. */
     private static final CostTerm UPPER_HOME = new CostTerm(
             "chord-home",
-            "a chord above its bass below C3 or above A4",
+            "a chord above its bass below C3 or above F4",
             "half steps",
             3,
             (voicing, place) -> voicing.grips().size() < 2

@@ -65,11 +65,16 @@ final class HandStaff {
         this.staff = staff;
         boolean belowTune = arrangement.sheet().hasMelody();
         this.symbolsOnUpper = belowTune || arrangement.needsRightHand();
-        // Above a tune they would be the tune's.
-        this.fingersAbove = side == Side.RIGHT && !belowTune;
         this.firstVoice = side == Side.LEFT ? FIRST_VOICE : belowTune ? BELOW_THE_TUNE : 1;
         List<TimedNote> notes =
                 arrangement.notes().stream().filter(note -> note.side() == side).toList();
+        // Above a tune they would be the tune's; chords have theirs below, in the order of their notes.
+        boolean chords = notes.stream()
+                .anyMatch(one -> notes.stream()
+                        .anyMatch(other -> one != other
+                                && one.bar() == other.bar()
+                                && one.onset().equals(other.onset())));
+        this.fingersAbove = side == Side.RIGHT && !belowTune && !chords;
         this.readings = arrangement.analysis().readings();
         this.closes = arrangement.closes().stream()
                 .collect(Collectors.toMap(Cadence::chord, Function.identity(), (first, second) -> first));

@@ -22,10 +22,8 @@ public final class CostTerms {
             "close notes that lie too low to sound clear",
             "half steps",
             4,
-            (voicing, place) -> place.strokes() == Strokes.ONE_BY_ONE || place.strokes() == Strokes.PAIRS
-                    ? 0
-                    : Math.max(
-                            place.strokes().mud(voicing), most(voicing.bothHands(), LowIntervalLimits::belowMiddle)));
+            (voicing, place) ->
+                    Math.max(place.strokes().mud(voicing), place.strokes().low(voicing)));
 
     /** The middle of a grip more than a fifth from where the hand is at home. */
     public static final CostTerm REGISTER = new CostTerm(

@@ -35,11 +35,10 @@ public final class LowIntervalLimits {
      *
      * @return semitones from the lowest such note up to C3; 0 where there is none
      */
-    static int belowMiddle(Grip grip) {
-        for (int i = 1; i < grip.tones().size(); i++) {
-            int low = grip.tones().get(i - 1).pitch().midi();
-            if (low < C3 && grip.tones().get(i).pitch().midi() - low < FIFTH) {
-                return C3 - low;
+    static int belowMiddle(int[] midiKeys) {
+        for (int i = 1; i < midiKeys.length; i++) {
+            if (midiKeys[i - 1] < C3 && midiKeys[i] - midiKeys[i - 1] < FIFTH) {
+                return C3 - midiKeys[i - 1];
             }
         }
         return 0;

@@ -1,5 +1,7 @@
 package com.zestythumb.core.voicing;
 
+import java.util.Arrays;
+
 /** How a pattern strikes a chord, and so what of it must lie under the hand at one time (common practice). */
 public enum Strokes {
     /** All at one time. */
@@ -70,10 +72,20 @@ public enum Strokes {
         return depth;
     }
 
+    /** By how many semitones close notes lie below C3; struck apart they are half as heavy. */
+    int low(Voicing voicing) {
+        int low = 0;
+        for (Grip grip : voicing.bothHands()) {
+            low = Math.max(low, LowIntervalLimits.belowMiddle(keys(grip, voicing)));
+        }
+        return this == ONE_BY_ONE || this == PAIRS ? low / 2 : low;
+    }
+
+    /** What of a grip sounds at one time. */
     private int[] keys(Grip grip, Voicing voicing) {
         boolean upper = this == BASS_APART
                 && voicing.grips().size() == 1
                 && grip.tones().size() > 1;
-        return upper ? new Grip(grip.tones().subList(1, grip.tones().size())).midiKeys() : grip.midiKeys();
+        return upper ? Arrays.copyOfRange(grip.midiKeys(), 1, grip.tones().size()) : grip.midiKeys();
     }
 }

@@ -13,7 +13,7 @@ public record Weights(Map<String, Integer> own) {
 
     public static final int USUAL_SHAPES = 2;
     /** In styles on the root. */
-    public static final int SHAPES_ON_ROOT = 6;
+    public static final int SHAPES_ON_ROOT = 12;
 
     private static final int MOST = 100;
 

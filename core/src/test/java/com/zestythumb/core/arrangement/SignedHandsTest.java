@@ -134,7 +134,7 @@ class SignedHandsTest {
             for (ArrangedChord chord : one.tune().chords()) {
                 for (int i = 0; i < chord.voicing().grips().size(); i++) {
                     Grip grip = chord.voicing().grips().get(i);
-                    if (grip.tones().size() > 2) {
+                    if (grip.tones().size() > 2 && grip.width() <= 12) {
                         List<Integer> here = chord.fingers().get(i);
                         fingers.computeIfAbsent(grip.toString(), g -> new TreeSet<>())
                                 .add(here.toString());

@@ -163,7 +163,7 @@ enum Idiom {
         if (feel.contains("march") || feel.contains("polka") || meter.count() == 2 && sheet.tempo() >= BRISK) {
             return MARCH;
         }
-        if (feel.contains("rock") || sheet.tempo() >= BRISK && isModal(chords)) {
+        if (feel.contains("rock") || sheet.tempo() >= LIVELY - 8 && isModal(chords)) {
             return ROCK;
         }
         return sheet.tempo() >= LIVELY - 8 && sheet.tempo() > BRISK && meter.count() == 4
@@ -183,7 +183,15 @@ enum Idiom {
 
     /** Dominants in a row, in two, at a walking tempo. */
     private static boolean isRag(LeadSheet sheet, List<ChordEvent> chords) {
-        return sheet.meter().count() == 2 && sheet.tempo() < LIVELY && share(chords, Idiom::isDominant) >= MOST / 2;
+        long roots = chords.stream()
+                .filter(Idiom::isDominant)
+                .map(event -> event.chord().root())
+                .distinct()
+                .count();
+        return sheet.meter().count() == 2
+                && sheet.tempo() < LIVELY
+                && roots > 1
+                && share(chords, Idiom::isDominant) >= MOST / 2;
     }
 
     /** A bass that is written to fall by step, and comes again. */

@@ -141,17 +141,33 @@ public final class Proposals {
 
     /** The pairs that belong to this kind of tune, the usual ones first; then others of the kind that is wished. */
     private static List<Pair> pairs(LeadSheet sheet, List<ChordEvent> chords, Hand hand, Wish wish) {
+        List<Pair> pairs = usual(Idiom.of(sheet, chords), sheet, chords, hand, wish, 0);
+        List<Pair> inTime = pairs.stream().filter(pair -> isInTime(pair, wish)).toList();
+        if (inTime.size() >= ENOUGH) {
+            return inTime;
+        }
+        List<Pair> more = wish.texture() == Texture.ANY
+                ? usual(Idiom.SONG, sheet, chords, hand, wish, OTHERS).stream()
+                        .filter(pair -> isInTime(pair, wish))
+                        // No more than are missing, so that none of the kind gives way.
+                        .limit(ENOUGH - inTime.size())
+                        .toList()
+                : others(sheet, chords, hand, wish);
+        List<Pair> all = Stream.concat(inTime.stream(), more.stream()).toList();
+        return all.isEmpty() ? pairs : all;
+    }
+
+    private static List<Pair> usual(
+            Idiom idiom, LeadSheet sheet, List<ChordEvent> chords, Hand hand, Wish wish, int rank) {
         List<Pair> pairs = new ArrayList<>();
-        for (Idiom.Usual usual : Idiom.of(sheet, chords).usual()) {
-            if (wish.texture().includes(usual.figure()) && suits(usual.style(), chords, hand)) {
-                pairs.add(pair(usual.style(), usual.figure(), pairs.size()));
+        for (Idiom.Usual usual : idiom.usual()) {
+            // Where the right hand has the tune it has no chords.
+            boolean free = !sheet.hasMelody() || !usual.style().leavesTune() && usual.style() != VoicingStyles.PASSED;
+            if (free && wish.texture().includes(usual.figure()) && suits(usual.style(), chords, hand)) {
+                pairs.add(pair(usual.style(), usual.figure(), rank + pairs.size()));
             }
         }
-        List<Pair> inTime = pairs.stream().filter(pair -> isInTime(pair, wish)).toList();
-        return inTime.size() < ENOUGH && wish.texture() != Texture.ANY
-                ? Stream.concat(inTime.stream(), others(sheet, chords, hand, wish).stream())
-                        .toList()
-                : inTime.isEmpty() ? pairs : inTime;
+        return pairs;
     }
 
     /** Syncopation, leaps over an octave and sixteenths come late; else a level above the student's own is near enough. */

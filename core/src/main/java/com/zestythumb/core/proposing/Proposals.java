@@ -11,6 +11,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voicing.Hand;
+import com.zestythumb.core.voicing.Strokes;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.VoicingStyles;
@@ -163,7 +164,9 @@ public final class Proposals {
         for (Idiom.Usual usual : idiom.usual()) {
             // Where the right hand has the tune it has no chords.
             boolean free = !sheet.hasMelody() || !usual.style().leavesTune() && usual.style() != VoicingStyles.PASSED;
-            if (free && wish.texture().includes(usual.figure()) && suits(usual.style(), chords, hand)) {
+            if (free
+                    && wish.texture().includes(usual.figure())
+                    && suits(usual.style(), chords, hand, usual.figure().strokes(sheet.meter()))) {
                 pairs.add(pair(usual.style(), usual.figure(), rank + pairs.size()));
             }
         }
@@ -185,7 +188,7 @@ public final class Proposals {
         List<VoicingStyle> styles = VoicingStyles.all();
         List<Pair> pairs = new ArrayList<>();
         for (VoicingStyle style : styles) {
-            if (!suits(style, chords, hand)) {
+            if (!suits(style, chords, hand, Strokes.TOGETHER)) {
                 continue;
             }
             for (Figure figure : figures) {
@@ -305,8 +308,8 @@ public final class Proposals {
     }
 
     /** Whether the hand plays most of the chords as the style means them, and half of them ask for it. */
-    private static boolean suits(VoicingStyle style, List<ChordEvent> chords, Hand hand) {
-        VoicingStyle.Wishes wishes = new VoicingStyle.Wishes(hand, HIGHEST_LEVEL, Map.of());
+    private static boolean suits(VoicingStyle style, List<ChordEvent> chords, Hand hand, Strokes strokes) {
+        VoicingStyle.Wishes wishes = new VoicingStyle.Wishes(hand, HIGHEST_LEVEL, Map.of(), strokes);
         long reached = chords.stream()
                 .filter(event -> style.reaches(event.chord(), wishes))
                 .count();

@@ -93,10 +93,9 @@ public final class Proposals {
         }
         List<Measured> measured = new ArrayList<>();
         for (Pair pair : pairs(sheet, chords, choices.hand(), wish)) {
-            Choices own = choices.with(pair.style())
-                    .with(pair.figure())
-                    .withStretches(List.of())
-                    .withPins(List.of());
+            // A pattern that brings its voicing leaves the chosen one for another.
+            Choices styled = pair.figure().lays() == null ? choices.with(pair.style()) : choices;
+            Choices own = styled.with(pair.figure()).withStretches(List.of()).withPins(List.of());
             measured.add(new Measured(pair, own, Difficulty.of(Arrangement.of(sheet, own))));
         }
         int middle = Math.max(2, Math.min(HIGHEST_LEVEL - 1, wish.level()));

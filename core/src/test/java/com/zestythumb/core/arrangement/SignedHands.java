@@ -1,6 +1,7 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.Corpus;
+import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
@@ -220,7 +221,7 @@ final class SignedHands {
                         .root()
                         .plus(
                                 chord.chord().quality().numbered(5) == null
-                                        ? com.zestythumb.core.pitch.Interval.PERFECT_FIFTH
+                                        ? Interval.PERFECT_FIFTH
                                         : chord.chord().quality().numbered(5));
                 yield note.pitch().pitchClass().soundsLike(fifth)
                         || note.pitch().pitchClass().soundsLike(chord.chord().root());

@@ -6,7 +6,9 @@ import com.zestythumb.core.arrangement.SignedHands.Signed;
 import com.zestythumb.core.checking.Finding;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Hand;
@@ -203,7 +205,7 @@ class SignedHandsTest {
     @ParameterizedTest
     @CsvSource({"HERE,0", "CHORD,0 3 4 7", "LINES,0 4"})
     void aVoicingIsKeptWhereTheTeacherSays(Pin.Scope scope, String places) {
-        Pin pin = new Pin(0, com.zestythumb.core.sheet.Fraction.ZERO, notes("E3 G3 C4")).with(scope);
+        Pin pin = new Pin(0, Fraction.ZERO, notes("E3 G3 C4")).with(scope);
         Arrangement tune = Arrangement.of(
                 Chart.parse("key: C\n| C | F | G7 | C |\n| C | F | G7 | C |"), Choices.USUAL.withPins(List.of(pin)));
         List<Integer> kept = tune.chords().stream()
@@ -215,10 +217,8 @@ class SignedHandsTest {
         assertThat(kept).allMatch(i -> tune.chords().get(i).voicing().toString().equals("E3 G3 C4"));
     }
 
-    private static List<com.zestythumb.core.pitch.Pitch> notes(String text) {
-        return List.of(text.split(" ")).stream()
-                .map(com.zestythumb.core.pitch.Pitch::parse)
-                .toList();
+    private static List<Pitch> notes(String text) {
+        return List.of(text.split(" ")).stream().map(Pitch::parse).toList();
     }
 
     /** The last bar comes to rest or keeps its pattern; inside a repeat it keeps it. */

@@ -17,7 +17,7 @@ class LookFirstTest extends InTheBrowser {
         browser.seeText(".look .row", "by way of Am");
         browser.clickText(".look .row", "bar 4");
         browser.see("[data-chord='3'].chosen");
-        browser.seeText(".this-chord .why", "authentic cadence, a full stop");
+        browser.seeText(".this-chord .why", "uthentic cadence, a full stop");
         browser.click(".look .map li:nth-child(6) button");
         browser.see("[data-chord='5'].chosen");
         browser.assertAccessible("looking first");

@@ -7,6 +7,7 @@ import java.util.function.ToIntFunction;
 /** Cost terms that styles share. */
 public final class CostTerms {
 
+    private static final int FOURTH = 5;
     private static final int FIFTH = 7;
 
     /** So much that a stretch is taken only where nothing else is left. */
@@ -25,7 +26,7 @@ public final class CostTerms {
             (voicing, place) ->
                     Math.max(place.strokes().mud(voicing), place.strokes().low(voicing)));
 
-    /** The middle of a grip more than a fifth from where the hand is at home. */
+    /** The middle of a grip more than a fifth from home, or a fourth where the chart writes the bass line. */
     public static final CostTerm REGISTER = new CostTerm(
             "register",
             "far from the hand's home",
@@ -33,7 +34,8 @@ public final class CostTerms {
             1,
             (voicing, place) -> most(
                     voicing.grips(),
-                    grip -> Math.abs(grip.middle() - place.hand().home()) - FIFTH));
+                    grip -> Math.abs(grip.middle() - place.hand().home())
+                            - (place.around().basses() ? FOURTH : FIFTH)));
 
     public static final CostTerm MISSING_FIFTH =
             new CostTerm("missing-fifth", "left without its fifth", "chords", 2, (voicing, place) -> {

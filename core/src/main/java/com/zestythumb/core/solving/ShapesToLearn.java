@@ -101,7 +101,7 @@ final class ShapesToLearn {
         int[][] one = search.oneEach(path);
         search.improve(many);
         search.improve(one);
-        int[][] best = search.cost(one) < search.cost(many) ? one : many;
+        int[][] best = search.cost(one, Integer.MAX_VALUE) < search.cost(many, Integer.MAX_VALUE) ? one : many;
         return search.more(best);
     }
 
@@ -228,7 +228,7 @@ final class ShapesToLearn {
     }
 
     private void improve(int[][] open) {
-        int best = cost(open);
+        int best = cost(open, Integer.MAX_VALUE);
         boolean changed = true;
         for (int round = 0; changed && round < MOST_ROUNDS; round++) {
             changed = false;
@@ -240,7 +240,7 @@ final class ShapesToLearn {
                         break;
                     }
                     open[k] = other;
-                    int cost = cost(open);
+                    int cost = cost(open, best);
                     if (cost < best) {
                         best = cost;
                         bestHere = other;
@@ -278,8 +278,8 @@ final class ShapesToLearn {
         return others;
     }
 
-    /** The cheapest path over the shapes that are there, and what these cost. */
-    private int cost(int[][] open) {
+    /** The cheapest path over the shapes that are there, and what these cost; or the most, where it is no less. */
+    private int cost(int[][] open, int most) {
         int shapes = 0;
         look++;
         for (int k = 0; k < kinds; k++) {
@@ -293,6 +293,7 @@ final class ShapesToLearn {
         for (int i = 0; i < kind.length; i++) {
             int[] here = open[kind[i]];
             int[] next = new int[here.length];
+            int cheapest = Integer.MAX_VALUE;
             for (int j = 0; j < here.length; j++) {
                 int least = i == 0 ? 0 : Integer.MAX_VALUE;
                 if (i > 0) {
@@ -302,9 +303,13 @@ final class ShapesToLearn {
                     }
                 }
                 next[j] = least + charges[i][here[j]];
+                cheapest = Math.min(cheapest, next[j]);
             }
             effort += (long) here.length * (soFar.length + 1);
             soFar = next;
+            if (cheapest >= most - weight * shapes) {
+                return most;
+            }
         }
         return (soFar.length == 0 ? 0 : Arrays.stream(soFar).min().orElseThrow()) + weight * shapes;
     }

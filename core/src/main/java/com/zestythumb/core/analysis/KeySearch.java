@@ -63,8 +63,9 @@ final class KeySearch {
         for (int i = 1; i < count; i++) {
             Entries entries = new Entries(leaving(best, i));
             cameFrom[i] = entries.from;
+            int moves = evidence.isStruckAgain(i) ? 0 : 1;
             for (int k = 0; k < best.length; k++) {
-                goOn(i, k, best[k], next[k]);
+                goOn(i, k, moves, best[k], next[k]);
                 enter(i, k, entries, next[k]);
             }
             double[][] behind = best;
@@ -101,12 +102,12 @@ final class KeySearch {
     private double[] leaving(double[][] best, int i) {
         boolean spoken = isSpoken(i);
         double[] leaving = new double[best.length];
-        Arrays.fill(leaving, Double.POSITIVE_INFINITY);
         for (int k = 0; k < best.length; k++) {
-            for (byte stage = 0; stage < STAGES; stage++) {
-                double unproven = stage == PROVEN && !spoken ? evidence.leavingTheFirst(evidence.keys[k]) : 0;
-                if ((spoken || OF_ITS_OWN[stage]) && best[k][stage] + unproven < leaving[k]) {
-                    leaving[k] = best[k][stage] + unproven;
+            double unproven = spoken ? 0 : evidence.leavingTheFirst(evidence.keys[k]);
+            leaving[k] = best[k][PROVEN] + unproven;
+            for (byte stage = 1; stage < STAGES; stage++) {
+                if ((spoken || OF_ITS_OWN[stage]) && best[k][stage] < leaving[k]) {
+                    leaving[k] = best[k][stage];
                     leftAt[i][k] = stage;
                 }
             }
@@ -122,11 +123,10 @@ final class KeySearch {
         return told || now.fixed() != null || last.fixed() != null;
     }
 
-    private void goOn(int i, int k, double[] from, double[] to) {
+    private void goOn(int i, int k, int moves, double[] from, double[] to) {
         int key = evidence.keys[k];
         Arrays.fill(to, Double.POSITIVE_INFINITY);
         int closes = evidence.closes[i][key] ? 1 : 0;
-        int moves = evidence.isStruckAgain(i) ? 0 : 1;
         double price = evidence.prices[i][key] - evidence.arrivals[i][key];
         for (int stage = 0; stage < STAGES; stage++) {
             double way = from[stage] + price;

@@ -16,6 +16,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
 
 /**
  * A lead sheet with a left hand to it.
@@ -153,16 +154,17 @@ public record Arrangement(
     private static List<Grip> together(ArrangedChord chord, List<TimedNote> notes, Side side) {
         Set<Grip> grips = new LinkedHashSet<>();
         for (TimedNote struck : notes) {
-            List<Pitch> keys = notes.stream()
-                    .filter(note -> note.side() == side && struck.side() == side && note.bar() == struck.bar())
-                    .filter(note -> note.onset().compareTo(struck.onset()) <= 0
-                            && note.end().compareTo(struck.onset()) > 0)
-                    .map(TimedNote::pitch)
-                    .distinct()
-                    .sorted()
-                    .toList();
+            Set<Pitch> keys = new TreeSet<>();
+            for (TimedNote note : notes) {
+                boolean beside = note.side() == side && struck.side() == side && note.bar() == struck.bar();
+                if (beside
+                        && note.onset().compareTo(struck.onset()) <= 0
+                        && note.end().compareTo(struck.onset()) > 0) {
+                    keys.add(note.pitch());
+                }
+            }
             if (!keys.isEmpty()) {
-                grips.add(Grip.of(chord.chord(), keys));
+                grips.add(Grip.of(chord.chord(), List.copyOf(keys)));
             }
         }
         return List.copyOf(grips);

@@ -28,11 +28,15 @@ public final class Findings {
 
     private final Arrangement arrangement;
     private final School school;
+    /** What lies under the hand at one time, by chord. */
+    private final List<Voicing> held;
+
     private final List<Finding> found = new ArrayList<>();
 
     private Findings(Arrangement arrangement, School school) {
         this.arrangement = arrangement;
         this.school = school;
+        this.held = arrangement.chords().stream().map(arrangement::heldTogether).toList();
     }
 
     /** Everything to mind, by place: each chord against every chord from which it is come to when it is played. */
@@ -77,8 +81,8 @@ public final class Findings {
         List<Finding> some = new ArrayList<>();
         for (Finding finding : all) {
             List<Finding> kind = kinds.getOrDefault(finding.fault().code(), List.of());
-            long chords = kind.stream().mapToInt(Finding::chord).distinct().count();
-            if (!kind.contains(finding) || !school.gathers() && chords <= FEW) {
+            boolean gathered = school.gathers() || isSaidOnce(finding) && chords(kind) > FEW;
+            if (!gathered) {
                 some.add(finding);
             } else if (said.add(finding.fault().code())) {
                 some.add(finding.with(kind));
@@ -87,15 +91,15 @@ public final class Findings {
         return some;
     }
 
+    private static long chords(List<Finding> kind) {
+        return kind.stream().mapToInt(Finding::chord).distinct().count();
+    }
+
     private void look(School.Entry entry) {
         if (entry.rule() instanceof Rule.OfGrip rule) {
             Hand hand = arrangement.choices().hand();
             for (ArrangedChord chord : arrangement.chords()) {
-                rule.check(
-                        arrangement.heldTogether(chord),
-                        hand,
-                        entry.limits(),
-                        fault -> add(rule, fault, chord.index(), -1));
+                rule.check(held.get(chord.index()), hand, entry.limits(), fault -> add(rule, fault, chord.index(), -1));
             }
         } else if (entry.rule() instanceof Rule.OfPassage rule) {
             arrangement.chords().forEach(chord -> lookWithin(chord, rule, entry));

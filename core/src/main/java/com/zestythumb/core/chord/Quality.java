@@ -5,7 +5,6 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.stream.Collectors;
 
 /**
@@ -34,11 +33,13 @@ public final class Quality {
     private final String suffix;
     private final String description;
     private final List<Interval> intervals;
+    private final int hash;
 
     Quality(String suffix, String description, Collection<Interval> intervals) {
         this.suffix = suffix;
         this.description = description;
         this.intervals = intervals.stream().distinct().sorted(IN_THIRDS).toList();
+        this.hash = intervals().hashCode();
     }
 
     static Quality of(String suffix, String description, String intervals) {
@@ -111,12 +112,12 @@ public final class Quality {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Quality that && intervals.equals(that.intervals);
+        return this == other || other instanceof Quality that && intervals.equals(that.intervals);
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(intervals);
+        return hash;
     }
 
     @Override

@@ -37,6 +37,17 @@ public record Interval(int steps, int semitones) {
         }
     }
 
+    // Compared and hashed so often that what records have by themselves takes its time until it is warm.
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Interval o && steps == o.steps && semitones == o.semitones;
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * steps + semitones;
+    }
+
     /** Reads {@code "m3"}, {@code "P5"}, {@code "A4"}, {@code "d7"}, {@code "M9"}. */
     public static Interval parse(String text) {
         Matcher m = SYNTAX.matcher(text);

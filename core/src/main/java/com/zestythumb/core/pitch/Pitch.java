@@ -21,6 +21,17 @@ public record Pitch(PitchClass pitchClass, int octave) implements Comparable<Pit
         }
     }
 
+    // Compared and hashed so often that what records have by themselves takes its time until it is warm.
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Pitch o && octave == o.octave && pitchClass.equals(o.pitchClass);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * pitchClass.hashCode() + octave;
+    }
+
     /** Reads {@code "Eb3"}, {@code "F#4"}. */
     public static Pitch parse(String text) {
         Matcher m = SYNTAX.matcher(text);

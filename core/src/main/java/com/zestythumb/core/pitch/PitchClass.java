@@ -22,6 +22,17 @@ public record PitchClass(Letter letter, int alteration) {
         }
     }
 
+    // Compared and hashed so often that what records have by themselves takes its time until it is warm.
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof PitchClass o && letter == o.letter && alteration == o.alteration;
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * letter.ordinal() + alteration;
+    }
+
     /** Reads {@code "Eb"}, {@code "E♭"}, {@code "F#"}, {@code "Cx"}. */
     public static PitchClass parse(String text) {
         Matcher m = SYNTAX.matcher(text);

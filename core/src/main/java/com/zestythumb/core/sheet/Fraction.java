@@ -89,6 +89,17 @@ public record Fraction(long numerator, long denominator) implements Comparable<F
         return a;
     }
 
+    // Compared and hashed so often that what records have by themselves takes its time until it is warm.
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Fraction o && numerator == o.numerator && denominator == o.denominator;
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * Long.hashCode(numerator) + Long.hashCode(denominator);
+    }
+
     @Override
     public int compareTo(Fraction o) {
         return Long.compare(numerator * o.denominator, o.numerator * denominator);

@@ -93,7 +93,7 @@ public final class LayeredPath implements Cheapest {
         }
         int cheapest = Matrices.placeOfLeast(leaving);
         int[] best = Matrices.plus(edges[cheapest], leaving[cheapest]);
-        int most = Arrays.stream(best).max().orElseThrow();
+        int most = Matrices.most(best);
         for (int i = 0; i < leaving.length; i++) {
             if (i != cheapest && leaving[i] < most) {
                 Matrices.lower(best, edges[i], leaving[i]);

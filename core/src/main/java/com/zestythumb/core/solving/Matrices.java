@@ -141,14 +141,39 @@ final class Matrices {
     static int[] leastOfRows(int[][] matrix) {
         int[] least = new int[matrix.length];
         for (int i = 0; i < least.length; i++) {
-            least[i] = Arrays.stream(matrix[i]).min().orElseThrow();
+            least[i] = least(matrix[i]);
+        }
+        return least;
+    }
+
+    static int most(int[] row) {
+        int most = row[0];
+        for (int number : row) {
+            most = Math.max(most, number);
+        }
+        return most;
+    }
+
+    static int least(int[] row) {
+        int least = row[0];
+        for (int number : row) {
+            least = Math.min(least, number);
         }
         return least;
     }
 
     /** For each row the least sum of its numbers and those of a row beside it. */
     static int[] least(int[][] matrix, int[] beside) {
-        return leastOfRows(plusColumns(matrix, beside));
+        int[] least = new int[matrix.length];
+        for (int i = 0; i < least.length; i++) {
+            int[] row = matrix[i];
+            int here = row[0] + beside[0];
+            for (int j = 1; j < row.length; j++) {
+                here = Math.min(here, row[j] + beside[j]);
+            }
+            least[i] = here;
+        }
+        return least;
     }
 
     /** The least way from each row of the first over a column of it, which is a row of the second, to each column. */

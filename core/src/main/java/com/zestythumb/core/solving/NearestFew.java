@@ -18,13 +18,13 @@ final class NearestFew implements Cheapest {
     private static final int[] MARGINS = {8, 24, 72, Integer.MAX_VALUE / 4};
     private static final int MOST_ROUNDS = 8;
 
-    private final int[][] kept;
+    private final Few few;
     private final ChoiceGraph graph;
     /** At least so much dearer is what was left out. */
     private final int beyond;
 
-    private NearestFew(int[][] kept, ChoiceGraph graph, int most) {
-        this.kept = kept;
+    private NearestFew(Few few, ChoiceGraph graph, int most) {
+        this.few = few;
         this.graph = graph;
         this.beyond = most + 1 - graph.total();
     }
@@ -50,12 +50,8 @@ final class NearestFew implements Cheapest {
         for (int margin : MARGINS) {
             int most = (int) Math.min(Matrices.FAR, known + (long) margin * unit);
             int room = most - least;
-            int[][] kept = IntStream.range(0, charges.length)
-                    .mapToObj(i -> IntStream.range(0, charges[i].length)
-                            .filter(c -> row.price(i, c) <= room)
-                            .toArray())
-                    .toArray(int[][]::new);
-            NearestFew found = new NearestFew(kept, few(charges, edges, kept), most);
+            Few few = Few.nearerThan(room + 1, charges, row, row);
+            NearestFew found = new NearestFew(few, ChoiceGraph.of(few.of(charges), few.between(edges)), most);
             if (found.isEnough(charges, enough)) {
                 return found;
             }
@@ -148,31 +144,14 @@ final class NearestFew implements Cheapest {
         });
     }
 
-    private static ChoiceGraph few(int[][] charges, List<Edge> edges, int[][] kept) {
-        int[][] some = IntStream.range(0, charges.length)
-                .mapToObj(i -> at(charges[i], kept[i]))
-                .toArray(int[][]::new);
-        List<Edge> between = new ArrayList<>();
-        for (Edge edge : edges) {
-            int[][] costs = Arrays.stream(kept[edge.from()])
-                    .mapToObj(from -> at(edge.costs()[from], kept[edge.to()]))
-                    .toArray(int[][]::new);
-            between.add(new Edge(edge.from(), edge.to(), costs));
-        }
-        return ChoiceGraph.of(some, between);
-    }
-
-    private static int[] at(int[] row, int[] places) {
-        return Arrays.stream(places).map(place -> row[place]).toArray();
-    }
-
     private boolean isEnough(int[][] charges, int enough) {
         for (int chord = 0; chord < charges.length; chord++) {
             int here = chord;
-            long exact = IntStream.range(0, kept[chord].length)
+            int kept = few.kept()[chord].length;
+            long exact = IntStream.range(0, kept)
                     .filter(c -> graph.price(here, c) < beyond)
                     .count();
-            if (kept[chord].length < charges[chord].length && exact <= enough) {
+            if (kept < charges[chord].length && exact <= enough) {
                 return false;
             }
         }
@@ -181,13 +160,13 @@ final class NearestFew implements Cheapest {
 
     @Override
     public int choice(int chord) {
-        return kept[chord][graph.choice(chord)];
+        return few.kept()[chord][graph.choice(chord)];
     }
 
     /** Exact for enough of the cheapest; for others no less than these. */
     @Override
     public int price(int chord, int candidate) {
-        int place = Arrays.binarySearch(kept[chord], candidate);
+        int place = few.place(chord, candidate);
         return place < 0 ? beyond : graph.price(chord, place);
     }
 

@@ -4,7 +4,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
-import java.util.stream.IntStream;
 
 /**
  * The least that a left hand can cost together with what is to be learned for it. Every place that needs a shape bears a
@@ -43,19 +42,28 @@ final class ShapesBound {
 
         private final int[][] ids;
         private final double[][] shares;
+        private final int[][] slopes;
         private final double[] sums;
+        private final double[] here;
 
         Family(int[][] ids, int weight) {
             this.ids = ids;
             int most = Arrays.stream(ids).flatMapToInt(Arrays::stream).max().orElse(-1);
             int[] places = new int[most + 1];
-            for (int[] here : ids) {
-                Arrays.stream(here).distinct().forEach(id -> places[id]++);
+            int[] last = new int[most + 1];
+            for (int i = 0; i < ids.length; i++) {
+                for (int id : ids[i]) {
+                    places[id] += last[id] == i + 1 ? 0 : 1;
+                    last[id] = i + 1;
+                }
             }
             this.sums = new double[most + 1];
+            this.here = new double[most + 1];
             this.shares = new double[ids.length][];
+            this.slopes = new int[ids.length][];
             for (int i = 0; i < ids.length; i++) {
                 shares[i] = new double[ids[i].length];
+                slopes[i] = new int[ids[i].length];
                 for (int c = 0; c < ids[i].length; c++) {
                     shares[i][c] = (double) weight / places[ids[i][c]];
                 }
@@ -65,7 +73,6 @@ final class ShapesBound {
         /** What is given back for those whose shares are more than they cost; candidates of a place that need one share. */
         double givenBack(int weight) {
             Arrays.fill(sums, 0);
-            double[] here = new double[sums.length];
             for (int i = 0; i < ids.length; i++) {
                 for (int c = 0; c < ids[i].length; c++) {
                     here[ids[i][c]] = Math.max(here[ids[i][c]], shares[i][c]);
@@ -84,17 +91,42 @@ final class ShapesBound {
 
         /** How many of them a path needs. */
         int used(int[] path) {
-            return (int) IntStream.range(0, ids.length)
-                    .map(i -> ids[i][path[i]])
-                    .distinct()
-                    .count();
+            boolean[] seen = new boolean[sums.length];
+            int used = 0;
+            for (int i = 0; i < path.length; i++) {
+                int id = ids[i][path[i]];
+                used += seen[id] ? 0 : 1;
+                seen[id] = true;
+            }
+            return used;
         }
 
-        /** 1 where one is needed here and its shares are too small, −1 where it is not and they are too great. */
-        int slope(int[] path, int place, int candidate, int weight) {
-            int id = ids[place][candidate];
-            int used = ids[place][path[place]] == id ? 1 : 0;
-            return used - (sums[id] > weight + TINY ? 1 : 0);
+        /**
+         * Looks where shares are to go: up where one is needed and its shares are too small, down where it is not and they
+         * are too great.
+         *
+         * @return how many are to go
+         */
+        int look(int[] path, int weight) {
+            int norm = 0;
+            for (int i = 0; i < path.length; i++) {
+                int needed = ids[i][path[i]];
+                for (int c = 0; c < ids[i].length; c++) {
+                    int id = ids[i][c];
+                    slopes[i][c] = (id == needed ? 1 : 0) - (sums[id] > weight + TINY ? 1 : 0);
+                    norm += slopes[i][c] == 0 ? 0 : 1;
+                }
+            }
+            return norm;
+        }
+
+        /** Moves them there. */
+        void move(double step) {
+            for (int i = 0; i < shares.length; i++) {
+                for (int c = 0; c < shares[i].length; c++) {
+                    shares[i][c] = Math.max(0, shares[i][c] + step * slopes[i][c]);
+                }
+            }
         }
     }
 
@@ -211,17 +243,24 @@ final class ShapesBound {
         for (int i = 0; i < charges.length; i++) {
             double[] next = new double[charges[i].length];
             from[i] = new int[next.length];
-            for (int c = 0; c < next.length; c++) {
-                double least = i == 0 ? 0 : Double.MAX_VALUE;
+            if (i > 0) {
+                Arrays.fill(next, Double.MAX_VALUE);
                 for (int b = 0; b < soFar.length; b++) {
-                    double here = soFar[b] + onward[i - 1][b][c];
-                    if (here < least) {
-                        least = here;
-                        from[i][c] = b;
+                    int[] row = onward[i - 1][b];
+                    for (int c = 0; c < next.length; c++) {
+                        double there = soFar[b] + row[c];
+                        if (there < next[c]) {
+                            next[c] = there;
+                            from[i][c] = b;
+                        }
                     }
                 }
-                next[c] = least + charges[i][c];
-                for (Family family : families) {
+            }
+            for (int c = 0; c < next.length; c++) {
+                next[c] += charges[i][c];
+            }
+            for (Family family : families) {
+                for (int c = 0; c < next.length; c++) {
                     next[c] += family.shares[i][c];
                 }
             }
@@ -255,22 +294,12 @@ final class ShapesBound {
 
     /** Shares go up where what is needed bears too little, down where it bears more than it costs and is not needed. */
     private void move(int[] path, double length) {
-        double norm = 0;
+        int norm = 0;
         for (Family family : families) {
-            for (int i = 0; i < charges.length; i++) {
-                for (int c = 0; c < charges[i].length; c++) {
-                    int slope = family.slope(path, i, c, weight);
-                    norm += slope * slope;
-                }
-            }
+            norm += family.look(path, weight);
         }
         for (Family family : families) {
-            for (int i = 0; norm > 0 && i < charges.length; i++) {
-                for (int c = 0; c < charges[i].length; c++) {
-                    double moved = family.shares[i][c] + length / norm * family.slope(path, i, c, weight);
-                    family.shares[i][c] = Math.max(0, moved);
-                }
-            }
+            family.move(norm == 0 ? 0 : length / norm);
         }
     }
 }

@@ -1,12 +1,8 @@
 package com.zestythumb.core.solving;
 
-import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 
@@ -32,71 +28,53 @@ final class ShapesToLearn {
 
     private final int kinds;
     private final int[] size;
-    /** For each chord and candidate which of the different hand shapes it is, wherever on the keyboard. */
-    private final int[][] pattern;
+    /** For each of the different chords and its candidates which shape of the hand it is. */
+    private final int[][] hands;
+    /** What a path through each of its candidates costs at least, shapes left out, wherever in the tune it is taken. */
+    private final int[][] nearest;
 
+    /** For each chord and candidate what the way to the end costs at least. */
+    private final int[][] toEnd;
+
+    private final int least;
     private final int[] seen;
     private int look;
     private long effort;
 
-    private ShapesToLearn(List<List<Voicing>> layers, int[][] charges, int[][][] onward, int weight) {
+    private ShapesToLearn(Shapes shapes, int[][] charges, int[][][] onward, int weight) {
         this.charges = charges;
         this.weight = weight;
-        this.kind = kinds(layers);
+        this.kind = shapes.kind();
         this.kinds = Arrays.stream(kind).max().orElse(-1) + 1;
         this.size = new int[kinds];
-        for (int i = 0; i < kind.length; i++) {
-            size[kind[i]] = layers.get(i).size();
-        }
         this.onward = onward;
-        Map<List<List<Integer>>, Integer> patterns = new HashMap<>();
-        this.pattern = new int[kinds][];
+        this.hands = new int[kinds][];
+        this.nearest = new int[kinds][];
+        this.toEnd = new int[kind.length][];
         for (int i = 0; i < kind.length; i++) {
-            if (pattern[kind[i]] == null) {
-                pattern[kind[i]] = layers.get(i).stream()
-                        .mapToInt(voicing -> patterns.computeIfAbsent(pattern(voicing), p -> patterns.size()))
-                        .toArray();
-            }
+            hands[kind[i]] = shapes.hands()[i];
+            size[kind[i]] = hands[kind[i]].length;
         }
-        this.seen = new int[patterns.size()];
-    }
-
-    /** For each chord which of the different chords it is; places with the same list of candidates are the same chord. */
-    static int[] kinds(List<List<Voicing>> layers) {
-        int[] kinds = new int[layers.size()];
-        Map<List<Voicing>, Integer> known = new IdentityHashMap<>();
-        for (int i = 0; i < kinds.length; i++) {
-            kinds[i] = known.computeIfAbsent(layers.get(i), layer -> known.size());
-        }
-        return kinds;
-    }
-
-    /** The steps between the notes, grip by grip: the shape of the hand, wherever it lies. */
-    static List<List<Integer>> pattern(Voicing voicing) {
-        return voicing.bothHands().stream()
-                .map(grip -> IntStream.range(1, grip.tones().size())
-                        .mapToObj(i -> grip.tones().get(i).pitch().midi()
-                                - grip.tones().get(i - 1).pitch().midi())
-                        .toList())
-                .toList();
+        this.least = weight * shapes.least();
+        this.seen = new int[shapes.knownHands()];
     }
 
     /**
      * The shapes worth learning.
      *
-     * @param layers the candidates; places with the same list are the same chord
      * @param charges what each costs by itself
      * @param onward what it costs from each candidate of a chord to each of the next
      * @param weight what a shape more costs
      * @param free the cheapest path where shapes are no matter
      * @return for each chord of the tune how many shapes more each candidate is to learn: none for those among them
      */
-    static int[][] of(List<List<Voicing>> layers, int[][] charges, int[][][] onward, int weight, Cheapest free) {
-        ShapesToLearn search = new ShapesToLearn(layers, charges, onward, weight);
+    static int[][] of(Shapes shapes, int[][] charges, int[][][] onward, int weight, Cheapest free) {
+        ShapesToLearn search = new ShapesToLearn(shapes, charges, onward, weight);
         int[] path = new int[charges.length];
         for (int i = 0; i < path.length; i++) {
             path[i] = free.choice(i);
         }
+        search.look(free);
         int[][] many = search.used(path);
         int[][] one = search.oneEach(path);
         search.improve(many);
@@ -106,59 +84,48 @@ final class ShapesToLearn {
     }
 
     /** The same for the shapes that a path has. */
-    static int[][] of(List<List<Voicing>> layers, int[] path) {
-        ShapesToLearn search = new ShapesToLearn(layers, null, null, 0);
+    static int[][] of(Shapes shapes, int[] path) {
+        ShapesToLearn search = new ShapesToLearn(shapes, null, null, 0);
         return search.more(search.used(path));
+    }
+
+    private void look(Cheapest free) {
+        for (int i = 0; i < kind.length; i++) {
+            int[] here = nearest[kind[i]];
+            if (here == null) {
+                here = new int[size[kind[i]]];
+                Arrays.fill(here, Integer.MAX_VALUE);
+                nearest[kind[i]] = here;
+            }
+            for (int c = 0; c < here.length; c++) {
+                here[c] = Math.min(here[c], free.total() + free.price(i, c));
+            }
+        }
+        for (int i = kind.length - 1; i >= 0; i--) {
+            toEnd[i] = i + 1 == kind.length
+                    ? new int[charges[i].length]
+                    : Matrices.least(onward[i], Matrices.sum(charges[i + 1], toEnd[i + 1]));
+        }
     }
 
     private int[][] more(int[][] open) {
         boolean[] known = new boolean[seen.length];
         for (int k = 0; k < kinds; k++) {
             for (int shape : open[k]) {
-                known[pattern[k][shape]] = true;
+                known[hands[k][shape]] = true;
             }
         }
         int[][] byKind = new int[kinds][];
         for (int k = 0; k < kinds; k++) {
             byKind[k] = new int[size[k]];
             for (int c = 0; c < size[k]; c++) {
-                byKind[k][c] = known[pattern[k][c]] ? 1 : 2;
+                byKind[k][c] = known[hands[k][c]] ? 1 : 2;
             }
             for (int shape : open[k]) {
                 byKind[k][shape] = 0;
             }
         }
         return Arrays.stream(kind).mapToObj(k -> byKind[k]).toArray(int[][]::new);
-    }
-
-    /** What is to be learned, for each place and candidate: its shape, and the shape of the hand wherever it lies. */
-    static List<int[][]> families(List<List<Voicing>> layers) {
-        Map<Voicing, Integer> shapes = new HashMap<>();
-        Map<List<List<Integer>>, Integer> patterns = new HashMap<>();
-        Map<List<Voicing>, int[][]> known = new IdentityHashMap<>();
-        List<int[][]> both = layers.stream()
-                .map(layer -> known.computeIfAbsent(layer, voicings -> new int[][] {
-                    numbers(voicings, shapes),
-                    numbers(voicings.stream().map(ShapesToLearn::pattern).toList(), patterns)
-                }))
-                .toList();
-        return List.of(
-                both.stream().map(one -> one[0]).toArray(int[][]::new),
-                both.stream().map(one -> one[1]).toArray(int[][]::new));
-    }
-
-    private static <T> int[] numbers(List<T> things, Map<T, Integer> known) {
-        return things.stream()
-                .mapToInt(thing -> known.computeIfAbsent(thing, one -> known.size()))
-                .toArray();
-    }
-
-    /** How many shapes there are to learn: of each chord those it comes in, and of the hand those it takes anywhere. */
-    static int count(List<Voicing> path) {
-        List<Voicing> played =
-                path.stream().filter(voicing -> !voicing.isSilent()).distinct().toList();
-        return played.size()
-                + (int) played.stream().map(ShapesToLearn::pattern).distinct().count();
     }
 
     private int[][] used(int[] path) {
@@ -235,7 +202,7 @@ final class ShapesToLearn {
             for (int k = 0; k < kinds && effort < EFFORT; k++) {
                 int[] before = open[k];
                 int[] bestHere = before;
-                for (int[] other : around(before, size[k])) {
+                for (int[] other : around(before, k, best)) {
                     if (effort >= EFFORT) {
                         break;
                     }
@@ -252,8 +219,8 @@ final class ShapesToLearn {
         }
     }
 
-    /** A shape less, another in its place, and one more. */
-    private static List<int[]> around(int[] open, int size) {
+    /** A shape less, another in its place, and one more; none that costs more wherever it is taken than what is known. */
+    private List<int[]> around(int[] open, int k, int known) {
         List<int[]> others = new ArrayList<>();
         for (int i = 0; i < open.length && open.length > 1; i++) {
             int left = i;
@@ -262,9 +229,9 @@ final class ShapesToLearn {
                     .map(j -> open[j])
                     .toArray());
         }
-        for (int c = 0; c < size; c++) {
+        for (int c = 0; c < size[k]; c++) {
             int more = c;
-            if (Arrays.stream(open).noneMatch(shape -> shape == more)) {
+            if (nearest[k][c] + least < known && Arrays.stream(open).noneMatch(shape -> shape == more)) {
                 for (int i = 0; i < open.length; i++) {
                     int[] exchanged = open.clone();
                     exchanged[i] = c;
@@ -285,8 +252,8 @@ final class ShapesToLearn {
         for (int k = 0; k < kinds; k++) {
             shapes += open[k].length;
             for (int shape : open[k]) {
-                shapes += seen[pattern[k][shape]] == look ? 0 : 1;
-                seen[pattern[k][shape]] = look;
+                shapes += seen[hands[k][shape]] == look ? 0 : 1;
+                seen[hands[k][shape]] = look;
             }
         }
         int[] soFar = {};
@@ -303,7 +270,7 @@ final class ShapesToLearn {
                     }
                 }
                 next[j] = least + charges[i][here[j]];
-                cheapest = Math.min(cheapest, next[j]);
+                cheapest = Math.min(cheapest, next[j] + toEnd[i][here[j]]);
             }
             effort += (long) here.length * (soFar.length + 1);
             soFar = next;

@@ -137,60 +137,63 @@ public final class VoicingSolver {
         task.pins().forEach((i, pin) -> narrowed.set(i, List.of(pin)));
         VoicingSolver fixed = task.pins().isEmpty() ? this : new VoicingSolver(task, narrowed, others, own);
         fixed.charges = fixed.own.of(fixed.layers);
-        Cheapest path = fixed.cheapest();
-        int least = path.total();
+        Shapes shapes = new Shapes(fixed.layers);
         int weight = task.weights().ofShapes();
-        if (weight == 0 || layers.size() < 2) {
-            return solution(fixed, path, 0);
+        boolean isPlain = weight == 0 || layers.size() < 2;
+        Cheapest plainest = fixed.cheapest(isPlain ? others : 0);
+        if (isPlain) {
+            return solution(fixed, plainest, shapes.count(plainest), 0);
         }
         int[][] free = fixed.charges;
         int[][][] onward = fixed.onward();
         // Whatever the ways back cost, each candidate pays the least of it.
         boolean plain = transitions.isPlain();
         int[][] paying = plain ? free : NearestFew.withWaysBack(free, fixed.edges());
-        fixed.learned = ShapesToLearn.of(fixed.layers, paying, onward, weight, path);
-        path = fixed.cheapestWithShapes(free);
-        int cost = fixed.costWithShapes(path);
-        // Any hand costs what the freest does, and learns a shape for each different chord, all of one kind at best.
-        long kinds = task.chords().stream().distinct().count();
-        int simple = least + weight * (int) (kinds + 1);
+        fixed.learned = ShapesToLearn.of(shapes, paying, onward, weight, plainest);
+        Cheapest path = fixed.cheapestWithShapes(free);
+        int cost = fixed.costWithShapes(path, shapes);
+        // Any hand costs what the freest does, and learns as little as any.
+        int simple = plainest.total() + weight * shapes.least();
+        if (cost <= simple) {
+            return solution(fixed, path, shapes.count(path), 0);
+        }
+        Few few = Few.nearerThan(cost - simple, free, plainest, path);
         ShapesBound.Found found = ShapesBound.of(
-                paying, onward, ShapesToLearn.families(fixed.layers), weight, cost, plain ? null : fixed.inParts(free));
+                few.of(paying),
+                few.between(onward),
+                shapes.families().stream().map(few::of).toList(),
+                weight,
+                cost,
+                plain ? null : fixed.inParts(free, few));
         if (found.better() != null) {
             int[][] before = fixed.learned;
-            fixed.learned = ShapesToLearn.of(fixed.layers, found.better());
+            fixed.learned = ShapesToLearn.of(shapes, few.places(found.better()));
             path = fixed.cheapestWithShapes(free);
-            if (fixed.costWithShapes(path) > cost) {
+            if (fixed.costWithShapes(path, shapes) > cost) {
                 fixed.learned = before;
                 path = fixed.cheapestWithShapes(free);
             }
-            cost = fixed.costWithShapes(path);
+            cost = fixed.costWithShapes(path, shapes);
         }
-        return solution(fixed, path, Math.max(0, cost - Math.max(simple, found.least())));
+        return solution(fixed, path, shapes.count(path), Math.max(0, cost - Math.max(simple, found.least())));
     }
 
     private Cheapest cheapestWithShapes(int[][] free) {
         charges = chargesWithShapes(free, task.weights().ofShapes());
-        return cheapest();
+        return cheapest(others);
     }
 
     /** What is paid for the way and for all that is to be learned. */
-    private int costWithShapes(Cheapest path) {
+    private int costWithShapes(Cheapest path, Shapes shapes) {
         int weight = task.weights().ofShapes();
-        return path.total() - weight * strangers(path) + weight * ShapesToLearn.count(row(this, path));
+        return path.total() - weight * strangers(path) + weight * shapes.count(path);
     }
 
-    private Solution solution(VoicingSolver fixed, Cheapest path, int gap) {
+    private Solution solution(VoicingSolver fixed, Cheapest path, int shapes, int gap) {
         List<Solved> chords = IntStream.range(0, layers.size())
                 .mapToObj(i -> fixed.solved(i, path, layers.get(i)))
                 .toList();
-        return new Solution(chords, ShapesToLearn.count(row(fixed, path)), gap);
-    }
-
-    private static List<Voicing> row(VoicingSolver fixed, Cheapest path) {
-        return IntStream.range(0, fixed.layers.size())
-                .mapToObj(i -> fixed.layers.get(i).get(path.choice(i)))
-                .toList();
+        return new Solution(chords, shapes, gap);
     }
 
     /** What it costs from each chord to the one written next; nothing where that is not played so. */
@@ -231,11 +234,11 @@ public final class VoicingSolver {
         return learned == null ? 0 : learned[chord][candidate];
     }
 
-    /** The whole with its ways back, for what is charged beside, in parts of a half step. */
-    private Function<int[][], Cheapest> inParts(int[][] free) {
+    /** The whole with its ways back over a few candidates, for what is charged beside, in parts of a half step. */
+    private Function<int[][], Cheapest> inParts(int[][] free, Few few) {
         int parts = ShapesBound.PARTS;
-        int[][] own = Matrices.times(free, parts);
-        List<ChoiceGraph.Edge> edges = edges().stream()
+        int[][] own = Matrices.times(few.of(free), parts);
+        List<ChoiceGraph.Edge> edges = few.between(edges()).stream()
                 .map(edge -> new ChoiceGraph.Edge(edge.from(), edge.to(), Matrices.times(edge.costs(), parts)))
                 .toList();
         return beside -> NearestFew.of(Matrices.sum(own, beside), edges, 0, parts);
@@ -247,7 +250,8 @@ public final class VoicingSolver {
                 .toList();
     }
 
-    private Cheapest cheapest() {
+    /** With so many other ways for each chord priced exactly. */
+    private Cheapest cheapest(int others) {
         if (!transitions.isPlain()) {
             return NearestFew.of(charges, edges(), others);
         }

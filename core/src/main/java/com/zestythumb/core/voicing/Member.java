@@ -20,6 +20,8 @@ public enum Member {
     FOREIGN(0);
 
     private static final int OCTAVE = 7;
+    private static final int KEYS = 12;
+    private static final Member[] ALL = values();
 
     private final int number;
 
@@ -39,13 +41,15 @@ public enum Member {
 
     /** What a note is in a chord, by its sound: a B sharp over F is the fifth too. */
     public static Member of(Chord chord, PitchClass note) {
+        int above = Math.floorMod(note.semitone() - chord.root().semitone(), KEYS);
         for (Interval interval : chord.quality().intervals()) {
-            if (chord.root().plus(interval).soundsLike(note)) {
+            if (Math.floorMod(interval.semitones(), KEYS) == above) {
                 return numbered(interval.steps() + 1);
             }
         }
-        boolean above = chord.upper() != null && chord.upper().tones().stream().anyMatch(note::soundsLike);
-        return above ? above(chord.root(), note) : FOREIGN;
+        boolean ofUpper =
+                chord.upper() != null && chord.upper().tones().stream().anyMatch(note::soundsLike);
+        return ofUpper ? above(chord.root(), note) : FOREIGN;
     }
 
     /** A note of the triad above a chord is one of its ninth, eleventh and thirteenth, or doubles a lower member. */
@@ -55,7 +59,7 @@ public enum Member {
     }
 
     static Member numbered(int number) {
-        for (Member member : values()) {
+        for (Member member : ALL) {
             if (member.number == number) {
                 return member;
             }

@@ -188,7 +188,7 @@ class WishesTest {
             }
         }
         long shapes = row.stream().distinct().count();
-        long hands = row.stream().map(ShapesToLearn::pattern).distinct().count();
+        long hands = row.stream().map(Shapes::hand).distinct().count();
         return cost + task.weights().ofShapes() * (int) (shapes + hands);
     }
 

@@ -69,12 +69,7 @@ final class HandStaff {
         List<TimedNote> notes =
                 arrangement.notes().stream().filter(note -> note.side() == side).toList();
         // Above a tune they would be the tune's; chords have theirs below, in the order of their notes.
-        boolean chords = notes.stream()
-                .anyMatch(one -> notes.stream()
-                        .anyMatch(other -> one != other
-                                && one.bar() == other.bar()
-                                && one.onset().equals(other.onset())));
-        this.fingersAbove = side == Side.RIGHT && !belowTune && !chords;
+        this.fingersAbove = side == Side.RIGHT && !belowTune && !areChords(notes);
         this.readings = arrangement.analysis().readings();
         this.closes = arrangement.closes().stream()
                 .collect(Collectors.toMap(Cadence::chord, Function.identity(), (first, second) -> first));
@@ -85,6 +80,11 @@ final class HandStaff {
         this.pedalByBar = (side == Side.LEFT ? PedalSpan.of(arrangement) : List.<PedalSpan>of())
                 .stream().collect(Collectors.groupingBy(PedalSpan::bar));
         findTies(notes);
+    }
+
+    private static boolean areChords(List<TimedNote> notes) {
+        Set<List<Object>> struck = new HashSet<>();
+        return !notes.stream().allMatch(note -> struck.add(List.of(note.bar(), note.onset())));
     }
 
     private void findTies(List<TimedNote> notes) {

@@ -4,7 +4,8 @@ import java.util.Map;
 
 /** What a student reads with ease; what is beyond it is charged, and avoided where there is a way (common practice). */
 public enum ReadingLevel {
-    ANYTHING("Anything", Map.of()),
+    ANYTHING("Anything usual", Map.of()),
+    DOUBLE_SIGNS("Double sharps and flats too", Map.of()),
     FEW_LEDGER_LINES("Few ledger lines", Map.of(TuneTerms.LEDGER_LINES.id(), 6)),
     FEW_BLACK_KEYS(
             "White keys, few ledger lines", Map.of(TuneTerms.LEDGER_LINES.id(), 6, TuneTerms.ACCIDENTALS.id(), 4)),
@@ -30,6 +31,11 @@ public enum ReadingLevel {
     /** As it is offered to the teacher. */
     public String label() {
         return label;
+    }
+
+    /** Whether B double flat is written so, as the chord spells it, and not as A. */
+    public boolean readsDoubleSigns() {
+        return this == DOUBLE_SIGNS;
     }
 
     /** A teacher's weights with those of this level, where she turned none of her own. */

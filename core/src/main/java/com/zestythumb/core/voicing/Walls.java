@@ -33,10 +33,11 @@ final class Walls {
 
     private Walls() {}
 
-    /** Of the ways to lay a chord those within the walls; never none. Double flats and sharps are spelled as they are read. */
+    /** Of the ways to lay a chord those within the walls; never none. Double flats and sharps are spelled as they are read, for who does not read them. */
     static List<Voicing> within(List<Voicing> all, Chord chord, VoicingStyle.Wishes wishes) {
         List<Voicing> found = reached(all, chord, wishes);
-        boolean doubled = chord.tones().stream().anyMatch(tone -> Math.abs(tone.alteration()) > 1);
+        boolean doubled = !wishes.hand().reading().readsDoubleSigns()
+                && chord.tones().stream().anyMatch(tone -> Math.abs(tone.alteration()) > 1);
         return doubled ? found.stream().map(Walls::readable).toList() : found;
     }
 

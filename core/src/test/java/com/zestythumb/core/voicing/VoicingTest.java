@@ -130,4 +130,21 @@ class VoicingTest {
                             || chord.tones().size() > 5);
         });
     }
+
+    /** C° seventh is C E♭ G♭ B𝄫 (any textbook of harmony); most read the last one as A. */
+    @Test
+    void writesDoubleFlatsForThoseWhoReadThem() {
+        Chord chord = Chord.parse("Cdim7");
+        Hand reads = Hand.OCTAVE.reading(ReadingLevel.DOUBLE_SIGNS);
+        assertThat(names(chord, Hand.OCTAVE)).contains("A").doesNotContain("Bbb");
+        assertThat(names(chord, reads)).contains("Bbb").doesNotContain("A");
+    }
+
+    private static List<String> names(Chord chord, Hand hand) {
+        return StyleChoice.close(Inversions.NEAREST).candidates(chord, hand, 4).stream()
+                .flatMap(voicing -> voicing.pitches().stream())
+                .map(pitch -> pitch.pitchClass().toString())
+                .distinct()
+                .toList();
+    }
 }

@@ -217,7 +217,7 @@ class LeftHandTest extends InTheBrowser {
         browser.seeText(".this-chord h2", "Bar 2");
         browser.clickText(".other", "F A C");
         browser.seeText(".pin", "Kept");
-        assertThat(pinned()).isEqualTo("1");
+        browser.await("kept here", () -> pinned().equals("1") ? true : null);
         browser.choose("scope", "In all like lines");
         browser.await("kept in both lines", () -> pinned().equals("1 5") ? true : null);
         browser.choose("scope", "Wherever this chord comes");

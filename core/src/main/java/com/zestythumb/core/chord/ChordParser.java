@@ -14,9 +14,15 @@ final class ChordParser {
     private static final Pattern SIX_NINE = Pattern.compile("6/9(?!\\d)");
     private static final int NEAR = 3;
 
+    /** Two rich chords one over the other are shorter. */
+    private static final int LONGEST = 48;
+
     private ChordParser() {}
 
     static Chord parse(String symbol) {
+        if (symbol.length() > LONGEST) {
+            throw new ChordSyntaxException(symbol.substring(0, LONGEST) + "…", List.of());
+        }
         Matcher m = SYNTAX.matcher(SIX_NINE.matcher(symbol).replaceAll("69").replace("m/maj7", "mM7"));
         if (!m.matches()) {
             throw new ChordSyntaxException(symbol, withRootMended(symbol));

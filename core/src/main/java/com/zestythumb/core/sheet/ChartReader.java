@@ -9,9 +9,11 @@ final class ChartReader {
 
     static final int MAX_BARS = 1000;
 
-    static final Pattern HEADER = Pattern.compile("\\s*([A-Za-z]+)\\s*:\\s*(.*?)\\s*");
-    private static final Pattern SECTION = Pattern.compile("\\s*\\[(.+)]\\s*");
-    private static final Pattern VOICE = Pattern.compile("\\s*([mw]):(.*)");
+    /** Lines are looked at without the blanks behind them, and nothing is tried twice: no line takes longer than it is long. */
+    private static final Pattern HEADER = Pattern.compile("\\s*+([A-Za-z]++)\\s*+:\\s*+(.*)");
+
+    private static final Pattern SECTION = Pattern.compile("\\s*+\\[(.+)]");
+    private static final Pattern VOICE = Pattern.compile("\\s*+([mw]):(.*)");
 
     private final String[] lines;
     private final Problems problems = new Problems();
@@ -46,7 +48,7 @@ final class ChartReader {
 
     private void eachLine(Consumer<String> use) {
         for (lineNumber = 1; lineNumber <= lines.length; lineNumber++) {
-            String line = lines[lineNumber - 1];
+            String line = lines[lineNumber - 1].stripTrailing();
             if (!line.isBlank()) {
                 use.accept(line);
             }

@@ -19,9 +19,15 @@ public final class NoteReader {
     /** What could not be read: where, and what to write. */
     public record Mistake(int at, int length, String message) {}
 
+    /** One sign too many is no sign. */
+    private static final int SIGNS_READ = 3;
+
     private static final String PASSED_OVER = ".~HLMOPSTuv`\\)y* \t";
 
     private final String text;
+    /** Where the last notes struck together end; behind it no other do. */
+    private final int lastClosing;
+
     private final Fraction unit;
     private final Meter meter;
     private final BarAccidentals accidentals;
@@ -47,6 +53,7 @@ public final class NoteReader {
      */
     public NoteReader(String text, Key key, Meter meter, Fraction unit, boolean allOctaves) {
         this.text = text;
+        this.lastClosing = text.lastIndexOf(']');
         this.meter = meter;
         this.unit = unit;
         this.accidentals = new BarAccidentals(key, allOctaves);
@@ -192,7 +199,7 @@ public final class NoteReader {
 
     private void together() {
         int start = at;
-        int end = text.indexOf(']', at);
+        int end = at < lastClosing ? text.indexOf(']', at) : -1;
         if (end < 0) {
             mistake(start, 1, "[ wants a ] behind the notes that are struck together");
             at++;
@@ -251,7 +258,7 @@ public final class NoteReader {
 
     private Integer accidental() {
         int start = at;
-        while (at < text.length() && BarAccidentals.SIGNS.indexOf(text.charAt(at)) >= 0) {
+        while (at < text.length() && at - start < SIGNS_READ && BarAccidentals.SIGNS.indexOf(text.charAt(at)) >= 0) {
             at++;
         }
         return BarAccidentals.written(text.substring(start, at));

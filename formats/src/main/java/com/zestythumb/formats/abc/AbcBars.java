@@ -22,8 +22,9 @@ import java.util.regex.Pattern;
 final class AbcBars {
 
     /** A bar line with repeats and ending; an inline field; what must not be parted; any letter else. */
-    private static final Pattern TOKEN = Pattern.compile("(:*\\[?\\|+\\]?:*|::+|:\\|)(?:\\s*\\[?(\\d[\\d,\\-]*))?"
-            + "|\\[(\\d[\\d,\\-]*)|\\[([A-Za-z]):\\s*([^\\]]*)\\]|(\"[^\"]*\"?|![^!]*!|\\{[^}]*\\}?|\\[[^\\]]*\\]?|.)");
+    private static final Pattern TOKEN = Pattern.compile(
+            "(:*\\[?\\|+\\]?:*|::+|:\\|)(?:\\s*\\[?(\\d[\\d,\\-]*))?"
+                    + "|\\[(\\d[\\d,\\-]*)|\\[([A-Za-z]):\\s*+([^\\]]*+)\\]|(\"[^\"]*\"?|![^!]*!|\\{[^}]*\\}?|\\[[^\\]]*\\]?|.)");
 
     private final SheetBuilder sheet;
     private final ImportReport.Builder report;
@@ -64,7 +65,7 @@ final class AbcBars {
     }
 
     void line(String line, BiConsumer<String, String> field) {
-        beginsLine = text.toString().isBlank();
+        beginsLine = text.chars().allMatch(Character::isWhitespace);
         boolean goesOn = line.endsWith("\\");
         Matcher m = TOKEN.matcher(goesOn ? line.substring(0, line.length() - 1) : line);
         while (m.find()) {
@@ -123,7 +124,7 @@ final class AbcBars {
             }
             return;
         }
-        Matcher rests = Pattern.compile("\\s*[ZX](\\d{1,3})\\s*").matcher(music);
+        Matcher rests = Pattern.compile("[ZX](\\d{1,3})").matcher(music.strip());
         int times = rests.matches() ? Integer.parseInt(rests.group(1)) : 1;
         for (int i = 1; i < times; i++) {
             bar("Z", 1);

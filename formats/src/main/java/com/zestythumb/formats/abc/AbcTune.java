@@ -20,7 +20,7 @@ import java.util.regex.Pattern;
 /** One tune of an ABC file, read line by line: fields here, music in {@link AbcBars}. */
 final class AbcTune {
 
-    private static final Pattern FIELD = Pattern.compile("([A-Za-z+]):\\s*(.*?)\\s*");
+    private static final Pattern FIELD = Pattern.compile("([A-Za-z+]):\\s*+(.*)");
     private static final Pattern KEY = Pattern.compile("([A-G][#b]?)\\s*([A-Za-z]*).*");
     private static final Pattern TEMPO =
             Pattern.compile("(?:\"[^\"]*\"\\s*)?(?:(\\d{1,2})/(\\d{1,2})[^=]*=)?\\s*(\\d{1,4}).*");

@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
 /** Reads charts in the app's own notation; their text is kept letter by letter, mistakes and all. */
 public final class ChartFileReader implements ScoreReader {
 
-    private static final Pattern BARS = Pattern.compile("(?m)^\\s*(?:\\||m:)[^\\n]*\\S");
+    private static final Pattern BARS = Pattern.compile("(?m)^[ \\t]*+(?:\\||m:)[ \\t]*+\\S");
 
     /** A line of a chart: heading, section, bars, tune, words, remark. */
     private static final Pattern OWN = Pattern.compile("\\s*(\\||#|\\[[^\\]]*]\\s*$|[a-z]+:)");

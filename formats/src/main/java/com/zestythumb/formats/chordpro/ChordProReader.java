@@ -26,12 +26,11 @@ import java.util.regex.Pattern;
  */
 public final class ChordProReader implements ScoreReader {
 
-    private static final Pattern DIRECTIVE =
-            Pattern.compile("\\s*\\{\\s*([A-Za-z_]+)\\s*(?:[:\\s]\\s*(.*?))?\\s*}\\s*");
+    private static final Pattern DIRECTIVE = Pattern.compile("\\{\\s*+([A-Za-z_]++)(?:[:\\s](.*))?}");
     private static final Pattern KNOWN = Pattern.compile(
-            "(?im)^\\s*\\{\\s*(title|t|subtitle|st|key|artist|comment|c|soc|sov|sog|start_of_\\w+|capo|time|tempo|meta)\\b");
+            "(?im)^[ \\t]*+\\{\\s*+(title|t|subtitle|st|key|artist|comment|c|soc|sov|sog|start_of_\\w+|capo|time|tempo|meta)\\b");
     private static final Pattern LABEL = Pattern.compile("label=\"([^\"]*)\"");
-    private static final Pattern CHORD = Pattern.compile("\\[([^\\]]*)]");
+    private static final Pattern CHORD = Pattern.compile("\\[([^\\[\\]]*+)]");
 
     @Override
     public String format() {
@@ -74,15 +73,16 @@ public final class ChordProReader implements ScoreReader {
         private boolean inTab;
         private boolean keyGiven;
         private String section;
-        private String wordsAhead = "";
+        private final StringBuilder wordsAhead = new StringBuilder();
 
         void line(String line) {
-            Matcher directive = DIRECTIVE.matcher(line);
+            Matcher directive = DIRECTIVE.matcher(line.strip());
             if (line.startsWith("#")) {
                 return;
             }
             if (directive.matches()) {
-                String value = directive.group(2) == null ? "" : directive.group(2);
+                String value =
+                        directive.group(2) == null ? "" : directive.group(2).strip();
                 directive(directive.group(1).toLowerCase(Locale.ROOT), value);
             } else if (inTab) {
                 report.add(Fate.LEFT_OUT, "tablature");
@@ -208,8 +208,8 @@ public final class ChordProReader implements ScoreReader {
                     first = false;
                     bar.symbols.put(Fraction.ZERO, symbol(symbol));
                     report.add(Fate.GUESSED, "one bar for each chord, for the words tell no time");
-                    addWords(bar, wordsAhead);
-                    wordsAhead = "";
+                    addWords(bar, wordsAhead.toString().stripLeading());
+                    wordsAhead.setLength(0);
                 }
             }
             addWords(bar, line.substring(from));
@@ -217,7 +217,7 @@ public final class ChordProReader implements ScoreReader {
 
         private void addWords(BroughtBar bar, String words) {
             if (bar == null) {
-                wordsAhead = (wordsAhead + " " + words).stripLeading();
+                wordsAhead.append(' ').append(words);
             } else {
                 bar.words = (bar.words + words).replaceAll("\\s+", " ").stripLeading();
             }

@@ -22,7 +22,7 @@ final class CompressedScore {
 
     private static final int MAX_ENTRIES = 200;
     private static final int MAX_UNPACKED = 48 << 20;
-    private static final Pattern ROOT_FILE = Pattern.compile("<rootfile[^>]*full-path\\s*=\\s*[\"']([^\"']+)[\"']");
+    private static final Pattern ROOT_FILE = Pattern.compile("<rootfile[^<>]*?full-path\\s*+=\\s*+[\"']([^\"']+)[\"']");
 
     private CompressedScore() {}
 

@@ -26,9 +26,8 @@ public final class ChordsOverWordsReader implements ScoreReader {
 
     private static final Pattern WORD = Pattern.compile("\\S+");
     private static final Pattern SECTION = Pattern.compile(
-            "\\s*(?:\\[([^\\]]+)]|((?i:verse|chorus|bridge|intro|outro|refrain|pre-chorus|coda|solo)[ \\w]*):?)\\s*");
-    private static final Pattern FACT =
-            Pattern.compile("\\s*(?i)(title|key|time|meter|tempo|capo)\\s*[:=]\\s*(.+?)\\s*");
+            "(?:\\[([^\\]]+)]|((?i:verse|chorus|bridge|intro|outro|refrain|pre-chorus|coda|solo)[ \\w]*+):?)");
+    private static final Pattern FACT = Pattern.compile("(?i)(title|key|time|meter|tempo|capo)\\s*+[:=]\\s*+(.+)");
     private static final double MOSTLY = 0.6;
 
     @Override
@@ -60,7 +59,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
         int right = 0;
         Matcher m = WORD.matcher(line);
         while (m.find()) {
-            String word = m.group().replaceAll("^[|(]+|[|),]+$", "");
+            String word = bare(m.group());
             if (word.isEmpty() || word.matches("[-–/%*.x]|x\\d|\\d+x|N\\.?C\\.?")) {
                 continue;
             }
@@ -79,6 +78,19 @@ public final class ChordsOverWordsReader implements ScoreReader {
         }
         boolean mostly = placed.size() >= MOSTLY * (placed.size() + others) && right > others;
         return right == 0 || !mostly ? Optional.empty() : Optional.of(placed);
+    }
+
+    /** A word without bar lines, brackets and commas around it. */
+    private static String bare(String word) {
+        int from = 0;
+        int to = word.length();
+        while (from < to && "|(".indexOf(word.charAt(from)) >= 0) {
+            from++;
+        }
+        while (from < to && "|),".indexOf(word.charAt(to - 1)) >= 0) {
+            to--;
+        }
+        return word.substring(from, to);
     }
 
     /** A song while it is read. */
@@ -101,8 +113,8 @@ public final class ChordsOverWordsReader implements ScoreReader {
                 if (!line.isBlank() && sheet.isFull()) {
                     break;
                 }
-                Matcher sectionName = SECTION.matcher(line);
-                Matcher fact = FACT.matcher(line);
+                Matcher sectionName = SECTION.matcher(line.strip());
+                Matcher fact = FACT.matcher(line.strip());
                 Optional<List<Placed>> chords = chords(line);
                 if (chords.isPresent()) {
                     boolean wordsFollow = i + 1 < lines.size() && isWords(lines.get(i + 1));
@@ -131,8 +143,8 @@ public final class ChordsOverWordsReader implements ScoreReader {
         private static boolean isWords(String line) {
             return !line.isBlank()
                     && chords(line).isEmpty()
-                    && !SECTION.matcher(line).matches()
-                    && !FACT.matcher(line).matches();
+                    && !SECTION.matcher(line.strip()).matches()
+                    && !FACT.matcher(line.strip()).matches();
         }
 
         private void loose(String line) {

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Choices, Hand, OwnFigure } from '../api/client';
 import { useCatalogue } from '../composables/useCatalogue';
 import OneOf from './OneOf.vue';
 import type { Panel } from './panels';
 
-/** How to play it, which figure, how far the hand reaches: all that the catalogue offers. */
+/** Which voicing, which pattern, how far the hand reaches: all that the catalogue offers. */
 const choices = defineModel<Choices>({ required: true });
 const hand = defineModel<Hand>('hand', { required: true });
 /** Half steps that all fingers move in the whole tune as it is played now. */
@@ -23,14 +23,20 @@ const emit = defineEmits<{ open: [panel: Panel] }>();
 
 /** What opens in the place of this panel. */
 const PANELS: { id: Panel; name: string }[] = [
-  { id: 'styles', name: 'Styles' },
-  { id: 'proposals', name: 'Proposals' },
-  { id: 'figure', name: 'Figures' },
-  { id: 'playing', name: 'Touch' },
-  { id: 'stretches', name: 'By bars' },
-  { id: 'wishes', name: 'Wishes' },
-  { id: 'measure', name: 'Measure' },
+  { id: 'styles', name: 'Voicings' },
+  { id: 'proposals', name: 'Suggestions' },
 ];
+
+/** What is seldom used stands behind one door. */
+const MORE: { id: Panel; name: string }[] = [
+  { id: 'playing', name: 'Touch and pedal' },
+  { id: 'figure', name: 'Your own pattern' },
+  { id: 'stretches', name: 'Different in some bars' },
+  { id: 'wishes', name: 'Preferences' },
+  { id: 'measure', name: 'Hand size' },
+];
+const open = ref(false);
+const panels = computed(() => (open.value ? [...PANELS, ...MORE] : PANELS));
 
 const catalogue = useCatalogue();
 const styles = computed(() => catalogue.value?.styles ?? []);
@@ -50,7 +56,7 @@ const spans = computed(() => {
 
 const told = computed(() => {
   const { level, words } = style.value!;
-  const sum = props.moved ? ` ${props.moved} half steps to move in all.` : '';
+  const sum = props.moved ? ` Total movement: ${props.moved} half steps.` : '';
   const { thinned, chords } = props;
   const thin = !thinned
     ? ''
@@ -95,7 +101,7 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
 
 <template>
   <section v-if="catalogue" class="choices" aria-label="How it is played">
-    <label for="style" class="title">Style</label>
+    <label for="style" class="title">Voicing</label>
     <OneOf
       id="style"
       :chosen="choices.style"
@@ -112,7 +118,7 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
         @choose="(value) => set(setting.id, value)"
       />
     </template>
-    <label for="figure" class="title">Figure</label>
+    <label for="figure" class="title">Pattern</label>
     <OneOf id="figure" :chosen="figure" :of="figures" @choose="chooseFigure" />
     <p v-if="lays" class="words">It brings its own voicing: {{ lays }}.</p>
     <label for="span" class="title">Hand</label>
@@ -120,12 +126,15 @@ const changeHand = (part: Partial<Hand>) => (hand.value = { ...hand.value, ...pa
     <p v-for="one in contradictions" :key="one" class="words caution" role="status">{{ one }}.</p>
     <div class="more">
       <button
-        v-for="panel in PANELS"
+        v-for="panel in panels"
         :key="panel.id"
         class="plain-button"
         @click="emit('open', panel.id)"
       >
         {{ panel.name }}
+      </button>
+      <button class="plain-button" :aria-expanded="open" @click="open = !open">
+        {{ open ? 'Less' : 'More' }}
       </button>
     </div>
   </section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { barName } from '../player/words';
 import { computed } from 'vue';
 import type {
   Alternative,
@@ -92,13 +93,13 @@ const why = computed(() => {
 const price = (other: Alternative) => (other.price > 0 ? `+${other.price}` : `${other.price}`);
 
 const spoken = (other: Alternative) =>
-  `${other.names} ${price(other)} half steps to move, from ${other.pitches[0]}`;
+  `${other.names} ${price(other)} half steps of movement, from ${other.pitches[0]}`;
 </script>
 
 <template>
   <section v-if="chord" class="this-chord" aria-label="The chosen chord">
     <h2>
-      Bar {{ bar }}: {{ chord.symbol }}
+      {{ barName(bar) }}: {{ chord.symbol }}
       <NumeralSign class="numeral" :numeral="chord.numeral" :reading="reading" />
     </h2>
     <p v-if="reading" class="why">{{ why }}</p>
@@ -108,7 +109,7 @@ const spoken = (other: Alternative) =>
         v-for="(numeral, i) in reading.others.slice(0, 3)"
         :key="numeral"
         class="numeral-choice plain-button"
-        :title="i === 0 ? `Hear it as ${numeral} (R)` : `Hear it as ${numeral}`"
+        :title="i === 0 ? `Analyse it as ${numeral} (R)` : `Analyse it as ${numeral}`"
         @click="emit('hear', numeral)"
       >
         {{ shown(numeral) }}
@@ -167,7 +168,7 @@ const spoken = (other: Alternative) =>
       </li>
     </ul>
     <button v-if="ways?.length" class="plain-button all-ways" @click="emit('prices')">
-      All ways, and why they cost more
+      Other voicings: extra movement, and why
     </button>
   </section>
 </template>

@@ -65,8 +65,8 @@ const { keyboards, keyboard, listening, listen } = useStrokes(
 </script>
 
 <template>
-  <section aria-label="A figure of your own">
-    <PanelHead title="Your own figure" @close="emit('close')" />
+  <section aria-label="A pattern of your own">
+    <PanelHead title="Your own pattern" @close="emit('close')" />
     <div class="value">
       <label for="step-value">Steps</label>
       <OneOf id="step-value" :chosen="value" :of="VALUES" @choose="(id) => (value = id)" />

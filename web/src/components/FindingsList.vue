@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { barName } from '../player/words';
 import type { Finding } from '../api/client';
 
 /** What to mind; each entry leads to its bar. */
@@ -19,7 +20,7 @@ const isFirstHere = (i: number) =>
 
 <template>
   <section class="findings" aria-labelledby="mind-heading">
-    <h2 id="mind-heading">Mind this</h2>
+    <h2 id="mind-heading">Watch out</h2>
     <p v-if="!findings.length" class="well">Nothing: it lies well under this hand.</p>
     <ul>
       <li v-for="(finding, i) in findings" :key="i">
@@ -31,7 +32,7 @@ const isFirstHere = (i: number) =>
         >
           <span class="wedge" aria-hidden="true" />
           <span>
-            <b>Bar {{ finding.bar }} · {{ finding.title }}</b>
+            <b>{{ barName(finding.bar) }} · {{ finding.title }}</b>
             <span class="what">{{ finding.message }}.</span>
             <span class="remedy">{{ finding.remedy }}.</span>
           </span>

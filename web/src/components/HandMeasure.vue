@@ -91,7 +91,7 @@ onScopeDispose(() => quiet?.());
 
 <template>
   <section aria-label="The hand measured">
-    <PanelHead :title="`The hand of ${student}`" @close="emit('close')" />
+    <PanelHead :title="`Hand size: ${student}`" @close="emit('close')" />
     <p class="ask" aria-live="polite">{{ asked }}</p>
     <svg :viewBox="`0 0 ${14 * W} 84`" class="keys">
       <template v-for="black in [false, true]" :key="String(black)">

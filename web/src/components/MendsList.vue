@@ -44,8 +44,8 @@ const rest = ({ findings }: Mend) => (findings ? `then ${findings} more to mind`
 
 <template>
   <p v-if="trouble" role="alert">{{ trouble }}</p>
-  <p v-else-if="mends && !mends.length">No single change mends it; look at the bars around.</p>
-  <ul aria-label="Ways to mend it" :aria-busy="!mends">
+  <p v-else-if="mends && !mends.length">No single change fixes it; look at the bars around.</p>
+  <ul aria-label="Ways to fix it" :aria-busy="!mends">
     <li v-for="(mend, i) in mends ?? []" :key="i">
       <span>
         <b>{{ said(mend) }}</b> <small>{{ rest(mend) }}</small>

@@ -23,8 +23,8 @@ const repeats = computed(
 </script>
 
 <template>
-  <section v-if="catalogue" aria-label="Touch and fingers">
-    <PanelHead title="Touch and fingers" @close="emit('close')" />
+  <section v-if="catalogue" aria-label="Touch and pedal">
+    <PanelHead title="Touch and pedal" @close="emit('close')" />
     <label for="pedal">Pedal</label>
     <OneOf
       id="pedal"
@@ -49,7 +49,7 @@ const repeats = computed(
       @choose="(repeating) => change({ repeating })"
     />
     <p>{{ repeating?.words }}</p>
-    <p v-if="!repeats">It shows where the figure is “Repeated chords”.</p>
+    <p v-if="!repeats">It shows where the pattern is “Repeated chords”.</p>
     <label for="fingering">Fingers</label>
     <OneOf
       id="fingering"

@@ -33,10 +33,10 @@ const why = (price: Price) =>
 
 <template>
   <section aria-label="Prices">
-    <PanelHead :title="`${chord?.symbol ?? ''}: other ways`" @close="emit('close')" />
-    <p class="soft">What the whole tune would cost more, in half steps, and why.</p>
+    <PanelHead :title="`${chord?.symbol ?? ''}: other voicings`" @close="emit('close')" />
+    <p class="soft">Extra movement in the whole tune, in half steps, and why.</p>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <p v-if="prices && !prices.length">There is no other way in this style.</p>
+    <p v-if="prices && !prices.length">There is no other voicing of this kind.</p>
     <ul>
       <li v-for="price in prices ?? []" :key="price.pitches.join()">
         <button class="plain-button" @click="emit('take', price.pitches)">

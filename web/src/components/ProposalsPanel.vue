@@ -65,8 +65,8 @@ const days = (n: number) => `about ${n} ${n === 1 ? 'day' : 'days'} of practice`
 </script>
 
 <template>
-  <section aria-label="Proposals" :aria-busy="busy">
-    <PanelHead title="Three left hands" @close="emit('close')" />
+  <section aria-label="Suggestions" :aria-busy="busy">
+    <PanelHead title="Suggestions" @close="emit('close')" />
     <form class="wish" @submit.prevent="propose">
       <label for="wish-level">Level</label>
       <OneOf id="wish-level" :chosen="level" :of="LEVELS" @choose="(value) => (level = value)" />
@@ -79,10 +79,10 @@ const days = (n: number) => `about ${n} ${n === 1 ? 'day' : 'days'} of practice`
       />
       <label for="wish-minutes">Minutes</label>
       <input id="wish-minutes" v-model.number="minutes" type="number" min="1" max="600" />
-      <button class="plain-button go" :disabled="busy">Propose</button>
+      <button class="plain-button go" :disabled="busy">Suggest</button>
     </form>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-    <p v-if="found && !found.length">There are no chords yet to lay a left hand to.</p>
+    <p v-if="found && !found.length">There are no chords yet to play a left hand to.</p>
     <template v-if="steps">
       <p class="soft">{{ stepsTo }}, a thing more at a time:</p>
       <ol aria-live="polite" :aria-label="`Steps to ${stepsTo}`">

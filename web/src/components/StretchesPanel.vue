@@ -74,8 +74,8 @@ const remove = (i: number) =>
 </script>
 
 <template>
-  <section aria-label="Bars played another way">
-    <PanelHead title="Some bars another way" @close="emit('close')" />
+  <section aria-label="Different in some bars">
+    <PanelHead title="Different in some bars" @close="emit('close')" />
     <div class="form">
       <template v-if="!only">
         <label for="stretch-from">From</label>

@@ -40,8 +40,8 @@ function does({ moved, toLearn, thinned, besideTheTune, chords }: StyleEffect) {
 </script>
 
 <template>
-  <section aria-label="Styles">
-    <PanelHead title="Which style" @close="emit('close')" />
+  <section aria-label="Voicings">
+    <PanelHead title="Voicings" @close="emit('close')" />
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <ul class="styles">
       <li v-for="row in rows" :key="row.id">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { BALANCES, type BarRange } from '../player/timeline';
+import { tempoWords } from '../player/words';
 import OneOf from './OneOf.vue';
 
 /** Play, loop, tempo, click. */
@@ -9,6 +10,8 @@ const props = defineProps<{
   /** What the written bars are called, in order. */
   bars: number[];
   stated: number;
+  /** Quarter notes in a felt beat. */
+  beatLength: number;
   trouble: string;
   /** The bar that sounds, as a teacher calls it; empty while still. */
   call: string;
@@ -84,9 +87,7 @@ function setLoop(end: 'from' | 'to', event: Event) {
       @choose="(id) => (balance = id)"
     />
     <label class="tempo">
-      <span
-        ><b>{{ tempo }}</b> a minute</span
-      >
+      <span>{{ tempoWords(beatLength, tempo) }}</span>
       <input v-model.number="tempo" type="range" min="20" :max="Math.max(200, stated)" step="2" />
     </label>
   </section>

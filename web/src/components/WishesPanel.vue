@@ -60,13 +60,13 @@ const forbidden = computed({
 </script>
 
 <template>
-  <section aria-label="Wishes">
-    <PanelHead title="What you mind" @close="emit('close')" />
+  <section aria-label="Preferences">
+    <PanelHead title="Preferences" @close="emit('close')" />
     <p class="soft">
       {{
         gap
-          ? `No left hand under these wishes is better by more than ${gap} half steps.`
-          : 'No left hand is better under these wishes.'
+          ? `No left hand with these preferences is better by more than ${gap} half steps.`
+          : 'No left hand is better with these preferences.'
       }}
     </p>
     <ul>

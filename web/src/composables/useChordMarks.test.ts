@@ -47,7 +47,7 @@ const marks = (chosen: number, loop?: { from: number; to: number }) =>
 describe('useChordMarks', () => {
   it('says a chord as a teacher calls it: bar, count, name, numeral', () => {
     const { name } = marks(0);
-    expect(name(0)).toBe('Bar 0, count 4: G7, V7');
+    expect(name(0)).toBe('Pickup, count 4: G7, V7');
     expect(name(1)).toBe('Bar 1, count 1: C, a guess, I');
     expect(name(2)).toBe('Bar 2, count 1: E7, V7 of vi');
     expect(name(9)).toBe('');

@@ -1,3 +1,4 @@
+import { barName } from '../player/words';
 import { computed, type Ref } from 'vue';
 import type { Arrangement } from '../api/client';
 import type { BarRange } from '../player/timeline';
@@ -78,7 +79,7 @@ export function useChordMarks(
     const { roman, figures, of } = c.numeral;
     const bar = drawn.value?.bars[c.bar]?.number ?? c.bar + 1;
     const guess = c.guess ? ', a guess' : '';
-    return `Bar ${bar}, count ${c.count}: ${c.symbol}${guess}, ${roman}${figures}${of ? ` of ${of}` : ''}`;
+    return `${barName(bar)}, count ${c.count}: ${c.symbol}${guess}, ${roman}${figures}${of ? ` of ${of}` : ''}`;
   };
 
   return { flagged, inLoop, inRow, rowNames, closes, name };

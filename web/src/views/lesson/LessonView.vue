@@ -171,6 +171,7 @@ useShortcuts(shortcuts);
         :bar="chosen.bar.value"
         :bars="arrangement?.bars.map((bar) => bar.number) ?? [1]"
         :stated="arrangement?.tempo ?? 80"
+        :beat-length="arrangement?.beatLength ?? 1"
         @toggle="player.toggle"
       />
       <HandView :used="used" :chord="chordAt" :next="chordBehind" :sounding="player.sounding" />

@@ -4,7 +4,7 @@ export const STAGES = [
   { id: 'look', name: 'Look' },
   { id: 'hand', name: 'Left hand' },
   { id: 'check', name: 'Check' },
-  { id: 'take', name: 'Take away' },
+  { id: 'take', name: 'Print and share' },
 ] as const;
 
 export type Stage = (typeof STAGES)[number]['id'];

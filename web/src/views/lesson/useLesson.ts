@@ -1,3 +1,4 @@
+import { tempoWords } from '../../player/words';
 import { computed, inject, provide, ref, watch, type InjectionKey } from 'vue';
 import { useArrangement } from '../../composables/useArrangement';
 import { useCompare } from '../../composables/useCompare';
@@ -38,8 +39,10 @@ function lessonOf(id: number) {
 
   const facts = computed(() => {
     if (!arrangement.value) return '';
-    const { key, keyTold, meter, meterTold, tempo } = arrangement.value;
-    return [keyTold && key, meterTold && meter, `${tempo} a minute`].filter(Boolean).join(' · ');
+    const { key, keyTold, meter, meterTold, tempo, beatLength } = arrangement.value;
+    return [keyTold && key, meterTold && meter, tempoWords(beatLength, tempo)]
+      .filter(Boolean)
+      .join(' · ');
   });
 
   /** The chosen chord as every stage shows it, and what may be done with it. */

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
@@ -49,5 +50,37 @@ class GuardTest {
         assertThat(answer.getResponse().getHeader("Content-Security-Policy"))
                 .contains("default-src 'self'", "frame-ancestors 'none'", "object-src 'none'")
                 .doesNotContain("http", "*", "'unsafe-eval'");
+    }
+
+    private MvcTestResult removing(String header, String value) {
+        return api.post()
+                .uri("/api/tunes/7e1f3a60-0000-4000-8000-000000000000/put-back")
+                .header("Host", "localhost:8080")
+                .header(header, value)
+                .exchange();
+    }
+
+    /** Fetch Metadata Request Headers (W3C): a page of another site is told so by the browser itself. */
+    @ParameterizedTest
+    @CsvSource({
+        "Sec-Fetch-Site, cross-site",
+        "Sec-Fetch-Site, same-site",
+        "Origin, https://evil.example",
+        "Origin, http://localhost:9999",
+        "Origin, null"
+    })
+    void changesNothingForAPageOfAnotherSite(String header, String value) {
+        assertThat(removing(header, value)).hasStatus(403).bodyText().contains("another site");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"Sec-Fetch-Site, same-origin", "Sec-Fetch-Site, none", "Origin, http://localhost:8080", "Accept, */*"})
+    void listensToItsOwnPageAndToPrograms(String header, String value) {
+        assertThat(removing(header, value).getResponse().getStatus()).isNotEqualTo(403);
+    }
+
+    @Test
+    void leavesNothingPersonalInACache() {
+        assertThat(called("localhost")).headers().hasValue("Cache-Control", "no-store");
     }
 }

@@ -1,11 +1,13 @@
 package com.zestythumb.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.app.http.BusyException;
 import com.zestythumb.app.http.OvertakenException;
 import com.zestythumb.app.http.Reckoning;
+import com.zestythumb.app.http.TooLongException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
@@ -80,7 +82,7 @@ class ReckoningTest {
 
     @Test
     void letsOldKeystrokesGiveWayToNewOnes() throws Exception {
-        Reckoning patient = Reckoning.of(64, 60_000);
+        Reckoning patient = new Reckoning(Runtime.getRuntime().availableProcessors(), 64, 60_000, 60_000);
         CountDownLatch begun = new CountDownLatch(1);
         CountDownLatch newer = new CountDownLatch(1);
         Future<Integer> old = others.submit(() -> patient.inTurn("a page", () -> {
@@ -124,5 +126,34 @@ class ReckoningTest {
         while (reckoning.waiting() < count) {
             Thread.onSpinWait();
         }
+    }
+
+    /** What never ends is given up, and its turn goes to the next. */
+    @Test
+    void givesUpWhatTakesTooLong() {
+        Reckoning hasty = new Reckoning(1, 1, 50, 50);
+        CountDownLatch never = new CountDownLatch(1);
+        CountDownLatch told = new CountDownLatch(1);
+        assertThatThrownBy(() -> hasty.inTurn(() -> {
+                    try {
+                        never.await();
+                    } catch (InterruptedException e) {
+                        told.countDown();
+                    }
+                    return 0;
+                }))
+                .isInstanceOf(TooLongException.class);
+        assertThat(hasty.inTurn(() -> 1)).isEqualTo(1);
+        assertThatCode(told::await).doesNotThrowAnyException();
+    }
+
+    /** What the work throws comes out as it was. */
+    @Test
+    void tellsWhatWentWrong() {
+        assertThatThrownBy(() -> reckoning.inTurn(() -> {
+                    throw new IllegalArgumentException("no such style");
+                }))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessage("no such style");
     }
 }

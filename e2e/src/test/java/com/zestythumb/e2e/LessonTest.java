@@ -225,12 +225,12 @@ class LessonTest extends InTheBrowser {
     void everyStageHasItsOwnAddress() {
         openTune("Paper Boats");
         stage("Check");
-        browser.seeText(".findings", "Mind this");
+        browser.seeText(".findings", "Watch out");
         assertThat(browser.driver.getCurrentUrl()).endsWith("/check");
         browser.seeText("[aria-live=polite].only-heard", "Paper Boats, Check");
         browser.assertAccessible("checking");
         browser.driver.navigate().refresh();
-        browser.seeText(".findings", "Mind this");
+        browser.seeText(".findings", "Watch out");
         browser.see("[role=tab][aria-selected=true]").click();
         browser.press(Keys.ARROW_RIGHT);
         browser.press(Keys.ENTER);

@@ -80,12 +80,13 @@ final class Screenshots {
             browser.picture(folder.resolve("lesson-alberti.png"));
 
             openTune(browser, app, "Lantern Walk");
-            browser.clickText(".more button", "Styles");
+            browser.clickText(".more button", "Voicings");
             browser.await("pictures", () -> browser.all(".styles .picture").size() > 12 ? true : null);
             browser.picture(folder.resolve("styles.png"));
 
             openTune(browser, app, "Paper Boats");
-            browser.clickText(".more button", "Figures");
+            browser.clickText(".more button", "More");
+            browser.clickText(".more button", "Your own pattern");
             for (String cell : new String[] {"0-1", "1-3", "2-2", "3-3", "4-1", "6-2", "6-3"}) {
                 browser.click("[data-cell='" + cell + "']");
             }
@@ -95,15 +96,15 @@ final class Screenshots {
             browser.picture(folder.resolve("figure.png"));
 
             openTune(browser, app, "Harbour Lights");
-            browser.clickText(".more button", "Proposals");
-            browser.clickText("button", "Propose");
-            browser.seeText("[aria-label='Proposals'] li", "Rich");
-            browser.clickText("[aria-label='Proposals'] .do button", "Compare");
+            browser.clickText(".more button", "Suggestions");
+            browser.clickText("button", "Suggest");
+            browser.seeText("[aria-label='Suggestions'] li", "Rich");
+            browser.clickText("[aria-label='Suggestions'] .do button", "Compare");
             browser.see(".beside .drawing .note");
             browser.picture(folder.resolve("compare.png"));
 
             openTune(browser, app, "Lantern Walk");
-            browser.clickText("[role=tab]", "Take away");
+            browser.clickText("[role=tab]", "Print and share");
             browser.clickText("a.positions", "Positions");
             browser.await("keyboards", () -> browser.all("ol svg").size() > 12 ? true : null);
             browser.picture(folder.resolve("positions.png"));
@@ -115,11 +116,11 @@ final class Screenshots {
             browser.choose("span", "a fifth");
             browser.clickText("[role=tab]", "Check");
             browser.clickText(".finding", "Too wide");
-            browser.see("[aria-label='Ways to mend it'] li");
+            browser.see("[aria-label='Ways to fix it'] li");
             browser.picture(folder.resolve("mind-this.png"));
 
             openTune(browser, app, "Harbour Lights");
-            browser.clickText("[role=tab]", "Take away");
+            browser.clickText("[role=tab]", "Print and share");
             browser.clickText("a.positions", "Warm-up");
             browser.await("nine bars", () -> browser.all(".drawing .measure").size() == 9 ? true : null);
             browser.picture(folder.resolve("warm-up.png"));

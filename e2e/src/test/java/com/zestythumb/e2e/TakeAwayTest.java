@@ -27,7 +27,7 @@ class TakeAwayTest extends InTheBrowser {
     void everyFormatIsTakenAwayAndReadAgain() throws IOException {
         newTune(TUNE.replace("Kite String", "Taken away"));
         awaitBars(4);
-        stage("Take away");
+        stage("Print and share");
         for (String format : List.of("MusicXML", "MIDI", "ABC", "ChordPro", "Text", "SVG", "PDF")) {
             browser.see(".take[aria-busy=false]");
             browser.clickText(".take button", format);
@@ -49,7 +49,7 @@ class TakeAwayTest extends InTheBrowser {
     void paperHasThePagesLettersAndWholeSystems() throws IOException {
         newTune("title: Höhe Здравствуй\nkey: Eb major\ncomposer: Åse\n" + "| Eb | Ab | Bb7 | Eb |\n".repeat(24));
         awaitBars(96);
-        stage("Take away");
+        stage("Print and share");
         browser.clickText(".take button", "PDF");
         try (PDDocument pdf = Loader.loadPDF(Files.readAllBytes(browser.downloaded("Höhe Здравствуй.pdf")))) {
             assertThat(pdf.getNumberOfPages()).isGreaterThan(1);
@@ -96,7 +96,7 @@ class TakeAwayTest extends InTheBrowser {
     @Test
     void bothFilesAreTakenAwayAndReadBack() throws IOException {
         openTune("The Tin Rooster");
-        stage("Take away");
+        stage("Print and share");
         browser.clickText(".take button", "MusicXML");
         Path score = browser.downloaded("The Tin Rooster.musicxml");
         List<String> drawn = Node.run("engrave.mjs", Files.readAllBytes(score));
@@ -104,7 +104,7 @@ class TakeAwayTest extends InTheBrowser {
         assertThat(Files.readString(score, StandardCharsets.UTF_8))
                 .contains("<work-title>The Tin Rooster</work-title>");
 
-        stage("Take away");
+        stage("Print and share");
         browser.see(".take[aria-busy=false]");
         browser.clickText(".take button", "MIDI");
         List<String> heard = Node.run("read-midi.mjs", Files.readAllBytes(browser.downloaded("The Tin Rooster.mid")));

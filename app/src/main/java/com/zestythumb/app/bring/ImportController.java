@@ -1,6 +1,6 @@
 package com.zestythumb.app.bring;
 
-import com.zestythumb.app.http.BusyException;
+import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.Imported;
@@ -15,8 +15,6 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.List;
-import java.util.concurrent.Semaphore;
-import java.util.concurrent.TimeUnit;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -58,10 +56,11 @@ class ImportController {
         }
     }
 
-    private static final long MOST_SECONDS = 30;
+    private static final int LONGEST_QUEUE = 16;
+    private static final long MOST_MILLIS = 30_000;
 
     /** One file at a time, so that large ones do not add up in memory. */
-    private final Semaphore one = new Semaphore(1, true);
+    private final Reckoning one = new Reckoning(1, LONGEST_QUEUE, MOST_MILLIS, MOST_MILLIS);
 
     @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @Operation(summary = "The tunes in a file of MusicXML, MIDI, ABC, ChordPro, a chart or chords over words.")
@@ -78,23 +77,8 @@ class ImportController {
             throws IOException {
         // Read before its turn comes: a slow line holds up nobody else.
         byte[] bytes = file.readNBytes(Importer.MAX_BYTES + 1);
-        await();
-        try {
-            return Importer.read(name, bytes).stream().map(ImportedTune::of).toList();
-        } finally {
-            one.release();
-        }
-    }
-
-    private void await() {
-        try {
-            if (!one.tryAcquire(MOST_SECONDS, TimeUnit.SECONDS)) {
-                throw new BusyException();
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new BusyException();
-        }
+        return one.inTurn(
+                () -> Importer.read(name, bytes).stream().map(ImportedTune::of).toList());
     }
 
     /** What cannot be read is the sender's to mend. */

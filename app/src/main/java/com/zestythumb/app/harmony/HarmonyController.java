@@ -34,7 +34,7 @@ class HarmonyController {
             @Size(max = ArrangementRequest.MAX_CHART)
             String chart,
 
-            @Schema(description = "The levels wanted; none for plain, usual and rich.") @NotNull
+            @Schema(description = "The levels wanted; none for plain, usual and rich.") @NotNull @Size(max = 10)
             List<@NotNull Level> levels) {}
 
     /** Whole proposals in the order of their levels. */
@@ -86,12 +86,14 @@ class HarmonyController {
             summary = "Chords for a tune without any, or for its open bars: the best of each level, and the price of"
                     + " every other chord.")
     HarmonyAnswer propose(@Valid @RequestBody HarmonyRequest request) {
-        Chart chart = Chart.read(request.chart());
-        if (!chart.problems().isEmpty()) {
-            throw new IllegalArgumentException("mend this first, so that nothing is lost: "
-                    + chart.problems().get(0));
-        }
-        return reckoning.inTurn(() -> propose(chart.sheet(), request));
+        return reckoning.inTurn(() -> {
+            Chart chart = Chart.read(request.chart());
+            if (!chart.problems().isEmpty()) {
+                throw new IllegalArgumentException("mend this first, so that nothing is lost: "
+                        + chart.problems().get(0));
+            }
+            return propose(chart.sheet(), request);
+        });
     }
 
     private static HarmonyAnswer propose(LeadSheet sheet, HarmonyRequest request) {
@@ -100,6 +102,7 @@ class HarmonyController {
         return new HarmonyAnswer(
                 names.fromEnglish(HomeKey.likeliest(sheet).pretty()),
                 levels.stream()
+                        .distinct()
                         .map(level -> view(Harmoniser.propose(sheet, level), names))
                         .toList());
     }

@@ -10,13 +10,14 @@ import java.util.regex.Pattern;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Stands before every request. Only hosts that are known are answered, so that no page elsewhere can have its own name
- * point here and read what is kept (DNS rebinding); and a page may load nothing but what the app ships (Content
+ * point here and read what is kept (DNS rebinding); nothing is changed for a page of another site; and a page may load nothing but what the app ships (Content
  * Security Policy Level 3; the engraver needs WebAssembly, the player blobs).
  */
 @Component
@@ -48,6 +49,23 @@ class Guard extends OncePerRequestFilter {
         this.hosts = hosts;
     }
 
+    private static boolean changes(HttpServletRequest request) {
+        return !Set.of("GET", "HEAD", "OPTIONS").contains(request.getMethod());
+    }
+
+    /**
+     * Whether a page of another origin asks (Fetch Metadata Request Headers, W3C; RFC 6454 for browsers without them).
+     * Programs that are no browsers send neither.
+     */
+    private static boolean isFromElsewhere(HttpServletRequest request) {
+        String site = request.getHeader("Sec-Fetch-Site");
+        if (site != null) {
+            return !site.equals("same-origin") && !site.equals("none");
+        }
+        String origin = request.getHeader(HttpHeaders.ORIGIN);
+        return origin != null && !origin.replaceFirst("^https?://", "").equals(request.getHeader(HttpHeaders.HOST));
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
@@ -62,6 +80,17 @@ class Guard extends OncePerRequestFilter {
                     "this app does not know the name you call it by; use its address, or start it with --host and that"
                             + " name");
             return;
+        }
+        if (changes(request) && isFromElsewhere(request)) {
+            Problem.write(
+                    response,
+                    HttpStatus.FORBIDDEN,
+                    "another site's page asked for this; open the app's own page and do it there");
+            return;
+        }
+        if (request.getRequestURI().startsWith("/api/")) {
+            // Names of students and what they play stay in no cache.
+            response.setHeader(HttpHeaders.CACHE_CONTROL, "no-store");
         }
         response.setHeader("Content-Security-Policy", POLICY);
         response.setHeader("X-Content-Type-Options", "nosniff");

@@ -1,6 +1,9 @@
 package com.zestythumb.app.http;
 
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.slf4j.MDC;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -19,9 +22,26 @@ import tools.jackson.core.JacksonException;
 @RestControllerAdvice
 class HttpProblems extends ResponseEntityExceptionHandler {
 
+    private static final Logger LOG = LoggerFactory.getLogger(HttpProblems.class);
+    private static final String OURS = "com.zestythumb.";
+
+    /** What our own code finds senseless it says in words; what others throw nobody foresaw. */
     @ExceptionHandler
     ProblemDetail senseless(IllegalArgumentException e) {
+        StackTraceElement[] trace = e.getStackTrace();
+        if (trace.length > 0 && !trace[0].getClassName().startsWith(OURS)) {
+            return unforeseen(e);
+        }
         return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail unforeseen(RuntimeException e) {
+        LOG.error("nobody foresaw this", e);
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "something went wrong that nobody foresaw; what you typed is kept on the page. The log tells more under "
+                        + MDC.get(RequestLog.KEY));
     }
 
     @ExceptionHandler
@@ -53,6 +73,13 @@ class HttpProblems extends ResponseEntityExceptionHandler {
                 .header(HttpHeaders.RETRY_AFTER, "1")
                 .body(ProblemDetail.forStatusAndDetail(
                         HttpStatus.SERVICE_UNAVAILABLE, "the app has too much to do just now; try again in a moment"));
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooLong(TooLongException e) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "this takes longer than the app may think about one thing; try it with less, a part of the tune or file");
     }
 
     /** Whether the body came too slowly or was too long. */

@@ -22,7 +22,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class RequestLog extends OncePerRequestFilter {
 
     static final String HEADER = "X-Request-Id";
-    private static final String KEY = "request";
+    static final String KEY = "request";
     private static final Pattern SANE = Pattern.compile("[A-Za-z0-9._-]{1,64}");
     private static final int FAILED = 500;
     private static final long NANOS = 1_000_000L;

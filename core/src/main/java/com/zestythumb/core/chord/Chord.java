@@ -131,6 +131,9 @@ public record Chord(PitchClass root, Quality quality, PitchClass bass, Chord upp
     /** The normal form, which {@link #parse} reads back. */
     @Override
     public String toString() {
-        return symbol(root.toString(), quality.suffix(), bass.toString(), upper == null ? null : upper.toString());
+        // C𝄫6, for Cbb6 is C flat with a lowered sixth.
+        boolean meetsNumber = quality.suffix().matches("[0-9].*");
+        String name = meetsNumber ? root.toString().replace("bb", "𝄫").replace("##", "𝄪") : root.toString();
+        return symbol(name, quality.suffix(), bass.toString(), upper == null ? null : upper.toString());
     }
 }

@@ -4,6 +4,7 @@ import com.zestythumb.core.pitch.PitchClass;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -11,6 +12,7 @@ import java.util.regex.Pattern;
 final class ChordParser {
 
     private static final Pattern SYNTAX = Pattern.compile("([A-G])([#♯b♭]?)([^/]*)(?:/(.*))?");
+    private static final Pattern DOUBLED = Pattern.compile("([A-G](?:bb|♭♭|##|♯♯|𝄪|𝄫))(.*)");
     private static final Pattern SIX_NINE = Pattern.compile("6/9(?!\\d)");
     private static final int NEAR = 3;
 
@@ -29,15 +31,24 @@ final class ChordParser {
         }
         String suffix = m.group(3);
         PitchClass root = PitchClass.parse(m.group(1) + m.group(2));
-        Quality quality = SuffixReader.read(suffix)
-                .orElseThrow(() -> new ChordSyntaxException(symbol, nearest(symbol, root, suffix)));
         String behind = m.group(4);
+        Optional<Quality> read = SuffixReader.read(suffix);
+        Matcher doubled = DOUBLED.matcher(m.group(1) + m.group(2) + suffix);
+        if (read.isEmpty() && doubled.matches()) {
+            // B𝄫7, as one asks a fifth above F♭; Bbb5 is a B flat with its fifth lowered.
+            Optional<Quality> other = SuffixReader.read(doubled.group(2));
+            if (other.isPresent()) {
+                PitchClass flatter = PitchClass.parse(doubled.group(1));
+                return behind == null ? Chord.of(flatter, other.get()) : over(symbol, flatter, other.get(), behind);
+            }
+        }
+        Quality quality = read.orElseThrow(() -> new ChordSyntaxException(symbol, nearest(symbol, root, suffix)));
         return behind == null ? Chord.of(root, quality) : over(symbol, root, quality, behind);
     }
 
     /** A single letter behind the slash is a bass note; anything more is a chord of its own. */
     private static Chord over(String symbol, PitchClass root, Quality quality, String behind) {
-        if (behind.matches("[A-G][#♯b♭]?")) {
+        if (behind.matches("[A-G](?:#{0,2}|♯{0,2}|b{0,2}|♭{0,2}|𝄪|𝄫)")) {
             return new Chord(root, quality, PitchClass.parse(behind));
         }
         try {

@@ -67,7 +67,7 @@ final class CloseStyle implements VoicingStyle {
                         NOTES,
                         "Notes",
                         List.of(
-                                new Value(AS_THE_CHORDS_ASK, "As the chords ask"),
+                                new Value(AS_THE_CHORDS_ASK, "By the chords"),
                                 new Value(THREE, "Three"),
                                 new Value(FOUR, "Four"),
                                 new Value(AS_IT_COMES, "As it comes"))));

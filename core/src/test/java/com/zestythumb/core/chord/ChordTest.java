@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.Letter;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.PitchClass;
 import java.util.HashSet;
@@ -261,5 +262,26 @@ class ChordTest {
                 .containsExactly("C", "E", "G#", "Bb", "D");
         assertThat(Chord.parse("C7+9").toString()).isEqualTo("C7#9");
         assertThat(Chord.parse("Caug9")).isEqualTo(Chord.parse("C9#5"));
+    }
+
+    /** What is written is read again, double sharps and flats too, as transposing makes them. */
+    @ParameterizedTest
+    @ValueSource(strings = {"", "m", "7", "m7", "maj7", "dim7", "m7b5", "sus4", "6", "9", "7b9"})
+    void readsRootsWithTwoSignsAgain(String suffix) {
+        Quality quality = Chord.parse("C" + suffix).quality();
+        for (Letter letter : Letter.values()) {
+            for (int alteration = -2; alteration <= 2; alteration++) {
+                Chord chord = Chord.of(new PitchClass(letter, alteration), quality);
+                assertThat(Chord.parse(chord.toString())).isEqualTo(chord);
+                assertThat(Chord.parse("C" + "/" + chord.root()).bass()).isEqualTo(chord.root());
+            }
+        }
+    }
+
+    /** A lowered fifth or ninth stays one: E flat with its ninth lowered is no E double flat. */
+    @Test
+    void aSignBeforeANumberIsTheNumbers() {
+        assertThat(Chord.parse("Bbb5").root()).isEqualTo(PitchClass.parse("Bb"));
+        assertThat(Chord.parse("Bbb7").root()).isEqualTo(PitchClass.parse("Bbb"));
     }
 }

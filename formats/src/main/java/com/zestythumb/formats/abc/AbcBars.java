@@ -37,6 +37,7 @@ final class AbcBars {
     private boolean startsRepeat;
     private List<Integer> ending = List.of();
     private boolean beginsLine;
+    private boolean heard = true;
 
     AbcBars(SheetBuilder sheet, ImportReport.Builder report) {
         this.sheet = sheet;
@@ -45,6 +46,15 @@ final class AbcBars {
 
     void setKey(Key other) {
         key = other;
+    }
+
+    Key key() {
+        return key;
+    }
+
+    /** Whether the voice is read that goes on from here. */
+    void setHeard(boolean other) {
+        heard = other;
     }
 
     void setMeter(Meter other) {
@@ -69,6 +79,9 @@ final class AbcBars {
         boolean goesOn = line.endsWith("\\");
         Matcher m = TOKEN.matcher(goesOn ? line.substring(0, line.length() - 1) : line);
         while (m.find()) {
+            if (!heard && m.group(4) == null) {
+                continue;
+            }
             if (m.group(1) != null) {
                 barLine(m.group(1));
                 beginEnding(m.group(2));
@@ -81,7 +94,9 @@ final class AbcBars {
                 text.append(m.group());
             }
         }
-        text.append(' ');
+        if (heard) {
+            text.append(' ');
+        }
     }
 
     void finish() {

@@ -13,6 +13,9 @@ public final class AbcReader implements ScoreReader {
 
     private static final Pattern KEY_FIELD = Pattern.compile("(?m)^K:");
     private static final Pattern FIRST_FIELD = Pattern.compile("(?m)^[XTML]:");
+    /** What a file says of all its tunes, before the first. */
+    private static final Pattern FOR_ALL = Pattern.compile("^[CLMQR]:");
+
     private static final int MOST_BARS = 20_000;
 
     @Override
@@ -35,10 +38,15 @@ public final class AbcReader implements ScoreReader {
     public List<Imported> read(byte[] file) {
         List<Imported> tunes = new ArrayList<>();
         List<String> lines = new ArrayList<>();
+        List<String> heading = new ArrayList<>();
         for (String line : Texts.decode(file).split("\\R")) {
             if (line.startsWith("X:")) {
                 addTune(lines, tunes);
+                if (tunes.isEmpty() && lines.stream().noneMatch(one -> one.startsWith("X:"))) {
+                    lines.stream().filter(FOR_ALL.asPredicate()).forEach(heading::add);
+                }
                 lines.clear();
+                lines.addAll(heading);
             }
             lines.add(line);
         }

@@ -33,12 +33,21 @@ final class AbcTune {
     private boolean inBody;
     private String firstVoice;
     private boolean otherVoice;
+    /** A blank line ends a tune (standard 2.1, section 2.2.1); where bars follow all the same, they are read. */
+    private boolean ended;
+
     private int lineStart;
     private String tempo = "";
 
     void line(String raw) {
-        String line = raw.replaceFirst("(?<!\\\\)%.*", "").stripTrailing();
+        String line = withoutRemark(raw).stripTrailing();
         if (line.isBlank()) {
+            // A remark is no blank line.
+            ended |= inBody && raw.isBlank();
+            return;
+        }
+        if (ended && line.indexOf('|') < 0) {
+            report.add(Fate.LEFT_OUT, "words behind the tune");
             return;
         }
         Matcher field = FIELD.matcher(line);
@@ -51,10 +60,23 @@ final class AbcTune {
         }
     }
 
+    /** A remark begins with %; in a title a word may end with it. */
+    private static String withoutRemark(String raw) {
+        int from = raw.startsWith("T:") ? raw.indexOf(" %") : 0;
+        if (from < 0) {
+            return raw;
+        }
+        for (int at = raw.indexOf('%', from); at >= 0; at = raw.indexOf('%', at + 1)) {
+            if (at == 0 || raw.charAt(at - 1) != '\\') {
+                return raw.substring(0, at);
+            }
+        }
+        return raw;
+    }
+
     private void music(String line) {
         if (otherVoice) {
             report.add(Fate.LEFT_OUT, "all voices but the first");
-            return;
         }
         lineStart = sheet.bars().size();
         if (sheet.isFull()) {
@@ -80,7 +102,13 @@ final class AbcTune {
             case "R" -> sheet.setHeading(sheet.heading().withFeel(value));
             case "M" -> meter(value);
             case "L" -> unit(value);
-            case "Q" -> tempo = value;
+            case "Q" -> {
+                if (tempo.isEmpty()) {
+                    tempo = value;
+                } else {
+                    report.add(Fate.LEFT_OUT, "tempos after the first");
+                }
+            }
             case "K" -> key(value);
             case "V" -> voice(value);
             case "P" -> {
@@ -102,6 +130,10 @@ final class AbcTune {
             firstVoice = id;
         }
         otherVoice = inBody && !id.equals(firstVoice);
+        bars.setHeard(!otherVoice);
+        if (otherVoice) {
+            report.add(Fate.LEFT_OUT, "all voices but the first");
+        }
     }
 
     private void meter(String value) {
@@ -126,7 +158,8 @@ final class AbcTune {
     }
 
     private void key(String value) {
-        Key key = Key.parse("C");
+        // A clef alone leaves the key as it is.
+        Key key = inBody && !value.equals("none") ? bars.key() : Key.parse("C");
         Matcher m = KEY.matcher(value);
         try {
             if (value.startsWith("HP") || value.startsWith("Hp")) {

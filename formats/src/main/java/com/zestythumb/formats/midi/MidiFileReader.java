@@ -20,7 +20,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
+import java.util.regex.Pattern;
 
 /**
  * Reads Standard MIDI Files of type 0 and 1. The tune is a track that is named so, else the upper line of
@@ -28,6 +28,9 @@ import java.util.Locale;
  * notes.
  */
 public final class MidiFileReader implements ScoreReader {
+
+    /** Words of a track that holds the tune; a bright piano is no right hand. */
+    private static final Pattern TUNE = Pattern.compile("(?i)\\b(melod|vocal|voice\\b|tune\\b|lead\\b|right\\b)");
 
     private static final int DRUMS = 9;
     private static final int LOWEST = 21;
@@ -246,9 +249,7 @@ public final class MidiFileReader implements ScoreReader {
 
     /** Whether a track's name says that it holds the tune. */
     static boolean namesTheTune(String name) {
-        String lower = name.toLowerCase(Locale.ROOT);
-        return List.of("melod", "vocal", "voice", "tune", "lead", "right").stream()
-                .anyMatch(lower::contains);
+        return TUNE.matcher(name).find();
     }
 
     static MelodyNote note(int midi, Fraction onset, Fraction duration, boolean tied, Key key) {

@@ -21,6 +21,8 @@ import javax.sound.midi.MidiSystem;
 import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Byte by byte against Standard MIDI Files 1.0. */
 class MidiFileWriterTest {
@@ -102,5 +104,22 @@ class MidiFileWriterTest {
         return IntStream.range(0, leftHand.size())
                 .filter(i -> leftHand.get(i).getMessage().getStatus() == ShortMessage.NOTE_ON)
                 .count();
+    }
+
+    /** Names that sequencers give to tracks; "Bright Acoustic Piano" is General MIDI's second sound. */
+    @ParameterizedTest
+    @CsvSource({
+        "Melody, true",
+        "Lead Vocal, true",
+        "RIGHT HAND, true",
+        "Voice 1, true",
+        "The tune, true",
+        "Bright Acoustic Piano, false",
+        "Tuned percussion, false",
+        "Leader of the band, false",
+        "Bass, false"
+    })
+    void tellsTheTunesTrackByItsName(String name, boolean tune) {
+        assertThat(MidiFileReader.namesTheTune(name)).isEqualTo(tune);
     }
 }

@@ -51,6 +51,8 @@ watch(
   arrangement,
   () => {
     if (!stage.value) show(lesson.harmonies.wanted.value ? 'write' : 'hand');
+    // Where nothing stands yet one writes, however small the screen.
+    textOpen.value ||= !arrangement.value?.bars.length;
   },
   { once: true },
 );

@@ -305,4 +305,14 @@ class LessonTest extends InTheBrowser {
                 app.address());
         assertThat((List<?>) foreign).isEmpty();
     }
+
+    /** On an upright tablet too a new tune opens where one writes. */
+    @Test
+    void aNewTuneIsWrittenOnASmallScreen() {
+        browser.size(820, 1180);
+        browser.driver.navigate().refresh();
+        newTune("key: C major\n| C | F |");
+        awaitBars(2);
+        browser.see(".cm-content");
+    }
 }

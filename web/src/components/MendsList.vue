@@ -39,7 +39,8 @@ async function hear({ pin }: Mend) {
   }
 }
 const said = ({ words }: Mend) => `${words[0]!.toUpperCase()}${words.slice(1)}`;
-const rest = ({ findings }: Mend) => (findings ? `then ${findings} more to mind` : 'then nothing');
+const rest = ({ findings }: Mend) =>
+  findings ? `then ${findings} more to fix` : 'then nothing to fix';
 </script>
 
 <template>

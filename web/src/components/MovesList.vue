@@ -11,10 +11,11 @@ defineProps<{
 
 const sign = (move: FingerMove) => `sign ${move.kind.toLowerCase()}`;
 
-/** "3 for 2," where another finger takes over. */
-function finger({ fingers: [from = 0, to = 0] }: FingerMove) {
+/** "2 → 3" where another finger takes over. */
+function finger({ fingers: [from = 0, to = 0], kind }: FingerMove) {
   if (!from || !to || from === to) return `${Math.max(from, to)}`;
-  return `${to} for ${from},`;
+  const moves = kind === 'STEP' || kind === 'LEAP';
+  return `${from} → ${to}${moves ? ' moves' : ''}`;
 }
 </script>
 

@@ -12,7 +12,7 @@ const catalogue = useCatalogue();
 
 <template>
   <section v-if="catalogue" class="school">
-    <h2 id="school-title">Judge it as</h2>
+    <h2 id="school-title">Rules</h2>
     <SelectButton
       v-model="school"
       aria-labelledby="school-title"

@@ -67,7 +67,7 @@ public record FingerMove(int fromFinger, int toFinger, Pitch from, Pitch to) {
         return (number.startsWith("o") || number.startsWith("8") || number.startsWith("11") ? "an " : "a ") + number;
     }
 
-    /** A whole sentence: {@code "3 up a step to F"}, {@code "3 for 2, stays on E"}. */
+    /** A whole sentence: {@code "3 up a step to F"}, {@code "2 → 3 stays on E"}. */
     public String sentence(NoteNames names) {
         return finger() + " " + words(names);
     }
@@ -88,6 +88,10 @@ public record FingerMove(int fromFinger, int toFinger, Pitch from, Pitch to) {
         if (fromFinger == 0 || toFinger == 0) {
             return "" + Math.max(fromFinger, toFinger);
         }
-        return fromFinger == toFinger ? "" + fromFinger : toFinger + " for " + fromFinger + ",";
+        if (fromFinger == toFinger) {
+            return "" + fromFinger;
+        }
+        boolean moves = motion() == Motion.STEP || motion() == Motion.LEAP;
+        return fromFinger + " → " + toFinger + (moves ? " moves" : "");
     }
 }

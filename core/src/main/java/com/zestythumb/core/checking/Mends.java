@@ -65,8 +65,14 @@ public final class Mends {
                 mends.add(new Mend(way.what(), way.notes(), way.pin(), findings.size(), moved(then)));
             }
         }
+        Set<String> said = new HashSet<>();
         return mends.stream()
                 .sorted(Comparator.comparingInt(Mend::findings).thenComparingInt(Mend::moved))
+                // The same notes in another octave are the same words.
+                .filter(mend -> said.add(mend.what()
+                        + mend.notes().stream()
+                                .map(note -> note.pitchClass().toString())
+                                .toList()))
                 .limit(MOST)
                 .toList();
     }
@@ -116,7 +122,7 @@ public final class Mends {
         chord.solved()
                 .ifPresent(solved -> solved.alternatives().forEach(other -> {
                     List<Pitch> laid = other.voicing().pitches();
-                    ways.add(new Way("lay it as %s", laid, pin(chord, laid)));
+                    ways.add(new Way("play it as %s", laid, pin(chord, laid)));
                 }));
         return ways;
     }

@@ -59,7 +59,7 @@ class HandMoveTest {
     void tellsEachFingerWhereItGoes() {
         assertThat(move("C", "C3 E3 G3", "F", "C3 F3 A3").fingers())
                 .extracting(move -> move.sentence(NoteNames.ENGLISH))
-                .containsExactly("5 stays on C", "2 for 3, up a step to F", "1 up a step to A");
+                .containsExactly("5 stays on C", "3 → 2 moves up a step to F", "1 up a step to A");
         assertThat(move("C", "C3 E3 G3", "F", "F3 A3 C4").fingers())
                 .extracting(move -> move.sentence(NoteNames.ENGLISH))
                 .containsExactly("5 up a fourth to F", "3 up a fourth to A", "1 up a fourth to C");

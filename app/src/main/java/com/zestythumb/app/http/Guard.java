@@ -17,8 +17,8 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Stands before every request. Only hosts that are known are answered, so that no page elsewhere can have its own name
- * point here and read what is kept (DNS rebinding); nothing is changed for a page of another site; and a page may load nothing but what the app ships (Content
- * Security Policy Level 3; the engraver needs WebAssembly, the player blobs).
+ * point here and read what is kept (DNS rebinding); nothing is changed for a page of another site; and a page may load
+ * nothing but what the app ships (Content Security Policy Level 3; the engraver needs WebAssembly, the player blobs).
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE)

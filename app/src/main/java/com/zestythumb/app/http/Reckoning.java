@@ -17,8 +17,8 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
- * One reckoning to a core, first come first served, each in its time: more at once would only make each of them late. Whoever would wait
- * too long, or behind too many, is told to come again; what a page asked before it asked anew gives way.
+ * One reckoning to a core, first come first served, each in its time: more at once would only make each of them late.
+ * Whoever would wait too long, or behind too many, is told to come again; what a page asked before it asked anew gives way.
  */
 @Component
 public class Reckoning {

@@ -79,7 +79,8 @@ final class AbcBars {
         boolean goesOn = line.endsWith("\\");
         Matcher m = TOKEN.matcher(goesOn ? line.substring(0, line.length() - 1) : line);
         while (m.find()) {
-            if (!heard && m.group(4) == null) {
+            // Key and meter of another voice are its own.
+            if (!heard && !"V".equals(m.group(4))) {
                 continue;
             }
             if (m.group(1) != null) {

@@ -14,5 +14,5 @@ export default defineConfig({
   worker: { format: 'es' },
   build: { target: 'es2022', chunkSizeWarningLimit: 8000 },
   server: { proxy: { '/api': process.env.ZESTY_APP ?? 'http://127.0.0.1:8080' } },
-  test: { environment: 'jsdom', include: ['src/**/*.test.ts'] },
+  test: { environment: 'jsdom', isolate: false, include: ['src/**/*.test.ts'] },
 });

@@ -26,7 +26,7 @@ export type SymbolStyle = Schemas['PrintingRequest']['symbols'];
 export type NoteRequest = Schemas['NoteRequest'];
 export type NoteResult = Schemas['NoteResult'];
 export type ShelfLabels = Schemas['ShelfLabels'];
-export type Backup = Schemas['Backup'];
+type Backup = Schemas['Backup'];
 export type Student = Schemas['Student'];
 export type StudentDraft = Schemas['StudentDraft'];
 export type TimedNote = Schemas['TimedNote'];
@@ -72,13 +72,22 @@ export class Refused extends Error {
 /** The server could not be reached, is not itself, or has too much to do. */
 export class Away extends Error {}
 
+/** So long is an answer waited for, in milliseconds; a file that takes a whole studio may be long on its way. */
+const PATIENCE = 45_000;
+const PATIENCE_FOR_FILES = 1_800_000;
+
+const patience = (request: Request) =>
+  AbortSignal.timeout(request.url.endsWith('/api/backup') ? PATIENCE_FOR_FILES : PATIENCE);
+
 async function call(request: Request): Promise<Response> {
+  const late = patience(request);
   let response: Response;
   try {
-    response = await fetch(request);
+    response = await fetch(request, { signal: AbortSignal.any([request.signal, late]) });
   } catch (error) {
     if (request.signal.aborted) throw error;
-    throw new Away('the server cannot be reached', { cause: error });
+    const what = late.aborted ? 'the server does not answer' : 'the server cannot be reached';
+    throw new Away(what, { cause: error });
   }
   if (response.ok) return response;
   if (response.status >= 500) throw new Away(`the server answered ${response.status}`);
@@ -214,7 +223,16 @@ export const api = {
   putBackAssignment: (id: number) =>
     done(http.POST('/api/assignments/{id}/put-back', { params: one(id) })),
 
+  nameState: (id: number, state: number, name: string) =>
+    done(
+      http.PUT('/api/tunes/{id}/history/{state}/name', {
+        params: { path: { id, state } },
+        body: { name },
+      }),
+    ),
+
   students: () => data(http.GET('/api/students')),
+  removedStudents: () => data(http.GET('/api/students/removed')),
   addStudent: (body: StudentDraft) => data(http.POST('/api/students', { body })),
   saveStudent: (id: number, version: number, body: StudentDraft) =>
     data(http.PUT('/api/students/{id}', { params: one(id), headers: over(version), body })),
@@ -222,8 +240,16 @@ export const api = {
   putBackStudent: (id: number) =>
     done(http.POST('/api/students/{id}/put-back', { params: one(id) })),
 
-  backup: () => data(http.GET('/api/backup')),
-  restore: (backup: unknown) => data(http.POST('/api/backup', { body: backup as Backup })),
+  /** The file as the server wrote it; it may be larger than a page should take apart. */
+  backup: async () => (await data(http.GET('/api/backup', { parseAs: 'blob' }))) as Blob,
+  restore: (backup: Blob) =>
+    data(
+      http.POST('/api/backup', {
+        headers: { 'Content-Type': 'application/json' },
+        body: backup as unknown as Backup,
+        bodySerializer: (raw: unknown) => raw as Blob,
+      }),
+    ),
   bring: (name: string, file: Blob) =>
     data(
       http.POST('/api/imports', {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { onMounted, ref } from 'vue';
+import { computed, onMounted, ref } from 'vue';
 import { api, type Revision } from '../api/client';
 import { allConfirmed } from '../editor/guesses';
 import ChordPrinting from './ChordPrinting.vue';
@@ -10,6 +10,8 @@ import MoveTune from './MoveTune.vue';
 const props = defineProps<{ id: number; guesses: number }>();
 const chart = defineModel<string>('chart', { required: true });
 const emit = defineEmits<{ playAs: [played: Revision['played']] }>();
+
+const LATEST = 8;
 
 const trouble = ref('');
 const done = ref('');
@@ -36,10 +38,30 @@ async function takeBack(revision: Revision) {
   if (!trouble.value) emit('playAs', revision.played);
 }
 
+/** The state that is being named. */
+const naming = ref<number>();
+
+async function name(revision: Revision, event: Event) {
+  const text = (event.target as HTMLInputElement).value.trim();
+  naming.value = undefined;
+  if (text === revision.name) return;
+  try {
+    await api.nameState(props.id, revision.id, text);
+    revision.name = text;
+  } catch (error) {
+    trouble.value = `${(error as Error).message}.`;
+  }
+}
+
+/** The latest ones, and all that have a name. */
+const shown = computed(() => history.value?.filter((one, i) => i < LATEST || one.name));
+
 onMounted(async () => (history.value = await api.history(props.id).catch(() => undefined)));
 
 const when = (revision: Revision) =>
   new Date(revision.savedAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
+
+const vFocus = { mounted: (input: HTMLElement) => input.focus() };
 
 const firstBars = (revision: Revision) =>
   revision.chart
@@ -78,10 +100,28 @@ const firstBars = (revision: Revision) =>
     <section v-if="history?.length">
       <h3>How it was before</h3>
       <ul>
-        <li v-for="revision in history.slice(0, 8)" :key="revision.id">
-          <span
-            >{{ when(revision) }} <b>{{ firstBars(revision) }}</b></span
+        <li v-for="revision in shown" :key="revision.id">
+          <input
+            v-if="naming === revision.id"
+            v-focus
+            :value="revision.name"
+            maxlength="80"
+            placeholder="as played in May"
+            :aria-label="`Name of the state of ${when(revision)}`"
+            @change="name(revision, $event)"
+            @blur="naming = undefined"
+          />
+          <span v-else
+            >{{ revision.name || when(revision) }} <b>{{ firstBars(revision) }}</b></span
           >
+          <Button
+            icon="pi pi-bookmark"
+            size="small"
+            variant="text"
+            severity="secondary"
+            :aria-label="`Name the state of ${when(revision)}, which keeps it for ever`"
+            @click="naming = revision.id"
+          />
           <Button
             label="Take this"
             size="small"
@@ -111,9 +151,21 @@ section {
 }
 li {
   display: flex;
-  justify-content: space-between;
   align-items: center;
   gap: 10px;
+}
+li > :first-child {
+  flex: 1;
+  min-width: 0;
+}
+li input {
+  min-height: 42px;
+  padding: 0 10px;
+  font: inherit;
+  color: inherit;
+  background: var(--page);
+  border: 2px solid var(--zest);
+  border-radius: 10px;
 }
 li b {
   font-weight: 500;

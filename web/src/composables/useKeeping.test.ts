@@ -1,11 +1,10 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { ref } from 'vue';
-import { api, Away, type Tune, type TuneSummary } from '../api/client';
+import { api, Away, Refused, type Student, type Tune, type TuneSummary } from '../api/client';
 import { useKeeping } from './useKeeping';
 
+const wren = { id: 7, name: 'Wren, 8' } as unknown as Student;
 const boats = { id: 4, title: 'Paper Boats' } as unknown as TuneSummary;
-
-const file = (text: string) => ({ text: async () => text }) as unknown as File;
 
 /** A shelf at the server, with one tune on it. */
 function shelf() {
@@ -13,6 +12,7 @@ function shelf() {
   const listed = (there: boolean) => async () => (on.has(boats) === there ? [boats] : []);
   vi.spyOn(api, 'tunes').mockImplementation(listed(true));
   vi.spyOn(api, 'removedTunes').mockImplementation(listed(false));
+  vi.spyOn(api, 'removedStudents').mockResolvedValue([wren]);
   vi.spyOn(api, 'removeTune').mockImplementation(async () => void on.delete(boats));
   vi.spyOn(api, 'putBack').mockImplementation(async () => void on.add(boats));
   const tunes = ref<TuneSummary[]>();
@@ -52,14 +52,25 @@ describe('useKeeping', () => {
     expect(made.mock.calls[0]![0]).toMatch(/^title: New tune\ntempo: 80\n/);
   });
 
-  it('refuses a file that is no backup, and says how many tunes a real one put back', async () => {
+  it('puts a removed student back', async () => {
+    const { gone, said, load, putBackStudent } = shelf();
+    await load();
+    expect(gone.value).toEqual([wren]);
+    const put = vi.spyOn(api, 'putBackStudent').mockResolvedValue(undefined);
+    await putBackStudent(wren);
+    expect(put).toHaveBeenCalledWith(7);
+    expect(said[0]!.text).toBe('Wren, 8 is back, with all tunes.');
+  });
+
+  it('passes on why a file was refused, and says how many tunes a real one put back', async () => {
     const { trouble, said, restore } = shelf();
-    const sent = vi.spyOn(api, 'restore').mockResolvedValue({ added: 2, alreadyHere: 5 });
-    await restore(file('| C | F |'));
-    expect(trouble.value).toContain('no backup of this app');
-    expect(sent).not.toHaveBeenCalled();
-    await restore(file('{"tunes":[]}'));
-    expect(sent).toHaveBeenCalledWith({ tunes: [] });
+    vi.spyOn(api, 'restore')
+      .mockRejectedValueOnce(new Refused(400, 'this file is no backup of this app'))
+      .mockResolvedValue({ added: 2, alreadyHere: 5 });
+    const file = new File(['| C | F |'], 'backup.json');
+    await restore(file);
+    expect(trouble.value).toBe('this file is no backup of this app.');
+    await restore(file);
     expect(said[0]!.text).toBe('2 put back, 5 stood here already.');
   });
 });

@@ -1,17 +1,16 @@
 import { ref, type Ref } from 'vue';
-import { api, type ShelfLabels, type Tune, type TuneSummary } from '../api/client';
+import {
+  api,
+  Away,
+  type ShelfLabels,
+  type Student,
+  type Tune,
+  type TuneSummary,
+} from '../api/client';
 import { printingLines } from './printing';
 import { saveAs } from './useFiles';
 
 const emptyChart = () => `title: New tune\ntempo: 80\n${printingLines()}\n`;
-
-function readBackup(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    throw new Error('this file is no backup of this app; choose the one saved under Backup');
-  }
-}
 
 /** What is done with whole tunes: begun, labelled, taken off the shelf and put back, kept in a file. */
 export function useKeeping(
@@ -21,6 +20,8 @@ export function useKeeping(
 ) {
   /** Tunes taken off the shelf. */
   const off = ref<TuneSummary[]>([]);
+  /** Students who were removed. */
+  const gone = ref<Student[]>([]);
   const trouble = ref('');
 
   async function attempt<T>(work: () => Promise<T>): Promise<T | undefined> {
@@ -28,14 +29,19 @@ export function useKeeping(
     try {
       return await work();
     } catch (error) {
-      trouble.value = `${(error as Error).message}; try again in a moment.`;
+      const remedy = error instanceof Away ? '; try again in a moment.' : '.';
+      trouble.value = (error as Error).message + remedy;
       return undefined;
     }
   }
 
   const load = () =>
     attempt(async () => {
-      [tunes.value, off.value] = await Promise.all([api.tunes(), api.removedTunes()]);
+      [tunes.value, off.value, gone.value] = await Promise.all([
+        api.tunes(),
+        api.removedTunes(),
+        api.removedStudents(),
+      ]);
     });
 
   /** The tune begun, or nothing where the server refused. */
@@ -44,6 +50,13 @@ export function useKeeping(
   const putBack = (tune: TuneSummary) =>
     attempt(async () => {
       await api.putBack(tune.id);
+      await load();
+    });
+
+  const putBackStudent = (student: Student) =>
+    attempt(async () => {
+      await api.putBackStudent(student.id);
+      say(`${student.name} is back, with all tunes.`);
       await load();
     });
 
@@ -62,16 +75,15 @@ export function useKeeping(
 
   const backup = () =>
     attempt(async () => {
-      const all = JSON.stringify(await api.backup(), null, 1);
-      saveAs('zesty-thumb-backup.json', new Blob([all], { type: 'application/json' }));
+      saveAs('zesty-thumb-backup.json', await api.backup());
     });
 
   const restore = (file: File) =>
     attempt(async () => {
-      const { added, alreadyHere } = await api.restore(readBackup(await file.text()));
+      const { added, alreadyHere } = await api.restore(file);
       say(`${added} put back, ${alreadyHere} stood here already.`);
       await load();
     });
 
-  return { off, trouble, load, add, putBack, remove, label, backup, restore };
+  return { off, gone, trouble, load, add, putBack, putBackStudent, remove, label, backup, restore };
 }

@@ -13,7 +13,7 @@ import { useView } from '../composables/useView';
 const router = useRouter();
 const { tunes, search, tag, tags, twinsOnly, hasTwins, order, shown } = useShelf();
 const keeping = useKeeping(tunes, useUndo());
-const { off, trouble, load } = keeping;
+const { off, gone, trouble, load } = keeping;
 const backupFile = ref<HTMLInputElement>();
 const { appearance, toggle } = useAppearance();
 
@@ -124,6 +124,21 @@ onMounted(() => void load());
           </li>
         </ul>
       </details>
+      <details v-if="gone.length">
+        <summary>Removed students ({{ gone.length }})</summary>
+        <ul class="off">
+          <li v-for="student in gone" :key="student.id">
+            {{ student.name }}
+            <Button
+              label="Put back"
+              size="small"
+              variant="text"
+              :aria-label="`Put ${student.name} back`"
+              @click="keeping.putBackStudent(student)"
+            />
+          </li>
+        </ul>
+      </details>
       <span class="backup">
         <Button label="Backup" icon="pi pi-download" variant="text" @click="keeping.backup" />
         <Button
@@ -218,7 +233,8 @@ h1 {
 }
 footer {
   display: flex;
-  justify-content: space-between;
+  flex-wrap: wrap;
+  gap: 8px 28px;
   align-items: start;
   margin-top: 26px;
   color: var(--ink-soft);

@@ -2,6 +2,8 @@ package com.zestythumb.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
@@ -26,7 +28,7 @@ class BackupApiTest extends KeepingApi {
         assertThat(api.get().uri("/api/tunes/" + id).exchange()).hasStatusOk();
         database.update("delete from tune where id = ?", id);
         assertThat(restore(backup)).bodyJson().extractingPath("$.added").isEqualTo(1);
-        assertThat(JSON.readTree(backup).at("/formatVersion").asInt()).isEqualTo(3);
+        assertThat(JSON.readTree(backup).at("/formatVersion").asInt()).isEqualTo(4);
         JsonNode was = find(JSON.readTree(backup));
         JsonNode now = find(json(api.get().uri("/api/backup").exchange()));
         assertThat(now).isEqualTo(was);
@@ -81,12 +83,77 @@ class BackupApiTest extends KeepingApi {
         assertThat(played.at("/choices/figure").asString()).isEqualTo("ALBERTI");
         assertThat(played.at("/choices/pins/0/notes/1").asString()).isEqualTo("G3");
         assertThat(restore(old.replace("\"Pim, 7\"", "null"))).hasStatus(400);
-        assertThat(restore(old.replace("\"formatVersion\":1", "\"formatVersion\":4")))
+        assertThat(restore(old.replace("\"formatVersion\":1", "\"formatVersion\":5")))
                 .hasStatus(400)
                 .bodyJson()
                 .extractingPath("$.detail")
                 .asString()
                 .contains("newer app");
+    }
+
+    /**
+     * An empty database holds row for row what the full one held, but for the numbers of rows, which a studio's rows do
+     * not choose, and of versions: students who play nothing, removed ones, namesakes, states with the hands of then.
+     */
+    @Test
+    void restoresRowForRow() throws Exception {
+        long gone = student("Twice there", 9);
+        JsonNode tune = created(
+                "title: Row for row\n| C |",
+                played(student("Twice there", 9), "{\"pins\":[" + PIN + "]}"),
+                played(student("Twice there", 9), "{}"),
+                played(gone, "{\"figure\":\"ALBERTI\"}"));
+        student("Plays nothing", 7);
+        saveChart(tune, tune.get("version").asLong(), "title: Row for row\n| Dm |");
+        api.delete()
+                .uri("/api/assignments/" + tune.at("/assignments/1/id").asLong())
+                .exchange();
+        api.delete().uri("/api/students/" + gone).exchange();
+        put("/api/tunes/" + tune.get("id").asLong() + "/labels", "{\"tags\":[\"one\",\"two\"],\"level\":3}");
+        String figure = "{\"name\":\"Off the list\",\"text\":\"by bar 1/8 1 3 2 3\"}";
+        long id = json(send(api.post(), "/api/figures", figure)).get("id").asLong();
+        api.delete().uri("/api/figures/" + id).exchange();
+        JsonNode off = created("title: Off the shelf\n| C |");
+        api.delete().uri("/api/tunes/" + off.get("id").asLong()).exchange();
+        database.update(
+                "update tune_revision set name = 'as in May' where tune_id = ?",
+                tune.get("id").asLong());
+
+        String backup = api.get().uri("/api/backup").exchange().getResponse().getContentAsString();
+        List<String> before = rows();
+        assertThat(before).anyMatch(row -> row.contains("as in May") && row.contains("\"hand\": {\"span\": 9"));
+        database.execute("truncate tune, student, assignment, tune_revision, own_figure");
+        assertThat(rows()).isEmpty();
+        assertThat(restore(backup)).hasStatusOk();
+        assertThat(rows()).isEqualTo(before);
+        assertThat(restore(backup)).bodyJson().extractingPath("$.added").isEqualTo(0);
+        assertThat(rows()).isEqualTo(before);
+    }
+
+    /** Every row with the places of others instead of their numbers. */
+    private List<String> rows() {
+        String tunes = "(select *, rank() over (order by id) as nth from tune)";
+        String students = "(select *, rank() over (order by id) as nth from student)";
+        String assignments = "(select *, rank() over (order by tune_id, place, id) as nth from assignment)";
+        List<String> rows = new ArrayList<>(database.queryForList(
+                "select (to_jsonb(t) - 'id' - 'version')::text from " + tunes + " t order by nth", String.class));
+        rows.addAll(database.queryForList(
+                "select (to_jsonb(s) - 'id' - 'version')::text from " + students + " s order by nth", String.class));
+        rows.addAll(database.queryForList(
+                "select (to_jsonb(a) - 'id' - 'version' - 'tune_id' - 'student_id')::text || t.nth || ' ' || s.nth from "
+                        + assignments + " a join " + tunes + " t on t.id = a.tune_id join " + students
+                        + " s on s.id = a.student_id order by a.nth",
+                String.class));
+        // The states name assignments by their numbers.
+        rows.addAll(database.queryForList(
+                "select (to_jsonb(r) - 'id' - 'tune_id' - 'choices')::text || t.nth || (select string_agg((c - 'assignment')"
+                        + "::text || coalesce((select a.nth from " + assignments
+                        + " a where a.id = (c ->> 'assignment')::bigint), -1), ' ') from jsonb_array_elements(r.choices::jsonb) c)"
+                        + " from tune_revision r join " + tunes + " t on t.id = r.tune_id order by t.nth, r.saved_at",
+                String.class));
+        rows.addAll(
+                database.queryForList("select (to_jsonb(f) - 'id')::text from own_figure f order by id", String.class));
+        return rows;
     }
 
     private static JsonNode find(JsonNode backup) {

@@ -49,11 +49,16 @@ public class OwnFigure {
         return strokes;
     }
 
-    void remove(Instant now) {
-        removedAt = now;
+    public OwnFigureDto draft() {
+        return new OwnFigureDto(name, strokes);
     }
 
-    void putBack() {
-        removedAt = null;
+    public Instant removedAt() {
+        return removedAt;
+    }
+
+    /** It stands on the list where no time is told. */
+    void remove(Instant when) {
+        removedAt = when;
     }
 }

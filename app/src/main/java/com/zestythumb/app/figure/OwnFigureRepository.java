@@ -9,5 +9,8 @@ interface OwnFigureRepository extends JpaRepository<OwnFigure, Long> {
 
     List<OwnFigure> findByStudioAndRemovedAtIsNullOrderByName(Studio studio);
 
+    /** All there ever were. */
+    List<OwnFigure> findByStudioOrderById(Studio studio);
+
     Optional<OwnFigure> findByIdAndStudio(Long id, Studio studio);
 }

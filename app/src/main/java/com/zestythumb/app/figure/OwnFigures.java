@@ -4,9 +4,7 @@ import com.zestythumb.app.arrange.OwnFigureDto;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.studio.Studios;
 import java.time.Instant;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,22 +26,21 @@ public class OwnFigures {
         return figures.findByStudioAndRemovedAtIsNullOrderByName(studios.current());
     }
 
-    /** All of them as they are written. */
+    /** All there ever were, in the order in which they came. */
     @Transactional(readOnly = true)
-    public List<OwnFigureDto> drafts() {
-        return all().stream()
-                .map(figure -> new OwnFigureDto(figure.name(), figure.strokes()))
-                .toList();
-    }
-
-    /** Adds those that are not here yet. */
-    public void addMissing(List<OwnFigureDto> others) {
-        Set<OwnFigureDto> here = new HashSet<>(drafts());
-        others.stream().filter(here::add).forEach(this::add);
+    public List<OwnFigure> everything() {
+        return figures.findByStudioOrderById(studios.current());
     }
 
     OwnFigure add(OwnFigureDto draft) {
-        return figures.save(new OwnFigure(studios.current(), draft));
+        return add(draft, null);
+    }
+
+    /** One that comes from a backup may have been removed before. */
+    public OwnFigure add(OwnFigureDto draft, Instant removedAt) {
+        OwnFigure figure = new OwnFigure(studios.current(), draft);
+        figure.remove(removedAt);
+        return figures.save(figure);
     }
 
     void remove(long id) {
@@ -51,7 +48,7 @@ public class OwnFigures {
     }
 
     void putBack(long id) {
-        find(id).putBack();
+        find(id).remove(null);
     }
 
     private OwnFigure find(long id) {

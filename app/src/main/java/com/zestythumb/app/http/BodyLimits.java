@@ -24,9 +24,17 @@ class BodyLimits extends OncePerRequestFilter {
 
     private static final long NANOS = 1_000_000L;
 
-    /** Where more may be sent than a chart and what is played of it; a file that is too large is named by its reader. */
+    private static final String BACKUP = "/api/backup";
+
+    /**
+     * Where more may be sent than a chart and what is played of it; a file that is too large is named by its reader. No
+     * backup that was written is too large.
+     */
     private static final Map<String, Long> LARGER =
-            Map.of("/api/backup", 200_000_000L, "/api/imports", 2L * Importer.MAX_BYTES);
+            Map.of(BACKUP, 10_000_000_000L, "/api/imports", 2L * Importer.MAX_BYTES);
+
+    /** A backup may take that much longer. */
+    private static final int PATIENCE = 60;
 
     private final long most;
     private final long millis;
@@ -44,7 +52,8 @@ class BodyLimits extends OncePerRequestFilter {
             Problem.write(response, HttpStatus.CONTENT_TOO_LARGE, BodyException.TOO_LARGE);
             return;
         }
-        chain.doFilter(new Limited(request, limit, System.nanoTime() + millis * NANOS), response);
+        long patience = request.getRequestURI().equals(BACKUP) ? PATIENCE * millis : millis;
+        chain.doFilter(new Limited(request, limit, System.nanoTime() + patience * NANOS), response);
     }
 
     /** The request with a watch on its body. */

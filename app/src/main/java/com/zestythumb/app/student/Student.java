@@ -11,10 +11,12 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.hibernate.annotations.DynamicUpdate;
 import org.hibernate.annotations.OptimisticLock;
 
-/** A student as it is kept: a name, a hand, a level. */
+/** A student as it is kept: a name, a hand, a level. A save writes what it changed and nothing else. */
 @Entity
+@DynamicUpdate
 public class Student {
 
     @Id
@@ -32,7 +34,7 @@ public class Student {
     private int handSpan;
     private String handLowest;
     private String handHighest;
-    private String handReach;
+    private String handReach = "";
     private int level;
 
     @OptimisticLock(excluded = true)
@@ -76,15 +78,16 @@ public class Student {
         return level;
     }
 
-    public boolean isRemoved() {
-        return removedAt != null;
+    public StudentDraft draft() {
+        return new StudentDraft(name, hand(), level);
     }
 
-    void remove(Instant now) {
-        removedAt = now;
+    public Instant removedAt() {
+        return removedAt;
     }
 
-    void putBack() {
-        removedAt = null;
+    /** One that comes from a backup may have been removed before. */
+    void remove(Instant when) {
+        removedAt = when;
     }
 }

@@ -59,6 +59,12 @@ class StudentController {
         students.remove(id);
     }
 
+    @GetMapping("/removed")
+    @Operation(summary = "Students that were removed, the latest first.")
+    List<StudentView> removed() {
+        return students.removed().stream().map(StudentView::of).toList();
+    }
+
     @PostMapping("/{id}/put-back")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @Operation(summary = "Put a student back.")

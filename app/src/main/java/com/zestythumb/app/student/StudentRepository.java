@@ -1,13 +1,28 @@
 package com.zestythumb.app.student;
 
 import com.zestythumb.app.studio.Studio;
+import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.Query;
 
 interface StudentRepository extends JpaRepository<Student, Long> {
 
     List<Student> findByStudioAndRemovedAtIsNullOrderByName(Studio studio);
+
+    List<Student> findByStudioAndRemovedAtIsNotNullOrderByRemovedAtDesc(Studio studio);
+
+    /** All there ever were. */
+    List<Student> findByStudioOrderById(Studio studio);
+
+    Optional<Student> findByStudioAndNameAndRemovedAtIsNull(Studio studio, String name);
+
+    /** Takes it from the studio, or back where no time is told. */
+    @Modifying
+    @Query("update Student s set s.removedAt = :when where s.id = :id")
+    void setRemoved(Long id, Instant when);
 
     Optional<Student> findByIdAndStudio(Long id, Studio studio);
 }

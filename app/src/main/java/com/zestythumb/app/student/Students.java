@@ -1,10 +1,13 @@
 package com.zestythumb.app.student;
 
 import com.zestythumb.app.http.NotFoundException;
+import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.app.http.Versions;
 import com.zestythumb.app.studio.Studios;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -18,10 +21,12 @@ public class Students {
 
     private final StudentRepository students;
     private final Studios studios;
+    private final ApplicationEventPublisher events;
 
-    Students(StudentRepository students, Studios studios) {
+    Students(StudentRepository students, Studios studios, ApplicationEventPublisher events) {
         this.students = students;
         this.studios = studios;
+        this.events = events;
     }
 
     /** All students that were not removed, by name. */
@@ -38,31 +43,80 @@ public class Students {
                         () -> new NotFoundException("there is no student number " + id + "; it may have been removed"));
     }
 
+    /** Students that were removed, the latest first. */
+    @Transactional(readOnly = true)
+    public List<Student> removed() {
+        return students.findByStudioAndRemovedAtIsNotNullOrderByRemovedAtDesc(studios.current());
+    }
+
+    /** All there ever were, in the order in which they came. */
+    @Transactional(readOnly = true)
+    public List<Student> everyone() {
+        return students.findByStudioOrderById(studios.current());
+    }
+
     public Student add(StudentDraft draft) {
-        return students.save(new Student(studios.current(), draft));
+        return add(draft, null);
+    }
+
+    /** One that comes from a backup may have been removed before. */
+    public Student add(StudentDraft draft, Instant removedAt) {
+        if (removedAt == null) {
+            checkName(draft.name(), null);
+        }
+        Student student = new Student(studios.current(), draft);
+        student.remove(removedAt);
+        return students.save(student);
+    }
+
+    /** There is one nobody in particular. */
+    private void checkName(String name, Long id) {
+        if (name.equals(ANY_HAND)) {
+            nobody().filter(one -> !one.id().equals(id)).ifPresent(one -> {
+                throw new RefusedException("there is one \"" + ANY_HAND + "\" already; choose another name");
+            });
+        }
+    }
+
+    private Optional<Student> nobody() {
+        return students.findByStudioAndNameAndRemovedAtIsNull(studios.current(), ANY_HAND);
     }
 
     /** Nobody in particular, with the usual hand. */
     public Student anyHand() {
-        return all().stream()
-                .filter(one -> one.name().equals(ANY_HAND))
-                .findFirst()
-                .orElseGet(() -> add(new StudentDraft(ANY_HAND, null, 0)));
+        return anyHand(new StudentDraft(ANY_HAND, null, 0));
+    }
+
+    /** Nobody in particular; as told, where there is none yet. */
+    public Student anyHand(StudentDraft otherwise) {
+        return nobody().orElseGet(() -> {
+            studios.oneAfterAnother();
+            return nobody().orElseGet(() -> students.saveAndFlush(new Student(studios.current(), otherwise)));
+        });
     }
 
     /** Saves over the version that whoever saves has seen. */
     public StudentView save(long id, long version, StudentDraft draft) {
         Student student = find(id);
         Versions.check("this student", version, student.version());
+        if (student.removedAt() == null) {
+            checkName(draft.name(), id);
+        }
         student.change(draft);
         return StudentView.of(students.saveAndFlush(student));
     }
 
     public void remove(long id) {
-        find(id).remove(Instant.now());
+        Student student = find(id);
+        studios.oneAfterAnother();
+        if (student.removedAt() == null) {
+            students.setRemoved(id, Instant.now());
+            events.publishEvent(new StudentRemoved(id));
+        }
     }
 
     public void putBack(long id) {
-        find(id).putBack();
+        checkName(find(id).name(), id);
+        students.setRemoved(id, null);
     }
 }

@@ -12,10 +12,12 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.hibernate.annotations.DynamicUpdate;
 import org.hibernate.annotations.OptimisticLock;
 
-/** What one student plays of one tune. */
+/** What one student plays of one tune. A save writes what it changed and nothing else. */
 @Entity
+@DynamicUpdate
 class Assignment {
 
     @Id
@@ -81,11 +83,12 @@ class Assignment {
         return KeptChoices.read(choices);
     }
 
-    void remove(Instant now) {
-        removedAt = now;
+    Instant removedAt() {
+        return removedAt;
     }
 
-    void putBack() {
-        removedAt = null;
+    /** One that comes from a backup may have been taken from the student before. */
+    void remove(Instant when) {
+        removedAt = when;
     }
 }

@@ -2,10 +2,13 @@ package com.zestythumb.app.tune;
 
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.studio.Studio;
+import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface AssignmentRepository extends JpaRepository<Assignment, Long> {
@@ -14,13 +17,18 @@ interface AssignmentRepository extends JpaRepository<Assignment, Long> {
     @EntityGraph(attributePaths = "student")
     List<Assignment> findByTuneAndRemovedAtIsNullAndStudentRemovedAtIsNullOrderByPlaceAscIdAsc(Tune tune);
 
-    /** The same of all tunes at once. */
+    /** Of several tunes all there are, removed ones as well. */
     @EntityGraph(attributePaths = "student")
-    List<Assignment> findByStudioAndRemovedAtIsNullAndStudentRemovedAtIsNullOrderByPlaceAscIdAsc(Studio studio);
+    List<Assignment> findByTuneInOrderByPlaceAscIdAsc(Collection<Tune> tunes);
 
     Optional<Assignment> findByIdAndStudio(Long id, Studio studio);
 
-    List<Assignment> findByStudentAndRemovedAtIsNull(Student student);
+    boolean existsByTuneAndStudentAndRemovedAtIsNull(Tune tune, Student student);
+
+    /** Takes it from the student, or back where no time is told. */
+    @Modifying
+    @Query("update Assignment a set a.removedAt = :when where a.id = :id")
+    void setRemoved(Long id, Instant when);
 
     int countByTune(Tune tune);
 

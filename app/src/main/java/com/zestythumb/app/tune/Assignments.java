@@ -4,6 +4,7 @@ import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.app.http.Versions;
+import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.Students;
 import com.zestythumb.app.studio.Studios;
 import java.time.Instant;
@@ -32,8 +33,9 @@ public class Assignments {
 
     public AssignmentView add(long tuneId, AssignmentDraft draft) {
         Tune tune = tunes.find(tuneId);
-        Assignment added = new Assignment(
-                tune, students.find(draft.student()), assignments.countByTune(tune), checked(draft.choices()));
+        Student student = students.find(draft.student());
+        checkNotYet(tune, student);
+        Assignment added = new Assignment(tune, student, assignments.countByTune(tune), checked(draft.choices()));
         return AssignmentView.of(assignments.saveAndFlush(added));
     }
 
@@ -51,16 +53,28 @@ public class Assignments {
     /** Takes a tune from a student; it can be put back. The last one stays, for somebody plays every tune. */
     public void remove(long id) {
         Assignment assignment = find(id);
+        studios.oneAfterAnother();
         List<Assignment> left = assignments.findByTuneAndRemovedAtIsNullAndStudentRemovedAtIsNullOrderByPlaceAscIdAsc(
                 assignment.tune());
-        if (left.size() < 2) {
+        if (left.equals(List.of(assignment))) {
             throw new RefusedException("nobody else plays this tune; give it to another student first");
         }
-        assignment.remove(Instant.now());
+        assignments.setRemoved(id, Instant.now());
     }
 
     public void putBack(long id) {
-        find(id).putBack();
+        Assignment assignment = find(id);
+        if (assignment.removedAt() != null) {
+            checkNotYet(assignment.tune(), assignment.student());
+            assignments.setRemoved(id, null);
+        }
+    }
+
+    /** A student plays a tune in one way. */
+    private void checkNotYet(Tune tune, Student student) {
+        if (assignments.existsByTuneAndStudentAndRemovedAtIsNull(tune, student)) {
+            throw new RefusedException(student.name() + " plays this tune already; load the page anew to see how");
+        }
     }
 
     /** Choices that make no sense are refused before they are kept. */

@@ -1,18 +1,25 @@
 package com.zestythumb.app.tune;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.parameters.RequestBody;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseEntity;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.databind.JsonNode;
 
 /** The whole studio in one file, and back. */
 @RestController
@@ -21,37 +28,49 @@ import tools.jackson.databind.JsonNode;
 class BackupController {
 
     private final Backups backups;
-    private final BackupReader reader;
+    private final Restoring restoring;
 
-    BackupController(Backups backups, BackupReader reader) {
+    BackupController(Backups backups, Restoring restoring) {
         this.backups = backups;
-        this.reader = reader;
+        this.restoring = restoring;
     }
 
-    /** What a restore did. */
-    record Restored(int added, int alreadyHere) {}
-
-    @GetMapping
-    @Operation(summary = "Everything the studio holds, with labels and history.")
-    ResponseEntity<Backup> backup() {
+    @GetMapping(produces = MediaType.APPLICATION_JSON_VALUE)
+    @Operation(summary = "Everything the studio holds, removed things and history included.")
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = Backup.class)))
+    void backup(HttpServletResponse response) throws IOException {
         String attachment = ContentDisposition.attachment()
                 .filename("zesty-thumb-backup.json")
                 .build()
                 .toString();
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, attachment)
-                .body(backups.take());
+        response.setContentType(MediaType.APPLICATION_JSON_VALUE);
+        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment);
+        backups.write(response.getOutputStream());
     }
 
-    @PostMapping
+    @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)
     @Operation(summary = "Put back what a backup holds; tunes that stand here just so are passed over.")
-    Restored restore(
-            @io.swagger.v3.oas.annotations.parameters.RequestBody(
-                            content = @Content(schema = @Schema(implementation = Backup.class)))
-                    @RequestBody
-                    JsonNode file) {
-        Backup backup = reader.read(file);
-        int added = backups.restore(backup);
-        return new Restored(added, backup.tunes().size() - added);
+    @RequestBody(
+            required = true,
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = Backup.class)))
+    Restored restore(@Parameter(hidden = true) InputStream body) throws IOException {
+        // All of it is here before the first row is written, so that a slow sender holds no rows.
+        Path file = Files.createTempFile("restoring", ".json");
+        try {
+            Files.copy(body, file, StandardCopyOption.REPLACE_EXISTING);
+            try (InputStream in = Files.newInputStream(file)) {
+                return restoring.restore(in);
+            }
+        } finally {
+            Files.delete(file);
+        }
     }
 }

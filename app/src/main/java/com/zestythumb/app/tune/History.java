@@ -1,15 +1,22 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.arrange.HandDto;
+import com.zestythumb.app.http.NotFoundException;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Keeps what tunes were and how they were played, to go back to. */
 @Service
@@ -21,8 +28,13 @@ class History {
 
     private static final JsonMapper JSON = JsonMapper.shared();
 
-    /** How one student played a tune. */
-    record Played(long assignment, String student, ChoicesDto choices) {}
+    /** How one student played a tune. The hand is as it was then; states of old do not tell it. */
+    @Schema(name = "PlayedThen")
+    record Played(
+            long assignment,
+            String student,
+            @Schema(nullable = true) HandDto hand,
+            ChoicesDto choices) {}
 
     private final TuneRevisionRepository revisions;
     private final AssignmentRepository assignments;
@@ -40,31 +52,59 @@ class History {
                 .map(last -> last.savedAt().isAfter(now.minus(STEP)))
                 .orElse(false);
         if (!fresh || losesMuch) {
-            revisions.save(new TuneRevision(tune, tune.title(), tune.chart(), now, write(played(tune))));
+            revisions.save(new TuneRevision(tune, "", tune.title(), tune.chart(), now, write(played(tune))));
+            thin(tune);
         }
+    }
+
+    /** Leaves all of today, the last of every day for a year, and the named ones for ever. */
+    private void thin(Tune tune) {
+        ZoneId here = ZoneId.systemDefault();
+        LocalDate today = LocalDate.now(here);
+        revisions.thin(
+                tune.id(),
+                today.atStartOfDay(here).toInstant(),
+                today.minusYears(1).atStartOfDay(here).toInstant(),
+                here.getId());
+    }
+
+    void name(Tune tune, long state, String name) {
+        revisions
+                .findByIdAndTune(state, tune)
+                .orElseThrow(
+                        () -> new NotFoundException("there is no state number " + state + " of this tune any more"))
+                .rename(name);
     }
 
     private List<Played> played(Tune tune) {
         return assignments.findByTuneAndRemovedAtIsNullAndStudentRemovedAtIsNullOrderByPlaceAscIdAsc(tune).stream()
-                .map(one -> new Played(one.id(), one.student().name(), one.choices()))
+                .map(one ->
+                        new Played(one.id(), one.student().name(), one.student().hand(), one.choices()))
                 .toList();
     }
 
-    /** Earlier states of a tune, the latest first. */
+    /** The latest hundred earlier states of a tune and all that have names, the latest first. */
     @Transactional(readOnly = true)
     List<RevisionView> of(Tune tune) {
-        return revisions.findTop100ByTuneOrderBySavedAtDesc(tune).stream()
-                .map(one -> new RevisionView(one.id(), one.savedAt(), one.title(), one.chart(), read(one.choices())))
+        return Stream.concat(
+                        revisions.findTop100ByTuneOrderBySavedAtDesc(tune).stream(),
+                        revisions.findByTuneAndNameNot(tune, "").stream())
+                .distinct()
+                .sorted(Comparator.comparing(TuneRevision::savedAt).reversed())
+                .map(one -> new RevisionView(
+                        one.id(), one.savedAt(), one.name(), one.title(), one.chart(), read(one.choices())))
                 .toList();
     }
 
     static String write(List<Played> played) {
         ArrayNode all = JSON.createArrayNode();
         for (Played one : played) {
-            all.addObject()
-                    .put("assignment", one.assignment())
-                    .put("student", one.student())
-                    .set("choices", JSON.readTree(KeptChoices.write(one.choices())));
+            ObjectNode json = all.addObject();
+            json.put("assignment", one.assignment()).put("student", one.student());
+            json.set("choices", KeptChoices.tree(one.choices()));
+            if (one.hand() != null) {
+                json.set("hand", JSON.valueToTree(one.hand()));
+            }
         }
         return all.toString();
     }
@@ -73,11 +113,10 @@ class History {
         return JSON.readTree(kept)
                 .valueStream()
                 .map(one -> new Played(
-                        one.path("assignment").asLong(), one.path("student").asString(), choices(one)))
+                        one.path("assignment").asLong(),
+                        one.path("student").asString(),
+                        one.has("hand") ? JSON.treeToValue(one.get("hand"), HandDto.class) : null,
+                        KeptChoices.read(one.path("choices"))))
                 .toList();
-    }
-
-    private static ChoicesDto choices(JsonNode one) {
-        return KeptChoices.read(one.path("choices"));
     }
 }

@@ -25,9 +25,13 @@ final class KeptChoices {
     private KeptChoices() {}
 
     static String write(ChoicesDto choices) {
+        return tree(choices).toString();
+    }
+
+    static ObjectNode tree(ChoicesDto choices) {
         ObjectNode json = JSON.valueToTree(choices);
         json.put(VERSION, STEPS.size() + 1);
-        return json.toString();
+        return json;
     }
 
     static ChoicesDto read(String kept) {

@@ -9,6 +9,10 @@ import java.util.List;
 public record RevisionView(
         long id,
         @Schema(description = "When it was last so.") Instant savedAt,
+
+        @Schema(description = "What it is remembered by; empty where it has no name.")
+        String name,
+
         String title,
         String chart,
         @Schema(description = "How it was played.") List<History.Played> played) {}

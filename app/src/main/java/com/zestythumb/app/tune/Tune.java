@@ -1,7 +1,7 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.app.studio.Studio;
-import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.sheet.LeadSheet;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
@@ -12,10 +12,12 @@ import jakarta.persistence.SequenceGenerator;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.List;
+import org.hibernate.annotations.DynamicUpdate;
 import org.hibernate.annotations.OptimisticLock;
 
-/** A tune as it is kept: its source text. */
+/** A tune as it is kept: its source text. A save writes what it changed and nothing else. */
 @Entity
+@DynamicUpdate
 class Tune {
 
     @Id
@@ -34,6 +36,9 @@ class Tune {
     private String chart;
     private Instant updatedAt;
 
+    /** JSON: {@link TuneFacts}. */
+    private String facts = "";
+
     // Labels and the place on the shelf are no new version of the tune.
     @OptimisticLock(excluded = true)
     private String tags = "";
@@ -51,9 +56,10 @@ class Tune {
     }
 
     /** Takes the new text; the time of change makes every save a new version. */
-    void change(Heading heading, String newChart, Instant now) {
-        title = heading.title();
-        composer = heading.composer();
+    void change(LeadSheet sheet, String newChart, Instant now) {
+        title = sheet.heading().title();
+        composer = sheet.heading().composer();
+        facts = TuneFacts.of(sheet).write();
         chart = newChart;
         updatedAt = now;
     }
@@ -80,7 +86,15 @@ class Tune {
 
     /** One word or several to each tag. */
     List<String> tags() {
-        return tags.isEmpty() ? List.of() : List.of(tags.split("\n"));
+        return tags(tags);
+    }
+
+    static List<String> tags(String kept) {
+        return kept.isEmpty() ? List.of() : List.of(kept.split("\n"));
+    }
+
+    static String kept(List<String> tags) {
+        return String.join("\n", tags);
     }
 
     /** From 1, easiest, to 5; 0 where none is told. */
@@ -88,21 +102,15 @@ class Tune {
         return level;
     }
 
-    void label(List<String> newTags, int newLevel) {
-        tags = String.join("\n", newTags);
+    /** The place on the shelf of a tune that comes from a backup. */
+    void shelve(List<String> newTags, int newLevel, Instant removed) {
+        tags = kept(newTags);
         level = newLevel;
+        removedAt = removed;
     }
 
     Instant removedAt() {
         return removedAt;
-    }
-
-    void remove(Instant now) {
-        removedAt = now;
-    }
-
-    void putBack() {
-        removedAt = null;
     }
 
     Studio studio() {

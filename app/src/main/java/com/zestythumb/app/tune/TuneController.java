@@ -90,4 +90,11 @@ class TuneController {
     List<RevisionView> history(@PathVariable long id) {
         return tunes.history(id);
     }
+
+    @PutMapping("/{id}/history/{state}/name")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(summary = "Name an earlier state, which is kept for ever then; without a name it is as the others.")
+    void nameState(@PathVariable long id, @PathVariable long state, @Valid @RequestBody StateName named) {
+        tunes.nameState(id, state, named.name().strip());
+    }
 }

@@ -26,16 +26,18 @@ class TuneRevision {
     private Tune tune;
 
     private Instant savedAt;
+    private String name;
     private String title;
     private String chart;
     private String choices;
 
     protected TuneRevision() {}
 
-    TuneRevision(Tune tune, String title, String chart, Instant savedAt, String choices) {
+    TuneRevision(Tune tune, String name, String title, String chart, Instant savedAt, String choices) {
         this.studio = tune.studio();
         this.tune = tune;
         this.savedAt = savedAt;
+        this.name = name;
         this.title = title;
         this.chart = chart;
         this.choices = choices;
@@ -51,6 +53,14 @@ class TuneRevision {
 
     Instant savedAt() {
         return savedAt;
+    }
+
+    String name() {
+        return name;
+    }
+
+    void rename(String newName) {
+        name = newName;
     }
 
     String title() {

@@ -3,7 +3,9 @@ package com.zestythumb.app.tune;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.http.Versions;
 import com.zestythumb.app.student.Student;
+import com.zestythumb.app.student.StudentRemoved;
 import com.zestythumb.app.student.Students;
+import com.zestythumb.app.studio.Studio;
 import com.zestythumb.app.studio.Studios;
 import com.zestythumb.core.sheet.Chart;
 import java.time.Instant;
@@ -12,6 +14,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,13 +41,47 @@ public class Tunes {
     /** All tunes on the shelf, by title. */
     @Transactional(readOnly = true)
     public List<TuneSummary> all() {
-        return TuneSummary.of(tunes.findByStudioAndRemovedAtIsNullOrderByTitle(studios.current()), names());
+        return summaries(tunes.shelf(studios.current()));
     }
 
     /** Tunes taken off the shelf, the latest first. */
     @Transactional(readOnly = true)
     public List<TuneSummary> removed() {
-        return TuneSummary.of(tunes.findByStudioAndRemovedAtIsNotNullOrderByRemovedAtDesc(studios.current()), names());
+        return summaries(tunes.removed(studios.current()));
+    }
+
+    private List<TuneSummary> summaries(List<TuneSummary.Row> rows) {
+        Map<Long, TuneFacts> facts = new HashMap<>();
+        List<Long> unknown = new ArrayList<>();
+        for (TuneSummary.Row row : rows) {
+            if (TuneFacts.isOfToday(row.facts())) {
+                facts.put(row.id(), TuneFacts.read(row.facts()));
+            } else {
+                unknown.add(row.id());
+            }
+        }
+        if (!unknown.isEmpty()) {
+            tunes.texts(unknown).forEach(text -> facts.put(text.id(), facts(text)));
+        }
+        return TuneSummary.of(rows, facts, names());
+    }
+
+    private static TuneFacts facts(TuneRepository.Text text) {
+        return TuneFacts.of(Chart.read(text.chart()).sheet());
+    }
+
+    /** Reckons what the shelf shows where it is not kept as it is reckoned today; done when the app starts. */
+    public void reckonFacts() {
+        Studio studio = studios.current();
+        List<Long> unknown = Stream.concat(tunes.shelf(studio).stream(), tunes.removed(studio).stream())
+                .filter(row -> !TuneFacts.isOfToday(row.facts()))
+                .map(TuneSummary.Row::id)
+                .toList();
+        if (!unknown.isEmpty()) {
+            tunes.texts(unknown)
+                    .forEach(text -> tunes.setFacts(
+                            text.id(), text.version(), facts(text).write()));
+        }
     }
 
     private Map<Long, List<String>> names() {
@@ -59,12 +97,18 @@ public class Tunes {
         return !tunes.existsByStudio(studios.current());
     }
 
-    /** A tune with what is played of it; if nobody plays it any more, any hand does. */
+    /** A tune with what is played of it. */
+    @Transactional(readOnly = true)
     public TuneView get(long id) {
         Tune tune = find(id);
-        List<Assignment> played =
-                assignments.findByTuneAndRemovedAtIsNullAndStudentRemovedAtIsNullOrderByPlaceAscIdAsc(tune);
-        return TuneView.of(tune, played.isEmpty() ? List.of(forAnyHand(tune)) : played);
+        return TuneView.of(
+                tune, assignments.findByTuneAndRemovedAtIsNullAndStudentRemovedAtIsNullOrderByPlaceAscIdAsc(tune));
+    }
+
+    /** Somebody plays every tune, if only nobody in particular. */
+    @EventListener
+    void playOn(StudentRemoved gone) {
+        tunes.withoutPlayers(studios.current()).forEach(this::forAnyHand);
     }
 
     private Assignment forAnyHand(Tune tune) {
@@ -103,17 +147,17 @@ public class Tunes {
     }
 
     public void label(long id, ShelfLabels labels) {
-        Tune tune = find(id);
-        tune.label(labels.tags().stream().map(String::strip).distinct().toList(), labels.level());
+        List<String> tags = labels.tags().stream().map(String::strip).distinct().toList();
+        tunes.label(find(id).id(), Tune.kept(tags), labels.level());
     }
 
     /** Takes a tune off the shelf; it can be put back. */
     public void remove(long id) {
-        find(id).remove(now());
+        tunes.setRemoved(find(id).id(), now());
     }
 
     public void putBack(long id) {
-        findAny(id).putBack();
+        tunes.setRemoved(findAny(id).id(), null);
     }
 
     /** Earlier states of a tune, the latest first. */
@@ -122,8 +166,13 @@ public class Tunes {
         return history.of(find(id));
     }
 
+    /** A state that has a name is kept for ever; without one it goes the way of the others. */
+    public void nameState(long id, long state, String name) {
+        history.name(find(id), state, name);
+    }
+
     private Tune change(Tune tune, String chart) {
-        tune.change(Chart.read(chart).sheet().heading(), chart, now());
+        tune.change(Chart.read(chart).sheet(), chart, now());
         return tunes.saveAndFlush(tune);
     }
 

@@ -146,9 +146,9 @@ class BackupApiTest extends KeepingApi {
                 String.class));
         // The states name assignments by their numbers.
         rows.addAll(database.queryForList(
-                "select (to_jsonb(r) - 'id' - 'tune_id' - 'choices')::text || t.nth || (select string_agg((c - 'assignment')"
+                "select (to_jsonb(r) - 'id' - 'tune_id' - 'choices')::text || t.nth || coalesce((select string_agg((c - 'assignment')"
                         + "::text || coalesce((select a.nth from " + assignments
-                        + " a where a.id = (c ->> 'assignment')::bigint), -1), ' ') from jsonb_array_elements(r.choices::jsonb) c)"
+                        + " a where a.id = (c ->> 'assignment')::bigint), -1), ' ') from jsonb_array_elements(r.choices::jsonb) c), '')"
                         + " from tune_revision r join " + tunes + " t on t.id = r.tune_id order by t.nth, r.saved_at",
                 String.class));
         rows.addAll(

@@ -97,6 +97,7 @@ class BackupApiTest extends KeepingApi {
      */
     @Test
     void restoresRowForRow() throws Exception {
+        empty();
         long gone = student("Twice there", 9);
         JsonNode tune = created(
                 "title: Row for row\n| C |",
@@ -122,12 +123,16 @@ class BackupApiTest extends KeepingApi {
         String backup = api.get().uri("/api/backup").exchange().getResponse().getContentAsString();
         List<String> before = rows();
         assertThat(before).anyMatch(row -> row.contains("as in May") && row.contains("\"hand\": {\"span\": 9"));
-        database.execute("truncate tune, student, assignment, tune_revision, own_figure");
+        empty();
         assertThat(rows()).isEmpty();
         assertThat(restore(backup)).hasStatusOk();
         assertThat(rows()).isEqualTo(before);
         assertThat(restore(backup)).bodyJson().extractingPath("$.added").isEqualTo(0);
         assertThat(rows()).isEqualTo(before);
+    }
+
+    private void empty() {
+        database.execute("truncate tune, student, assignment, tune_revision, own_figure");
     }
 
     /** Every row with the places of others instead of their numbers. */

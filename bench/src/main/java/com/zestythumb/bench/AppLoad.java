@@ -18,23 +18,25 @@ import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 
 /**
- * The arrangement call for a 32-bar chart with eight clients at once, on loopback, bounded in count.
+ * The arrangement call for a 32-bar chart with eight clients at once, and the shelf of a thousand tunes with one, on
+ * loopback, bounded in count.
  * Needs ZESTY_DB_URL, as {@code ./zesty bench} sets it; takes the app's jar as its argument.
  */
-public final class ArrangementLoad {
+public final class AppLoad {
 
     private static final int CLIENTS = 8;
     private static final int WARM_UP = 1500;
     private static final int MEASURED = 250;
+    private static final int TUNES = 1000;
+    private static final int LOOKS = 60;
 
     private static final String CHART =
             "title: Load\\nkey: C major\\n" + "| C / Am / | F G7 | C | F |\\n| Dm7 | G7 | C/E | C |\\n".repeat(4);
 
-    private static final byte[] BODY = ("{\"chart\":\"" + CHART + "\",\"choices\":{\"figure\":\"ALBERTI\"},"
-                    + "\"hand\":{\"span\":12,\"lowest\":\"E2\",\"highest\":\"E4\"}}")
-            .getBytes(StandardCharsets.UTF_8);
+    private static final String BODY = "{\"chart\":\"" + CHART + "\",\"choices\":{\"figure\":\"ALBERTI\"},"
+            + "\"hand\":{\"span\":12,\"lowest\":\"E2\",\"highest\":\"E4\"}}";
 
-    private ArrangementLoad() {}
+    private AppLoad() {}
 
     public static void main(String[] args) throws Exception {
         int port = freePort();
@@ -51,11 +53,30 @@ public final class ArrangementLoad {
             URI address = URI.create("http://127.0.0.1:" + port + "/api/arrangements");
             awaitAnswer(address, app);
             run(address, WARM_UP);
-            report(run(address, MEASURED));
+            long start = System.nanoTime();
+            long[] times = run(address, MEASURED);
+            double seconds = (System.nanoTime() - start) / 1e9;
+            report(
+                    "arrangement of 32 bars, %d clients, %.0f a second".formatted(CLIENTS, times.length / seconds),
+                    times);
+            shelf(URI.create("http://127.0.0.1:" + port + "/api/tunes"));
         } finally {
             app.destroy();
             app.waitFor();
         }
+    }
+
+    private static void shelf(URI address) throws IOException {
+        for (int i = 0; i < TUNES; i++) {
+            String chart = CHART.replace("Load", "Tune " + i).replace("| F |", i % 2 == 0 ? "| F |" : "| Fm |");
+            ask(address, "{\"chart\":\"" + chart + "\",\"assignments\":[]}");
+        }
+        long[] times = new long[LOOKS];
+        for (int i = 0; i < LOOKS; i++) {
+            times[i] = ask(address, "");
+        }
+        Arrays.sort(times);
+        report("shelf of %d tunes".formatted(TUNES), times);
     }
 
     private static int freePort() throws IOException {
@@ -67,7 +88,7 @@ public final class ArrangementLoad {
     private static void awaitAnswer(URI address, Process app) throws Exception {
         for (int i = 0; i < 300; i++) {
             try {
-                ask(address);
+                ask(address, BODY);
                 return;
             } catch (IOException e) {
                 if (app.waitFor(200, TimeUnit.MILLISECONDS)) {
@@ -99,23 +120,26 @@ public final class ArrangementLoad {
     private static long[] calls(URI address, int count) throws Exception {
         long[] times = new long[count];
         for (int i = 0; i < count; i++) {
-            times[i] = ask(address);
+            times[i] = ask(address, BODY);
         }
         return times;
     }
 
     /** By the JDK's plain client, which keeps the connection and takes little of the two cores itself. */
-    private static long ask(URI address) throws IOException {
+    private static long ask(URI address, String body) throws IOException {
         long start = System.nanoTime();
         HttpURLConnection call = (HttpURLConnection) address.toURL().openConnection();
-        call.setRequestMethod("POST");
-        call.setRequestProperty("Content-Type", "application/json");
-        call.setDoOutput(true);
-        call.setFixedLengthStreamingMode(BODY.length);
-        try (OutputStream out = call.getOutputStream()) {
-            out.write(BODY);
+        if (!body.isEmpty()) {
+            byte[] bytes = body.getBytes(StandardCharsets.UTF_8);
+            call.setRequestMethod("POST");
+            call.setRequestProperty("Content-Type", "application/json");
+            call.setDoOutput(true);
+            call.setFixedLengthStreamingMode(bytes.length);
+            try (OutputStream out = call.getOutputStream()) {
+                out.write(bytes);
+            }
         }
-        if (call.getResponseCode() != 200) {
+        if (call.getResponseCode() >= 300) {
             throw new IllegalStateException("answered " + call.getResponseCode());
         }
         try (InputStream in = call.getInputStream()) {
@@ -124,10 +148,10 @@ public final class ArrangementLoad {
         return System.nanoTime() - start;
     }
 
-    private static void report(long[] sorted) {
+    private static void report(String what, long[] sorted) {
         System.out.printf(
-                "arrangement of 32 bars, %d clients, %d calls: p50 %.1f ms, p95 %.1f ms, p99 %.1f ms%n",
-                CLIENTS, sorted.length, at(sorted, 0.50), at(sorted, 0.95), at(sorted, 0.99));
+                "%s, %d calls: p50 %.1f ms, p95 %.1f ms, p99 %.1f ms%n",
+                what, sorted.length, at(sorted, 0.50), at(sorted, 0.95), at(sorted, 0.99));
     }
 
     private static double at(long[] sorted, double share) {

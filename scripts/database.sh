@@ -3,6 +3,7 @@
 
 PG_BIN=
 DATABASE_FOLDER=
+DATABASE_PORT=
 
 need_postgres() {
   PG_BIN=$(newest_postgres)
@@ -26,6 +27,20 @@ newest_postgres() {
       return
     fi
   done
+}
+
+# postgres_for FILES: a database is run by the PostgreSQL that made it; one that Debian no longer has is named.
+postgres_for() {
+  local major
+  major=$(cat "$1/PG_VERSION" 2>/dev/null) || return 0
+  [ "$PG_BIN" != "/usr/lib/postgresql/$major/bin" ] || return 0
+  if [ ! -x "/usr/lib/postgresql/$major/bin/pg_ctl" ]; then
+    say "$1 was made by PostgreSQL $major, and this machine has another."
+    (install_packages "PostgreSQL $major" "postgresql-$major") ||
+      die "with PostgreSQL $major (postgresql-$major) it starts as it is. Or save a backup on the machine where it still
+      runs, start here with another --data folder, and restore the backup there"
+  fi
+  PG_BIN=/usr/lib/postgresql/$major/bin
 }
 
 default_data() {
@@ -75,14 +90,21 @@ database_start() {
   as_database_user test -x "$DATABASE_FOLDER" ||
     die "the user postgres cannot reach $DATABASE_FOLDER; choose another folder with --data"
   if [ ! -f "$files/PG_VERSION" ]; then
-    (umask 077 && head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$secret")
-    if is_root; then chown postgres: "$secret"; fi
-    as_database_user "$PG_BIN/initdb" -D "$files" -U zesty -A scram-sha-256 --pwfile="$secret" \
+    # Made beside and moved when it is whole: what a making that was cut off leaves is begun anew.
+    rm -rf "$files.making"
+    secret_in "$secret"
+    as_database_user "$PG_BIN/initdb" -D "$files.making" -U zesty -A scram-sha-256 --pwfile="$secret" \
       -E UTF8 --locale=C.UTF-8 >/dev/null
+    mv "$files.making" "$files"
   fi
+  [ -s "$DATABASE_FOLDER/app-password" ] || secret_in "$DATABASE_FOLDER/app-password"
+  postgres_for "$files"
   if as_database_user "$PG_BIN/pg_ctl" -D "$files" status >/dev/null 2>&1; then
     if is_owned; then
-      die "the database in $DATABASE_FOLDER is in use already; stop the other ./zesty, or choose another folder with --data"
+      # It is another's, and is not stopped from here.
+      local used=$DATABASE_FOLDER
+      DATABASE_FOLDER=
+      die "the database in $used is in use already; stop the other ./zesty, or choose another folder with --data"
     fi
     say "the last run was cut off; tidying up after it ..."
     as_database_user "$PG_BIN/pg_ctl" -D "$files" -m fast -w -s stop ||
@@ -93,14 +115,36 @@ database_start() {
   as_database_user "$PG_BIN/pg_ctl" -D "$files" -l "$DATABASE_FOLDER/postgres.log" -w -s start \
     -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" ||
     die "the database did not start; see $DATABASE_FOLDER/postgres.log"
-  export ZESTY_DB_USER=zesty ZESTY_DB_PASSWORD
-  ZESTY_DB_PASSWORD=$(cat "$secret")
+  export ZESTY_DB_USER=zesty_app ZESTY_DB_PASSWORD
+  ZESTY_DB_PASSWORD=$(cat "$DATABASE_FOLDER/app-password")
   export ZESTY_DB_URL=jdbc:postgresql://127.0.0.1:$port/postgres
+  DATABASE_PORT=$port
+  as_owner <"$ROOT/scripts/roles.sql" || die "the app's role in the database could not be made"
+}
+
+# secret_in FILE: a new password, for the database's user alone.
+secret_in() {
+  (umask 077 && head -c 24 /dev/urandom | base64 | tr -d '/+=\n' >"$1")
+  if is_root; then chown postgres: "$1"; fi
+}
+
+# What the database's owner says to it, from standard input.
+as_owner() {
+  PGPASSWORD=$(cat "$DATABASE_FOLDER/password") PGOPTIONS="-c client_min_messages=warning" \
+    "$PG_BIN/psql" -X -q -v ON_ERROR_STOP=1 -v password="$ZESTY_DB_PASSWORD" \
+    -h 127.0.0.1 -p "$DATABASE_PORT" -U zesty -d postgres >/dev/null
 }
 
 database_stop() {
-  if [ -n "$DATABASE_FOLDER" ]; then
-    as_database_user "$PG_BIN/pg_ctl" -D "$DATABASE_FOLDER/postgres" -m fast -w -s stop || true
-    DATABASE_FOLDER=
+  local i
+  if [ -n "$DATABASE_FOLDER" ] && [ -f "$DATABASE_FOLDER/owner" ]; then
+    # Ctrl-C may come while it starts, before it can be told to stop.
+    for ((i = 0; i < 20; i++)); do
+      if as_database_user "$PG_BIN/pg_ctl" -D "$DATABASE_FOLDER/postgres" -m fast -w -s stop 2>/dev/null; then break; fi
+      pgrep -f -- "-D $DATABASE_FOLDER/postgres" >/dev/null 2>&1 || break
+      sleep 0.2
+    done
+    rm -f "$DATABASE_FOLDER/owner"
   fi
+  DATABASE_FOLDER=
 }

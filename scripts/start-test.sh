@@ -1,6 +1,8 @@
 #!/usr/bin/env bash
 # Starts and stops the real thing as a teacher would, and looks at what is left. Run by ./zesty test.
 set -euo pipefail
+# Bare machines have no locale.
+unset LANG LC_ALL LC_CTYPE
 cd "$(dirname "${BASH_SOURCE[0]}")/.."
 
 FOLDER=$(mktemp -d "${TMPDIR:-/tmp}/zesty-start.XXXXXX")
@@ -59,6 +61,14 @@ if [ "$(id -u)" = 0 ]; then
   app=$(grep -ls -e "--server[.]port=$PORT" /proc/[0-9]*/cmdline | head -n 1)
   is "who runs the app" "$(stat -c %U "$(dirname "$app")")" nobody
 fi
+role=$(PGPASSWORD=$(cat "$FOLDER/shared/zesty-thumb/app-password") psql -X -tA -h 127.0.0.1 -U zesty_app -d postgres \
+  -p "$(sed -n 4p "$FOLDER/shared/zesty-thumb/postgres/postmaster.pid")" -c "
+  select rolsuper or rolcreatedb or rolcreaterole or rolreplication or rolbypassrls
+         or has_database_privilege('postgres', 'CREATE') or has_database_privilege('postgres', 'TEMP'),
+         (select pg_get_userbyid(nspowner) from pg_namespace where nspname = 'public'),
+         (select string_agg(distinct tableowner::text, ' ') from pg_tables where schemaname = 'public')
+  from pg_roles where rolname = current_user")
+is "what the app may do in the database" "$role" "f|zesty_app|zesty_app"
 said=$(./zesty start --port "$PORT" --data "$FOLDER/shared" 2>&1) && fail "two apps share one database"
 holds "a database in use" "$said" "in use already"
 curl -sf -X DELETE "${ADDRESS}api/tunes/$(curl -sf "${ADDRESS}api/tunes" | sed 's/.*"id":\([0-9]*\).*/\1/')" ||
@@ -67,6 +77,28 @@ interrupt
 is "whose the shared folder is" "$(stat -c %U:%a "$FOLDER/shared")" "$owner"
 is "what lay in it" "$(cat "$FOLDER/shared/letter.txt")" "our own"
 if [ -e "$FOLDER/shared/zesty-thumb/postgres/postmaster.pid" ]; then fail "the database still runs after Ctrl-C"; fi
+
+# What a making that was cut off leaves is begun anew; a database of another PostgreSQL is not touched.
+mkdir -p "$FOLDER/cut/postgres.making" "$FOLDER/old/postgres"
+touch "$FOLDER/cut/postgres.making/PG_VERSION"
+echo 9.1 >"$FOLDER/old/postgres/PG_VERSION"
+said=$(./zesty start --port "$PORT" --data "$FOLDER/old" 2>&1) && fail "a database of PostgreSQL 9.1 is taken"
+holds "a database of old" "$said" "made by PostgreSQL 9.1"
+is "what lies in a database of old" "$(ls "$FOLDER/old/postgres")" PG_VERSION
+
+# Ctrl-C while the database comes up leaves nothing running.
+set -m
+./zesty start --port "$PORT" --data "$FOLDER/cut" >"$FOLDER/log" 2>&1 &
+RUN=$!
+set +m
+for ((i = 0; i < 600; i++)); do
+  if [ -e "$FOLDER/cut/owner" ] || [ -e "$FOLDER/cut/zesty-thumb/owner" ]; then break; fi
+  read -rt 0.1 <> <(:) || true
+done
+kill -INT -- "-$RUN"
+wait "$RUN" || true
+RUN=
+if pgrep -f "$FOLDER/cut" >/dev/null; then fail "something still runs after an early Ctrl-C: $(pgrep -fa "$FOLDER/cut")"; fi
 
 # Started again it knows what was done, and does not build anew.
 start demo "$FOLDER/shared"

@@ -82,7 +82,8 @@ if [ -e "$FOLDER/shared/zesty-thumb/postgres/postmaster.pid" ]; then fail "the d
 mkdir -p "$FOLDER/cut/postgres.making" "$FOLDER/old/postgres"
 touch "$FOLDER/cut/postgres.making/PG_VERSION"
 echo 9.1 >"$FOLDER/old/postgres/PG_VERSION"
-said=$(./zesty start --port "$PORT" --data "$FOLDER/old" 2>&1) && fail "a database of PostgreSQL 9.1 is taken"
+if [ "$(id -u)" = 0 ]; then chown -R postgres: "$FOLDER/old" "$FOLDER/cut"; fi
+said=$(timeout 60 ./zesty start --port "$PORT" --data "$FOLDER/old" 2>&1) && fail "a database of PostgreSQL 9.1 is taken"
 holds "a database of old" "$said" "made by PostgreSQL 9.1"
 is "what lies in a database of old" "$(ls "$FOLDER/old/postgres")" PG_VERSION
 

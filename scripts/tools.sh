@@ -77,7 +77,7 @@ need_browser() {
   have chromedriver || install_packages "ChromeDriver" chromium-driver
 }
 
-maven() { mvn -B -ntp "$@"; }
+maven() { mvn -B -ntp -Dstyle.color=never "$@"; }
 
 port_is_free() { ! (exec 3<>"/dev/tcp/$2/$1") 2>/dev/null; }
 

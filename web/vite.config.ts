@@ -5,14 +5,18 @@ import { pianoSamples } from './scripts/piano-samples.ts';
 
 export default defineConfig({
   plugins: [vue(), pianoSamples(), packed()],
-  // Parts of the PDF writer for pages of HTML, which are never asked for here.
+  // Parts of the PDF writer for pages of HTML, and of the engraver for Node, which are never asked for here.
   resolve: {
     alias: Object.fromEntries(
-      ['html2canvas', 'canvg', 'dompurify'].map((name) => [name, '/src/engraver/nothing.ts']),
+      ['html2canvas', 'canvg', 'dompurify', 'node:module'].map((name) => [name, '/src/engraver/nothing.ts']),
     ),
   },
   worker: { format: 'es' },
-  build: { target: 'es2022', chunkSizeWarningLimit: 8000 },
+  build: {
+    target: 'es2022',
+    chunkSizeWarningLimit: 8000,
+    rolldownOptions: { checks: { pluginTimings: false } },
+  },
   server: { proxy: { '/api': process.env.ZESTY_APP ?? 'http://127.0.0.1:8080' } },
   test: { environment: 'jsdom', isolate: false, include: ['src/**/*.test.ts'] },
 });

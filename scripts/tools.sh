@@ -62,7 +62,7 @@ need_node() {
 jdk_is_17() { have javac && javac -version 2>&1 | grep -qE 'javac (1[7-9]|[2-9][0-9])'; }
 
 need_build_tools() {
-  jdk_is_17 || install_packages "a JDK 17" openjdk-17-jdk-headless
+  jdk_is_17 || install_packages "a JDK" default-jdk-headless
   have mvn || install_packages "Maven" maven
   have curl || install_packages "curl" curl ca-certificates
   need_node

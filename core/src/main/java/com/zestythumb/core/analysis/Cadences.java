@@ -70,7 +70,8 @@ final class Cadences {
             boolean phrygian = before != null
                     && Degrees.isMinor(now.key())
                     && aboveTonic(before, now) == 5
-                    && before.chord().bassMember() == 1;
+                    && before.chord().quality().hasMinorThird()
+                    && Degrees.between(now.key().tonic(), before.chord().bass()) == 8;
             return Optional.of(
                     phrygian
                             ? close(Cadence.Close.PHRYGIAN, i, goes(before, now))
@@ -135,14 +136,21 @@ final class Cadences {
         return before.chord().bassMember() == 0 && now.chord().bassMember() == 0 && aboveTonic(before, now) == 7;
     }
 
-    /** Whether the tune's last note over a chord is this one. */
+    /**
+     * Whether the tune comes to rest on this note over a chord: on its last one, but that where the tune goes on after
+     * the phrase, what is shorter behind its longest note leads there.
+     */
     private boolean endsOn(PitchClass tonic, ChordEvent event) {
-        MelodyNote sung = null;
+        boolean goesOn = event.bar() + 1 < sheet.bars().size();
+        MelodyNote rest = null;
         for (MelodyNote note : sheet.bars().get(event.bar()).melody()) {
             boolean within =
                     note.onset().compareTo(event.end()) < 0 && note.end().compareTo(event.start()) > 0;
-            sung = within && !note.isRest() && note.duration().compareTo(Fraction.ZERO) > 0 ? note : sung;
+            boolean sung = within && !note.isRest() && note.duration().compareTo(Fraction.ZERO) > 0;
+            if (sung && (rest == null || !goesOn || note.duration().compareTo(rest.duration()) >= 0)) {
+                rest = note;
+            }
         }
-        return sung == null || sung.pitch().pitchClass().soundsLike(tonic);
+        return rest == null || rest.pitch().pitchClass().soundsLike(tonic);
     }
 }

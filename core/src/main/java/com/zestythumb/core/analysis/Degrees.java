@@ -21,13 +21,21 @@ final class Degrees {
         return Math.floorMod(note.semitone() - tonic.semitone(), 12);
     }
 
-    /** The chord member that sounds like a bass, whatever its spelling; −1 for a foreign one. */
+    /**
+     * The chord member that sounds like a bass, whatever its spelling: 0 for the root, 1 the third or what stands in its
+     * place, 2 the fifth, 3 the sixth or seventh, whether those between sound or not; −1 for a foreign one and for what
+     * is piled above the seventh.
+     */
     static int bassMember(Chord chord, PitchClass bass) {
         int above = between(chord.root(), bass);
-        List<Interval> tones = chord.quality().intervals();
-        for (int i = 0; i < tones.size(); i++) {
-            if (tones.get(i).semitones() % 12 == above) {
-                return i;
+        for (Interval tone : chord.quality().intervals()) {
+            if (tone.semitones() == above) {
+                return switch (tone.steps()) {
+                    case 0 -> 0;
+                    case 1, 2, 3 -> 1;
+                    case 4 -> 2;
+                    default -> 3;
+                };
             }
         }
         return -1;

@@ -114,7 +114,8 @@ public record Numeral(String roman, String figures, String of) {
 
     /** What the symbol adds to a triad or a plain seventh chord: {@code "maj7"}, {@code "sus4"}, {@code "♭9"}. */
     private static String addition(Quality quality) {
-        String suffix = quality.suffix();
+        // A fifth that is left out changes no numeral.
+        String suffix = quality.suffix().replace("(no5)", "").replace("no5", "");
         return switch (suffix) {
             case "", "m", "dim", "aug", "7", "m7", "m7b5", "dim7", "7#5" -> "";
             case "6", "m6" -> "add6";

@@ -36,8 +36,8 @@ final class Progressions {
     List<Progression> find() {
         List<Progression> found = new ArrayList<>();
         runs("circle of fifths", this::fallsAFifth, FIFTHS, found);
-        runs("bass walking down", i -> stepsDown(i), STEPS, found);
-        runs("bass walking up", i -> stepsUp(i), STEPS, found);
+        walks("bass walking down", this::stepsDown, found);
+        walks("bass walking up", this::stepsUp, found);
         runs("pedal point", i -> basses[i] == basses[i - 1] && roots[i] != roots[i - 1], HELD, found);
         runs("chromatic slide", this::slides, HELD, found);
         nameLaments(found);
@@ -82,6 +82,28 @@ final class Progressions {
                         .chord()
                         .quality()
                         .equals(events.get(i - 1).chord().quality());
+    }
+
+    /** Longest stretches in which the bass goes on by steps one way; it may strike a note again before it goes on. */
+    private void walks(String name, IntPredicate steps, List<Progression> found) {
+        int from = 0;
+        int notes = 1;
+        int to = 1;
+        for (int i = 1; i <= events.size(); i++) {
+            boolean again = i < events.size() && basses[i] == basses[i - 1];
+            boolean on = i < events.size() && steps.test(i);
+            if (on) {
+                notes++;
+                to = i + 1;
+            } else if (!again) {
+                if (notes >= STEPS) {
+                    found.add(new Progression(name, from, to));
+                }
+                from = i;
+                notes = 1;
+                to = i + 1;
+            }
+        }
     }
 
     /** Longest stretches in which each chord follows from the one before. */
@@ -174,10 +196,12 @@ final class Progressions {
     /** Twelve bars: I in 1, IV in 5, I in 7, and V or a way to it in 9. */
     private void blues(List<Progression> found) {
         for (int start = 0; start + BLUES_BARS <= sheet.bars().size(); start++) {
-            if (begins(start, 0)
-                    && begins(start + 4, 5)
-                    && begins(start + 6, 0)
-                    && (begins(start + 8, 7) || begins(start + 8, 2))
+            int first = places.firstIn(start);
+            if (first >= 0
+                    && begins(start, 0, first)
+                    && begins(start + 4, 5, first)
+                    && begins(start + 6, 0, first)
+                    && (begins(start + 8, 7, first) || begins(start + 8, 2, first))
                     && isSection(start)) {
                 int from = places.firstIn(start);
                 int to = places.firstIn(start + BLUES_BARS);
@@ -194,9 +218,10 @@ final class Progressions {
                 || sheet.bars().get(bar - 1).isPickup();
     }
 
-    private boolean begins(int bar, int aboveTonic) {
+    /** Whether a bar begins with the chord on a degree of the key that the blues began in. */
+    private boolean begins(int bar, int aboveTonic, int blues) {
         int first = places.firstIn(bar);
-        return first >= 0 && aboveTonic(first, first) == aboveTonic;
+        return first >= 0 && aboveTonic(first, blues) == aboveTonic;
     }
 
     /** A bass of at least four bars that comes again and again from the beginning. */

@@ -16,8 +16,13 @@ final class Suspension implements ReadingRule {
         return Optional.of(at.plain(
                 Role.SUSPENDED,
                 resolves
-                        ? "a note is held over and steps down into the next chord"
+                        ? "a note is held over and steps " + way(at) + " into the next chord"
                         : "a note is held in place of the third",
                 resolves ? ChordInContext.SURE : ChordInContext.LIKELY));
+    }
+
+    /** A fourth steps down to the third, a second steps up to it. */
+    private static String way(ChordInContext at) {
+        return at.chord().quality().numbered(4) == null ? "up" : "down";
     }
 }

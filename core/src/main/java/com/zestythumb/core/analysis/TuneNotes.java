@@ -45,44 +45,59 @@ final class TuneNotes {
         List<TuneNote> notes = new ArrayList<>();
         for (int i = 0; i < line.size(); i++) {
             Sung now = line.get(i);
-            Sung before = i == 0 ? null : line.get(i - 1);
-            Sung next = i + 1 == line.size() ? null : line.get(i + 1);
-            Standing kind = now.belongs() ? Standing.CHORD_TONE : foreign(before, now, next);
-            boolean stressed = kind == Standing.SUSPENSION || kind == Standing.APPOGGIATURA;
-            notes.add(new TuneNote(now.bar(), now.place(), kind, stressed));
+            Standing kind = now.belongs() ? Standing.CHORD_TONE : foreign(line, i);
+            boolean accent = kind == Standing.SUSPENSION || kind == Standing.APPOGGIATURA;
+            notes.add(new TuneNote(now.bar(), now.place(), kind, accent && now.strong()));
         }
         return notes;
     }
 
-    private static Standing foreign(Sung before, Sung now, Sung next) {
-        int in = before == null ? 0 : now.pitch().midi() - before.pitch().midi();
-        int out = next == null ? 0 : next.pitch().midi() - now.pitch().midi();
-        boolean stepIn = before != null && isStep(in);
-        boolean stepOut = next != null && isStep(out);
-        boolean held = now.tiedTo() || before != null && in == 0;
-        if (held && stepOut && out < 0 && now.strong()) {
+    /** A note that is struck again is come to and left as all of them together are. */
+    private static Standing foreign(List<Sung> line, int i) {
+        Sung now = line.get(i);
+        Sung before = i == 0 ? null : line.get(i - 1);
+        Sung next = i + 1 == line.size() ? null : line.get(i + 1);
+        Sung from = other(line, i, -1);
+        Sung to = other(line, i, 1);
+        int in = from == null ? 0 : now.pitch().midi() - from.pitch().midi();
+        int out = to == null ? 0 : to.pitch().midi() - now.pitch().midi();
+        boolean again = next != null && next.pitch().midi() == now.pitch().midi();
+        boolean prepared =
+                before != null && before.pitch().midi() == now.pitch().midi() && before.belongs();
+        boolean held = now.tiedTo() || prepared;
+        if (held && isStep(out) && out < 0 && now.strong()) {
             return Standing.SUSPENSION;
         }
-        if (held && next != null && (out == 0 || now.tiedTo())) {
+        if (held && next != null && (again || now.tiedTo())) {
             return Standing.PEDAL;
         }
-        boolean passes = stepIn && stepOut && Integer.signum(in) == Integer.signum(out);
+        boolean passes = isStep(in) && isStep(out) && Integer.signum(in) == Integer.signum(out);
         if (passes && now.brief()) {
             return Standing.PASSING;
         }
-        if (now.strong() && stepOut && next.isIn(now.chord())) {
+        if (now.strong() && isStep(out) && to.isIn(now.chord())) {
             return Standing.APPOGGIATURA;
         }
-        if (next != null && out == 0 && now.nextChord() != null && now.isIn(now.nextChord())) {
+        if (again && now.nextChord() != null && now.isIn(now.nextChord())) {
             return Standing.ANTICIPATION;
         }
-        if (stepIn && stepOut) {
+        if (isStep(in) && isStep(out)) {
             return passes ? Standing.PASSING : Standing.NEIGHBOUR;
         }
-        if (stepIn && next != null) {
+        if (isStep(in) && to != null) {
             return Standing.ESCAPE;
         }
-        return stepOut ? Standing.APPOGGIATURA : Standing.FREE;
+        return isStep(out) ? Standing.APPOGGIATURA : Standing.FREE;
+    }
+
+    /** The nearest note before or behind that has another pitch; null where there is none. */
+    private static Sung other(List<Sung> line, int i, int way) {
+        for (int at = i + way; at >= 0 && at < line.size(); at += way) {
+            if (line.get(at).pitch().midi() != line.get(i).pitch().midi()) {
+                return line.get(at);
+            }
+        }
+        return null;
     }
 
     private static boolean isStep(int semitones) {

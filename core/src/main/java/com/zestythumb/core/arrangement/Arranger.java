@@ -7,6 +7,7 @@ import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.fingering.FingerSearch;
 import com.zestythumb.core.fingering.HandFingering;
 import com.zestythumb.core.harmonising.HomeKey;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -17,6 +18,7 @@ import com.zestythumb.core.solving.VoicingSolver.Solution;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.solving.Wanted;
+import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.Weights;
@@ -180,15 +182,33 @@ final class Arranger {
 
     /** Where the style lays just these notes, it knows their bass and grips; else their lowest note is the bass. */
     private Optional<Voicing> voicing(Pin pin, ChordEvent event) {
-        return styles
-                .get(events.indexOf(event))
+        List<Voicing> laid = styles.get(events.indexOf(event))
                 .candidates(
-                        event.chord(), choices.hand(), choices.figureOf(event).mostNotes())
-                .stream()
+                        event.chord(), choices.hand(), choices.figureOf(event).mostNotes());
+        return laid.stream()
                 .filter(voicing -> voicing.pitches().stream().sorted().toList().equals(pin.notes()))
                 .findFirst()
-                .or(() -> pin.voicingFor(event))
+                .or(() -> pin.voicingFor(event).map(one -> laidAs(laid, one)))
                 .map(pin::shared);
+    }
+
+    /** In a style whose hand goes from a bass to a chord, the lowest note, or octave, is a grip of its own. */
+    private static Voicing laidAs(List<Voicing> laid, Voicing one) {
+        List<Pitch> notes = one.pitches();
+        boolean inTwo = laid.stream()
+                .anyMatch(voicing ->
+                        voicing.grips().size() > 1 && voicing.first().tones().size() <= 2);
+        if (!inTwo || notes.size() < 2) {
+            return one;
+        }
+        boolean octave = notes.size() > 2 && notes.get(1).midi() - notes.get(0).midi() == 12;
+        int low = octave ? 2 : 1;
+        return new Voicing(
+                one.chord(),
+                one.soundingBass(),
+                List.of(
+                        Grip.of(one.chord(), notes.subList(0, low)),
+                        Grip.of(one.chord(), notes.subList(low, notes.size()))));
     }
 
     private Map<Integer, Wanted> wanted() {

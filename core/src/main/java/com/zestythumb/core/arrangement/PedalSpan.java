@@ -36,12 +36,34 @@ public record PedalSpan(int bar, Fraction down, Fraction up, Fraction delay) {
 
     private static List<PedalSpan> joined(Arrangement arrangement) {
         List<PedalSpan> spans = new ArrayList<>();
-        for (ArrangedChord chord : arrangement.chords()) {
-            ChordEvent event = chord.event();
-            Fraction delay = JUST_AFTER.min(event.duration().dividedBy(Fraction.of(2)));
-            spans.add(new PedalSpan(event.bar(), event.start(), event.end(), delay));
+        List<ArrangedChord> chords = arrangement.chords();
+        for (int i = 0; i < chords.size(); i++) {
+            ChordEvent event = chords.get(i).event();
+            TimedNote early = i + 1 < chords.size() ? struckEarly(arrangement, chords.get(i + 1)) : null;
+            boolean here = early != null
+                    && early.bar() == event.bar()
+                    && early.onset().compareTo(event.start()) > 0
+                    && early.onset().compareTo(event.end()) < 0;
+            spans.add(span(event.bar(), event.start(), here ? early.onset() : event.end()));
+            if (here) {
+                spans.add(span(event.bar(), early.onset(), event.end()));
+            }
         }
         return spans;
+    }
+
+    private static PedalSpan span(int bar, Fraction down, Fraction up) {
+        return new PedalSpan(bar, down, up, JUST_AFTER.min(up.minus(down).dividedBy(Fraction.of(2))));
+    }
+
+    /** The first note of a chord that is struck before its place, with which the foot goes down; null for any other. */
+    private static TimedNote struckEarly(Arrangement arrangement, ArrangedChord chord) {
+        ChordEvent event = chord.event();
+        return arrangement.notesOf(chord.index()).stream()
+                .filter(note -> note.bar() < event.bar()
+                        || note.bar() == event.bar() && note.onset().compareTo(event.start()) < 0)
+                .findFirst()
+                .orElse(null);
     }
 
     private static List<PedalSpan> separated(Arrangement arrangement) {

@@ -79,9 +79,11 @@ public final class Mends {
 
     private record Way(String what, List<Pitch> notes, Pin pin) {}
 
+    /** What strains by coming again and again is mended by rest and not at one chord. */
     private static Set<String> codes(List<Finding> findings, int chord) {
         return findings.stream()
-                .filter(finding -> finding.chord() == chord)
+                .filter(finding ->
+                        finding.chord() == chord && !finding.fault().code().startsWith("strain"))
                 .map(finding ->
                         finding.fault().code() + finding.fault().measures().get("note"))
                 .collect(Collectors.toSet());

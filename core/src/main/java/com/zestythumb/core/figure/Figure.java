@@ -8,6 +8,7 @@ import com.zestythumb.core.voicing.VoicingStyle;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -241,25 +242,40 @@ public record Figure(
         return time.minus(group.times(time.dividedBy(group).floor()));
     }
 
-    /** Tells each triplet its place among those of its voice that share a beat. */
+    /** Tells each triplet its place among those of its voice that together fill a plain length. */
     private static List<Step> withTuplets(List<Step> steps, Fraction start) {
-        if (steps.stream().allMatch(step -> step.tuplet() == null)) {
-            return steps;
+        Map<Step, Tuplet> told = new IdentityHashMap<>();
+        for (int voice : steps.stream().map(Step::voice).distinct().toList()) {
+            List<Step> group = new ArrayList<>();
+            for (Step step : steps) {
+                if (step.voice() == voice && step.tuplet() != null) {
+                    group.add(step);
+                    Fraction beat = Fraction.of(group.get(0).onset().plus(start).floor());
+                    Fraction end = step.onset().plus(step.duration()).plus(start);
+                    if (Long.bitCount(end.minus(beat).denominator()) == 1) {
+                        tell(group, told);
+                    }
+                }
+            }
+            tell(group, told);
         }
-        List<Step> told = new ArrayList<>();
-        for (Step step : steps) {
-            List<Step> together = steps.stream()
-                    .filter(other -> other.voice() == step.voice()
-                            && (other.onset().plus(start)).floor()
-                                    == step.onset().plus(start).floor())
-                    .toList();
-            Tuplet tuplet = step.tuplet() == null
-                    ? null
-                    : new Tuplet(
-                            step.tuplet().actual(), step.tuplet().normal(), together.indexOf(step), together.size());
-            told.add(new Step(
-                    step.onset(), step.duration(), step.notes(), step.voice(), step.touch(), tuplet, step.other()));
+        return steps.stream()
+                .map(step -> new Step(
+                        step.onset(),
+                        step.duration(),
+                        step.notes(),
+                        step.voice(),
+                        step.touch(),
+                        told.get(step),
+                        step.other()))
+                .toList();
+    }
+
+    private static void tell(List<Step> group, Map<Step, Tuplet> told) {
+        for (int i = 0; i < group.size(); i++) {
+            Tuplet own = group.get(i).tuplet();
+            told.put(group.get(i), new Tuplet(own.actual(), own.normal(), i, group.size()));
         }
-        return told;
+        group.clear();
     }
 }

@@ -14,6 +14,9 @@ public record Interval(int steps, int semitones) {
     /** Semitones of the major and perfect intervals of one octave, by steps. */
     private static final int[] NATURAL = {0, 2, 4, 5, 7, 9, 11};
 
+    /** Steps from a piano's lowest key to its highest, and a little beyond. */
+    private static final int WHOLE_PIANO = 56;
+
     private static final Pattern SYNTAX = Pattern.compile("([PMmAd])(\\d{1,2})");
     private static final String[] NUMBER_WORDS = {
         "unison", "second", "third", "fourth", "fifth", "sixth", "seventh", "octave", "ninth", "tenth"
@@ -29,8 +32,8 @@ public record Interval(int steps, int semitones) {
     public static final Interval OCTAVE = parse("P8");
 
     public Interval {
-        if (steps < 0 || steps > 21) {
-            throw new IllegalArgumentException("an interval spans 0 to 21 steps, not " + steps);
+        if (steps < 0 || steps > WHOLE_PIANO) {
+            throw new IllegalArgumentException("an interval spans 0 to " + WHOLE_PIANO + " steps, not " + steps);
         }
         if (Math.abs(semitones - natural(steps)) > 3) {
             throw new IllegalArgumentException(semitones + " semitones are no kind of " + ordinal(steps + 1));

@@ -8,12 +8,14 @@ import java.util.List;
 public final class Spelling {
 
     private static final Interval MAJOR_SEVENTH = Interval.parse("M7");
+    private static final Interval AUGMENTED_FOURTH = Interval.parse("A4");
 
     private Spelling() {}
 
     /**
-     * The pitch on a key: the note of the scale if there is one, the leading tone in minor, else the name
-     * nearest to the scale on the line of fifths.
+     * The pitch on a key: the note of the scale if there is one, in minor the leading tone and that of the dominant (the
+     * raised fourth degree, as the harmonic chromatic scale has it), else the name nearest to the scale on the line of
+     * fifths.
      *
      * @param midi 12 to 127
      */
@@ -29,10 +31,13 @@ public final class Spelling {
      * @param semitone 0 (C) to 11 (B)
      */
     public static PitchClass of(int semitone, Key key, List<Interval> tones) {
-        PitchClass leadingTone = key.tonic().plus(MAJOR_SEVENTH);
-        boolean leads = key.mode() == Mode.MINOR && leadingTone.semitone() == semitone;
-        if (leads && tones.size() == 1) {
-            return leadingTone;
+        if (key.mode() == Mode.MINOR && tones.size() == 1) {
+            for (Interval raised : List.of(MAJOR_SEVENTH, AUGMENTED_FOURTH)) {
+                PitchClass leading = key.tonic().plus(raised);
+                if (leading.semitone() == semitone && Math.abs(leading.alteration()) < 2) {
+                    return leading;
+                }
+            }
         }
         int centre = key.signature() + 2;
         return names(semitone).stream()

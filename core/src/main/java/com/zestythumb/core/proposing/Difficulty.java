@@ -143,6 +143,7 @@ public record Difficulty(
         int lines = tune.leftInTreble()
                 ? 0
                 : tune.notes().stream()
+                        .filter(note -> !note.isRight())
                         .mapToInt(note -> TuneTerms.ledgerLines(note.pitch()))
                         .max()
                         .orElse(0);

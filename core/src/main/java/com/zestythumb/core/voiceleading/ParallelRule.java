@@ -1,6 +1,5 @@
 package com.zestythumb.core.voiceleading;
 
-import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
@@ -77,11 +76,10 @@ final class ParallelRule implements Rule.OfPassage {
         if (within != 0 && within != 7) {
             return 0;
         }
-        Interval interval = Interval.between(low, high);
-        int steps = interval.steps() % 7;
+        int steps = high.staffStep() - low.staffStep();
         if (within == 7) {
-            return steps == 4 ? 5 : 0;
+            return steps % 7 == 4 ? 5 : 0;
         }
-        return steps == 0 && interval.steps() > 0 ? 8 : 0;
+        return steps % 7 == 0 && steps > 0 ? 8 : 0;
     }
 }

@@ -29,12 +29,19 @@ final class Colours {
         return !rich ? null : plain ? chord.root().plus(NINTH) : chord.root();
     }
 
-    /** Of a dominant its own thirteenth, or a major one in place of a perfect fifth unless its ninth is altered; of any other chord its fifth. */
+    /**
+     * Of a dominant its own thirteenth, or a major one in place of a perfect fifth unless its ninth is altered; an eleventh
+     * that is named, in place of the fifth; of any other chord its fifth.
+     */
     static PitchClass thirteenth(Chord chord) {
         Interval own = chord.quality().numbered(13);
+        Interval eleventh = chord.quality().numbered(11);
         Interval fifth = chord.quality().numbered(5);
         if (own != null) {
             return chord.root().plus(own);
+        }
+        if (eleventh != null && chord.quality().numbered(3) != null) {
+            return chord.root().plus(eleventh);
         }
         boolean plain = fifth != null && fifth.semitones() == 7;
         Interval ninth = chord.quality().numbered(9);

@@ -23,6 +23,9 @@ public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls, Read
     /** A major tenth. */
     private static final int TENTH = 16;
 
+    /** A major third. */
+    private static final int SWING = 4;
+
     /** A hand to start from, before it is measured. */
     public record Usual(String name, int span) {}
 
@@ -88,7 +91,18 @@ public record Hand(Reach reach, Pitch lowest, Pitch highest, boolean rolls, Read
 
     /** By how many semitones a grip lies beyond what it holds, or rolls. */
     public int beyond(Grip grip) {
-        return grip.width() > span() && rolls && grip.width() <= TENTH ? 0 : reach.beyond(grip.midiKeys());
+        return grip.width() > span() && rolls && grip.width() <= TENTH
+                ? beyondRolled(grip.midiKeys())
+                : reach.beyond(grip.midiKeys());
+    }
+
+    /** A hand that rolls swings a third farther than it spans, from each key to the next (common practice). */
+    private int beyondRolled(int[] keys) {
+        int beyond = 0;
+        for (int i = 1; i < keys.length; i++) {
+            beyond = Math.max(beyond, keys[i] - keys[i - 1] - span() - SWING);
+        }
+        return beyond;
     }
 
     /** Whether it can play a grip only by rolling it. */

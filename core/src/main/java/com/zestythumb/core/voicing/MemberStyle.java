@@ -29,14 +29,15 @@ final class MemberStyle extends NamedStyle {
         ROOT(Chord::root),
         /** The root above a bass that is another note. */
         ROOTABOVE(chord -> chord.hasSlash() ? chord.root() : null),
-        THIRD(chord -> first(chord, 3, 4, 2)),
+        /** An eleventh chord has its eleventh in place of a third. */
+        THIRD(chord -> first(chord, 3, 4, 2, 11)),
         FIFTH(chord -> first(chord, 5)),
         SEVENTH(chord -> first(chord, 7, 6)),
         /** The third an octave higher than it need be. */
         TENTH(chord -> first(chord, 3, 4, 2)),
         /** The ninth, lowered or raised as the chord has it; the root where a ninth would be foreign. */
         NINTH(Colours::ninth),
-        /** The thirteenth of a dominant, the fifth of any other chord. */
+        /** The thirteenth of a dominant, an eleventh that is named, the fifth of any other chord. */
         COLOUR(Colours::thirteenth),
         /** The same half a step lower, of a dominant that names neither. */
         LOWNINTH(Colours::lowNinth),
@@ -44,7 +45,6 @@ final class MemberStyle extends NamedStyle {
         /** Sixth and minor seventh above the root, whatever the symbol names, as in a boogie. */
         SIXTH(Colours::sixth),
         FLATSEVENTH(Colours::flatSeventh),
-        /** The fifth, or the root over a bass that is another note. */
         /** The fifth of a chord over its root. */
         PLAINFIFTH(chord -> chord.hasSlash() ? null : first(chord, 5)),
         /** The fifth over a written bass; where it is that bass, the third. */
@@ -53,6 +53,7 @@ final class MemberStyle extends NamedStyle {
                         ? first(chord, 3, 4, 2)
                         : first(chord, 5)
                 : null),
+        /** The fifth, or the root over a bass that is another note. */
         RISE(chord -> chord.hasSlash() ? chord.root() : first(chord, 5));
 
         private final Function<Chord, PitchClass> in;

@@ -18,6 +18,10 @@ final class TuneFit {
     static final double FORBIDDEN = 60;
 
     private static final double LEANS = 1.5;
+
+    /** On the bar's second strong beat, between two steps the same way. */
+    private static final double LEANS_IN_PASSING = 0.9;
+
     private static final double PASSES = 0.35;
     private static final double LEAPS = 1.6;
     private static final double SEVENTH = 0.15;
@@ -26,7 +30,7 @@ final class TuneFit {
     private static final double SHORTEST = 0.5;
 
     /** A note of the tune with how it is left. */
-    private record Sung(Bar bar, MelodyNote note, boolean strong, boolean resolves) {}
+    private record Sung(Bar bar, MelodyNote note, boolean strong, boolean resolves, boolean passes) {}
 
     private final List<List<Sung>> bars = new ArrayList<>();
 
@@ -50,12 +54,17 @@ final class TuneFit {
                     && line.get(next - 1).tied()) {
                 next++;
             }
-            int step = next < line.size()
-                    ? Math.abs(line.get(next).pitch().midi() - note.pitch().midi())
-                    : 0;
+            int out = next < line.size() ? line.get(next).pitch().midi() - note.pitch().midi() : 0;
+            int in = i > 0 ? note.pitch().midi() - line.get(i - 1).pitch().midi() : 0;
+            boolean passes = isStep(in) && isStep(out) && Integer.signum(in) == Integer.signum(out);
             bars.get(places.get(i).index())
-                    .add(new Sung(places.get(i), note, isStrong(places.get(i), note.onset()), step == 1 || step == 2));
+                    .add(new Sung(
+                            places.get(i), note, isStrong(places.get(i), note.onset()), isStep(out), passes));
         }
+    }
+
+    private static boolean isStep(int halfSteps) {
+        return Math.abs(halfSteps) == 1 || Math.abs(halfSteps) == 2;
     }
 
     /** On one and, in four, on three; in compound meters on every felt beat. */
@@ -93,7 +102,8 @@ final class TuneFit {
             return HELD_OVER;
         }
         if (sung.strong()) {
-            return sung.resolves() ? LEANS : FORBIDDEN;
+            boolean first = sung.note().onset().plus(sung.bar().offset()).equals(Fraction.ZERO);
+            return !sung.resolves() ? FORBIDDEN : sung.passes() && !first ? LEANS_IN_PASSING : LEANS;
         }
         return sung.resolves() ? PASSES : LEAPS;
     }

@@ -47,6 +47,22 @@ class HarmoniserTest {
                 .isEqualTo("| C | F | G7 | C |");
     }
 
+    /** Common practice: what passes on the third beat between two notes of a chord asks for no other chord. */
+    @Test
+    void keepsAChordOverAPassingThirdBeat() {
+        assertThat(bars(Harmoniser.propose(tune("E E F G | G F E D | C C D E | D4 | E E F G | G F E D | C C D E | C4 |"),
+                        Level.USUAL)
+                .sheet()))
+                .startsWith("| C |");
+        assertThat(Harmoniser.propose(tune("E E F G | G F E D | C C D E | D4 | C4 |"), Level.USUAL)
+                        .sheet()
+                        .bars()
+                        .get(0)
+                        .events())
+                .extracting(event -> event.chord().toString())
+                .containsExactly("C");
+    }
+
     /** What the teacher set stays, and the rest is solved around it. */
     @Test
     void keepsWhatTheTeacherSet() {

@@ -114,6 +114,45 @@ class ChordHearingTest {
                 .isEqualTo("Ab Bb7 | Eb");
     }
 
+    /** Common practice: chords that are broken in eighths change by halves of the bar as block chords do. */
+    @Test
+    void keepsTwoBrokenChordsOfABarApart() {
+        String home = "C3 E3 G3 E3 C3 E3 G3 E3";
+        assertThat(names(List.of(
+                        bar("C", Meter.FOUR_FOUR, "z:4", home),
+                        bar("C", Meter.FOUR_FOUR, "z:4", "D3 F3 A3 F3 G3 B3 D4 B3"),
+                        bar("C", Meter.FOUR_FOUR, "z:4", home))))
+                .isEqualTo("C | Dm G | C");
+        assertThat(names(List.of(
+                        bar("C", Meter.FOUR_FOUR, "E5:4", home),
+                        bar("C", Meter.FOUR_FOUR, "F5:2 D5:2", "D3 A3 F3 A3 G2 D3 B2 D3"),
+                        bar("C", Meter.FOUR_FOUR, "C5:4", home))))
+                .isEqualTo("C | Dm G | C");
+        assertThat(names(List.of(
+                        bar("C", Meter.FOUR_FOUR, "E5:4", home),
+                        bar("C", Meter.FOUR_FOUR, "F5:2 D5:2", "D3 F3 A3 F3 G3 B3 F4 B3"),
+                        bar("C", Meter.FOUR_FOUR, "C5:4", home))))
+                .isEqualTo("C | Dm G7 | C");
+        // The second may lie in the inversion nearest to the first.
+        for (String twice : List.of(
+                "D3 A3 F3 A3 D3 B3 G3 B3",
+                "D3 F3 A3 F3 D3 G3 B3 G3",
+                "F3 D4 A3 D4 G3 D4 B3 D4",
+                "A2 F3 D3 F3 B2 G3 D3 G3")) {
+            String heard = names(List.of(
+                    bar("C", Meter.FOUR_FOUR, "E5:4", home),
+                    bar("C", Meter.FOUR_FOUR, "A5:2 B5:2", twice),
+                    bar("C", Meter.FOUR_FOUR, "C6:4", home)));
+            assertThat(heard.replaceAll("/[A-G]", "")).as(twice + " " + heard).isEqualTo("C | Dm G | C");
+        }
+        // One chord over its bar stays one.
+        assertThat(names(List.of(
+                        bar("C", Meter.FOUR_FOUR, "E5:4", home),
+                        bar("C", Meter.FOUR_FOUR, "F5:2 D5:2", "G3 D4 B3 D4 G3 F4 B3 F4"),
+                        bar("C", Meter.FOUR_FOUR, "C5:4", home))))
+                .isEqualTo("C | G7 | C");
+    }
+
     /** Common practice: over a pedal point the chords go on above the bass that is held. */
     @Test
     void hearsChordsOverAPedalPoint() {

@@ -42,7 +42,7 @@ final class KeyEvidence {
     enum Begins {
         NOTHING(0),
         LINE(0.35),
-        SECTION(0.6),
+        SECTION(0.9),
         TUNE(0.8);
 
         private final double atHome;

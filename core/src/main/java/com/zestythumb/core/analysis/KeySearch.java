@@ -20,7 +20,7 @@ final class KeySearch {
 
     private static final int STAGES = 1 + LONG_ENOUGH * (CLOSES_ENOUGH + 1);
 
-    private static final double CHANGE = 2.6;
+    private static final double CHANGE = 2.4;
     private static final double FARTHER = 0.18;
     private static final double[][] CHANGES = changes();
     private static final int[] SIGNATURES = signatures();

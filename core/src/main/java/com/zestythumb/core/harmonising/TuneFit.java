@@ -54,12 +54,13 @@ final class TuneFit {
                     && line.get(next - 1).tied()) {
                 next++;
             }
-            int out = next < line.size() ? line.get(next).pitch().midi() - note.pitch().midi() : 0;
+            int out = next < line.size()
+                    ? line.get(next).pitch().midi() - note.pitch().midi()
+                    : 0;
             int in = i > 0 ? note.pitch().midi() - line.get(i - 1).pitch().midi() : 0;
             boolean passes = isStep(in) && isStep(out) && Integer.signum(in) == Integer.signum(out);
             bars.get(places.get(i).index())
-                    .add(new Sung(
-                            places.get(i), note, isStrong(places.get(i), note.onset()), isStep(out), passes));
+                    .add(new Sung(places.get(i), note, isStrong(places.get(i), note.onset()), isStep(out), passes));
         }
     }
 

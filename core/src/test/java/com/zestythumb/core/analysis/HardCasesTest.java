@@ -141,4 +141,23 @@ class HardCasesTest {
         assertThat(told.kind()).isEqualTo(standing);
         assertThat(told.stressed()).isEqualTo(accented);
     }
+
+    /** A middle section that closes twice on another degree by its own dominant is in that key while it lasts. */
+    @ParameterizedTest
+    @CsvSource({
+        "| Am7 | D7 | G | G |,| Am7 | D7 | G | G7 |",
+        "| D7 | G | D7 | G |,",
+        "| G | C | D7 | G |,| G | C | D7 | G7 |",
+        "| Am | D7 | G | Em |,| Am | D7 | G | G7 |",
+        "| D7 | D7 | G | G |,| D7 | D7 | G | G7 |",
+    })
+    void aMiddleSectionThatClosesTwiceOnTheDominantIsInItsKey(String first, String second) {
+        String home = "| C | F | G7 | C |\n| C | Am | Dm G7 | C |\n";
+        Analysis analysis =
+                of("[A]\n" + home + "[B]\n" + first + "\n" + (second == null ? "" : second + "\n") + "[A]\n" + home);
+        assertThat(analysis.keys())
+                .extracting(span -> span.key().toString())
+                .as(first)
+                .containsExactly("C major", "G major", "C major");
+    }
 }

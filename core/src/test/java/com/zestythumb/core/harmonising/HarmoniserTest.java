@@ -50,9 +50,10 @@ class HarmoniserTest {
     /** Common practice: what passes on the third beat between two notes of a chord asks for no other chord. */
     @Test
     void keepsAChordOverAPassingThirdBeat() {
-        assertThat(bars(Harmoniser.propose(tune("E E F G | G F E D | C C D E | D4 | E E F G | G F E D | C C D E | C4 |"),
-                        Level.USUAL)
-                .sheet()))
+        assertThat(bars(Harmoniser.propose(
+                                tune("E E F G | G F E D | C C D E | D4 | E E F G | G F E D | C C D E | C4 |"),
+                                Level.USUAL)
+                        .sheet()))
                 .startsWith("| C |");
         assertThat(Harmoniser.propose(tune("E E F G | G F E D | C C D E | D4 | C4 |"), Level.USUAL)
                         .sheet()

@@ -125,8 +125,13 @@ public final class NumeralSymbol {
         return SuffixReader.read(head + suffix);
     }
 
-    /** The numeral of a chord, which {@link #parse} reads back. */
+    /** The numeral of a chord, which {@link #parse} reads back; its letters where no numeral says it. */
     public static String print(Chord chord, Key key) {
+        String numeral = written(chord, key);
+        return parse(numeral, key).filter(chord::equals).isPresent() ? numeral : chord.toString();
+    }
+
+    private static String written(Chord chord, Key key) {
         String bare = signs(chord.root(), chord.quality(), key);
         if (!chord.hasSlash()) {
             return bare;
@@ -160,8 +165,8 @@ public final class NumeralSymbol {
         String rest = switch (suffix) {
             case "dim", "aug", "m" -> "";
             case "dim7", "m7b5", "7#5" -> "7";
-            case "6" -> "add6";
-            case "m6" -> "add6";
+            case "6", "m6" -> "add6";
+            case "6/9", "m6/9" -> "add6add9";
             default -> suffix.startsWith("m") && !suffix.startsWith("maj") ? suffix.substring(1) : suffix;
         };
         return head + rest;

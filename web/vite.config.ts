@@ -8,7 +8,10 @@ export default defineConfig({
   // Parts of the PDF writer for pages of HTML, and of the engraver for Node, which are never asked for here.
   resolve: {
     alias: Object.fromEntries(
-      ['html2canvas', 'canvg', 'dompurify', 'node:module'].map((name) => [name, '/src/engraver/nothing.ts']),
+      ['html2canvas', 'canvg', 'dompurify', 'node:module'].map((name) => [
+        name,
+        '/src/engraver/nothing.ts',
+      ]),
     ),
   },
   worker: { format: 'es' },

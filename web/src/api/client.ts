@@ -157,31 +157,61 @@ export const api = {
       }),
     ),
   /** What each style would do to a tune. */
-  styles: (chart: string, played: Played) =>
-    data(http.POST('/api/arrangements/styles', { body: whole(chart, played) })),
-  /** Ways to mend what is to be minded at a chord. */
-  mends: (chart: string, played: Played, chord: number) =>
-    data(http.POST('/api/arrangements/mends', { body: whole(chart, played, chord) })),
-  /** More other ways to play a chord, each with its price, term by term. */
-  prices: (chart: string, played: Played, chord: number) =>
-    data(http.POST('/api/arrangements/prices', { body: whole(chart, played, chord) })),
-  /** Three left hands, from easy to rich. */
-  proposals: (chart: string, played: Played, wish: Omit<Schemas['Wish'], 'tune'>) =>
+  styles: (chart: string, played: Played, signal?: AbortSignal) =>
     data(
-      http.POST('/api/arrangements/proposals', { body: { tune: whole(chart, played), ...wish } }),
+      http.POST('/api/arrangements/styles', {
+        body: whole(chart, played),
+        signal: signal ?? null,
+      }),
+    ),
+  /** Ways to mend what is to be minded at a chord. */
+  mends: (chart: string, played: Played, chord: number, signal?: AbortSignal) =>
+    data(
+      http.POST('/api/arrangements/mends', {
+        body: whole(chart, played, chord),
+        signal: signal ?? null,
+      }),
+    ),
+  /** More other ways to play a chord, each with its price, term by term. */
+  prices: (chart: string, played: Played, chord: number, signal?: AbortSignal) =>
+    data(
+      http.POST('/api/arrangements/prices', {
+        body: whole(chart, played, chord),
+        signal: signal ?? null,
+      }),
+    ),
+  /** Three left hands, from easy to rich. */
+  proposals: (
+    chart: string,
+    played: Played,
+    wish: Omit<Schemas['Wish'], 'tune'>,
+    signal?: AbortSignal,
+  ) =>
+    data(
+      http.POST('/api/arrangements/proposals', {
+        body: { tune: whole(chart, played), ...wish },
+        signal: signal ?? null,
+      }),
     ),
   /** Scale, arpeggio and cadence of a tune's key. */
-  warmUp: async (chart: string, played: Played) =>
-    asShown(await data(http.POST('/api/warm-ups', { body: whole(chart, played) })), scoreMemory()),
-  steps: (chart: string, played: Played) =>
-    data(http.POST('/api/arrangements/steps', { body: whole(chart, played) })),
+  warmUp: async (chart: string, played: Played, signal?: AbortSignal) =>
+    asShown(
+      await data(
+        http.POST('/api/warm-ups', { body: whole(chart, played), signal: signal ?? null }),
+      ),
+      scoreMemory(),
+    ),
+  steps: (chart: string, played: Played, signal?: AbortSignal) =>
+    data(
+      http.POST('/api/arrangements/steps', { body: whole(chart, played), signal: signal ?? null }),
+    ),
   figures: () => data(http.GET('/api/figures')),
   keepFigure: (body: OwnFigure) => data(http.POST('/api/figures', { body })),
   removeFigure: (id: number) => done(http.DELETE('/api/figures/{id}', { params: one(id) })),
   putBackFigure: (id: number) => done(http.POST('/api/figures/{id}/put-back', { params: one(id) })),
   /** Chords for a tune without any; without levels three ways, from plain to rich. */
-  harmonies: (chart: string, levels: Proposal['level'][] = []) =>
-    data(http.POST('/api/harmonies', { body: { chart, levels } })),
+  harmonies: (chart: string, levels: Proposal['level'][] = [], signal?: AbortSignal) =>
+    data(http.POST('/api/harmonies', { body: { chart, levels }, signal: signal ?? null })),
   /** The chart with its key written down; without a key the one in which it is heard. */
   writeKey: async (chart: string, key = '') =>
     (await data(http.POST('/api/charts/key', { body: { chart, key } }))).chart,
@@ -202,7 +232,8 @@ export const api = {
   putBack: (id: number) => done(http.POST('/api/tunes/{id}/put-back', { params: one(id) })),
   label: (id: number, body: ShelfLabels) =>
     done(http.PUT('/api/tunes/{id}/labels', { params: one(id), body })),
-  history: (id: number) => data(http.GET('/api/tunes/{id}/history', { params: one(id) })),
+  history: (id: number, signal?: AbortSignal) =>
+    data(http.GET('/api/tunes/{id}/history', { params: one(id), signal: signal ?? null })),
 
   assign: (tune: number, student: number, choices: Choices) =>
     data(

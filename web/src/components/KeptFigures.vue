@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue';
 import { api, type KeptFigure, type OwnFigure } from '../api/client';
+import { useLatest } from '../composables/useLatest';
 import { useUndo } from '../composables/useUndo';
 
 /** The teacher's own figures, kept for every tune: the one that is laid gets a name, others are taken up again. */
@@ -15,27 +16,31 @@ const kept = ref<KeptFigure[]>([]);
 const trouble = ref('');
 const say = useUndo();
 
-async function refresh() {
-  kept.value = await api.figures().catch(() => []);
-}
+const { ask, trouble: missing } = useLatest();
+const refresh = () => ask(api.figures, (figures) => (kept.value = figures));
 void refresh();
 
-async function keep() {
-  trouble.value = '';
-  const figure = { name: name.value.trim(), text: props.text };
-  try {
+const keep = () =>
+  attempt(async () => {
+    const figure = { name: name.value.trim(), text: props.text };
     await api.keepFigure(figure);
     emit('kept', figure);
+  });
+async function attempt(work: () => Promise<void>) {
+  trouble.value = '';
+  try {
+    await work();
     await refresh();
   } catch (error) {
     trouble.value = `${(error as Error).message}.`;
   }
 }
-async function remove(figure: KeptFigure) {
-  await api.removeFigure(figure.id);
-  await refresh();
-  say(`${figure.name} is off the list.`, () => void api.putBackFigure(figure.id).then(refresh));
-}
+const remove = (figure: KeptFigure) =>
+  attempt(async () => {
+    await api.removeFigure(figure.id);
+    const back = () => void attempt(() => api.putBackFigure(figure.id));
+    say(`${figure.name} is off the list.`, back);
+  });
 </script>
 
 <template>
@@ -44,7 +49,7 @@ async function remove(figure: KeptFigure) {
     <input id="figure-name" v-model="name" maxlength="60" placeholder="such as Rocking" />
     <button class="plain-button" :disabled="!text || !name.trim()">Keep it for every tune</button>
   </form>
-  <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+  <p v-if="trouble || missing" class="trouble" role="alert">{{ trouble || missing }}</p>
   <ul v-if="kept.length" aria-label="Your figures">
     <li v-for="figure in kept" :key="figure.id">
       <button class="plain-button take" @click="emit('take', figure)">{{ figure.name }}</button>

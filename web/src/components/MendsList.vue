@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
+import { useLatest } from '../composables/useLatest';
 import { api, type Arrangement, type Mend, type Pin, type Played } from '../api/client';
 
 /** Ways to mend what is to be minded at a chord: each to be heard before it is taken. */
@@ -8,35 +9,31 @@ const emit = defineEmits<{ take: [pin: Pin]; hear: [music: Arrangement, bar: num
 
 const arrange = api.arranger();
 const mends = ref<Mend[]>();
-const trouble = ref('');
-let asked = 0;
+const { ask, trouble } = useLatest();
+const hearing = useLatest();
 watch(
   () => [props.chord, props.chart, props.played] as const,
-  async () => {
-    const mine = ++asked;
+  () => {
     mends.value = undefined;
-    trouble.value = '';
-    try {
-      const found = await api.mends(props.chart, props.played, props.chord);
-      if (mine === asked) mends.value = found;
-    } catch (error) {
-      if (mine === asked) trouble.value = `${(error as Error).message}.`;
-    }
+    hearing.drop();
+    void ask(
+      (signal) => api.mends(props.chart, props.played, props.chord, signal),
+      (found) => (mends.value = found),
+    );
   },
   { immediate: true },
 );
 
 const isHere = (pin: Pin, other: Pin) => pin.bar === other.bar && pin.start === other.start;
 
-async function hear({ pin }: Mend) {
+function hear({ pin }: Mend) {
   const { choices, hand } = props.played;
   const pins = [...choices.pins.filter((other) => !isHere(pin, other)), pin];
-  try {
-    const answer = await arrange(props.chart, { choices: { ...choices, pins }, hand }, false, -1);
-    emit('hear', answer.arrangement, props.bar);
-  } catch (error) {
-    trouble.value = `${(error as Error).message}.`;
-  }
+  const { bar } = props;
+  void hearing.ask(
+    (signal) => arrange(props.chart, { choices: { ...choices, pins }, hand }, false, -1, signal),
+    ({ arrangement }) => emit('hear', arrangement, bar),
+  );
 }
 const said = ({ words }: Mend) => `${words[0]!.toUpperCase()}${words.slice(1)}`;
 const rest = ({ findings }: Mend) =>
@@ -44,7 +41,9 @@ const rest = ({ findings }: Mend) =>
 </script>
 
 <template>
-  <p v-if="trouble" role="alert">{{ trouble }}</p>
+  <p v-if="trouble || hearing.trouble.value" role="alert">
+    {{ trouble || hearing.trouble.value }}
+  </p>
   <p v-else-if="mends && !mends.length">No single change fixes it; look at the bars around.</p>
   <ul aria-label="Ways to fix it" :aria-busy="!mends">
     <li v-for="(mend, i) in mends ?? []" :key="i">

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
+import { useLatest } from '../composables/useLatest';
 import { api, type ArrangedChord, type Played, type Price } from '../api/client';
 import PanelHead from './PanelHead.vue';
 
@@ -8,19 +9,18 @@ const props = defineProps<{ chart: string; played: Played; chord: ArrangedChord 
 const emit = defineEmits<{ take: [pitches: string[]]; close: [] }>();
 
 const prices = ref<Price[]>();
-const trouble = ref('');
-let asked = 0;
+const { ask, trouble } = useLatest();
 watch(
   () => [props.chord?.index, props.chart, props.played],
-  async () => {
-    const mine = ++asked;
-    if (!props.chord) return;
-    try {
-      const found = await api.prices(props.chart, props.played, props.chord.index);
-      if (mine === asked) prices.value = found;
-    } catch (error) {
-      trouble.value = `${(error as Error).message}.`;
-    }
+  () => {
+    // What is shown belongs to another chord until the answer is there: nothing of it can be taken.
+    prices.value = undefined;
+    const chord = props.chord?.index;
+    if (chord === undefined) return;
+    void ask(
+      (signal) => api.prices(props.chart, props.played, chord, signal),
+      (found) => (prices.value = found),
+    );
   },
   { immediate: true, deep: true },
 );
@@ -32,7 +32,7 @@ const why = (price: Price) =>
 </script>
 
 <template>
-  <section aria-label="Prices">
+  <section aria-label="Prices" :aria-busy="!prices">
     <PanelHead :title="`${chord?.symbol ?? ''}: other voicings`" @close="emit('close')" />
     <p class="soft">Extra movement in the whole tune, in half steps, and why.</p>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
+import { useLatest } from '../composables/useLatest';
 import { api, type Choices, type HandProposal, type HandStep, type Played } from '../api/client';
 import { useCatalogue } from '../composables/useCatalogue';
 import OneOf from './OneOf.vue';
@@ -18,8 +19,7 @@ const level = ref(props.level || 2);
 const texture = ref<'ANY' | 'CALM' | 'FLOWING' | 'DANCE' | 'RHYTHMIC'>('ANY');
 const minutes = ref(15);
 const found = ref<HandProposal[]>();
-const busy = ref(false);
-const trouble = ref('');
+const { ask, busy, trouble } = useLatest();
 const LEVELS = ['first term', 'first year', 'second year', 'third year', 'and beyond'].map(
   (name, i) => ({
     id: i + 1,
@@ -30,34 +30,29 @@ const LEVELS = ['first term', 'first year', 'second year', 'third year', 'and be
 const steps = ref<HandStep[]>();
 const stepsTo = ref('');
 
-const propose = () =>
-  asking(async () => {
-    steps.value = undefined;
-    found.value = await api.proposals(props.chart, props.played, {
-      level: level.value,
-      texture: texture.value,
-      minutes: Math.max(1, Math.min(600, minutes.value || 15)),
-    });
-  });
+function propose() {
+  steps.value = undefined;
+  const wish = {
+    level: level.value,
+    texture: texture.value,
+    minutes: Math.max(1, Math.min(600, minutes.value || 15)),
+  };
+  void ask(
+    (signal) => api.proposals(props.chart, props.played, wish, signal),
+    (proposals) => (found.value = proposals),
+  );
+}
 
 /** The way to a left hand, a thing more at a time; without one to that which is played now. */
 const showSteps = (name: string, choices: Choices) =>
-  asking(async () => {
-    steps.value = await api.steps(props.chart, { ...props.played, choices });
-    stepsTo.value = name;
-  });
+  ask(
+    (signal) => api.steps(props.chart, { ...props.played, choices }, signal),
+    (way) => {
+      steps.value = way;
+      stepsTo.value = name;
+    },
+  );
 
-async function asking(ask: () => Promise<void>) {
-  busy.value = true;
-  trouble.value = '';
-  try {
-    await ask();
-  } catch (error) {
-    trouble.value = `${(error as Error).message}.`;
-  } finally {
-    busy.value = false;
-  }
-}
 const NAMES = ['Easy', 'Fitting', 'Rich'];
 const name = (i: number) => ((found.value?.length ?? 0) === 3 ? NAMES[i] : `Way ${i + 1}`);
 const what = (one: HandProposal) => `${one.style}, ${one.figure.toLowerCase()}`;

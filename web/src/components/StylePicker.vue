@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue';
+import { useLatest } from '../composables/useLatest';
 import { api, type Played, type StyleEffect } from '../api/client';
 import { useCatalogue } from '../composables/useCatalogue';
 import PanelHead from './PanelHead.vue';
@@ -11,14 +12,13 @@ const emit = defineEmits<{ choose: [style: string]; close: [] }>();
 
 const catalogue = useCatalogue();
 const effects = ref<StyleEffect[]>([]);
-const trouble = ref('');
-onMounted(async () => {
-  try {
-    effects.value = await api.styles(props.chart, props.played);
-  } catch (error) {
-    trouble.value = `${(error as Error).message}.`;
-  }
-});
+const { ask, trouble } = useLatest();
+onMounted(() =>
+  ask(
+    (signal) => api.styles(props.chart, props.played, signal),
+    (found) => (effects.value = found),
+  ),
+);
 const rows = computed(() =>
   (catalogue.value?.styles ?? []).map((style) => ({
     ...style,

@@ -7,7 +7,11 @@ const named = (...titles: string[]) =>
 const file = (name: string) => ({ name, blob: new Blob([name]) });
 
 describe('useBringing', () => {
-  afterEach(() => vi.restoreAllMocks());
+  afterEach(() => {
+    vi.restoreAllMocks();
+    const { tunes, failed, pasted } = useBringing();
+    [tunes.value, failed.value, pasted.value] = [[], [], ''];
+  });
 
   it('reads file after file, each with all its tunes, and goes on after one it cannot read', async () => {
     vi.spyOn(api, 'bring')
@@ -26,7 +30,7 @@ describe('useBringing', () => {
   });
 
   it('takes files dropped while it reads, and stops when told to', async () => {
-    const { tunes, read, stop } = useBringing();
+    const { tunes, waiting, read, goOn, stop } = useBringing();
     vi.spyOn(api, 'bring').mockImplementation(async (name) => {
       if (name === 'a.abc') void read([file('b.abc'), file('c.abc')]);
       if (name === 'b.abc') stop();
@@ -34,6 +38,27 @@ describe('useBringing', () => {
     });
     await read([file('a.abc')]);
     expect(tunes.value.map((one) => one.file)).toEqual(['a.abc', 'b.abc']);
+    expect(waiting.value.map((one) => one.name)).toEqual(['c.abc']);
+    await goOn();
+    expect(tunes.value.map((one) => one.file)).toEqual(['a.abc', 'b.abc', 'c.abc']);
+    expect(waiting.value).toEqual([]);
+  });
+
+  it('keeps a pasted song that cannot be read, and what was read while another view is shown', async () => {
+    const { tunes, pasted, readPasted } = useBringing();
+    vi.spyOn(api, 'bring')
+      .mockResolvedValueOnce(named('First'))
+      .mockRejectedValueOnce(new Refused(422, 'no music in it'));
+    pasted.value = '| C | F |';
+    await readPasted();
+    expect(pasted.value).toBe('');
+    pasted.value = 'no music';
+    await readPasted();
+    expect(pasted.value).toBe('no music');
+    const again = useBringing();
+    again.clear();
+    expect(again.tunes.value.map((one) => one.tune.title)).toEqual(['First']);
+    expect(tunes.value).toHaveLength(1);
   });
 
   it('says that a file can come again when the server was away', async () => {

@@ -15,16 +15,21 @@ export interface Failed {
   why: string;
 }
 
+/** What was read stays until it stands on the shelf or the page is loaded anew, also while another view is shown. */
+const tunes = ref<Brought[]>([]);
+const failed = ref<Failed[]>([]);
+let count = 0;
+/** What was pasted and not read yet. */
+const pasted = ref('');
+
 /** Reads files one after another and puts what is wanted of them on the shelf. */
 export function useBringing() {
-  const tunes = ref<Brought[]>([]);
-  const failed = ref<Failed[]>([]);
+  /** Also what was dropped and not read when it was stopped. */
   const waiting = ref<{ name: string; blob: Blob }[]>([]);
   const done = ref(0);
   const trouble = ref('');
   const busy = ref(false);
   let stopped = false;
-  let count = 0;
 
   const total = computed(() => done.value + waiting.value.length);
   const wanted = computed(() => tunes.value.filter((one) => one.wanted && !one.id));
@@ -41,20 +46,40 @@ export function useBringing() {
       waiting.value.shift();
       done.value++;
     }
-    waiting.value = [];
     busy.value = false;
   }
 
+  /** Whether it could be read. */
   async function readOne(name: string, blob: Blob) {
     const file = name || 'the text';
     try {
       for (const tune of await api.bring(name, blob)) {
         tunes.value.push({ key: ++count, file, tune, wanted: true });
       }
+      return true;
     } catch (error) {
       const again = error instanceof Away ? '; bring it once more in a moment' : '';
       failed.value.push({ file, why: (error as Error).message + again });
+      return false;
     }
+  }
+
+  /** What was pasted stays where it cannot be read. */
+  async function readPasted() {
+    const text = pasted.value;
+    busy.value = true;
+    const read = await readOne('', new Blob([text]));
+    busy.value = false;
+    if (read && pasted.value === text) pasted.value = '';
+  }
+
+  /** What was left when it was stopped. */
+  const goOn = () => read([]);
+
+  /** Clears away what is on the shelf by now, and what failed. */
+  function clear() {
+    tunes.value = tunes.value.filter((one) => !one.id);
+    failed.value = [];
   }
 
   const stop = () => (stopped = true);
@@ -74,5 +99,21 @@ export function useBringing() {
     }
   }
 
-  return { tunes, failed, done, total, busy, trouble, wanted, read, stop, shelve };
+  return {
+    tunes,
+    failed,
+    pasted,
+    waiting,
+    done,
+    total,
+    busy,
+    trouble,
+    wanted,
+    read,
+    readPasted,
+    goOn,
+    stop,
+    shelve,
+    clear,
+  };
 }

@@ -1,32 +1,23 @@
 import { computed, shallowRef, watch, type Ref } from 'vue';
 import { api, type Arrangement, type Choices, type Played } from '../api/client';
+import { useLatest } from './useLatest';
 
 /** Another way to play the tune, laid beside the one that is played; both follow the text. */
 export function useCompare(chart: Ref<string>, played: Ref<Played | undefined>) {
   const arrange = api.arranger();
   const other = shallowRef<{ name: string; choices: Choices }>();
   const arrangement = shallowRef<Arrangement>();
-  let running: AbortController | undefined;
+  const { ask, drop, trouble } = useLatest();
 
   watch(
     () => [other.value, chart.value, played.value?.hand] as const,
-    async ([wanted, text, hand]) => {
-      running?.abort();
+    ([wanted, text, hand]) => {
+      drop();
       if (!wanted || !hand) return void (arrangement.value = undefined);
-      const mine = new AbortController();
-      running = mine;
-      try {
-        const answer = await arrange(
-          text,
-          { choices: wanted.choices, hand },
-          false,
-          -1,
-          mine.signal,
-        );
-        if (running === mine) arrangement.value = answer.arrangement;
-      } catch {
-        // The page itself tells of a server that is away.
-      }
+      void ask(
+        (signal) => arrange(text, { choices: wanted.choices, hand }, false, -1, signal),
+        (answer) => (arrangement.value = answer.arrangement),
+      );
     },
   );
 
@@ -34,6 +25,7 @@ export function useCompare(chart: Ref<string>, played: Ref<Played | undefined>) 
     name: computed(() => other.value?.name ?? ''),
     choices: computed(() => other.value?.choices),
     arrangement,
+    trouble,
     show: (name: string, choices: Choices) => void (other.value = { name, choices }),
     close: () => void (other.value = undefined),
   };

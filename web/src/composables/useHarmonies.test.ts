@@ -44,7 +44,7 @@ describe('useHarmonies', () => {
     expect(ask).not.toHaveBeenCalled();
     const { harmonies } = setUp();
     await answered();
-    expect(ask).toHaveBeenCalledWith(BARE);
+    expect(ask).toHaveBeenCalledWith(BARE, [], expect.anything());
     expect(harmonies.proposals.value).toHaveLength(3);
   });
 
@@ -98,7 +98,7 @@ describe('useHarmonies', () => {
     const ask = vi.spyOn(api, 'harmonies').mockRejectedValue(new Refused(400, 'mend bar 2 first'));
     const { chart, harmonies } = setUp();
     await answered();
-    expect(harmonies.trouble.value).toBe('mend bar 2 first');
+    expect(harmonies.trouble.value).toBe('mend bar 2 first.');
     ask.mockResolvedValue({ key: 'C major', proposals: THREE });
     chart.value = BARE.replace('G8', 'E8');
     await answered();

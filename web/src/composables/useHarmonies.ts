@@ -1,6 +1,7 @@
 import { computed, ref, watch, type Ref } from 'vue';
 import { api, type Arrangement, type ArrangedChord, type Proposal } from '../api/client';
 import { confirmed } from '../editor/guesses';
+import { useLatest } from './useLatest';
 
 export type Level = Proposal['level'];
 
@@ -38,7 +39,7 @@ export function useHarmonies(
 ) {
   const proposals = ref<Proposal[]>([]);
   const level = ref<Level>();
-  const trouble = ref('');
+  const { ask: askLatest, trouble } = useLatest();
   let asked = '';
 
   /** Chords that were proposed and not read, so that others may take their place. */
@@ -52,16 +53,13 @@ export function useHarmonies(
   async function ask(text: string) {
     if (asked === text) return;
     asked = text;
-    trouble.value = '';
-    try {
-      const answer = await api.harmonies(text);
-      if (asked === text) proposals.value = answer.proposals;
-    } catch (error) {
-      if (asked === text) {
-        asked = '';
-        proposals.value = [];
-        trouble.value = (error as Error).message;
-      }
+    await askLatest(
+      (signal) => api.harmonies(text, [], signal),
+      (answer) => (proposals.value = answer.proposals),
+    );
+    if (trouble.value && asked === text) {
+      asked = '';
+      proposals.value = [];
     }
   }
 
@@ -105,7 +103,7 @@ export function useHarmonies(
       // What was typed meanwhile stands.
       if (shown.value === before) shown.value = answer.proposals[0]!.chart;
     } catch (error) {
-      trouble.value = (error as Error).message;
+      trouble.value = `${(error as Error).message}.`;
     }
   }
 

@@ -1,4 +1,4 @@
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { TuneSummary } from '../api/client';
 
 export type Order = 'title' | 'latest' | 'level' | 'key' | 'bars';
@@ -43,6 +43,9 @@ export function useShelf() {
     [...new Set(tunes.value?.flatMap((tune) => tune.tags))].sort((a, b) => a.localeCompare(b)),
   );
   const hasTwins = computed(() => tunes.value?.some((tune) => tune.twin) ?? false);
+  // A filter that nothing is left for goes.
+  watch(tags, (left) => void (left.includes(tag.value) || (tag.value = '')));
+  watch(hasTwins, (any) => (twinsOnly.value &&= any));
   const shown = computed(() =>
     (tunes.value ?? [])
       .filter((tune) => matches(tune, search.value))

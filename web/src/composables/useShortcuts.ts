@@ -4,6 +4,7 @@ import { isTyping } from '../editor/typing';
 import { keepHere } from './keepHere';
 
 export interface Shortcut {
+  /** Those with Ctrl begin with "Ctrl+". */
   keys: string[];
   /** How the key is named in the list. */
   shown: string;
@@ -17,25 +18,30 @@ const KEPT_AS = 'zesty.single-keys';
 export const singleKeys = ref(localStorage.getItem(KEPT_AS) !== 'off');
 watch(singleKeys, (on) => keepHere(KEPT_AS, on ? 'on' : 'off'));
 
+const named = ({ key, ctrlKey, metaKey, shiftKey }: KeyboardEvent) =>
+  ctrlKey || metaKey ? `Ctrl+${shiftKey ? 'Shift+' : ''}${key.toLowerCase()}` : key;
+
 const isSingle = (key: string) => key.length === 1 && key !== ' ';
 
 /** One key for each thing; silent behind a dialog, while text is typed or a control takes the key itself. */
 export function useShortcuts(shortcuts: Shortcut[]) {
   function onKey(event: KeyboardEvent) {
     const target = event.target as HTMLElement;
-    if (event.ctrlKey || event.metaKey || event.altKey || isTyping(target)) return;
-    if (isSingle(event.key) && !singleKeys.value) return;
+    if (event.altKey || isTyping(target)) return;
+    const key = named(event);
+    if (isSingle(key) && !singleKeys.value) return;
     if (document.querySelector('[role="dialog"][aria-modal="true"]')) return;
-    const takesTheKey = target.closest(
-      'button, a, [role="combobox"], [role="listbox"], [role="radio"], [role="menu"]',
-    );
+    // A list is searched by letters.
+    if (target.closest('[role="combobox"], [role="listbox"], [role="menu"]')) return;
+    const takesTheKey = target.closest('button, a, [role="radio"]');
     const chords = target.closest('[data-chord]');
-    if (takesTheKey && !chords && ['Enter', ' ', 'ArrowLeft', 'ArrowRight'].includes(event.key))
-      return;
-    const shortcut = shortcuts.find((s) => s.keys.includes(event.key));
+    if (target.matches('input[type="range"]') && key !== ' ') return;
+    if (takesTheKey && !chords && ['Enter', ' ', 'ArrowLeft', 'ArrowRight'].includes(key)) return;
+    const shortcut = shortcuts.find((s) => s.keys.includes(key));
     if (shortcut) {
       event.preventDefault();
-      shortcut.run();
+      // A key that is held acts once, but that the arrows go on.
+      if (!event.repeat || key.startsWith('Arrow')) shortcut.run();
     }
   }
   useEventListener(window, 'keydown', onKey);

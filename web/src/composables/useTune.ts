@@ -8,6 +8,8 @@ import {
   type Student,
   type StudentDraft,
 } from '../api/client';
+import { keepHere } from './keepHere';
+import { useSteps } from './useSteps';
 import { useOutbox, useSaving, whenAllAreSent, type Kept } from './useOutbox';
 
 const TRY_AGAIN_AFTER = 2000;
@@ -88,10 +90,12 @@ export interface Player {
  */
 export function useTune(id: number) {
   const own = effectScope();
+  const shownKey = `zesty.shown.${id}`;
   const chart = chartBox(id);
   const players = shallowRef<Player[]>([]);
   const active = ref(0);
   const player = computed(() => players.value[active.value]);
+  const steps = useSteps();
   let timer: ReturnType<typeof setTimeout> | undefined;
 
   function playerOf({ id: assignment, version, choices, student }: Assignment): Player {
@@ -112,6 +116,7 @@ export function useTune(id: number) {
       const tune = await api.tune(id);
       chart.begin({ version: tune.version, value: tune.chart });
       for (const one of tune.assignments) players.value = [...players.value, playerOf(one)];
+      showStudent(Number(localStorage.getItem(shownKey)));
     } catch (error) {
       // What was left here stands on the page meanwhile.
       chart.begin();
@@ -125,7 +130,7 @@ export function useTune(id: number) {
     const choices = player.value!.choices.value.value;
     const added = await api.assign(id, student.id, { ...choices, pins: [] });
     players.value = [...players.value, playerOf(added)];
-    active.value = players.value.length - 1;
+    showPlayer(players.value.length - 1);
   }
 
   /** Takes it from the one who is shown; gives back how to undo that. */
@@ -137,10 +142,7 @@ export function useTune(id: number) {
     return async () => {
       await api.putBackAssignment(assignment);
       await refresh();
-      active.value = Math.max(
-        0,
-        players.value.findIndex((one) => one.studentId === studentId),
-      );
+      showStudent(studentId);
     };
   }
 
@@ -155,10 +157,7 @@ export function useTune(id: number) {
     return async () => {
       await api.putBackStudent(studentId);
       await refresh();
-      active.value = Math.max(
-        0,
-        players.value.findIndex((one) => one.studentId === studentId),
-      );
+      showStudent(studentId);
     };
   }
 
@@ -185,13 +184,13 @@ export function useTune(id: number) {
   const choices = computed<Choices | undefined>({
     get: () => player.value?.choices.value.value,
     set: (value) => {
-      if (player.value && value) player.value.choices.value.value = value;
+      if (player.value && value) steps.write(player.value.choices.value, value);
     },
   });
   const student = computed<StudentDraft | undefined>({
     get: () => player.value?.student.value.value,
     set: (value) => {
-      if (player.value && value) player.value.student.value.value = value;
+      if (player.value && value) steps.write(player.value.student.value, value);
     },
   });
   const played = computed<Played | undefined>(() =>
@@ -204,8 +203,15 @@ export function useTune(id: number) {
     ...players.value.flatMap((one) => [one.choices, one.student]),
   ]);
 
-  /** Shows what another one plays. */
-  const showPlayer = (place: number) => (active.value = place);
+  /** Shows what another one plays, on this device until somebody else is chosen. */
+  function showPlayer(place: number) {
+    active.value = place;
+    if (player.value) keepHere(shownKey, `${player.value.studentId}`);
+  }
+  function showStudent(student: number) {
+    const place = players.value.findIndex((one) => one.studentId === student);
+    active.value = Math.max(0, place);
+  }
   function rename(name: string) {
     if (student.value) student.value = { ...student.value, name };
   }
@@ -220,6 +226,9 @@ export function useTune(id: number) {
     played,
     ...saving,
     showPlayer,
+    takeBack: steps.back,
+    takeBackAgain: steps.again,
+    canTakeBack: steps.canGoBack,
     rename,
     give,
     take,

@@ -9,8 +9,8 @@ import { useView } from '../composables/useView';
 /** Bringing tunes in: files dropped or chosen, text pasted; then what was read, before it is kept. */
 const router = useRouter();
 const bringing = useBringing();
-const { tunes, failed, done, total, busy, trouble, wanted } = bringing;
-const text = ref('');
+const { tunes, failed, pasted, waiting, done, total, busy, trouble, wanted } = bringing;
+bringing.clear();
 const over = ref(false);
 const chooser = ref<HTMLInputElement>();
 
@@ -31,11 +31,6 @@ function choose(event: Event) {
   const input = event.target as HTMLInputElement;
   take(input.files);
   input.value = '';
-}
-
-async function readText() {
-  await bringing.read([{ name: '', blob: new Blob([text.value]) }]);
-  if (tunes.value.some((one) => one.file === 'the text')) text.value = '';
 }
 
 async function shelve() {
@@ -82,20 +77,29 @@ async function shelve() {
         <label for="pasted">Or paste a song</label>
         <textarea
           id="pasted"
-          v-model="text"
+          v-model="pasted"
           spellcheck="false"
           placeholder="Am         Dm
 Lamp on the quay, burn low
 E7         Am
 Boats come home"
         />
-        <Button label="Read it" variant="outlined" :disabled="!text.trim()" @click="readText" />
+        <Button
+          label="Read it"
+          variant="outlined"
+          :disabled="!pasted.trim() || busy"
+          @click="bringing.readPasted"
+        />
       </section>
     </div>
     <p v-if="busy && total" class="progress" role="status">
       <progress :value="done" :max="total" />
       {{ done }} of {{ total }} read
       <Button label="Stop" size="small" variant="outlined" @click="bringing.stop" />
+    </p>
+    <p v-else-if="waiting.length" class="progress" role="status">
+      {{ waiting.length }} {{ waiting.length === 1 ? 'file waits' : 'files wait' }}
+      <Button label="Go on" size="small" variant="outlined" @click="bringing.goOn" />
     </p>
     <div v-if="failed.length" class="failed" role="alert">
       <ul>

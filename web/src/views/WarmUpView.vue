@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { ref, shallowRef, watch } from 'vue';
+import { shallowRef, watch } from 'vue';
 import { api, type Arrangement } from '../api/client';
 import ScorePage from '../components/ScorePage.vue';
 import SheetPage from '../components/SheetPage.vue';
 import { useChosen } from '../composables/useChosen';
+import { useLatest } from '../composables/useLatest';
 import { usePlayer } from '../composables/usePlayer';
 import { useTune } from '../composables/useTune';
 import { useView } from '../composables/useView';
@@ -14,7 +15,7 @@ const props = defineProps<{ id: number }>();
 
 const tune = useTune(props.id);
 const warmUp = shallowRef<Arrangement>();
-const trouble = ref('');
+const { ask, trouble } = useLatest();
 const chosen = useChosen(warmUp);
 const player = usePlayer(warmUp, chosen);
 useView(
@@ -24,14 +25,12 @@ useView(
 
 watch(
   () => [tune.chart.value, tune.played.value] as const,
-  async ([chart, played]) => {
+  ([chart, played]) => {
     if (!played) return;
-    try {
-      warmUp.value = await api.warmUp(chart, played);
-      trouble.value = '';
-    } catch (error) {
-      trouble.value = `${(error as Error).message}.`;
-    }
+    void ask(
+      (signal) => api.warmUp(chart, played, signal),
+      (found) => (warmUp.value = found),
+    );
   },
   { immediate: true },
 );
@@ -46,7 +45,7 @@ watch(
         @click="player.toggle"
       />
     </template>
-    <p v-if="trouble" role="alert">{{ trouble }}</p>
+    <p v-if="trouble || tune.trouble.value" role="alert">{{ trouble || tune.trouble.value }}</p>
     <ScorePage
       :tune="warmUp"
       :chosen="chosen.index.value"

@@ -12,6 +12,7 @@ import ProposalsPanel from '../../components/ProposalsPanel.vue';
 import StretchesPanel from '../../components/StretchesPanel.vue';
 import StylePicker from '../../components/StylePicker.vue';
 import WishesPanel from '../../components/WishesPanel.vue';
+import { useLatest } from '../../composables/useLatest';
 import type { Panel } from '../../components/panels';
 import { useLesson } from './useLesson';
 
@@ -23,9 +24,8 @@ const moved = computed(() =>
 );
 const panel = ref<Panel>();
 const own = ref<OwnFigure[]>([]);
-async function askForFigures() {
-  own.value = await api.figures().catch(() => own.value);
-}
+const { ask, trouble } = useLatest();
+const askForFigures = () => ask(api.figures, (figures) => (own.value = figures));
 void askForFigures();
 
 function close() {
@@ -42,8 +42,9 @@ function takeStyle(style: string) {
   set({ style, settings: {} });
   close();
 }
-function takeProposal({ style, settings, figure }: Choices) {
-  set({ style, settings, figure });
+/** All of it, as it was compared. */
+function takeProposal(proposed: Choices) {
+  choices.value = proposed;
   compare.close();
   close();
 }
@@ -115,6 +116,7 @@ function takeProposal({ style, settings, figure }: Choices) {
       @close="close"
     />
     <template v-else>
+      <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <ChoicesPanel
         v-model="choices"
         v-model:hand="hand"

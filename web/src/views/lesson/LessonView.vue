@@ -2,7 +2,7 @@
 import TabPanel from 'primevue/tabpanel';
 import TabPanels from 'primevue/tabpanels';
 import Tabs from 'primevue/tabs';
-import { computed, ref, watch } from 'vue';
+import { computed, reactive, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import ChartEditor from '../../components/ChartEditor.vue';
 import HandView from '../../components/HandView.vue';
@@ -32,13 +32,16 @@ const NOTHING = new Map<string, number>();
 /** The other way becomes the one that is played. */
 function takeOther() {
   const other = compare.choices.value;
-  if (other && tune.choices.value) {
-    const { style, settings, figure } = other;
-    tune.choices.value = { ...tune.choices.value, style, settings, figure };
-  }
+  if (other && tune.choices.value) tune.choices.value = other;
   compare.close();
 }
-const textOpen = ref(window.innerWidth >= 1180);
+/** Beside the music where one writes; elsewhere the music takes its place, until the teacher unfolds it there. */
+const unfolded = reactive<Record<string, boolean>>({});
+const roomForText = window.innerWidth >= 1180;
+const textOpen = computed({
+  get: () => unfolded[stage.value?.id ?? ''] ?? (stage.value?.id === 'write' && roomForText),
+  set: (open) => (unfolded[stage.value?.id ?? ''] = open),
+});
 const helpOpen = ref(false);
 const used = computed(() =>
   (arrangement.value?.chords ?? []).flatMap(({ keys }) => keys.map(({ midi }) => midi)),
@@ -50,9 +53,10 @@ const show = (other: Stage) => void router.replace({ name: other, params: { id: 
 watch(
   arrangement,
   () => {
-    if (!stage.value) show(lesson.harmonies.wanted.value ? 'write' : 'hand');
+    const empty = !arrangement.value?.bars.length;
     // Where nothing stands yet one writes, however small the screen.
-    textOpen.value ||= !arrangement.value?.bars.length;
+    if (empty) unfolded.write = true;
+    if (!stage.value) show(empty || lesson.harmonies.wanted.value ? 'write' : 'hand');
   },
   { once: true },
 );
@@ -74,6 +78,8 @@ const shortcuts = lessonKeys({
   toggleWriting: () => (writing.value = !writing.value),
   toggleLook: () => show(stage.value?.id === 'look' ? 'hand' : 'look'),
   toggleText: () => (textOpen.value = !textOpen.value),
+  takeBack: tune.takeBack,
+  takeBackAgain: tune.takeBackAgain,
   help: () => (helpOpen.value = true),
 });
 useShortcuts(shortcuts);
@@ -115,6 +121,7 @@ useShortcuts(shortcuts);
         :tune="arrangement"
         @write="lesson.naming.writeKey"
       />
+      <p v-if="compare.trouble.value" class="trouble" role="alert">{{ compare.trouble.value }}</p>
       <section v-if="compare.arrangement.value" class="beside" aria-label="The other way">
         <header>
           <b>{{ compare.name.value }}</b>

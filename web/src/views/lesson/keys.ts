@@ -14,6 +14,8 @@ interface Does {
   toggleWriting: () => void;
   toggleLook: () => void;
   toggleText: () => void;
+  takeBack: () => void;
+  takeBackAgain: () => void;
   help: () => void;
 }
 
@@ -88,6 +90,18 @@ export function lessonKeys(does: Does): Shortcut[] {
       shown: 'T',
       does: 'show or fold the chart',
       run: does.toggleText,
+    },
+    {
+      keys: ['Ctrl+z'],
+      shown: 'Ctrl+Z',
+      does: 'take back the last choice',
+      run: does.takeBack,
+    },
+    {
+      keys: ['Ctrl+Shift+z', 'Ctrl+y'],
+      shown: 'Ctrl+Shift+Z',
+      does: 'and choose it again',
+      run: does.takeBackAgain,
     },
     { keys: ['?'], shown: '?', does: 'this list', run: does.help },
   ];

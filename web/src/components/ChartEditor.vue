@@ -7,6 +7,7 @@ import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import type { Arrangement, ChartProblem } from '../api/client';
 import { chartLanguage } from '../editor/chart-language';
 import { chosenBar, offsets, showBar } from '../editor/chosen-bar';
+import { difference } from '../editor/difference';
 import { foldedOdds } from '../editor/folded-odds';
 import { keepHistory, stateWithHistory } from '../editor/kept-history';
 
@@ -117,9 +118,8 @@ watch(
 );
 watch(() => props.bar, showChosen);
 watch(text, (value) => {
-  if (view && value !== view.state.doc.toString()) {
-    view.dispatch({ changes: { from: 0, to: view.state.doc.length, insert: value } });
-  }
+  const changes = view && difference(view.state.doc.toString(), value);
+  if (changes) view!.dispatch({ changes });
 });
 </script>
 

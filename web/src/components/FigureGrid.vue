@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ref } from 'vue';
 import { PLACES, toggled, type Grid } from './figure-grid';
 
 /** Places of the chord on the steps of a bar, struck or not; by mouse or with the arrow keys and space. */
@@ -9,9 +10,19 @@ defineProps<{
 }>();
 
 const NAMES = ['lowest', '2nd', '3rd', '4th', '5th'];
+/** The grid is one stop of the Tab key; within it the arrows go. */
+const current = ref(`0-${PLACES}`);
 const rows = Array.from({ length: PLACES }, (_, i) => PLACES - i);
 const isOn = (step: number, place: number) => grid.value[step]?.includes(place) ?? false;
-const flip = (step: number, place: number) => (grid.value = toggled(grid.value, step, place));
+/** Where the grid got shorter, its first cell is where one enters. */
+const isCurrent = (step: number, place: number) => {
+  const there = Number(current.value.split('-')[0]) < grid.value.length;
+  return (there ? current.value : `0-${PLACES}`) === `${step}-${place}`;
+};
+function choose(step: number, place: number) {
+  current.value = `${step}-${place}`;
+  grid.value = toggled(grid.value, step, place);
+}
 
 /** Arrow keys go from cell to cell. */
 function go(event: KeyboardEvent, step: number, place: number) {
@@ -21,8 +32,12 @@ function go(event: KeyboardEvent, step: number, place: number) {
   if (right === undefined || up === undefined) return;
   event.preventDefault();
   event.stopPropagation();
-  const cell = `[data-cell="${step + right}-${place + up}"]`;
-  (event.currentTarget as HTMLElement).closest('.grid')?.querySelector<HTMLElement>(cell)?.focus();
+  const next = `${step + right}-${place + up}`;
+  const grid = (event.currentTarget as HTMLElement).closest('.grid');
+  const cell = grid?.querySelector<HTMLElement>(`[data-cell="${next}"]`);
+  if (!cell) return;
+  current.value = next;
+  cell.focus();
 }
 </script>
 
@@ -37,9 +52,10 @@ function go(event: KeyboardEvent, step: number, place: number) {
         class="cell"
         :class="{ on: isOn(step, place), beat: step % perBeat === 0 }"
         :data-cell="`${step}-${place}`"
+        :tabindex="isCurrent(step, place) ? 0 : -1"
         :aria-label="`step ${step + 1}, ${NAMES[place - 1]} note`"
         :aria-selected="isOn(step, place)"
-        @click="flip(step, place)"
+        @click="choose(step, place)"
         @keydown="(event) => go(event, step, place)"
       />
     </div>
@@ -56,12 +72,14 @@ function go(event: KeyboardEvent, step: number, place: number) {
 .grid {
   display: grid;
   gap: 3px;
+  overflow-x: auto;
+  padding: 2px;
 }
 .row {
   display: grid;
   grid-template-columns: 56px;
   grid-auto-flow: column;
-  grid-auto-columns: minmax(0, 1fr);
+  grid-auto-columns: minmax(24px, 1fr);
   gap: 3px;
   align-items: center;
 }
@@ -81,8 +99,8 @@ function go(event: KeyboardEvent, step: number, place: number) {
   background: var(--page);
 }
 .cell.on {
-  background: #8f3f06;
-  border-color: #8f3f06;
+  background: var(--zest);
+  border-color: var(--zest);
 }
 .cell:focus-visible {
   outline: 3px solid var(--zest);

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, onScopeDispose, ref, shallowRef } from 'vue';
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue';
 import type { Hand } from '../api/client';
 import { useCatalogue } from '../composables/useCatalogue';
-import { midiKeyboards, PracticeKeyboard, type MidiKeyboard } from '../player/midi-input';
+import { useKeyboards } from '../composables/useKeyboards';
+import { PracticeKeyboard, type MidiKeyboard } from '../player/midi-input';
 import { drawnKeys } from './keyboard';
 import OneOf from './OneOf.vue';
 import PanelHead from './PanelHead.vue';
@@ -82,7 +83,9 @@ function use(id: string) {
   quiet = keyboards.value.find((one) => one.id === id)?.listen(strike);
 }
 use('practice');
-void midiKeyboards().then((all) => {
+const found = useKeyboards();
+void found.find();
+watch(found.keyboards, (all) => {
   keyboards.value = all;
   use(all[0]!.id);
 });

@@ -2,7 +2,7 @@
 import Select from 'primevue/select';
 import { computed, onMounted, ref, watch } from 'vue';
 import type { Arrangement } from '../api/client';
-import { LENGTHS, useEntry } from '../composables/useEntry';
+import { LENGTHS, useEntry, type Entered } from '../composables/useEntry';
 import { drawnKeys } from './keyboard';
 
 /** Writing the tune: by letters, on the drawn keys, or on a MIDI keyboard. */
@@ -23,6 +23,8 @@ const W = 40;
 const H = 112;
 const keys = drawnKeys(57, 84);
 const width = keys.filter((key) => !key.black).length * W;
+
+const isGerman = computed(() => /^\s*names:\s*german\s*$/im.test(chart.value));
 
 const where = computed(() => {
   if (isAtEnd.value) return 'the end of the tune';
@@ -46,8 +48,17 @@ watch(
 );
 watch(place, ({ bar }) => emit('place', bar));
 
+/** In German H is the note that is B elsewhere, and B the one below it. */
+function noteOf(letter: string): Entered | undefined {
+  if (isGerman.value && letter === 'H') return { letter: 'B' };
+  if (isGerman.value && letter === 'B') return { letter: 'B', accidental: -1 };
+  return /^[A-G]$/.test(letter) ? { letter } : undefined;
+}
+
 function onKey(event: KeyboardEvent) {
   if (event.ctrlKey || event.metaKey || event.altKey) return;
+  // A list that is open is searched by letters.
+  if ((event.target as HTMLElement).closest('[role="combobox"], [role="listbox"]')) return;
   const letter = event.key.toUpperCase();
   const actions: Record<string, () => void> = {
     R: () => void entry.enter({}),
@@ -60,11 +71,13 @@ function onKey(event: KeyboardEvent) {
     BACKSPACE: entry.takeBack,
     ESCAPE: () => emit('close'),
   };
-  const act = /^[A-G]$/.test(letter) ? () => void entry.enter({ letter }) : actions[letter];
+  const note = noteOf(letter);
+  const act = note ? () => void entry.enter(note) : actions[letter];
   if (!act) return;
   event.preventDefault();
   event.stopPropagation();
-  act();
+  // A key that is held writes one note.
+  if (!event.repeat || letter === 'BACKSPACE') act();
 }
 </script>
 
@@ -144,6 +157,7 @@ function onKey(event: KeyboardEvent) {
     <div class="side">
       <p class="where" aria-live="polite"><b>The next note:</b> {{ where }}</p>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+      <p v-if="entry.refusal.value" class="soft">{{ entry.refusal.value }}</p>
       <Select
         v-model="entry.chosenKeyboard.value"
         :options="entry.keyboards.value"

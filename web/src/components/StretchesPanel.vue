@@ -44,14 +44,17 @@ const only = ref(false);
 const style = ref(SAME);
 const figure = ref(SAME);
 
+/** Bars that are gone since are told by where they stood. */
+const numberOf = (bar: number) => props.bars[bar]?.number ?? bar + 1;
+
 const told = ({ from, to, chord, style, figure }: Stretch) => {
   const name = (all: { id: string; name: string }[], id?: string | null) =>
     all.find((one) => one.id === id)?.name;
   const where = chord
-    ? `One chord of bar ${props.bars[from]?.number}`
+    ? `One chord of bar ${numberOf(from)}`
     : from === to - 1
-      ? `Bar ${props.bars[from]?.number}`
-      : `Bars ${props.bars[from]?.number}–${props.bars[to - 1]?.number}`;
+      ? `Bar ${numberOf(from)}`
+      : `Bars ${numberOf(from)}–${numberOf(to - 1)}`;
   const what = [name(styles.value, style), name(figures.value, figure)].filter(Boolean).join(', ');
   return `${where}: ${what}`;
 };

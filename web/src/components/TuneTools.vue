@@ -2,6 +2,7 @@
 import Button from 'primevue/button';
 import { computed, onMounted, ref } from 'vue';
 import { api, type Revision } from '../api/client';
+import { useLatest } from '../composables/useLatest';
 import { allConfirmed } from '../editor/guesses';
 import ChordPrinting from './ChordPrinting.vue';
 import MoveTune from './MoveTune.vue';
@@ -56,7 +57,13 @@ async function name(revision: Revision, event: Event) {
 /** The latest ones, and all that have a name. */
 const shown = computed(() => history.value?.filter((one, i) => i < LATEST || one.name));
 
-onMounted(async () => (history.value = await api.history(props.id).catch(() => undefined)));
+const { ask, trouble: missing } = useLatest();
+onMounted(() =>
+  ask(
+    (signal) => api.history(props.id, signal),
+    (states) => (history.value = states),
+  ),
+);
 
 const when = (revision: Revision) =>
   new Date(revision.savedAt).toLocaleString([], { dateStyle: 'medium', timeStyle: 'short' });
@@ -135,7 +142,7 @@ const firstBars = (revision: Revision) =>
     <p v-if="done" class="done" role="status">
       {{ done }} To take it back, press Ctrl+Z in the chart.
     </p>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <p v-if="trouble || missing" class="trouble" role="alert">{{ trouble || missing }}</p>
   </div>
 </template>
 

@@ -37,6 +37,21 @@ describe('useEntry', () => {
     expect(chart.value).toBe('| C |');
   });
 
+  it('takes back its own note alone, and nothing that was typed since', async () => {
+    const { chart, answers, settled, enter, takeBack, trouble } = entry();
+    void enter({ letter: 'C' });
+    await settled();
+    answers[0]!();
+    await settled();
+    chart.value = '| C | F | C';
+    await takeBack();
+    expect(chart.value).toBe('| C | F | C');
+    expect(trouble.value).toContain('changed since');
+    chart.value = '| C | C';
+    await takeBack();
+    expect(chart.value).toBe('| C |');
+  });
+
   it('lets stand what was typed meanwhile', async () => {
     const { chart, answers, settled, enter, trouble } = entry();
     void enter({ letter: 'C' });

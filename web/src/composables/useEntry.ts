@@ -1,6 +1,6 @@
 import { computed, onScopeDispose, ref, watch, type Ref } from 'vue';
 import { api, type Arrangement } from '../api/client';
-import { midiKeyboards, type MidiKeyboard } from '../player/midi-input';
+import { useKeyboards } from './useKeyboards';
 
 /** Lengths in quarter notes, as the server takes them, from short to long. */
 export const LENGTHS = [
@@ -14,6 +14,8 @@ export const LENGTHS = [
 export interface Entered {
   letter?: string;
   midi?: number;
+  /** Where the letter itself tells one. */
+  accidental?: number;
 }
 
 /** Enters the tune note by note: each key pressed is one note more in the chart, at the place of entry. */
@@ -25,7 +27,7 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
   const place = ref({ bar: 0, onset: '0' });
   const trouble = ref('');
   const last = ref(0);
-  const back: { chart: string; place: { bar: number; onset: string } }[] = [];
+  const back: { before: string; after: string; place: { bar: number; onset: string } }[] = [];
   let queue: Promise<void> = Promise.resolve();
 
   const duration = computed(() => LENGTHS[length.value]![dotted.value ? 'dotted' : 'plain']);
@@ -34,7 +36,7 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
   /** One after another: the next key waits until the note before it is written. */
   const enter = (entered: Entered) => (queue = queue.then(() => write(entered)));
 
-  async function write({ letter = '', midi = 0 }: Entered) {
+  async function write({ letter = '', midi = 0, accidental: told }: Entered) {
     const before = { chart: chart.value, place: { ...place.value } };
     try {
       const answer = await api.addNote({
@@ -43,14 +45,14 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
         duration: duration.value,
         midi,
         letter,
-        accidental: letter ? accidental.value : 0,
+        accidental: letter ? (told ?? accidental.value) : 0,
         tied: tied.value,
       });
       if (chart.value !== before.chart) {
         trouble.value = 'The chart was changed meanwhile; play the note again.';
         return;
       }
-      back.push(before);
+      back.push({ before: before.chart, after: answer.chart, place: before.place });
       chart.value = answer.chart;
       place.value = { bar: answer.bar, onset: answer.onset };
       last.value = answer.midi;
@@ -65,17 +67,23 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
   /** In its turn as well: the note before it may not be written yet. */
   const takeBack = () => (queue = queue.then(undo));
 
+  /** The note alone: what was typed since is not taken back with it. */
   function undo() {
-    const before = back.pop();
-    if (!before) return;
-    chart.value = before.chart;
-    place.value = before.place;
+    const step = back.at(-1);
+    if (!step) return;
+    if (chart.value !== step.after) {
+      trouble.value = 'The chart was changed since; take that back in the chart first (Ctrl+Z).';
+      return;
+    }
+    back.pop();
+    chart.value = step.before;
+    place.value = step.place;
     trouble.value = '';
   }
 
   const goTo = (bar: number) => (place.value = { bar, onset: '0' });
 
-  const keyboards = ref<MidiKeyboard[]>([]);
+  const { keyboards, refusal, find: findKeyboards } = useKeyboards();
   const chosenKeyboard = ref('');
   let stop = () => {};
   watch(chosenKeyboard, (id) => {
@@ -83,9 +91,6 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
     const keyboard = keyboards.value.find((one) => one.id === id);
     stop = keyboard?.listen((midi) => void enter({ midi })) ?? (() => {});
   });
-  async function findKeyboards() {
-    keyboards.value = await midiKeyboards();
-  }
   onScopeDispose(() => stop());
 
   return {
@@ -101,6 +106,7 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
     takeBack,
     goTo,
     keyboards,
+    refusal,
     chosenKeyboard,
     findKeyboards,
   };

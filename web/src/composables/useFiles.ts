@@ -41,7 +41,8 @@ export function useFiles() {
   const downloadPage = (format: 'svg' | 'pdf', head: Head) =>
     attempt(async () => {
       const { pageAsPdf, pageAsSvg } = await import('../engraver/paper');
-      const page = document.querySelector<HTMLElement>('.score .page');
+      // Another way that is laid beside it stays on the screen.
+      const page = document.querySelector<HTMLElement>('.score:not(.beside *) .page');
       if (!page?.querySelector('svg')) throw new Error('nothing is engraved yet');
       const name = head.title.replace(/[^\p{L}\p{N} ._-]/gu, '').trim() || 'tune';
       const blob = format === 'svg' ? pageAsSvg(page) : await pageAsPdf(page, head);

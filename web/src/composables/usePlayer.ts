@@ -18,6 +18,8 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   /** What is heard over what. */
   const balance = ref(BALANCES[0]!.id);
   let playing: Playing | undefined;
+  /** Whether other music is played than the tune's, from its beginning to its end. */
+  let once = false;
   /** Counts starts and stops, so that what loads slowly does not sound when it is no longer wanted. */
   let turn = 0;
 
@@ -32,7 +34,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   watch(quartersPerMinute, (value) => playing?.tempo(value));
   watch(click, (on) => playing?.click(on));
   watch([loop, balance], () => {
-    if (state.value === 'playing') void start();
+    if (state.value !== 'still' && !once) void start();
   });
   // A loop ends with its bars.
   watch(
@@ -53,15 +55,16 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   /** Plays some bars of this tune as another hand has them, once. */
   const audition = (other: Arrangement, bars: number[]) => void playIt(other, bars, true);
 
-  async function playIt(music: Arrangement, bars: number[], once = false) {
+  async function playIt(music: Arrangement, bars: number[], other = false) {
     if (!music.notes.length && !music.melody.length) return;
     playing?.stop();
     playing = undefined;
     sounding.clear();
     const mine = ++turn;
+    once = other;
     state.value = 'loading';
     trouble.value = '';
-    const calls = once ? [] : callsFor(music, chosen.bar.value, loop.value);
+    const calls = other ? [] : callsFor(music, chosen.bar.value, loop.value);
     const loudness = BALANCES.find(({ id }) => id === balance.value)?.of;
     try {
       // The player and its samples are only fetched when something is to be heard.
@@ -72,12 +75,12 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
         {
           quartersPerMinute: quartersPerMinute.value,
           click: click.value,
-          loop: !once && loop.value !== undefined,
+          loop: !other && loop.value !== undefined,
         },
         {
           onSound(sound) {
             sounding.set(sound.id, sound.midi);
-            if (!once) chord.value = sound.chord;
+            if (!other) chord.value = sound.chord;
             call.value = sound.call;
           },
           onSilence: (sound) => void sounding.delete(sound.id),
@@ -86,6 +89,9 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
       );
       if (mine !== turn) return begun.stop();
       playing = begun;
+      // What was turned and pressed while the samples were on their way holds.
+      begun.tempo(quartersPerMinute.value);
+      begun.click(click.value);
       state.value = 'playing';
     } catch {
       if (mine !== turn) return;
@@ -131,6 +137,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     loop,
     balance,
     audition,
+    start: () => void start(),
     toggle,
     stop,
     toggleLoop,

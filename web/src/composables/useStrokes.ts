@@ -1,5 +1,6 @@
-import { onScopeDispose, ref, shallowRef } from 'vue';
-import { midiKeyboards, PracticeKeyboard, type MidiKeyboard } from '../player/midi-input';
+import { onScopeDispose, ref, shallowRef, watch } from 'vue';
+import { PracticeKeyboard, type MidiKeyboard } from '../player/midi-input';
+import { useKeyboards } from './useKeyboards';
 
 /** Milliseconds within which keys are struck together. */
 const TOGETHER = 70;
@@ -18,7 +19,9 @@ export function useStrokes(struck: (strokes: number[][]) => void) {
   let last = 0;
   let quiet: (() => void) | undefined;
 
-  void midiKeyboards().then((all) => {
+  const found = useKeyboards();
+  void found.find();
+  watch(found.keyboards, (all) => {
     keyboards.value = all;
     if (!listening.value) keyboard.value = all[0]!.id;
   });

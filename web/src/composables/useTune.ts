@@ -2,6 +2,7 @@ import { computed, effectScope, onScopeDispose, ref, shallowRef, type EffectScop
 import {
   api,
   Away,
+  Refused,
   type Assignment,
   type Choices,
   type Played,
@@ -13,6 +14,7 @@ import { useSteps } from './useSteps';
 import { useOutbox, useSaving, whenAllAreSent, type Kept } from './useOutbox';
 
 const TRY_AGAIN_AFTER = 2000;
+const GONE = 404;
 
 const draftOf = ({ name, hand, level }: Student): StudentDraft => ({ name, hand, level });
 
@@ -96,6 +98,8 @@ export function useTune(id: number) {
   const active = ref(0);
   const player = computed(() => players.value[active.value]);
   const steps = useSteps();
+  /** Why there is no such tune; empty where there is one. */
+  const missing = ref('');
   let timer: ReturnType<typeof setTimeout> | undefined;
 
   function playerOf({ id: assignment, version, choices, student }: Assignment): Player {
@@ -121,8 +125,16 @@ export function useTune(id: number) {
       // What was left here stands on the page meanwhile.
       chart.begin();
       chart.report(error);
+      missing.value = error instanceof Refused && error.status === GONE ? error.message : '';
       if (error instanceof Away) timer = setTimeout(load, TRY_AGAIN_AFTER);
     }
+  }
+
+  /** A tune that was taken off the shelf comes back to it. */
+  async function putBack() {
+    await api.putBack(id);
+    missing.value = '';
+    await load();
   }
 
   /** Gives the tune to a student as well, who plays it as the one before did. */
@@ -225,6 +237,8 @@ export function useTune(id: number) {
     student,
     played,
     ...saving,
+    missing,
+    putBack,
     showPlayer,
     takeBack: steps.back,
     takeBackAgain: steps.again,

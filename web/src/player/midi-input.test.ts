@@ -1,5 +1,5 @@
-import { describe, expect, it } from 'vitest';
-import { PracticeKeyboard, released, struck } from './midi-input';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { PracticeKeyboard, released, struck, watchKeyboards } from './midi-input';
 
 describe('struck', () => {
   /** MIDI 1.0: status 9n is note-on in channel n; force 0 lifts the key. */
@@ -34,6 +34,37 @@ describe('PracticeKeyboard', () => {
     stop();
     window.dispatchEvent(new KeyboardEvent('keydown', { key: '1' }));
     expect(heard).toEqual([60, 64, 72]);
+  });
+});
+
+describe('watchKeyboards', () => {
+  afterEach(() => vi.unstubAllGlobals());
+
+  it('tells of keyboards that are plugged in and out later', async () => {
+    const inputs = new Map<string, Partial<MIDIInput>>();
+    const access = Object.assign(new EventTarget(), { inputs });
+    vi.stubGlobal('navigator', { requestMIDIAccess: async () => access });
+    const told: string[][] = [];
+    const stop = await watchKeyboards((found) => told.push(found.map(({ name }) => name)));
+    inputs.set('a', { id: 'a', name: 'Stage piano', state: 'connected' });
+    access.dispatchEvent(new Event('statechange'));
+    inputs.set('a', { id: 'a', name: 'Stage piano', state: 'disconnected' });
+    access.dispatchEvent(new Event('statechange'));
+    stop();
+    access.dispatchEvent(new Event('statechange'));
+    const practice = 'Number keys 1 to 8';
+    expect(told).toEqual([[practice], ['Stage piano', practice], [practice]]);
+  });
+
+  it('says why there are none', async () => {
+    const told: string[] = [];
+    const look = () => watchKeyboards((_, refusal) => told.push(refusal));
+    vi.stubGlobal('navigator', {});
+    await look();
+    vi.stubGlobal('navigator', { requestMIDIAccess: () => Promise.reject(new Error('no')) });
+    await look();
+    expect(told[0]).toContain('knows no MIDI');
+    expect(told[1]).toContain('allow it');
   });
 });
 

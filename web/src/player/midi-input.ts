@@ -94,14 +94,39 @@ function connected(input: MIDIInput): MidiKeyboard {
   };
 }
 
-/** All keyboards there are; the one for practice is always among them. */
-export async function midiKeyboards(): Promise<MidiKeyboard[]> {
+const NO_MIDI = 'This browser knows no MIDI keyboards; others do.';
+const NOT_ALLOWED =
+  'The browser does not let this page see MIDI keyboards; allow it beside the address and open this again.';
+
+/**
+ * Tells of all keyboards there are, now and whenever one is plugged in or out; the one for practice is always among them.
+ * Where there can be no other, it says why. Gives what ends it.
+ */
+export async function watchKeyboards(
+  tell: (keyboards: MidiKeyboard[], refusal: string) => void,
+): Promise<() => void> {
   const practice = new PracticeKeyboard();
+  let access: MIDIAccess | undefined;
   try {
-    const access = await navigator.requestMIDIAccess?.();
-    return access ? [...[...access.inputs.values()].map(connected), practice] : [practice];
+    access = await navigator.requestMIDIAccess?.();
   } catch {
-    // The browser has no MIDI, or the teacher does not allow it.
-    return [practice];
+    tell([practice], NOT_ALLOWED);
+    return () => {};
   }
+  if (!access) {
+    tell([practice], NO_MIDI);
+    return () => {};
+  }
+  const { inputs } = access;
+  const known = new Map<string, MidiKeyboard>();
+  const report = () => {
+    const there = [...inputs.values()].filter(({ state }) => state !== 'disconnected');
+    for (const input of there) {
+      if (!known.has(input.id)) known.set(input.id, connected(input));
+    }
+    tell([...there.map(({ id }) => known.get(id)!), practice], '');
+  };
+  access.addEventListener('statechange', report);
+  report();
+  return () => access.removeEventListener('statechange', report);
 }

@@ -47,6 +47,14 @@ const { appearance, toggle } = useAppearance();
     <StageRow :to-mind="toMind" @pick="emit('pick')" />
     <div class="tools">
       <Button
+        icon="pi pi-undo"
+        variant="text"
+        :disabled="!tune.canTakeBack.value"
+        aria-label="Take back the last choice"
+        title="Take back the last choice (Ctrl+Z)"
+        @click="tune.takeBack"
+      />
+      <Button
         :icon="appearance === 'day' ? 'pi pi-moon' : 'pi pi-sun'"
         variant="text"
         :aria-label="appearance === 'day' ? 'Evening paper' : 'Day paper'"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import TabPanel from 'primevue/tabpanel';
 import TabPanels from 'primevue/tabpanels';
 import Tabs from 'primevue/tabs';
@@ -113,9 +114,22 @@ useShortcuts(shortcuts);
       />
     </aside>
     <main class="music">
-      <p v-if="trouble && tune.state.value !== 'away'" class="trouble" role="alert">
+      <p
+        v-if="trouble && tune.state.value !== 'away' && !tune.missing.value"
+        class="trouble"
+        role="alert"
+      >
         {{ trouble }}
       </p>
+      <div v-if="tune.missing.value" class="missing" role="alert">
+        <p>{{ tune.missing.value }}.</p>
+        <Button
+          v-if="tune.missing.value.includes('off the shelf')"
+          label="Put it back"
+          @click="tune.putBack"
+        />
+        <RouterLink to="/">Back to the shelf</RouterLink>
+      </div>
       <HeardKey
         v-if="arrangement && !arrangement.keyTold && arrangement.bars.length"
         :tune="arrangement"

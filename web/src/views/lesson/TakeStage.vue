@@ -3,14 +3,14 @@ import TakeAway from '../../components/TakeAway.vue';
 import { useLesson } from './useLesson';
 
 /** Taking the tune away as paper and files. */
-const { id, tune, arrangement, facts } = useLesson();
+const { id, tune, arrangement, page, facts } = useLesson();
 </script>
 
 <template>
   <TakeAway
     :title="arrangement?.title ?? 'tune'"
     :composer="arrangement?.composer ?? ''"
-    :chart="tune.chart.value"
+    :chart="page.shown.value"
     :played="tune.played.value"
     :facts="facts"
   />

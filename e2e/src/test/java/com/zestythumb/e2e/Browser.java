@@ -145,8 +145,17 @@ final class Browser implements AutoCloseable {
         seeNo("[role=option]");
     }
 
+    /** Unfolds the chart, which gives way to the music where nobody writes. */
+    void showChart() {
+        if (all(".cm-content").isEmpty()) {
+            click("[aria-label='Show the chart']");
+        }
+        see(".cm-content");
+    }
+
     /** Replaces the chart's text by typing. */
     void type(String chart) {
+        showChart();
         click(".cm-content");
         pressWithControl("a");
         press(chart);

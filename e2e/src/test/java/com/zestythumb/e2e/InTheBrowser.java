@@ -112,8 +112,13 @@ abstract class InTheBrowser {
         browser.await(count + " bars", () -> bars() == count ? true : null);
     }
 
+    void showChart() {
+        browser.showChart();
+    }
+
     /** The chart's text as it stands in the editor. */
     String chart() {
+        showChart();
         return (String)
                 browser.script("return [...document.querySelectorAll('.cm-line')].map(l => l.textContent).join('\\n')");
     }

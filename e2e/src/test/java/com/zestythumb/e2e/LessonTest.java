@@ -42,6 +42,10 @@ class LessonTest extends InTheBrowser {
         browser.seeText("[role=dialog]", "next chord");
         browser.press(Keys.ESCAPE);
         browser.seeNo("[role=dialog]");
+        // The chart gives way to the music where nobody writes.
+        browser.seeNo(".cm-content");
+        browser.press("t");
+        browser.see(".cm-content");
         browser.press("t");
         browser.seeNo(".cm-content");
     }
@@ -128,6 +132,7 @@ class LessonTest extends InTheBrowser {
         assertThat(browser.see(".chosen-bar").getText()).isEqualTo("G7");
         assertThat(browser.see("svg.hand").getDomAttribute("aria-label")).startsWith("G7:");
         // From the text: the cursor put into a bar chooses it.
+        showChart();
         browser.clickText(".cm-line", "C / Am /");
         browser.press(Keys.HOME);
         browser.press("" + Keys.ARROW_RIGHT + Keys.ARROW_RIGHT);

@@ -65,6 +65,7 @@ class LookFirstTest extends InTheBrowser {
         browser.seeText(".this-chord .why", "As you hear it; by rule vi.");
         String own = browser.see(".this-chord .numeral").getText();
         browser.see(".save");
+        showChart();
         browser.click(".cm-content");
         browser.press(" F |");
         awaitBars(6);

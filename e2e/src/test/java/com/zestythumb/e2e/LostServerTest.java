@@ -29,6 +29,7 @@ class LostServerTest {
             browser.open(app.address());
             browser.clickText(".tune", "Paper Boats");
             browser.see(".drawing .note");
+            browser.showChart();
             browser.click(".cm-content");
             new Actions(browser.driver)
                     .keyDown(Keys.CONTROL)
@@ -46,6 +47,8 @@ class LostServerTest {
             app.start();
             browser.see(".save[data-state=saved]");
             browser.driver.navigate().refresh();
+            browser.see(".drawing .note");
+            browser.showChart();
             browser.seeText(".cm-content", "# kept through a storm");
             browser.await("the new bars", () -> browser.all(".drawing .measure").size() == 19 ? true : null);
         }

@@ -166,6 +166,7 @@ class SheetsTest extends InTheBrowser {
         awaitSaved();
         browser.open(browser.driver.getCurrentUrl());
         browser.see(".drawing .note");
+        showChart();
         browser.click(".cm-content");
         browser.pressWithControl("z");
         browser.await("the bar gone", () -> chart().contains("G7") ? null : true);

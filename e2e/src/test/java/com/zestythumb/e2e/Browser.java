@@ -147,6 +147,7 @@ final class Browser implements AutoCloseable {
 
     /** Unfolds the chart, which gives way to the music where nobody writes. */
     void showChart() {
+        see(".cm-content, [aria-label='Show the chart']");
         if (all(".cm-content").isEmpty()) {
             click("[aria-label='Show the chart']");
         }

@@ -113,6 +113,7 @@ class LeftHandTest extends InTheBrowser {
     void thePedalIsDrawnBySchool() {
         newTune("| C G | F C |");
         awaitBars(2);
+        stage("Left hand");
         assertThat(browser.all(".drawing .pedal")).isEmpty();
         panel("Touch and pedal");
         browser.assertAccessible("pedal and touch");
@@ -134,6 +135,7 @@ class LeftHandTest extends InTheBrowser {
     void theTuneHasItsFingers() {
         newTune("key: C major\n| C |\nm: c2 d2 e2 f2 |");
         awaitBars(1);
+        stage("Left hand");
         browser.see(".drawing .fing");
         int before = browser.all(".drawing .fing").size();
         panel("Touch and pedal");
@@ -204,6 +206,7 @@ class LeftHandTest extends InTheBrowser {
     void aClashIsMended() {
         newTune("key: C major\n| Cmaj7 | F |\nm: c8 | a8 |");
         awaitBars(2);
+        stage("Left hand");
         browser.choose("style", "Guide tones");
         browser.await("third and seventh", () -> browser.all(".keys .key").size() == 2 ? true : null);
         stage("Check");
@@ -219,6 +222,7 @@ class LeftHandTest extends InTheBrowser {
     void aVoicingIsKeptInAllLikeLines() {
         newTune("key: C major\n| C | F | G7 | C |\n| C | F | G7 | C |\n| F | C |");
         awaitBars(10);
+        stage("Left hand");
         browser.click("[data-chord='1']");
         browser.seeText(".this-chord h2", "Bar 2");
         browser.clickText(".other", "F A C");
@@ -245,6 +249,7 @@ class LeftHandTest extends InTheBrowser {
     void patternsBringTheirVoicing() {
         newTune("key: C major\nfeel: swing\n| C7 | F7 | C7 | G7 |\n| C7 |");
         awaitBars(5);
+        stage("Left hand");
         for (String pattern : List.of("Walking bass", "Boogie", "Shuffle", "Open arpeggio", "Bossa")) {
             String before = browser.engravedNotes();
             browser.choose("figure", pattern);

@@ -129,10 +129,10 @@ class LessonTest extends InTheBrowser {
         openTune("Paper Boats");
         browser.click("[data-chord='2']");
         browser.seeText(".this-chord h2", "Bar 3: G7");
+        showChart();
         assertThat(browser.see(".chosen-bar").getText()).isEqualTo("G7");
         assertThat(browser.see("svg.hand").getDomAttribute("aria-label")).startsWith("G7:");
         // From the text: the cursor put into a bar chooses it.
-        showChart();
         browser.clickText(".cm-line", "C / Am /");
         browser.press(Keys.HOME);
         browser.press("" + Keys.ARROW_RIGHT + Keys.ARROW_RIGHT);
@@ -167,6 +167,7 @@ class LessonTest extends InTheBrowser {
     void aTuneIsSavedAndStillThereAfterReloading() {
         newTune("title: Kept\n| C | Am | Dm | G7 | C |");
         awaitBars(5);
+        stage("Left hand");
         browser.choose("figure", "Broken up");
         // Drawn anew, the chords move: a press that falls into that moment lands on none.
         browser.see(".drawing .beam");

@@ -10,6 +10,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.JavascriptExecutor;
@@ -68,6 +69,23 @@ final class Browser implements AutoCloseable {
         driver.executeCdpCommand(
                 "Emulation.setEmulatedMedia",
                 Map.of("features", List.of(Map.of("name", "prefers-reduced-motion", "value", "reduce"))));
+    }
+
+    /** Leaves the page, and what pages of this address kept here. */
+    void forget(String address) {
+        driver.get("about:blank");
+        driver.executeCdpCommand(
+                "Storage.clearDataForOrigin",
+                Map.of("origin", address.replaceAll("/$", ""), "storageTypes", "local_storage,cookies,indexeddb"));
+        size(1280, 800);
+        refusals();
+        try (Stream<Path> files = Files.list(downloads)) {
+            for (Path file : files.toList()) {
+                Files.delete(file);
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** What the browser refused to load or run since it was last asked. */

@@ -1,8 +1,11 @@
 package com.zestythumb.e2e;
 
 import java.time.Duration;
-import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.TestInstance.Lifecycle;
 import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.RegisterExtension;
@@ -10,8 +13,10 @@ import org.openqa.selenium.By;
 
 /**
  * A lesson in a real browser. All these tests share one app with the demo tunes; a test that changes a tune
- * takes a copy, so that the others find the demo as it was.
+ * takes a copy, so that the others find the demo as it was. Those of a class share a browser, which remembers nothing from
+ * one to the next.
  */
+@TestInstance(Lifecycle.PER_CLASS)
 abstract class InTheBrowser {
 
     /** A tune with words, of our own. */
@@ -34,14 +39,19 @@ abstract class InTheBrowser {
 
     Browser browser;
 
+    @BeforeAll
+    void openTheBrowser() {
+        browser = new Browser();
+    }
+
     @BeforeEach
     void openTheShelf() {
-        browser = new Browser();
+        browser.forget(app.address());
         browser.open(app.address());
         browser.see(".tune");
     }
 
-    @AfterEach
+    @AfterAll
     void closeTheBrowser() {
         browser.close();
     }

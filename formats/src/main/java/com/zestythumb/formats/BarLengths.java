@@ -37,6 +37,9 @@ final class BarLengths {
             BroughtBar bar = drafts.get(i);
             Fraction full = bar.meter.barLength();
             BroughtBar next = i + 1 < drafts.size() ? drafts.get(i + 1) : null;
+            if (i == 0 && next != null && bar.length.compareTo(full) < 0) {
+                bar.beginLater(toHalfCounts(bar.length).minus(bar.length));
+            }
             boolean writable = bar.length.times(2).isWhole() && bar.length.compareTo(Fraction.ZERO) > 0;
             if (bar.pickup || bar.length.equals(full)) {
                 continue;
@@ -61,6 +64,12 @@ final class BarLengths {
             }
         }
         return pickup;
+    }
+
+    /** A pickup is told in half counts; a shorter one has a rest before it. */
+    private static Fraction toHalfCounts(Fraction length) {
+        Fraction halves = length.times(2);
+        return halves.isWhole() ? length : Fraction.of(halves.floor() + 1, 2);
     }
 
     private static boolean completes(BroughtBar bar, BroughtBar next) {

@@ -46,6 +46,22 @@ public final class BroughtBar {
     /** More than ten fingers strike in sixty-fourths; what goes beyond is left aside. */
     private static final int MOST_SOUNDING = 400;
 
+    /** Moves all that is in the bar away from its beginning, which makes the bar so much longer; rests fill the gap. */
+    void beginLater(Fraction by) {
+        if (by.equals(Fraction.ZERO)) {
+            return;
+        }
+        melody.replaceAll(note -> new MelodyNote(
+                note.pitch(), note.onset().plus(by), note.duration(), note.tied(), note.tuplet(), note.syllable()));
+        sounding.replaceAll(
+                one -> new Sounding(one.midi(), one.name(), one.onset().plus(by), one.duration()));
+        TreeMap<Fraction, Symbol> moved = new TreeMap<>(Fraction::compareTo);
+        symbols.forEach((at, symbol) -> moved.put(at.plus(by), symbol));
+        symbols.clear();
+        symbols.putAll(moved);
+        length = length.plus(by);
+    }
+
     /**
      * A chord symbol.
      *

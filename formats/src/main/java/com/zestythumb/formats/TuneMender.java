@@ -41,13 +41,55 @@ final class TuneMender {
             return filled;
         }
         addRest(filled, at, bar.length);
-        boolean writable =
-                filled.stream().allMatch(n -> n.written().dividedBy(FINEST).isWhole());
+        boolean writable = filled.stream().allMatch(TuneMender::isWritable);
         if (!writable) {
-            report.add(Fate.LEFT_OUT, "melody in rhythms finer than a sixty-fourth", number);
-            return List.of();
+            report.add(Fate.REPAIRED, "rhythms finer than a sixty-fourth, rounded to that", number);
         }
-        return tupletsMended(filled);
+        return tupletsMended(writable ? filled : rounded(filled, bar.length));
+    }
+
+    private static boolean isWritable(MelodyNote note) {
+        return note.written().dividedBy(FINEST).isWhole();
+    }
+
+    /** The same with the borders of notes that cannot be written where others can; what is left with no length goes. */
+    private static List<MelodyNote> rounded(List<MelodyNote> notes, Fraction length) {
+        List<MelodyNote> rounded = new ArrayList<>();
+        Fraction at = Fraction.ZERO;
+        for (int i = 0; i < notes.size(); i++) {
+            MelodyNote note = notes.get(i);
+            boolean last = i == notes.size() - 1;
+            // A tuplet that is whole stands as it is; what is written in its own values meets it at its borders.
+            Fraction end = last ? length : onGrid(note.end());
+            boolean keeps =
+                    note.tuplet() != null && isWritable(note) && note.onset().equals(at);
+            end = keeps ? note.end() : end;
+            if (end.compareTo(at) > 0) {
+                rounded.add(new MelodyNote(
+                        note.pitch(), at, end.minus(at), note.tied(), keeps ? note.tuplet() : null, note.syllable()));
+                at = end;
+            }
+        }
+        // Where a tuplet was broken by it, the bar is counted in sixty-fourths alone.
+        return rounded.stream().allMatch(TuneMender::isWritable) ? rounded : plain(rounded, length);
+    }
+
+    private static List<MelodyNote> plain(List<MelodyNote> notes, Fraction length) {
+        List<MelodyNote> plain = new ArrayList<>();
+        Fraction at = Fraction.ZERO;
+        for (int i = 0; i < notes.size(); i++) {
+            MelodyNote note = notes.get(i);
+            Fraction end = i == notes.size() - 1 ? length : onGrid(note.end());
+            if (end.compareTo(at) > 0) {
+                plain.add(new MelodyNote(note.pitch(), at, end.minus(at), note.tied(), null, note.syllable()));
+                at = end;
+            }
+        }
+        return plain;
+    }
+
+    private static Fraction onGrid(Fraction time) {
+        return FINEST.times((int) time.dividedBy(FINEST).plus(Fraction.of(1, 2)).floor());
     }
 
     /** A tuplet that was cut has as many notes as are left of it. */

@@ -1,6 +1,7 @@
 package com.zestythumb.formats;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Bar;
@@ -248,6 +249,140 @@ class ReadersTest {
         NOTES.formatted(0, "D") + left("B2", "G3", "D3", "F3", "B2", "G3", "D3", "F3"),
         NOTES.formatted(0, "C") + left("C3", "G3", "E3", "G3", "C3", "E3", "C3", "G2")
     };
+
+    /** The lines of a verse are of equal length: what is more in one of them shares a bar, by where it stands. */
+    @Test
+    void givesTheLinesOfAVerseTheSameNumberOfBars() {
+        String verse = """
+                [Verse]
+                C        G
+                one two three four
+                Am       F
+                five six seven eight
+                C        G
+                nine ten eleven twelve
+                %s
+                """;
+        assertThat(chords(read(verse.formatted("Am   F   G\nend of the verse now"))
+                        .get(0)
+                        .sheet()))
+                .isEqualTo("C | G | Am | F | C | G | Am F | G");
+        assertThat(chords(read(verse.formatted("Am       F   G\nend of the verse now"))
+                        .get(0)
+                        .sheet()))
+                .isEqualTo("C | G | Am | F | C | G | Am | F G");
+        // Where the lines agree on nothing, and in a verse of their own, chords have bars of their own.
+        assertThat(chords(read("C  G  Am\none two three\nF  C\nfour five\n")
+                        .get(0)
+                        .sheet()))
+                .isEqualTo("C | G | Am | F | C");
+    }
+
+    /** ChordPro 6: {@code {new_song}} begins another song of the same file. */
+    @Test
+    void readsTheSongsOfAChordProFile() {
+        List<Imported> songs =
+                read("{title: One}\n[C]la [G]la\n{new_song}\n{title: Two}\n{key: D}\n[D]la [A]la\n{ns}\n");
+        assertThat(songs).extracting(song -> song.sheet().title()).containsExactly("One", "Two");
+        assertThat(songs.get(1).sheet().key()).isEqualTo(Key.parse("D"));
+        assertThat(chords(songs.get(1).sheet())).isEqualTo("D | A");
+    }
+
+    private static String sung(String step, int duration, String more) {
+        return "<note><pitch><step>" + step + "</step><octave>5</octave></pitch><duration>" + duration
+                + "</duration><voice>1</voice>" + more + "</note>";
+    }
+
+    private static final String QUARTERS =
+            "<attributes><divisions>%d</divisions><key><fifths>0</fifths><mode>major</mode></key>"
+                    + "<time><beats>4</beats><beat-type>4</beat-type></time></attributes>";
+
+    /** A value that no chart can write costs its own length and nothing of the bar around it. */
+    @Test
+    void keepsABarWithOneNoteThatCannotBeWritten() {
+        LeadSheet sheet = read(score(
+                        false,
+                        QUARTERS.formatted(128)
+                                + sung("C", 128, "")
+                                + sung("D", 1, "")
+                                + sung("E", 127, "")
+                                + sung("F", 256, "")))
+                .get(0)
+                .sheet();
+        assertThat(melody(sheet.bars().get(0))).isEqualTo("C5 E5 F5");
+        assertThat(sheet.bars().get(0).melody().get(2).onset()).hasToString("2");
+    }
+
+    /** MusicXML: the verses are told by the numbers of their lyrics; a word of the second alone is no word of the first. */
+    @Test
+    void leavesTheSecondVerseWhereItIs() {
+        String lyric = "<lyric number='%d'><syllabic>single</syllabic><text>%s</text></lyric>";
+        Imported read = read(score(
+                        false,
+                        QUARTERS.formatted(1)
+                                + sung("C", 1, lyric.formatted(1, "first"))
+                                + sung("D", 1, lyric.formatted(2, "second"))
+                                + sung("E", 2, lyric.formatted(1, "one") + lyric.formatted(2, "two"))))
+                .get(0);
+        assertThat(read.sheet().bars().get(0).melody())
+                .extracting(note -> note.syllable())
+                .containsExactly("first", "", "one");
+        assertThat(leftOut(read)).contains("verses after the first");
+    }
+
+    private static List<String> leftOut(Imported read) {
+        return read.report().lines().stream()
+                .filter(line -> line.fate() == Fate.LEFT_OUT)
+                .map(ImportReport.Line::what)
+                .toList();
+    }
+
+    /** What is not read is told, whatever the format. */
+    @Test
+    void tellsWhatIsNotRead() {
+        String direction = "<direction><direction-type>%s</direction-type></direction>";
+        String tempo = "<metronome><beat-unit>quarter</beat-unit><per-minute>90</per-minute></metronome>";
+        Imported score = read(score(
+                        false,
+                        QUARTERS.formatted(1)
+                                + direction.formatted("<dynamics><p/></dynamics>")
+                                + sung(
+                                        "C",
+                                        4,
+                                        "<notations><slur type='start'/><ornaments><trill-mark/></ornaments></notations>"),
+                        direction.formatted(tempo)
+                                + direction.formatted("<pedal type='start'/>")
+                                + sung("C", 4, "<notations><slur type='stop'/></notations>")))
+                .get(0);
+        assertThat(leftOut(score)).contains("dynamics", "slurs", "ornaments", "changes of tempo", "the pedal");
+        Imported abc =
+                read("X:1\nT:Signs\nL:1/4\nK:C\n!p! (CD) ~E F | {g}A2 z2 |\n").get(0);
+        assertThat(leftOut(abc))
+                .contains("dynamics, fingers and other signs over the notes", "slurs", "ornaments", "grace notes");
+        assertThat(melody(abc.sheet().bars().get(0))).isEqualTo("C4 D4 E4 F4");
+    }
+
+    /** A pickup that is shorter than a chart can say lies at the end of the shortest one that it can. */
+    @Test
+    void laysTheShortestPickupAtTheEndOfItsBar() {
+        Imported read = read(score(
+                        false, QUARTERS.formatted(4) + sung("G", 1, ""), sung("C", 16, ""), sung("E", 15, "")))
+                .get(0);
+        Bar pickup = read.sheet().bars().get(0);
+        assertThat(pickup.isPickup()).isTrue();
+        assertThat(melody(pickup)).endsWith("G5");
+        assertThat(pickup.melody().get(pickup.melody().size() - 1).end()).isEqualTo(pickup.length());
+        assertThat(Chart.parse(read.chart()).bars().get(0).melody()).isEqualTo(pickup.melody());
+    }
+
+    /** A measure of more elements than any orchestra's is refused before it fills the memory. */
+    @Test
+    void refusesAMeasureOfTooManyElements() {
+        String many = "<direction><direction-type><words>x</words></direction-type></direction>".repeat(60_000);
+        assertThatThrownBy(() -> read(score(false, QUARTERS.formatted(1) + many)))
+                .isInstanceOf(UnreadableFileException.class)
+                .hasMessageContaining("elements");
+    }
 
     /** A written-out Alberti bass: the chords are named from the broken figures, inversions and all. */
     @Test

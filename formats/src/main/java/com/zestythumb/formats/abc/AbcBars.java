@@ -13,6 +13,7 @@ import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.SheetBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.regex.Matcher;
@@ -27,6 +28,12 @@ final class AbcBars {
                     + "|\\[(\\d[\\d,\\-]*)|\\[([A-Za-z]):\\s*+([^\\]]*+)\\]|(\"[^\"]*\"?|![^!]*!|\\{[^}]*\\}?|\\[[^\\]]*\\]?|.)");
 
     private final SheetBuilder sheet;
+    /** Slurs, ornaments and grace notes (ABC 2.1, sections 4.11, 4.12 and 4.14), outside of quoted words. */
+    private static final Map<Pattern, String> NOT_READ = Map.of(
+            Pattern.compile("\\((?!\\d)(?=[^\"]*+(?:\"[^\"]*+\"[^\"]*+)*+$)"), "slurs",
+            Pattern.compile("[~HLMOPST](?=[\\^_=]?[A-Ga-g])"), "ornaments",
+            Pattern.compile("\\{"), "grace notes");
+
     private final ImportReport.Builder report;
 
     private Key key = Key.parse("C");
@@ -214,7 +221,12 @@ final class AbcBars {
         }
     }
 
-    private static void marks(String music, BroughtBar bar) {
+    private void marks(String music, BroughtBar bar) {
+        NOT_READ.forEach((signs, what) -> {
+            if (signs.matcher(music).find()) {
+                report.add(Fate.LEFT_OUT, what);
+            }
+        });
         Matcher m = Pattern.compile("!([^!]*)!").matcher(music);
         while (m.find()) {
             switch (m.group(1)) {
@@ -224,9 +236,7 @@ final class AbcBars {
                 case "dacoda" -> bar.marks.add(Mark.TO_CODA);
                 case "D.C.", "dacapo" -> bar.marks.add(Mark.DA_CAPO);
                 case "D.S." -> bar.marks.add(Mark.DAL_SEGNO);
-                default -> {
-                    // Trills, fingers, dynamics.
-                }
+                default -> report.add(Fate.LEFT_OUT, "dynamics, fingers and other signs over the notes");
             }
         }
     }

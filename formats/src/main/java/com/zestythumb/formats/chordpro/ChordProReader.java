@@ -14,6 +14,7 @@ import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.Texts;
 import com.zestythumb.formats.UnreadableFileException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
@@ -29,6 +30,7 @@ public final class ChordProReader implements ScoreReader {
     private static final Pattern DIRECTIVE = Pattern.compile("\\{\\s*+([A-Za-z_]++)(?:[:\\s](.*))?}");
     private static final Pattern KNOWN = Pattern.compile(
             "(?im)^[ \\t]*+\\{\\s*+(title|t|subtitle|st|key|artist|comment|c|soc|sov|sog|start_of_\\w+|capo|time|tempo|meta)\\b");
+    private static final Pattern NEW_SONG = Pattern.compile("\\s*+\\{\\s*+(?:new_song|ns)\\s*+}\\s*+");
     private static final Pattern LABEL = Pattern.compile("label=\"([^\"]*)\"");
     private static final Pattern CHORD = Pattern.compile("\\[([^\\[\\]]*+)]");
 
@@ -58,9 +60,21 @@ public final class ChordProReader implements ScoreReader {
 
     @Override
     public List<Imported> read(byte[] file) {
+        List<Imported> songs = new ArrayList<>();
         Song song = new Song();
-        Texts.decode(file).lines().forEach(song::line);
-        return List.of(song.finish());
+        for (String line : Texts.decode(file).lines().toList()) {
+            if (NEW_SONG.matcher(line).matches()) {
+                song.addTo(songs);
+                song = new Song();
+            } else {
+                song.line(line);
+            }
+        }
+        song.addTo(songs);
+        if (songs.isEmpty()) {
+            throw new UnreadableFileException("no chords were found; in ChordPro they stand in brackets, [C] or [Am7]");
+        }
+        return songs;
     }
 
     /** A song while it is read. */
@@ -236,19 +250,19 @@ public final class ChordProReader implements ScoreReader {
             }
         }
 
-        Imported finish() {
+        /** A song without a chord is none. */
+        void addTo(List<Imported> songs) {
             if (inGrid) {
                 endGrid();
             }
             if (sheet.bars().isEmpty()) {
-                throw new UnreadableFileException(
-                        "no chords were found; in ChordPro they stand in brackets, [C] or [Am7]");
+                return;
             }
             sheet.bars().forEach(bar -> bar.words = bar.words.strip());
             if (!keyGiven) {
                 sheet.keyIsUnknown();
             }
-            return sheet.build("ChordPro");
+            songs.add(sheet.build("ChordPro"));
         }
     }
 }

@@ -35,7 +35,7 @@ public final class MidiFileReader implements ScoreReader {
     private static final int DRUMS = 9;
     private static final int LOWEST = 21;
     private static final int HIGHEST = 108;
-    /** Bars through which a held note counts for the chords. */
+    /** Bars through which a held note counts for the chords: what sounds longer is a note that nobody ended. */
     private static final int LONGEST_NOTE = 16;
     /** Share of notes outside the key beyond which it is not that key. */
     private static final double MOSTLY_FOREIGN = 0.2;
@@ -73,6 +73,12 @@ public final class MidiFileReader implements ScoreReader {
         sheet.tuneIsUnspelled();
         new TuneFinder(events, notes).tune(sheet);
         report.add(Fate.GUESSED, "the rhythm, rounded to sixteenths or triplets");
+        if (events.facts.stream()
+                        .filter(fact -> fact.type() == MidiEvents.TEMPO)
+                        .count()
+                > 1) {
+            report.add(Fate.LEFT_OUT, "changes of tempo");
+        }
         return List.of(sheet.build("MIDI"));
     }
 
@@ -96,6 +102,8 @@ public final class MidiFileReader implements ScoreReader {
         boolean meterRead = false;
         boolean keyRead = false;
         double quarters = 120;
+        // The last tempo that is told before anything sounds is that of the beginning.
+        long firstNote = events.notes.stream().mapToLong(Struck::on).min().orElse(0);
         for (Fact fact : events.facts) {
             if (fact.type() == MidiEvents.NAME
                     && fact.track() == 0
@@ -104,7 +112,7 @@ public final class MidiFileReader implements ScoreReader {
                         .replaceAll("\\p{Cntrl}", " ")
                         .strip();
                 heading = name.isEmpty() ? heading : heading.withTitle(name);
-            } else if (fact.type() == MidiEvents.TEMPO && fact.tick() == 0 && fact.data().length == 3) {
+            } else if (fact.type() == MidiEvents.TEMPO && fact.tick() <= firstNote && fact.data().length == 3) {
                 int micros = (fact.data()[0] & 0xFF) << 16 | (fact.data()[1] & 0xFF) << 8 | fact.data()[2] & 0xFF;
                 quarters = micros > 0 ? 60_000_000.0 / micros : quarters;
             } else if (fact.type() == MidiEvents.METER && !meterRead) {
@@ -184,9 +192,9 @@ public final class MidiFileReader implements ScoreReader {
             if (off.compareTo(on) <= 0) {
                 off = on.plus(Fraction.of(1, 4));
             }
-            for (int bar = bars.at(on);
-                    bar < sheet.bars().size() && bars.start(bar).compareTo(off) < 0;
-                    bar++) {
+            int first = bars.at(on);
+            int last = Math.min(sheet.bars().size(), first + LONGEST_NOTE);
+            for (int bar = first; bar < last && bars.start(bar).compareTo(off) < 0; bar++) {
                 Fraction from = on.minus(bars.start(bar));
                 from = from.compareTo(Fraction.ZERO) < 0 ? Fraction.ZERO : from;
                 Fraction to = off.minus(bars.start(bar)).min(sheet.bars().get(bar).length);

@@ -38,6 +38,10 @@ import javax.sound.midi.Track;
 public final class MidiFileWriter implements ScoreWriter {
 
     static final int TICKS_PER_QUARTER = 480;
+
+    /** The finest unit of a bar that is shorter than others. */
+    private static final int FINEST = 64;
+
     /** How hard keys are struck: the tune over the bass, the bass over its chords (common practice). */
     private static final int BASS = 70;
 
@@ -120,7 +124,14 @@ public final class MidiFileWriter implements ScoreWriter {
                     ? bar.meter()
                     : new Meter((int) counts.floor(), bar.meter().unit());
         }
-        return new Meter((int) bar.length().times(2).floor(), 8);
+        for (int unit = 8; unit < FINEST; unit *= 2) {
+            Fraction units = bar.length().dividedBy(Fraction.of(4, unit));
+            if (units.isWhole()) {
+                return new Meter((int) units.floor(), unit);
+            }
+        }
+        return new Meter(
+                (int) Math.max(1, bar.length().dividedBy(Fraction.of(4, FINEST)).floor()), FINEST);
     }
 
     private static void writeMeter(Track track, long tick, Meter meter) throws InvalidMidiDataException {
@@ -173,10 +184,15 @@ public final class MidiFileWriter implements ScoreWriter {
                 PedalSpan.of(arrangement).stream().collect(Collectors.groupingBy(PedalSpan::bar));
         Fraction barStart = Fraction.ZERO;
         for (int bar : arrangement.sheet().playingOrder()) {
+            boolean swings = Swing.isIn(
+                    arrangement.sheet().heading(), arrangement.sheet().bars().get(bar));
             for (PedalSpan span : spans.getOrDefault(bar, List.of())) {
-                Fraction down = barStart.plus(span.down()).plus(span.delay());
-                message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, DOWN, down);
-                message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, 0, barStart.plus(span.up()));
+                // The foot swings with the hand.
+                Fraction down = swings ? Swing.time(span.down()) : span.down();
+                Fraction up = swings ? Swing.time(span.up()) : span.up();
+                Fraction late = barStart.plus(down).plus(span.delay());
+                message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, DOWN, late);
+                message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, 0, barStart.plus(up));
             }
             barStart = barStart.plus(arrangement.sheet().bars().get(bar).length());
         }

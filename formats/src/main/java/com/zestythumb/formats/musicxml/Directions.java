@@ -2,6 +2,8 @@ package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.formats.BroughtBar;
+import com.zestythumb.formats.ImportReport;
+import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.SheetBuilder;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,10 +17,18 @@ final class Directions {
             Map.of("whole", 4.0, "half", 2.0, "quarter", 1.0, "eighth", 0.5, "16th", 0.25);
 
     private static final int MOST_WORDS = 80;
+    private static final String LATER_TEMPI = "changes of tempo";
+
+    /** What a lead sheet here does not keep, by its element. */
+    private static final Map<String, String> NOT_READ = Map.of(
+            "dynamics", "dynamics",
+            "wedge", "hairpins",
+            "pedal", "the pedal",
+            "octave-shift", "octave signs, beyond where the notes sound");
 
     private Directions() {}
 
-    static void read(XmlNode direction, BroughtBar bar, SheetBuilder sheet, int number) {
+    static void read(XmlNode direction, BroughtBar bar, SheetBuilder sheet, ImportReport.Builder report, int number) {
         if (direction.attribute("id").startsWith(Headings.CLOSE)) {
             return;
         }
@@ -33,6 +43,14 @@ final class Directions {
             if (type.has("metronome") && number == 1) {
                 metronome(type.child("metronome"), sheet);
             }
+            if (type.has("metronome") && number > 1) {
+                report.add(Fate.LEFT_OUT, LATER_TEMPI, number);
+            }
+            NOT_READ.forEach((element, what) -> {
+                if (type.has(element)) {
+                    report.add(Fate.LEFT_OUT, what);
+                }
+            });
             String words = type.all("words")
                     .map(XmlNode::text)
                     .collect(Collectors.joining(" "))
@@ -45,7 +63,7 @@ final class Directions {
             }
         }
         if (direction.has("sound")) {
-            sound(direction.child("sound"), bar, sheet, number);
+            sound(direction.child("sound"), bar, sheet, report, number);
         }
     }
 
@@ -60,10 +78,12 @@ final class Directions {
         Mark.parse(words).ifPresentOrElse(bar.marks::add, () -> bar.notes.add(plain(words)));
     }
 
-    static void sound(XmlNode sound, BroughtBar bar, SheetBuilder sheet, int number) {
+    static void sound(XmlNode sound, BroughtBar bar, SheetBuilder sheet, ImportReport.Builder report, int number) {
         int tempo = XmlNode.parse(sound.attribute("tempo"), 0);
         if (tempo > 0 && number == 1) {
             setTempo(tempo / bar.meter.beatLength().toDouble(), sheet);
+        } else if (tempo > 0) {
+            report.add(Fate.LEFT_OUT, LATER_TEMPI, number);
         }
         boolean jumps = bar.marks.stream().anyMatch(mark -> mark.ordinal() >= Mark.DA_CAPO.ordinal());
         if (sound.attribute("dacapo").equals("yes") && !jumps) {
@@ -122,9 +142,16 @@ final class Directions {
         }
     }
 
+    /** Verses are told by their numbers; where they are numbered otherwise, all there is is the first. */
+    static boolean isOfFirstVerse(XmlNode lyric) {
+        String number = lyric.attribute("number");
+        return !number.matches("\\d+") || XmlNode.parse(number, 1) <= 1;
+    }
+
     /** The first verse's syllable as the chart writes it: a hyphen where the word goes on. */
     static String syllable(XmlNode note) {
-        XmlNode lyric = note.all("lyric").findFirst().orElse(null);
+        XmlNode lyric =
+                note.all("lyric").filter(Directions::isOfFirstVerse).findFirst().orElse(null);
         if (lyric == null) {
             return "";
         }

@@ -12,6 +12,7 @@ import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.TuneLine;
 import java.util.Arrays;
+import java.util.Map;
 
 /**
  * Reads the measures of one part into the bars of the tune. The tune is the highest note of the first voice
@@ -22,6 +23,15 @@ final class PartReader {
     private static final int LOWEST = 21;
     private static final int HIGHEST = 108;
     private static final int MOST_DIVISIONS = 100_000;
+    private static final Map<String, String> NOT_READ = Map.of(
+            "slur", "slurs",
+            "ornaments", "ornaments",
+            "articulations", "marks of articulation",
+            "fermata", "fermatas",
+            "glissando", "slides",
+            "slide", "slides",
+            "technical", "fingers of the tune",
+            "dynamics", "dynamics");
 
     private final boolean first;
     private final SheetBuilder sheet;
@@ -101,12 +111,12 @@ final class PartReader {
             case "attributes" -> divisions(child);
             case "direction" -> {
                 if (first) {
-                    Directions.read(child, bar, sheet, number);
+                    Directions.read(child, bar, sheet, report, number);
                 }
             }
             case "sound" -> {
                 if (first) {
-                    Directions.sound(child, bar, sheet, number);
+                    Directions.sound(child, bar, sheet, report, number);
                 }
             }
             case "barline" -> {
@@ -201,11 +211,25 @@ final class PartReader {
             bar.sound(pitch, onset, duration);
         }
         if (isTune(note)) {
+            notKept(note);
             boolean tied = note.all("tie").anyMatch(tie -> tie.attribute("type").equals("start"));
             tune.add(pitch, onset, duration, tied, Directions.syllable(note), tuplet(note));
         } else {
             lowerNotes |= pitch != null;
         }
+    }
+
+    /** What a note of the tune has that a lead sheet here does not keep. */
+    private void notKept(XmlNode note) {
+        if (note.all("lyric").anyMatch(lyric -> !Directions.isOfFirstVerse(lyric))) {
+            report.add(Fate.LEFT_OUT, "verses after the first");
+        }
+        note.all("notations")
+                .forEach(notations -> NOT_READ.forEach((element, what) -> {
+                    if (notations.has(element)) {
+                        report.add(Fate.LEFT_OUT, what);
+                    }
+                }));
     }
 
     private boolean isTune(XmlNode note) {

@@ -1,5 +1,6 @@
 package com.zestythumb.formats.musicxml;
 
+import com.zestythumb.formats.UnreadableFileException;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -13,6 +14,10 @@ import javax.xml.stream.XMLStreamReader;
 final class XmlNode {
 
     private static final int DEEPEST = 40;
+
+    /** Elements of one measure, or of the score's head: a measure of an orchestra has some thousands. */
+    private static final int MOST = 100_000;
+
     private static final XmlNode NONE = new XmlNode("");
 
     private final String name;
@@ -26,12 +31,16 @@ final class XmlNode {
 
     /** Reads the element the stream stands on, up to its end. */
     static XmlNode read(XMLStreamReader in) throws XMLStreamException {
-        return read(in, 0);
+        return read(in, 0, new int[1]);
     }
 
-    private static XmlNode read(XMLStreamReader in, int depth) throws XMLStreamException {
+    private static XmlNode read(XMLStreamReader in, int depth, int[] count) throws XMLStreamException {
         if (depth > DEEPEST) {
             throw new XMLStreamException("elements lie too deep in one another");
+        }
+        if (++count[0] > MOST) {
+            throw new UnreadableFileException("one measure of the score has more than " + MOST
+                    + " elements, which no music has; export it once more");
         }
         XmlNode node = new XmlNode(in.getLocalName());
         for (int i = 0; i < in.getAttributeCount(); i++) {
@@ -40,7 +49,7 @@ final class XmlNode {
         StringBuilder text = new StringBuilder();
         while (in.hasNext()) {
             switch (in.next()) {
-                case XMLStreamConstants.START_ELEMENT -> node.children.add(read(in, depth + 1));
+                case XMLStreamConstants.START_ELEMENT -> node.children.add(read(in, depth + 1, count));
                 case XMLStreamConstants.CHARACTERS, XMLStreamConstants.CDATA -> text.append(in.getText());
                 case XMLStreamConstants.END_ELEMENT -> {
                     node.text = text.toString().strip();

@@ -48,6 +48,9 @@ public final class ChordsOverWordsReader implements ScoreReader {
     /** A chord and the column it stands in. */
     private record Placed(BroughtBar.Symbol symbol, int column) {}
 
+    /** A line of chords without bar lines, over its words. */
+    private record Line(List<Placed> chords, String words, String section) {}
+
     /** Looks like a chord and is none: a letter with what stands behind chords, as in Cmajj7 or Gm77. */
     private static final Pattern MISSPELT =
             Pattern.compile("[A-H][#b♯♭]?(?:m|M|maj|min|dim|aug|sus|add|[\\d+\\-°ø#b♯♭(])[\\w#b♯♭+\\-°ø()/]*");
@@ -99,6 +102,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
         private final List<String> lines;
         private final ImportReport.Builder report = new ImportReport.Builder();
         private final SheetBuilder sheet = new SheetBuilder(Heading.USUAL, report);
+        private final List<Line> verse = new ArrayList<>();
         private String section;
         private boolean keyGiven;
         private boolean titled;
@@ -118,8 +122,18 @@ public final class ChordsOverWordsReader implements ScoreReader {
                 Optional<List<Placed>> chords = chords(line);
                 if (chords.isPresent()) {
                     boolean wordsFollow = i + 1 < lines.size() && isWords(lines.get(i + 1));
-                    bars(line, chords.get(), wordsFollow ? lines.get(++i) : "");
-                } else if (fact.matches()) {
+                    String words = wordsFollow ? lines.get(++i) : "";
+                    if (hasBarLines(line)) {
+                        endVerse();
+                        bars(line, chords.get(), words);
+                    } else {
+                        verse.add(new Line(chords.get(), words, section));
+                        section = null;
+                    }
+                    continue;
+                }
+                endVerse();
+                if (fact.matches()) {
                     fact(fact.group(1).toLowerCase(Locale.ROOT), fact.group(2));
                 } else if (sectionName.matches()) {
                     section = sectionName.group(1) != null
@@ -129,6 +143,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
                     loose(line.strip());
                 }
             }
+            endVerse();
             if (sheet.bars().isEmpty()) {
                 throw new UnreadableFileException(
                         "no chords were found; write them in a line over the words, or as bars: | C | F | G7 | C |");
@@ -185,28 +200,62 @@ public final class ChordsOverWordsReader implements ScoreReader {
             }
         }
 
-        /** Bars by their lines if there are any, else one for each chord; words by the columns they stand in. */
-        private void bars(String line, List<Placed> chords, String words) {
-            boolean byLines = line.strip().startsWith("|")
+        private static boolean hasBarLines(String line) {
+            return line.strip().startsWith("|")
                     || line.chars().filter(c -> c == '|').count() > 1;
-            boolean first = true;
+        }
+
+        /** Bars by their lines. */
+        private void bars(String line, List<Placed> chords, String words) {
+            List<Integer> inBars = new ArrayList<>();
             for (int i = 0; i < chords.size(); i++) {
-                int from = i == 0 ? 0 : chords.get(i).column();
-                int next = i + 1 < chords.size() ? chords.get(i + 1).column() : Math.max(words.length(), from);
-                BroughtBar bar = newBar(first);
-                first = false;
-                List<BroughtBar.Symbol> inBar =
-                        new ArrayList<>(List.of(chords.get(i).symbol()));
-                while (byLines
-                        && i + 1 < chords.size()
+                boolean same = i > 0
                         && !line.substring(
-                                        chords.get(i).column(),
-                                        chords.get(i + 1).column())
-                                .contains("|")) {
-                    inBar.add(chords.get(++i).symbol());
-                    next = i + 1 < chords.size() ? chords.get(i + 1).column() : Math.max(words.length(), from);
+                                        chords.get(i - 1).column(),
+                                        chords.get(i).column())
+                                .contains("|");
+                if (same) {
+                    inBars.set(inBars.size() - 1, inBars.get(inBars.size() - 1) + 1);
+                } else {
+                    inBars.add(1);
                 }
-                place(inBar, bar);
+            }
+            bars(chords, words, inBars);
+        }
+
+        /** The lines of a verse are of equal length: what most of them have is a chord to a bar. */
+        private void endVerse() {
+            int usual = LineOfBars.usual(
+                    verse.stream().map(one -> one.chords().size()).toList());
+            for (Line line : verse) {
+                section = line.section();
+                List<Integer> columns =
+                        line.chords().stream().map(Placed::column).toList();
+                List<Integer> inBars =
+                        LineOfBars.parted(columns, line.words().stripTrailing().length(), usual);
+                if (inBars.size() < columns.size()) {
+                    report.add(
+                            Fate.GUESSED,
+                            "which chords share a bar in lines that have more than the others, by where they stand");
+                }
+                bars(line.chords(), line.words(), inBars);
+            }
+            verse.clear();
+        }
+
+        /** So many chords in each bar; words by the columns they stand in. */
+        private void bars(List<Placed> chords, String words, List<Integer> inBars) {
+            int at = 0;
+            for (int count : inBars) {
+                int from = at == 0 ? 0 : chords.get(at).column();
+                BroughtBar bar = newBar(at == 0);
+                place(
+                        chords.subList(at, at + count).stream()
+                                .map(Placed::symbol)
+                                .toList(),
+                        bar);
+                at += count;
+                int next = at < chords.size() ? chords.get(at).column() : Math.max(words.length(), from);
                 bar.words = cut(words, from, next);
             }
         }

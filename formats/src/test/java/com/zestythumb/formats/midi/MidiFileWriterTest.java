@@ -5,17 +5,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.Manner;
+import com.zestythumb.core.arrangement.Pedalling;
 import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.VoicingStyles;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
 import javax.sound.midi.MidiSystem;
 import javax.sound.midi.ShortMessage;
@@ -91,6 +96,56 @@ class MidiFileWriterTest {
         byte[] file = new MidiFileWriter()
                 .write(Arrangement.of(Chart.parse("feel: swing\n| C | C |"), Choices.USUAL.with(walk)));
         assertThat(hex(file)).contains("00903046" + "8240803000" + "0090373c" + "8120803700");
+    }
+
+    /** The foot goes down and up with the swung eighths: the second of a beat begins at 320 ticks, not at 240. */
+    @Test
+    void thePedalSwingsWithTheHand() throws Exception {
+        Choices joined = Choices.USUAL.with(Figures.BLOCK).with(Pedalling.JOINED);
+        String chart = "feel: swing\nmeter: 4/4\n| C | >F | C |\n";
+        byte[] file = new MidiFileWriter().write(Arrangement.of(Chart.parse(chart), joined));
+        byte[] even =
+                new MidiFileWriter().write(Arrangement.of(Chart.parse(chart.replace("feel: swing\n", "")), joined));
+        List<Long> swung = ups(file);
+        List<Long> straight = ups(even);
+        assertThat(swung).hasSameSizeAs(straight);
+        for (int i = 0; i < swung.size(); i++) {
+            boolean offBeat = straight.get(i) % 480 == 240;
+            assertThat(swung.get(i)).isEqualTo(offBeat ? straight.get(i) + 80 : straight.get(i));
+        }
+        assertThat(straight).anyMatch(tick -> tick % 480 == 240);
+    }
+
+    private static List<Long> ups(byte[] file) throws Exception {
+        Track left = MidiSystem.getSequence(new ByteArrayInputStream(file)).getTracks()[1];
+        return IntStream.range(0, left.size())
+                .mapToObj(left::get)
+                .filter(event -> event.getMessage() instanceof ShortMessage message
+                        && message.getCommand() == ShortMessage.CONTROL_CHANGE
+                        && message.getData2() == 0)
+                .map(event -> event.getTick())
+                .toList();
+    }
+
+    /** The second bass of a bar is as loud as the first. */
+    @Test
+    void strikesTheSecondBassLikeTheFirst() throws Exception {
+        Choices bass = Choices.USUAL
+                .with(new StyleChoice(VoicingStyles.named("bass-then-chord"), Map.of()))
+                .with(Figures.BASS_AND_CHORDS);
+        byte[] file = new MidiFileWriter().write(Arrangement.of(Chart.parse("meter: 4/4\n| C | C | F |"), bass));
+        Track left = MidiSystem.getSequence(new ByteArrayInputStream(file)).getTracks()[1];
+        Map<Integer, Integer> loudness = new TreeMap<>();
+        for (int i = 0; i < left.size(); i++) {
+            if (left.get(i).getMessage() instanceof ShortMessage message
+                    && message.getCommand() == ShortMessage.NOTE_ON
+                    && left.get(i).getTick() < 480 * 4) {
+                loudness.put(message.getData1(), message.getData2());
+            }
+        }
+        // By turns C3 and G2 below the chord.
+        assertThat(loudness).containsEntry(48, 70).containsEntry(43, 70);
+        assertThat(loudness.values()).contains(60);
     }
 
     @Test

@@ -39,6 +39,9 @@ class HostileFilesTest {
 
     private static final Duration PATIENCE = Duration.ofSeconds(5);
 
+    /** In a usual run and, with {@code -Dwhole}, in a long one. */
+    private static final int ROUNDS = System.getProperty("whole") == null ? 300 : 5000;
+
     private static final LeadSheet TUNE = Chart.parse("title: Target\nkey: G\nmeter: 3/4\n[Verse]\n"
             + "|: G / D7 | Em |1 C :|2 D7 | G |\nm: g2 f>e (3dcB | e6 | c6 | d6 | g6 |\nw: a-ny words | here");
 
@@ -277,13 +280,13 @@ class HostileFilesTest {
                 ChartWriter.write(TUNE).getBytes(StandardCharsets.UTF_8));
     }
 
-    /** Each reader, given its own kind of file with bytes changed, doubled, dropped: a tune whose bars add up, or a clear word. */
+    /** Each reader, given its own kind of file with bytes changed, doubled, dropped, pieces again and again: a tune whose bars add up, or a clear word. */
     @ParameterizedTest
     @ValueSource(ints = {0, 1, 2, 3, 4, 5})
     void survivesFilesWithRandomDamage(int kind) {
         byte[] seed = seeds().get(kind);
         Random random = new Random(kind);
-        for (int round = 0; round < 800; round++) {
+        for (int round = 0; round < ROUNDS; round++) {
             byte[] file = damaged(seed, random);
             try {
                 for (Imported tune : Importer.read("", file)) {
@@ -307,7 +310,7 @@ class HostileFilesTest {
         byte[] file = seed.clone();
         for (int i = random.nextInt(6); i >= 0; i--) {
             int at = random.nextInt(file.length);
-            switch (random.nextInt(4)) {
+            switch (random.nextInt(5)) {
                 case 0 -> file[at] = (byte) random.nextInt(256);
                 case 1 -> file[at] = file[random.nextInt(file.length)];
                 case 2 -> {
@@ -315,10 +318,23 @@ class HostileFilesTest {
                     int length = Math.min(random.nextInt(40), file.length - Math.max(at, from));
                     System.arraycopy(file, from, file, at, length);
                 }
-                default -> file = Arrays.copyOf(file, Math.max(16, file.length - random.nextInt(30)));
+                case 3 -> file = Arrays.copyOf(file, Math.max(16, file.length - random.nextInt(30)));
+                default -> file = swollen(file, at, random);
             }
         }
         return file;
+    }
+
+    /** With a piece of it up to some hundred times more, which makes it up to some thousand bytes longer. */
+    private static byte[] swollen(byte[] file, int at, Random random) {
+        byte[] piece = Arrays.copyOfRange(file, at, Math.min(file.length, at + 1 + random.nextInt(60)));
+        int times = 1 + random.nextInt(random.nextBoolean() ? 8 : 300);
+        ByteBuffer out = ByteBuffer.allocate(file.length + piece.length * times);
+        out.put(file, 0, at);
+        for (int i = 0; i < times; i++) {
+            out.put(piece);
+        }
+        return out.put(file, at, file.length - at).array();
     }
 
     private static void assertAddsUp(LeadSheet sheet) {

@@ -16,7 +16,7 @@ const emit = defineEmits<{ confirm: [name?: string]; set: [symbol: string] }>();
     <p>{{ chord.percent ? 'Heard in the notes. Is it right?' : 'Proposed for the tune.' }}</p>
     <button class="yes plain-button" title="Keep this chord (G)" @click="emit('confirm')">
       {{ chord.percent ? 'Yes' : 'Keep' }}, {{ chord.symbol }}
-      <span v-if="chord.percent" class="odds">{{ chord.percent }} in 100</span>
+      <span v-if="chord.percent" class="odds">{{ chord.percent }} %</span>
     </button>
     <button
       v-for="other in chord.guesses.slice(0, 3)"

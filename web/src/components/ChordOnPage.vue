@@ -56,7 +56,7 @@ const place = computed(() => ({
         :reading="reading"
         :class="{ own: reading?.role === 'HEARD' }"
       />
-      <span v-if="flagged" class="wedge" title="something to mind here" />
+      <span v-if="flagged" class="wedge" title="watch out here" />
     </span>
     <span v-if="close && width > ROOM_FOR_A_CLOSE" class="close" aria-hidden="true" :style="lane">{{
       close

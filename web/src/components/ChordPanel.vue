@@ -104,7 +104,7 @@ const spoken = (other: Alternative) =>
     </h2>
     <p v-if="reading" class="why">{{ why }}</p>
     <p v-if="reading && isOpen" class="others">
-      <span class="soft">or hear it as</span>
+      <span class="soft">or analyse it as</span>
       <button
         v-for="(numeral, i) in reading.others.slice(0, 3)"
         :key="numeral"

@@ -56,17 +56,26 @@ function set(id: string, semitones: number) {
 }
 const forget = () => (hand.value = { ...hand.value, white: {}, black: {} });
 const start = (span: number) => (hand.value = { ...hand.value, span, white: {}, black: {} });
-const INTERVALS = ['', 'half step', 'second', 'small third', 'third', 'fourth', 'tritone', 'fifth'];
+const INTERVALS = [
+  '',
+  'half step',
+  'whole step',
+  'minor third',
+  'major third',
+  'fourth',
+  'tritone',
+  'fifth',
+];
 INTERVALS.push(
-  'small sixth',
-  'sixth',
-  'small seventh',
-  'seventh',
+  'minor sixth',
+  'major sixth',
+  'minor seventh',
+  'major seventh',
   'octave',
-  'small ninth',
-  'ninth',
+  'minor ninth',
+  'major ninth',
 );
-INTERVALS.push('small tenth', 'tenth', 'eleventh', 'large eleventh', 'twelfth');
+INTERVALS.push('minor tenth', 'major tenth', 'eleventh', 'augmented eleventh', 'twelfth');
 const said = (semitones: number | undefined) =>
   semitones === undefined ? 'usual' : (INTERVALS[semitones] ?? `${semitones} half steps`);
 

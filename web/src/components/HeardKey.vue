@@ -19,13 +19,13 @@ const emit = defineEmits<{ write: [key?: string] }>();
       title="Write this key into the chart (H); every note stays as it sounds"
       @click="emit('write')"
     >
-      heard in <b>{{ tune.key }}</b>
+      sounds like <b>{{ tune.key }}</b>
     </button>
     <button
       v-for="other in tune.otherKeys.slice(0, 1)"
       :key="other.key"
       class="plain-button soft"
-      :title="`${other.percent} in 100 that it is ${other.key}; write that key into the chart`"
+      :title="`${other.percent} % that it is ${other.key}; write that key into the chart`"
       @click="emit('write', other.key)"
     >
       or {{ other.key }}

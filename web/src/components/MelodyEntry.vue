@@ -116,7 +116,7 @@ function onKey(event: KeyboardEvent) {
           title="#"
           @click="accidental = accidental === 1 ? 0 : 1"
         >
-          raised ♯
+          sharp ♯
         </button>
         <button
           class="choice plain-button"
@@ -124,15 +124,13 @@ function onKey(event: KeyboardEvent) {
           title="_"
           @click="accidental = accidental === -1 ? 0 : -1"
         >
-          lowered ♭
+          flat ♭
         </button>
         <button class="choice plain-button" :aria-pressed="tied" title="-" @click="tied = !tied">
-          tied on
+          tie
         </button>
         <button class="choice plain-button" title="R" @click="entry.enter({})">rest</button>
-        <button class="choice plain-button" title="Backspace" @click="entry.takeBack">
-          take back
-        </button>
+        <button class="choice plain-button" title="Backspace" @click="entry.takeBack">undo</button>
       </span>
     </div>
     <svg class="keys" :viewBox="`0 0 ${width} ${H}`" aria-label="Keys for the tune" role="group">

@@ -53,7 +53,7 @@ const by = (down: boolean) =>
       />
       <Button label="Move there" @click="toKey(false)" />
       <Button
-        label="Same page"
+        label="Change the key signature only"
         variant="outlined"
         title="Every note keeps its line and space; only the signature changes"
         @click="toKey(true)"

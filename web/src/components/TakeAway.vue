@@ -35,7 +35,7 @@ const takePage = (format: 'svg' | 'pdf') =>
 
 <template>
   <section class="take" aria-labelledby="take-heading" :aria-busy="busy">
-    <h2 id="take-heading">Take it away</h2>
+    <h2 id="take-heading">Print and share</h2>
     <ul>
       <li v-for="{ format, name, use } in PAGES" :key="format">
         <button class="plain-button" :disabled="busy" @click="takePage(format)">

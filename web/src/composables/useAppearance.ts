@@ -6,7 +6,7 @@ type Appearance = 'day' | 'evening';
 const usual: Appearance = usePreferredDark().value ? 'evening' : 'day';
 const appearance = useLocalStorage<Appearance>('zesty.appearance', usual, { writeDefaults: false });
 
-/** Day paper or evening paper, remembered on this device. */
+/** Light or dark, remembered on this device. */
 export function useAppearance() {
   const isEvening = () => appearance.value === 'evening';
   watchEffect(() => document.documentElement.classList.toggle('evening', isEvening()));

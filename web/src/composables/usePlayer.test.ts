@@ -45,6 +45,34 @@ describe('usePlayer', () => {
     expect(player.state.value).toBe('still');
   });
 
+  it('plays at the tempo, and with the click, that were set while the sounds were loading', async () => {
+    const player = effectScope().run(() => usePlayer(music, chosen))!;
+    player.toggle();
+    await loaded();
+    player.tempo.value = 60;
+    player.click.value = true;
+    await nextTick();
+    const begun = sounds();
+    loads[0]!(begun);
+    await vi.waitFor(() => expect(player.state.value).toBe('playing'));
+    expect(begun.tempo).toHaveBeenLastCalledWith(60);
+    expect(begun.click).toHaveBeenLastCalledWith(true);
+  });
+
+  it('begins anew with a loop that is set while the sounds are loading', async () => {
+    const player = effectScope().run(() => usePlayer(music, chosen))!;
+    player.toggle();
+    await loaded();
+    player.loop.value = { from: 1, to: 1 };
+    await vi.waitFor(() => expect(loads).toHaveLength(2));
+    const [late, begun] = [sounds(), sounds()];
+    loads[0]!(late);
+    loads[1]!(begun);
+    await vi.waitFor(() => expect(player.state.value).toBe('playing'));
+    expect(late.stop).toHaveBeenCalled();
+    expect(begun.stop).not.toHaveBeenCalled();
+  });
+
   it('lets go of a loop whose bars are deleted', async () => {
     const player = effectScope().run(() => usePlayer(music, chosen))!;
     player.loop.value = { from: 2, to: 3 };

@@ -43,6 +43,22 @@ describe('useShortcuts', () => {
     expect(done).toEqual([]);
   });
 
+  it('plays with the space bar while a slider has the focus, and leaves the slider its arrows', () => {
+    const { done, press } = page('<input type="range">', '<input type="text">');
+    press('[type=range]', ' ');
+    press('[type=range]', 'f');
+    press('[type=text]', ' ');
+    expect(done).toEqual(['play']);
+  });
+
+  it('acts once for a key that is held, and leaves a list its letters', () => {
+    const { done, press } = page('<p>music</p>', '<div role="combobox">Voicing</div>');
+    press('p', 'f');
+    press('p', 'f', { repeat: true });
+    press('[role=combobox]', 'f');
+    expect(done).toEqual(['fix']);
+  });
+
   it('can do without single letters, and keeps the other keys', () => {
     const { done, press } = page('<p>music</p>');
     singleKeys.value = false;

@@ -55,7 +55,7 @@ onMounted(() => void load());
       <Button
         :icon="appearance === 'day' ? 'pi pi-moon' : 'pi pi-sun'"
         variant="text"
-        :aria-label="appearance === 'day' ? 'Evening paper' : 'Day paper'"
+        :aria-label="appearance === 'day' ? 'Dark' : 'Light'"
         @click="toggle"
       />
     </header>
@@ -81,7 +81,7 @@ onMounted(() => void load());
         :aria-pressed="twinsOnly"
         @click="twinsOnly = !twinsOnly"
       >
-        doubles
+        duplicates
       </button>
       <Select
         v-model="order"
@@ -98,7 +98,7 @@ onMounted(() => void load());
     <p v-if="tunes?.length === 0" class="empty">
       The shelf is empty. Bring a tune in, or start one and type <b>| C | F | G7 | C |</b>
     </p>
-    <p v-else-if="tunes && !shown.length" class="empty">No tune is like that.</p>
+    <p v-else-if="tunes && !shown.length" class="empty">No match.</p>
     <ul class="tunes">
       <li v-for="tune in shown" :key="tune.id">
         <ShelfCard

@@ -50,22 +50,22 @@ const { appearance, toggle } = useAppearance();
         icon="pi pi-undo"
         variant="text"
         :disabled="!tune.canTakeBack.value"
-        aria-label="Take back the last choice"
-        title="Take back the last choice (Ctrl+Z)"
+        aria-label="Undo the last choice"
+        title="Undo the last choice (Ctrl+Z)"
         @click="tune.takeBack"
       />
       <Button
         :icon="appearance === 'day' ? 'pi pi-moon' : 'pi pi-sun'"
         variant="text"
-        :aria-label="appearance === 'day' ? 'Evening paper' : 'Day paper'"
-        :title="appearance === 'day' ? 'Evening paper' : 'Day paper'"
+        :aria-label="appearance === 'day' ? 'Dark' : 'Light'"
+        :title="appearance === 'day' ? 'Dark' : 'Light'"
         @click="toggle"
       />
       <Button
         icon="pi pi-question"
         variant="text"
-        aria-label="Keys to press"
-        title="Keys to press (?)"
+        aria-label="Keyboard shortcuts"
+        title="Keyboard shortcuts (?)"
         @click="emit('help')"
       />
     </div>

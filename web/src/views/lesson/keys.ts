@@ -94,13 +94,13 @@ export function lessonKeys(does: Does): Shortcut[] {
     {
       keys: ['Ctrl+z'],
       shown: 'Ctrl+Z',
-      does: 'take back the last choice',
+      does: 'undo the last choice',
       run: does.takeBack,
     },
     {
       keys: ['Ctrl+Shift+z', 'Ctrl+y'],
       shown: 'Ctrl+Shift+Z',
-      does: 'and choose it again',
+      does: 'and redo it',
       run: does.takeBackAgain,
     },
     { keys: ['?'], shown: '?', does: 'this list', run: does.help },

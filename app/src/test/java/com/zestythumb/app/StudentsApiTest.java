@@ -31,7 +31,7 @@ class StudentsApiTest extends KeepingApi {
                 .bodyJson()
                 .extractingPath("$.detail")
                 .asString()
-                .contains("there is no figure \"SPIRAL\"");
+                .contains("there is no pattern \"SPIRAL\"");
         JsonNode student = wren.get("student");
         String path = "/api/students/" + student.get("id").asLong();
         String grown = "{\"name\":\"Wren, 9\",\"hand\":{\"span\":10,\"lowest\":\"E2\",\"highest\":\"E4\"},\"level\":3}";

@@ -164,7 +164,7 @@ class TunesApiTest extends KeepingApi {
                 .bodyJson()
                 .extractingPath("$.detail")
                 .asString()
-                .contains("there is no style \"sideways\"");
+                .contains("there is no voicing \"sideways\"");
         assertThat(api.get().uri("/api/tunes/abc").exchange())
                 .hasStatus(400)
                 .hasContentType(MediaType.APPLICATION_PROBLEM_JSON);

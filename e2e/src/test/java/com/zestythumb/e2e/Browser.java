@@ -165,11 +165,12 @@ final class Browser implements AutoCloseable {
 
     /** Unfolds the chart, which gives way to the music where nobody writes. */
     void showChart() {
-        see(".cm-content, [aria-label='Show the chart']");
-        if (all(".cm-content").isEmpty()) {
-            click("[aria-label='Show the chart']");
-        }
-        see(".cm-content");
+        await("the chart", () -> {
+            if (all(".cm-content").isEmpty()) {
+                all("[aria-label='Show the chart']").forEach(WebElement::click);
+            }
+            return all(".cm-content").isEmpty() ? null : true;
+        });
     }
 
     /** Replaces the chart's text at once, as by pasting: key by key each would be arranged and engraved. */

@@ -56,7 +56,7 @@ class EarTest extends InTheBrowser {
     @Test
     void aSongWithoutItsKeyIsHeardAndOneKeyWritesItDown() {
         openCopyOf("Late Bus");
-        browser.seeText(".heard", "heard in G major");
+        browser.seeText(".heard", "sounds like G major");
         assertThat(chart()).doesNotContain("key:");
         browser.click("[data-chord='0']");
         browser.press("h");
@@ -69,7 +69,7 @@ class EarTest extends InTheBrowser {
     @Test
     void aTossUpNamesTheOtherKeyAndEitherCanBeWritten() {
         newTune("title: Round and round\n| Am | F | C | G |");
-        browser.seeText(".heard", "heard in");
+        browser.seeText(".heard", "sounds like");
         browser.seeText(".heard", "or ");
         String other = browser.see(".heard .soft").getText().replace("or ", "");
         browser.click(".heard .soft");
@@ -95,9 +95,9 @@ class EarTest extends InTheBrowser {
     void chordsReadFromNotesComeWithTheirOdds() {
         openCopyOf("Copper Kettle");
         browser.click("[data-chord='1']");
-        browser.seeText(".this-chord .guess", "71 in 100");
+        browser.seeText(".this-chord .guess", "71 %");
         browser.seeText(".this-chord .guess .other", "22");
         browser.press(Keys.ARROW_LEFT);
-        browser.seeText(".this-chord .guess", "97 in 100");
+        browser.seeText(".this-chord .guess", "97 %");
     }
 }

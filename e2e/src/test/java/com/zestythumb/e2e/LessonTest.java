@@ -78,7 +78,7 @@ class LessonTest extends InTheBrowser {
         browser.choose("span", "an octave");
         browser.await("block chords", () -> browser.all(".drawing .beam").isEmpty() ? true : null);
         String octave = browser.see("svg.hand").getDomAttribute("aria-label");
-        browser.choose("span", "a small sixth");
+        browser.choose("span", "a minor sixth");
         browser.await(
                 "a narrower chord",
                 () -> browser.see("svg.hand").getDomAttribute("aria-label").equals(octave) ? null : true);
@@ -293,7 +293,7 @@ class LessonTest extends InTheBrowser {
         openTune("Long Way Home");
         browser.assertAccessible("the lesson");
         browser.press("t");
-        browser.click("[aria-label='Evening paper']");
+        browser.click("[aria-label='Dark']");
         browser.see("html.evening");
         browser.assertAccessible("the lesson in the evening");
         browser.press("?");

@@ -82,7 +82,7 @@ class LookFirstTest extends InTheBrowser {
     void aWrongKeyIsPointedOutAndNoKeyIsAdmitted() {
         newTune("title: Wrong\nkey: F\n| E | A | B7 | E |\n| E | A | B7 | E |");
         stage("Look");
-        browser.seeText(".look .against", "but it is heard in E major");
+        browser.seeText(".look .against", "but it sounds like E major");
         browser.type("title: None\n| Caug | Ddim7 | F#aug | Ebdim7 | G#aug | Bdim7 | Aaug |");
         stage("Look");
         browser.seeText(".look", "No clear key.");

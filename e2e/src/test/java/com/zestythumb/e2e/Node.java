@@ -1,8 +1,10 @@
 package com.zestythumb.e2e;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Runs one of the small programs in web/outside, which ask general-purpose libraries. */
@@ -10,8 +12,32 @@ final class Node {
 
     private Node() {}
 
+    /** Gives each of these files to a program that reads files one after another: the lines it printed of each. */
+    static List<List<String>> readAll(String program, List<byte[]> files) {
+        ByteArrayOutputStream input = new ByteArrayOutputStream();
+        for (byte[] file : files) {
+            input.writeBytes((file.length + "\n").getBytes(StandardCharsets.US_ASCII));
+            input.writeBytes(file);
+        }
+        List<List<String>> answers = new ArrayList<>();
+        List<String> answer = new ArrayList<>();
+        for (String line : run(program, input.toByteArray())) {
+            if (line.equals("\f")) {
+                answers.add(answer);
+                answer = new ArrayList<>();
+            } else {
+                answer.add(line);
+            }
+        }
+        return answers;
+    }
+
+    static List<String> read(String program, byte[] file) {
+        return readAll(program, List.of(file)).get(0);
+    }
+
     /** Feeds the input and gives back the lines printed. */
-    static List<String> run(String program, byte[] input) {
+    private static List<String> run(String program, byte[] input) {
         try {
             Process process = new ProcessBuilder("node", "outside/" + program)
                     .directory(RunningApp.ROOT.resolve("web").toFile())

@@ -9,7 +9,6 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.hearing.ChordHearing;
 import com.zestythumb.core.hearing.Sounding;
@@ -42,8 +41,6 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.MethodSource;
 
 /** What the core and the writers say, held against general-purpose libraries from npm. */
 class OutsideReferencesTest {
@@ -256,12 +253,25 @@ class OutsideReferencesTest {
         return interval.substring(kind.length()) + kind;
     }
 
-    @ParameterizedTest
-    @MethodSource("com.zestythumb.core.figure.Figures#all")
-    void aSecondReaderHearsInTheMidiFileWhatWasArranged(Figure figure) {
-        Arrangement tune = Arrangement.of(Chart.parse(TUNE), Choices.USUAL.with(figure));
-        List<String> heard = Node.run("read-midi.mjs", new MidiFileWriter().write(tune));
-        assertThat(heard).contains("tempo 666667", "meter 6/8", "key -1 1");
+    private static List<Arrangement> inEveryFigure() {
+        return Figures.all().stream()
+                .map(figure -> Arrangement.of(Chart.parse(TUNE), Choices.USUAL.with(figure)))
+                .toList();
+    }
+
+    @Test
+    void aSecondReaderHearsInTheMidiFileWhatWasArranged() {
+        List<Arrangement> tunes = inEveryFigure();
+        List<List<String>> heard = Node.readAll(
+                "read-midi.mjs", tunes.stream().map(new MidiFileWriter()::write).toList());
+        assertThat(heard).hasSameSizeAs(tunes);
+        for (int i = 0; i < tunes.size(); i++) {
+            assertHeard(tunes.get(i), heard.get(i));
+        }
+    }
+
+    private static void assertHeard(Arrangement tune, List<String> heard) {
+        assertThat(heard).as(tune.choices().figure().id()).contains("tempo 666667", "meter 6/8", "key -1 1");
         List<String> expected = new ArrayList<>();
         int start = 0;
         for (int bar : tune.sheet().playingOrder()) {
@@ -275,7 +285,9 @@ class OutsideReferencesTest {
             }
             start += 3 * 480;
         }
-        assertThat(heard.stream().filter(line -> line.startsWith("o"))).containsExactlyInAnyOrderElementsOf(expected);
+        assertThat(heard.stream().filter(line -> line.startsWith("o")))
+                .as(tune.choices().figure().id())
+                .containsExactlyInAnyOrderElementsOf(expected);
     }
 
     private static final String SONG = """
@@ -303,7 +315,7 @@ class OutsideReferencesTest {
                 .filter(note -> !note.isRest())
                 .count();
         for (Staves staves : Staves.values()) {
-            List<String> drawn = Node.run("engrave.mjs", new MusicXmlWriter(staves).write(tune));
+            List<String> drawn = Node.read("engrave.mjs", new MusicXmlWriter(staves).write(tune));
             assertThat(drawn)
                     .as(staves.name())
                     .contains(
@@ -320,23 +332,35 @@ class OutsideReferencesTest {
     void aSecondReaderHearsTheTune() {
         LeadSheet sheet = Chart.parse("meter: 3/4\n|: C | G7 :|\nm: c4 e2- | e2 (3gfe d2 |");
         List<String> heard =
-                Node.run("read-midi.mjs", new MidiFileWriter().write(Arrangement.of(sheet, Choices.USUAL)));
+                Node.read("read-midi.mjs", new MidiFileWriter().write(Arrangement.of(sheet, Choices.USUAL)));
         assertThat(heard)
                 .contains("on 0 72", "off 960 72", "on 960 76", "off 1920 76", "on 1920 79", "on 2080 77", "on 2240 76")
                 .contains("on 2880 72", "on 3840 76", "off 4800 76");
     }
 
-    @ParameterizedTest
-    @MethodSource("com.zestythumb.core.figure.Figures#all")
-    void theEngraverReadsTheMusicXmlWithoutAComplaint(Figure figure) {
-        Arrangement tune = Arrangement.of(Chart.parse(TUNE), Choices.USUAL.with(figure));
+    @Test
+    void theEngraverReadsTheMusicXmlWithoutAComplaint() {
+        List<Arrangement> tunes = inEveryFigure();
         for (Staves staves : Staves.values()) {
-            List<String> drawn = Node.run("engrave.mjs", new MusicXmlWriter(staves).write(tune));
-            assertThat(drawn).contains("loaded true", "log \"\"", "measures 8", "symbols " + symbols(tune, staves));
-            String notes = drawn.get(drawn.size() - 1);
-            assertThat(List.of(notes.substring("notes ".length()).split(" ")))
-                    .containsAll(tune.notes().stream().map(TimedNote::id).toList());
+            List<List<String>> drawn = Node.readAll(
+                    "engrave.mjs",
+                    tunes.stream().map(new MusicXmlWriter(staves)::write).toList());
+            assertThat(drawn).hasSameSizeAs(tunes);
+            for (int i = 0; i < tunes.size(); i++) {
+                assertDrawn(tunes.get(i), staves, drawn.get(i));
+            }
         }
+    }
+
+    private static void assertDrawn(Arrangement tune, Staves staves, List<String> drawn) {
+        String figure = tune.choices().figure().id();
+        assertThat(drawn)
+                .as(figure)
+                .contains("loaded true", "log \"\"", "measures 8", "symbols " + symbols(tune, staves));
+        String notes = drawn.get(drawn.size() - 1);
+        assertThat(List.of(notes.substring("notes ".length()).split(" ")))
+                .as(figure)
+                .containsAll(tune.notes().stream().map(TimedNote::id).toList());
     }
 
     /** For other programs a numeral stands with each symbol, and N.C. is said once in these tunes. */
@@ -351,7 +375,7 @@ class OutsideReferencesTest {
     void theEngraverDoesComplainOfABrokenScore() {
         Arrangement tune = Arrangement.of(Chart.parse("| C |"), Choices.USUAL);
         String score = new MusicXmlWriter(Staves.GRAND).writeText(tune).replace("<step>E<", "<step>Q<");
-        assertThat(Node.run("engrave.mjs", score.getBytes(StandardCharsets.UTF_8)))
+        assertThat(Node.read("engrave.mjs", score.getBytes(StandardCharsets.UTF_8)))
                 .anyMatch(line -> line.startsWith("log ") && line.contains("Unsupported step value 'Q'"));
     }
 }

@@ -46,7 +46,7 @@ final class Screenshots {
             browser.picture(folder.resolve("harmonies.png"));
 
             openTune(browser, app, "Late Bus");
-            browser.seeText(".heard", "heard in");
+            browser.seeText(".heard", "sounds like");
             browser.picture(folder.resolve("heard-key.png"));
 
             openTune(browser, app, "Rain on the Greenhouse");

@@ -190,7 +190,7 @@ class SheetsTest extends InTheBrowser {
         browser.clickText(".tune-tools button", "Down");
         awaitChart("|: D | A7 / D | G | D :|");
         browser.choose("The new key", "D minor");
-        browser.clickText(".tune-tools button", "Same page");
+        browser.clickText(".tune-tools button", "Change the key signature only");
         awaitChart("|: Dm | Am7 / Dm | Gm | Dm :|");
         awaitChart("m: A2 F2 D2 |");
         browser.clickText(".tune-tools button", "Chords as numerals");

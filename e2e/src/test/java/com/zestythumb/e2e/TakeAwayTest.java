@@ -99,7 +99,7 @@ class TakeAwayTest extends InTheBrowser {
         stage("Print and share");
         browser.clickText(".take button", "MusicXML");
         Path score = browser.downloaded("The Tin Rooster.musicxml");
-        List<String> drawn = Node.run("engrave.mjs", Files.readAllBytes(score));
+        List<String> drawn = Node.read("engrave.mjs", Files.readAllBytes(score));
         assertThat(drawn).contains("loaded true", "log \"\"", "measures 16");
         assertThat(Files.readString(score, StandardCharsets.UTF_8))
                 .contains("<work-title>The Tin Rooster</work-title>");
@@ -107,7 +107,7 @@ class TakeAwayTest extends InTheBrowser {
         stage("Print and share");
         browser.see(".take[aria-busy=false]");
         browser.clickText(".take button", "MIDI");
-        List<String> heard = Node.run("read-midi.mjs", Files.readAllBytes(browser.downloaded("The Tin Rooster.mid")));
+        List<String> heard = Node.read("read-midi.mjs", Files.readAllBytes(browser.downloaded("The Tin Rooster.mid")));
         assertThat(heard).contains("meter 2/4", "key -1 0");
         assertThat(heard.stream().filter(line -> line.startsWith("on"))).hasSizeGreaterThan(80);
     }

@@ -28,7 +28,7 @@ final class BroughtKey {
         Optional<Key> key = HomeKey.of(sheet);
         report.add(
                 Fate.GUESSED,
-                key.map(heard -> "heard in " + heard.pretty() + ", for the file tells no key")
+                key.map(heard -> "sounds like " + heard.pretty() + ", for the file tells no key")
                         .orElse("no clear key, so it is written without a signature"));
         return key.map(heard -> spelledIn(heard, sheet)).orElse(sheet);
     }
@@ -41,7 +41,7 @@ final class BroughtKey {
         if (key.equals(sheet.key()) || key.signature() != sheet.key().signature()) {
             return sheet;
         }
-        report.add(Fate.GUESSED, "heard in " + key.pretty() + ", for the file tells only the signature");
+        report.add(Fate.GUESSED, "sounds like " + key.pretty() + ", for the file tells only the signature");
         Key written = sheet.key();
         LeadSheet mended = sheet.mapBars(bar -> bar.key().equals(written) ? bar.withKey(key) : bar);
         return new LeadSheet(sheet.heading().withKey(key), mended.bars());

@@ -197,7 +197,7 @@ class ReadersTest {
         Imported song =
                 read("Am   Dm  E7  Am\nla la la la\nF  C  E7  Am\nla la la la").get(0);
         assertThat(song.sheet().key()).isEqualTo(Key.parse("A minor"));
-        assertThat(song.report().lines()).anyMatch(line -> line.what().startsWith("heard in A minor"));
+        assertThat(song.report().lines()).anyMatch(line -> line.what().startsWith("sounds like A minor"));
     }
 
     private static final String NOTES = """
@@ -476,7 +476,7 @@ class ReadersTest {
         assertThat(study.sheet().heading().keyTold()).isFalse();
         assertThat(study.sheet().key()).isEqualTo(Key.parse("C"));
         assertThat(study.chart()).doesNotContain("key:");
-        assertThat(study.report().lines()).anyMatch(line -> line.what().startsWith("heard in C major"));
+        assertThat(study.report().lines()).anyMatch(line -> line.what().startsWith("sounds like C major"));
     }
 
     /** MusicXML 4.0, transpose: a clarinet in B flat sounds a whole step lower than it is written. */
@@ -528,7 +528,7 @@ class ReadersTest {
         Imported tune = read(text).get(0);
         assertThat(tune.chart()).isEqualTo(text);
         assertThat(tune.sheet().events()).allMatch(event -> event.isOpen());
-        assertThat(tune.report().lines()).anyMatch(line -> line.what().startsWith("heard in C major"));
+        assertThat(tune.report().lines()).anyMatch(line -> line.what().startsWith("sounds like C major"));
     }
 
     /** Chords read from notes come with their odds, which the chart keeps. */

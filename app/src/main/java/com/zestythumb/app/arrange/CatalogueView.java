@@ -150,9 +150,9 @@ record CatalogueView(
 
     private static final NavigableMap<Integer, String> SPANS = new TreeMap<>(Map.of(
             7, "a fifth",
-            8, "a small sixth",
+            8, "a minor sixth",
             9, "a sixth",
-            10, "a small seventh",
+            10, "a minor seventh",
             11, "a seventh",
             12, "an octave",
             14, "a ninth",

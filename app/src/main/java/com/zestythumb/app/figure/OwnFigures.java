@@ -54,6 +54,6 @@ public class OwnFigures {
     private OwnFigure find(long id) {
         return figures.findByIdAndStudio(id, studios.current())
                 .orElseThrow(
-                        () -> new NotFoundException("there is no figure number " + id + "; it may have been removed"));
+                        () -> new NotFoundException("there is no pattern number " + id + "; it may have been removed"));
     }
 }

@@ -111,7 +111,7 @@ public record Analysis(
         NoteNames names = sheet.heading().names();
         return same || returns
                 ? ""
-                : "the chart says " + names.fromEnglish(stated.pretty()) + ", but it is heard in "
+                : "the chart says " + names.fromEnglish(stated.pretty()) + ", but it sounds like "
                         + names.fromEnglish(heard.pretty());
     }
 }

@@ -1,13 +1,17 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
+import com.zestythumb.core.analysis.Role;
 import com.zestythumb.core.arrangement.FigureInTime.Span;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.fingering.FingerSearch;
 import com.zestythumb.core.fingering.HandFingering;
 import com.zestythumb.core.harmonising.HomeKey;
+import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.pitch.Spelling;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -31,6 +35,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Takes a sheet through voicing, figure and fingering, in that order. */
 final class Arranger {
@@ -41,6 +46,10 @@ final class Arranger {
     private final LeadSheet sheet;
     private final Choices choices;
     private final List<ChordEvent> events;
+    /** The notes of augmented sixths above the tonic. */
+    private static final List<Interval> AUGMENTED_SIXTH =
+            Stream.of("m6", "P1", "M2", "m3", "A4").map(Interval::parse).toList();
+
     private final Analysis analysis;
     private final Transitions transitions;
     private final FigureInTime figure;
@@ -148,7 +157,26 @@ final class Arranger {
                             ? Optional.of(computed.solved().get(i))
                             : Optional.empty()));
         }
-        return new Arrangement(sheet, choices, hand, chords, fingers.notes(), analysis, transitions);
+        return new Arrangement(sheet, choices, hand, chords, asTheyLead(fingers.notes()), analysis, transitions);
+    }
+
+    /** An augmented sixth is written as one, for its notes push apart to the dominant's octave: F sharp over A flat. */
+    private List<TimedNote> asTheyLead(List<TimedNote> notes) {
+        boolean any = analysis.readings().stream().anyMatch(reading -> reading.role() == Role.AUGMENTED_SIXTH);
+        return !any ? notes : notes.stream().map(this::asItLeads).toList();
+    }
+
+    private TimedNote asItLeads(TimedNote note) {
+        if (note.chord() < 0 || analysis.readings().get(note.chord()).role() != Role.AUGMENTED_SIXTH) {
+            return note;
+        }
+        PitchClass tonic = analysis.readings().get(note.chord()).key().tonic();
+        return AUGMENTED_SIXTH.stream()
+                .map(tonic::plus)
+                .filter(name -> name.soundsLike(note.pitch().pitchClass()))
+                .findFirst()
+                .map(name -> note.withPitch(Spelling.as(name, note.pitch().midi())))
+                .orElse(note);
     }
 
     /** Keeps what is kept wherever its chord comes, or in all like lines. */

@@ -5,7 +5,7 @@ import com.zestythumb.core.voicing.Named;
 
 /** How long the keys of a figure are held. */
 public enum Articulation {
-    AS_THE_FIGURE("As the figure has it"),
+    AS_THE_FIGURE("As the pattern has it"),
     LEGATO("Joined"),
     DETACHED("A little apart"),
     STACCATO("Short");

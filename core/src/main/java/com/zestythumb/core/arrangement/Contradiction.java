@@ -21,7 +21,7 @@ public record Contradiction(Kind kind, int chord) {
         FIXED_TWICE("is fixed twice; the later one counts"),
         FIXED_AND_FORBIDDEN("is fixed with a note that is not to be played; it is played all the same"),
         NOTHING_LEFT("has no note left but those that are not to be played; they are played all the same"),
-        NOT_TO_BE_HAD("cannot be laid with the note you want at its edge; it is laid as it can"),
+        NOT_TO_BE_HAD("cannot be played with the note you want at its edge; it is played as it can"),
         FINGER_TWICE("has one finger given to two notes");
 
         private final String words;

@@ -85,4 +85,10 @@ public record TimedNote(
         return new TimedNote(
                 id, chord, bar, onset, duration, pitch, other, shown, tied, voice, touch, tuplet, side, stress);
     }
+
+    /** The same key by another name. */
+    TimedNote withPitch(Pitch other) {
+        return new TimedNote(
+                id, chord, bar, onset, duration, other, finger, fingerShown, tied, voice, touch, tuplet, side, stress);
+    }
 }

@@ -132,7 +132,7 @@ public record FindingWords(String title, String message, String remedy) {
                 && finding.fault().code().equals("leap")
                 && seconds < UNHURRIED) {
             long tempo = (long) (arrangement.sheet().tempo() * seconds / UNHURRIED);
-            return tempo >= SLOWEST ? "; at " + tempo + " a minute there is time for it" : "";
+            return tempo >= SLOWEST ? "; at ♩ = " + tempo + " there is time for it" : "";
         }
         return "";
     }

@@ -28,7 +28,7 @@ final class FigureReader {
     /** Throws with place and remedy where the text says no figure. */
     static List<Pattern> read(String text) {
         if (text.isBlank()) {
-            throw new IllegalArgumentException("a figure needs strokes; write for example 1/8 bass (top inner)");
+            throw new IllegalArgumentException("a pattern needs strokes; write for example 1/8 bass (top inner)");
         }
         return Arrays.stream(text.split("\\|")).map(FigureReader::pattern).toList();
     }

@@ -243,7 +243,7 @@ public final class Figures {
         return ALL.stream()
                 .filter(figure -> figure.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no figure \"" + id + "\"; choose one of "
+                .orElseThrow(() -> new IllegalArgumentException("there is no pattern \"" + id + "\"; choose one of "
                         + ALL.stream().map(Figure::id).toList()));
     }
 }

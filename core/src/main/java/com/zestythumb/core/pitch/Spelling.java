@@ -20,7 +20,11 @@ public final class Spelling {
      * @param midi 12 to 127
      */
     public static Pitch of(int midi, Key key) {
-        PitchClass name = of(midi % 12, key, List.of(Interval.UNISON));
+        return as(of(midi % 12, key, List.of(Interval.UNISON)), midi);
+    }
+
+    /** The pitch on a key by a name that sounds like it. */
+    public static Pitch as(PitchClass name, int midi) {
         int octave = Math.floorDiv(midi - name.letter().semitones() - name.alteration(), 12) - 1;
         return new Pitch(name, octave);
     }

@@ -50,7 +50,7 @@ public record StyleChoice(VoicingStyle style, Map<String, String> settings, Stro
                 .map(Setting::values)
                 .findFirst()
                 .orElseThrow(() ->
-                        new IllegalArgumentException("the style \"" + style.id() + "\" has no setting \"" + id + "\""));
+                        new IllegalArgumentException("the voicing \"" + style.id() + "\" has no setting \"" + id + "\""));
         if (values.stream().noneMatch(one -> one.id().equals(value))) {
             throw new IllegalArgumentException("\"" + value + "\" is no value of " + id + "; choose one of "
                     + values.stream().map(Value::id).toList());

@@ -237,7 +237,7 @@ public final class VoicingStyles {
         return ALL.stream()
                 .filter(style -> style.id().equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no style \"" + id + "\"; choose one of "
+                .orElseThrow(() -> new IllegalArgumentException("there is no voicing \"" + id + "\"; choose one of "
                         + ALL.stream().map(VoicingStyle::id).toList()));
     }
 }

@@ -140,13 +140,13 @@ class AnalysisTest {
                 .isEqualTo("home: the chord of rest in H minor");
         assertThat(of("names: german\nkey: C\n| B | Es | F7 | B |\n| B | Es | F7 | B |")
                         .contradiction())
-                .isEqualTo("the chart says C major, but it is heard in B major");
+                .isEqualTo("the chart says C major, but it sounds like B major");
     }
 
     @Test
     void pointsOutAKeyThatContradictsTheChart() {
         Analysis wrong = of("key: F\n| E | A | B7 | E |\n| E | A | B7 | E |");
-        assertThat(wrong.contradiction()).isEqualTo("the chart says F major, but it is heard in E major");
+        assertThat(wrong.contradiction()).isEqualTo("the chart says F major, but it sounds like E major");
         assertThat(of("key: E\n| E | A | B7 | E |").contradiction()).isEmpty();
     }
 

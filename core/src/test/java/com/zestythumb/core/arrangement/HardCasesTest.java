@@ -111,6 +111,18 @@ class HardCasesTest {
         return new Pin(bar, Fraction.ZERO, Stream.of(notes).map(Pitch::parse).toList());
     }
 
+    /** The upper note of an augmented sixth is raised, whatever the symbol says; elsewhere the symbol stands. */
+    @ParameterizedTest
+    @CsvSource({"| Cm | Ab7 | G7 | Cm |,F#", "| Cm | Ab7 | Db | Cm |,Gb"})
+    void writesAnAugmentedSixthAsOne(String bars, String name) {
+        Arrangement tune = of("key: C minor\n" + bars, Choices.USUAL);
+        assertThat(tune.notes().stream()
+                        .filter(note -> note.chord() == 1 && note.pitch().midi() % 12 == 6)
+                        .map(note -> note.pitch().pitchClass().toString())
+                        .distinct())
+                .containsExactly(name);
+    }
+
     /** Three quarters in the time of two are one triplet. */
     @Test
     void bracketsQuarterTripletsInThrees() {

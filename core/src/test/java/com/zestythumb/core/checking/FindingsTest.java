@@ -314,6 +314,6 @@ class FindingsTest {
                         .filter(finding -> finding.fault().code().equals("leap"))
                         .map(finding -> FindingWords.of(finding, tune).remedy()))
                 .isNotEmpty()
-                .allMatch(remedy -> remedy.endsWith("; at 60 a minute there is time for it"));
+                .allMatch(remedy -> remedy.endsWith("; at ♩ = 60 there is time for it"));
     }
 }

@@ -48,7 +48,7 @@ public final class ChartFileReader implements ScoreReader {
             report.add(
                     Fate.GUESSED,
                     HomeKey.of(chart.sheet())
-                            .map(key -> "heard in " + key.pretty() + ", for the chart tells no key")
+                            .map(key -> "sounds like " + key.pretty() + ", for the chart tells no key")
                             .orElse("no clear key, so it is written without a signature"));
         }
         for (ChartProblem problem : chart.problems()) {

@@ -31,7 +31,7 @@ const where = computed(() => {
   const number = props.tune?.bars[place.value.bar]?.number ?? place.value.bar + 1;
   const [above = '0', below = '1'] = place.value.onset.split('/');
   const beat = Number(above) / Number(below);
-  return `bar ${number}, after ${beat === 0 ? 'the bar line' : `${beat} quarter notes`}`;
+  return `${number ? `bar ${number}` : 'pickup'}, after ${beat === 0 ? 'the bar line' : `${beat} quarter notes`}`;
 });
 
 onMounted(() => {
@@ -155,7 +155,6 @@ function onKey(event: KeyboardEvent) {
     <div class="side">
       <p class="where" aria-live="polite"><b>The next note:</b> {{ where }}</p>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
-      <p v-if="entry.refusal.value" class="soft">{{ entry.refusal.value }}</p>
       <Select
         v-model="entry.chosenKeyboard.value"
         :options="entry.keyboards.value"
@@ -163,7 +162,11 @@ function onKey(event: KeyboardEvent) {
         option-value="id"
         placeholder="Play it on a keyboard"
         aria-label="Play it on a MIDI keyboard"
-      />
+      >
+        <template v-if="entry.refusal.value" #footer>
+          <p class="refusal">{{ entry.refusal.value }}</p>
+        </template>
+      </Select>
       <button class="choice plain-button" :aria-pressed="counts" @click="counts = !counts">
         show the count
       </button>
@@ -215,6 +218,11 @@ function onKey(event: KeyboardEvent) {
 }
 .trouble {
   color: var(--caution);
+}
+.refusal {
+  margin: 0;
+  padding: 8px 14px;
+  max-width: 270px;
 }
 .side .p-select {
   width: 100%;

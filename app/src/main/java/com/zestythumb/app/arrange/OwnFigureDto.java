@@ -34,7 +34,8 @@ public record OwnFigureDto(
             return Figures.named(id);
         }
         if (own == null) {
-            throw new IllegalArgumentException("a pattern of your own needs its strokes; send its name and text with it");
+            throw new IllegalArgumentException(
+                    "a pattern of your own needs its strokes; send its name and text with it");
         }
         return own.toFigure();
     }

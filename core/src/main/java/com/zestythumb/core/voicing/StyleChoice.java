@@ -49,8 +49,8 @@ public record StyleChoice(VoicingStyle style, Map<String, String> settings, Stro
                 .filter(setting -> setting.id().equals(id))
                 .map(Setting::values)
                 .findFirst()
-                .orElseThrow(() ->
-                        new IllegalArgumentException("the voicing \"" + style.id() + "\" has no setting \"" + id + "\""));
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "the voicing \"" + style.id() + "\" has no setting \"" + id + "\""));
         if (values.stream().noneMatch(one -> one.id().equals(value))) {
             throw new IllegalArgumentException("\"" + value + "\" is no value of " + id + "; choose one of "
                     + values.stream().map(Value::id).toList());

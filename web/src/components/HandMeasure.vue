@@ -56,26 +56,17 @@ function set(id: string, semitones: number) {
 }
 const forget = () => (hand.value = { ...hand.value, white: {}, black: {} });
 const start = (span: number) => (hand.value = { ...hand.value, span, white: {}, black: {} });
-const INTERVALS = [
-  '',
-  'half step',
-  'whole step',
-  'minor third',
-  'major third',
-  'fourth',
-  'tritone',
-  'fifth',
-];
+const INTERVALS = ['', 'half step', 'second', 'minor third', 'third', 'fourth', 'tritone', 'fifth'];
 INTERVALS.push(
   'minor sixth',
-  'major sixth',
+  'sixth',
   'minor seventh',
-  'major seventh',
+  'seventh',
   'octave',
   'minor ninth',
-  'major ninth',
+  'ninth',
 );
-INTERVALS.push('minor tenth', 'major tenth', 'eleventh', 'augmented eleventh', 'twelfth');
+INTERVALS.push('minor tenth', 'tenth', 'eleventh', 'augmented eleventh', 'twelfth');
 const said = (semitones: number | undefined) =>
   semitones === undefined ? 'usual' : (INTERVALS[semitones] ?? `${semitones} half steps`);
 

@@ -55,6 +55,9 @@ function noteOf(letter: string): Entered | undefined {
   return /^[A-G]$/.test(letter) ? { letter } : undefined;
 }
 
+/** Once a keyboard is chosen the keys write again, and do not search the list. */
+const writeOn = () => setTimeout(() => root.value?.focus());
+
 function onKey(event: KeyboardEvent) {
   if (event.ctrlKey || event.metaKey || event.altKey) return;
   // A list that is open is searched by letters.
@@ -162,6 +165,7 @@ function onKey(event: KeyboardEvent) {
         option-value="id"
         placeholder="Play it on a keyboard"
         aria-label="Play it on a MIDI keyboard"
+        @hide="writeOn"
       >
         <template v-if="entry.refusal.value" #footer>
           <p class="refusal">{{ entry.refusal.value }}</p>

@@ -12,6 +12,8 @@ import tools.jackson.databind.JsonNode;
 /** The whole studio in one file, and back. */
 class BackupApiTest extends KeepingApi {
 
+    private static final int MANY = 250;
+
     @Test
     void restoresABackupWithoutLossAndOnlyOnce() throws Exception {
         JsonNode tune = created(
@@ -129,6 +131,29 @@ class BackupApiTest extends KeepingApi {
         assertThat(rows()).isEqualTo(before);
         assertThat(restore(backup)).bodyJson().extractingPath("$.added").isEqualTo(0);
         assertThat(rows()).isEqualTo(before);
+    }
+
+    /** More than a lot of tunes, twice: the second time all of them stand there. */
+    @Test
+    void restoresManyTunesInLots() throws Exception {
+        empty();
+        StringBuilder tunes = new StringBuilder();
+        for (int i = 0; i < MANY; i++) {
+            tunes.append(i == 0 ? "" : ",")
+                    .append("{\"chart\":\"title: No. ")
+                    .append(i)
+                    .append("\\n| C |\",\"assignments\":[{\"student\":0,\"place\":0,\"choices\":{\"version\":2}}],")
+                    .append("\"tags\":[],\"level\":0,\"updatedAt\":\"2026-01-02T03:04:05Z\",\"history\":[]}");
+        }
+        String backup = "{\"kind\":\"zesty-thumb-backup\",\"formatVersion\":4,\"students\":[{\"number\":0,"
+                + "\"draft\":{\"name\":\"Wren\",\"level\":1}}],\"tunes\":[" + tunes + "],\"figures\":[]}";
+        assertThat(restore(backup)).bodyJson().extractingPath("$.added").isEqualTo(MANY);
+        assertThat(restore(backup)).bodyJson().extractingPath("$.alreadyHere").isEqualTo(MANY);
+        assertThat(json(api.get().uri("/api/backup").exchange()).get("tunes")).hasSize(MANY);
+        // Nothing of a backup that is damaged at its end stands there.
+        empty();
+        assertThat(restore(backup.substring(0, backup.length() - 40))).hasStatus(400);
+        assertThat(rows()).isEmpty();
     }
 
     private void empty() {

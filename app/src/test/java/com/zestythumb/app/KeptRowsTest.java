@@ -197,6 +197,29 @@ class KeptRowsTest extends KeepingApi {
                 .startsWith("Wren once plays this tune already");
     }
 
+    /** Two devices give a tune to the same student at once: one of them is told. */
+    @Test
+    void givesATuneToAStudentOnceAlsoWhenTwoGiveItAtOnce() throws Exception {
+        JsonNode tune = created("| C |");
+        String path = "/api/tunes/" + tune.get("id").asLong() + "/assignments";
+        for (int round = 0; round < ROUNDS; round++) {
+            long student = student("Given twice", 9);
+            CyclicBarrier start = new CyclicBarrier(2);
+            ExecutorService threads = Executors.newFixedThreadPool(2);
+            List<Future<Integer>> statuses = new ArrayList<>();
+            for (int i = 0; i < 2; i++) {
+                statuses.add(threads.submit(() -> {
+                    start.await();
+                    return send(api.post(), path, played(student, "{}"))
+                            .getResponse()
+                            .getStatus();
+                }));
+            }
+            threads.shutdown();
+            assertThat(List.of(statuses.get(0).get(), statuses.get(1).get())).containsExactlyInAnyOrder(201, 409);
+        }
+    }
+
     /** Of old states stay the last of a day for a year, and those with a name. */
     @Test
     void thinsTheHistory() throws Exception {

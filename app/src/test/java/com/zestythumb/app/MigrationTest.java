@@ -103,6 +103,29 @@ class MigrationTest {
                 .isEqualTo("[]");
     }
 
+    /** What later rules forbid is put in order: nobody plays a tune, a student plays it twice, two are nobody. */
+    @Test
+    void putsInOrderWhatLaterRulesForbid() {
+        flyway("5").migrate();
+        database.update("update of_old.student set removed_at = now() where name = 'Wren'");
+        for (int i = 0; i < 2; i++) {
+            database.update("insert into of_old.student (studio_id, name, hand_span, hand_lowest, hand_highest)"
+                    + " values (1, 'Any hand', 12, 'C2', 'A4')");
+            database.update("insert into of_old.assignment (studio_id, tune_id, student_id, place, choices)"
+                    + " select 1, 3, id, 5, '{}' from of_old.student where name = 'Otto'");
+        }
+        flyway("latest").migrate();
+        assertThat(database.queryForList(
+                        "select t.title || ': ' || s.name from of_old.assignment a join of_old.tune t on t.id = a.tune_id"
+                                + " join of_old.student s on s.id = a.student_id"
+                                + " where a.removed_at is null and s.removed_at is null order by t.id, a.id",
+                        String.class))
+                .containsExactly("One: Otto", "Two: Any hand", "Three: Wren 2", "Three: Otto");
+        assertThat(database.queryForObject(
+                        "select count(*) from of_old.student where name = 'Any hand'", Integer.class))
+                .isEqualTo(1);
+    }
+
     @Test
     void countsOnWhereTheNumbersOfTunesWere() {
         flyway("latest").migrate();

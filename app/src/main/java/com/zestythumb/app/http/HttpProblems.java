@@ -4,6 +4,7 @@ import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.slf4j.MDC;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -58,6 +59,13 @@ class HttpProblems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail changedElsewhere(ObjectOptimisticLockingFailureException e) {
         return changedElsewhere(new ConflictException("this"));
+    }
+
+    /** Two did the same at the same moment, and the database has room for one. */
+    @ExceptionHandler
+    ProblemDetail doneTwice(DataIntegrityViolationException e) {
+        return ProblemDetail.forStatusAndDetail(
+                HttpStatus.CONFLICT, "somebody did the same at this very moment; load the page anew");
     }
 
     @ExceptionHandler

@@ -35,9 +35,11 @@ start() {
   fail "it is not ready after five minutes"
 }
 
-# Ctrl-C, as a shell sends it: to the whole group.
+# Ctrl-C, as a shell sends it: to the whole group, and again by somebody who cannot wait.
 interrupt() {
   kill -INT -- "-$RUN"
+  read -rt 0.3 <> <(:) || true
+  kill -INT -- "-$RUN" 2>/dev/null || true
   wait "$RUN" || true
   RUN=
   if curl -sf -o /dev/null "$ADDRESS"; then fail "the page still answers after Ctrl-C"; fi

@@ -14,6 +14,7 @@ import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
@@ -276,6 +277,28 @@ class ReadersTest {
                         .get(0)
                         .sheet()))
                 .isEqualTo("C | G | Am | F | C");
+    }
+
+    /** A chord inside a word parts it between syllables, each of which has a vowel; else it stands at the word's border. */
+    @Test
+    void partsWordsBetweenSyllablesOnly() {
+        assertThat(words("Am         F\nsomebody calls a name")).containsExactly("somebody", "calls a name");
+        assertThat(words("C          G\nlanterns begin to glow")).containsExactly("lanterns be-", "gin to glow");
+        assertThat(words("C     G\nthe strings ring")).containsExactly("the", "strings ring");
+    }
+
+    private static List<String> words(String song) {
+        String line = read(song)
+                .get(0)
+                .chart()
+                .lines()
+                .filter(one -> one.startsWith("w:"))
+                .findFirst()
+                .orElseThrow();
+        return Stream.of(line.substring(2).split("\\|"))
+                .map(String::strip)
+                .filter(words -> !words.isEmpty())
+                .toList();
     }
 
     /** ChordPro 6: {@code {new_song}} begins another song of the same file. */

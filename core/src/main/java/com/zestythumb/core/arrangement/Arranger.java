@@ -146,7 +146,9 @@ final class Arranger {
         List<Voicing> voicings = hand.voicings();
         List<ArrangedChord> chords = new ArrayList<>();
         for (int i = 0; i < events.size(); i++) {
-            Voicing voicing = voicings.get(i);
+            int chord = i;
+            Voicing voicing =
+                    isAugmentedSixth(i) ? voicings.get(i).named(pitch -> asItLeads(pitch, chord)) : voicings.get(i);
             chords.add(new ArrangedChord(
                     i,
                     events.get(i),
@@ -162,21 +164,24 @@ final class Arranger {
 
     /** An augmented sixth is written as one, for its notes push apart to the dominant's octave: F sharp over A flat. */
     private List<TimedNote> asTheyLead(List<TimedNote> notes) {
-        boolean any = analysis.readings().stream().anyMatch(reading -> reading.role() == Role.AUGMENTED_SIXTH);
-        return !any ? notes : notes.stream().map(this::asItLeads).toList();
+        return notes.stream()
+                .map(note ->
+                        isAugmentedSixth(note.chord()) ? note.withPitch(asItLeads(note.pitch(), note.chord())) : note)
+                .toList();
     }
 
-    private TimedNote asItLeads(TimedNote note) {
-        if (note.chord() < 0 || analysis.readings().get(note.chord()).role() != Role.AUGMENTED_SIXTH) {
-            return note;
-        }
-        PitchClass tonic = analysis.readings().get(note.chord()).key().tonic();
+    private boolean isAugmentedSixth(int chord) {
+        return chord >= 0 && analysis.readings().get(chord).role() == Role.AUGMENTED_SIXTH;
+    }
+
+    private Pitch asItLeads(Pitch pitch, int chord) {
+        PitchClass tonic = analysis.readings().get(chord).key().tonic();
         return AUGMENTED_SIXTH.stream()
                 .map(tonic::plus)
-                .filter(name -> name.soundsLike(note.pitch().pitchClass()))
+                .filter(name -> name.soundsLike(pitch.pitchClass()))
                 .findFirst()
-                .map(name -> note.withPitch(Spelling.as(name, note.pitch().midi())))
-                .orElse(note);
+                .map(name -> Spelling.as(name, pitch.midi()))
+                .orElse(pitch);
     }
 
     /** Keeps what is kept wherever its chord comes, or in all like lines. */

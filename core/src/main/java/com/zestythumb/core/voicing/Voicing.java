@@ -6,6 +6,7 @@ import com.zestythumb.core.pitch.PitchClass;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -46,6 +47,19 @@ public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips, Li
         List<Grip> lower = new ArrayList<>(grips.subList(0, grips.size() - 1));
         lower.add(new Grip(tones.subList(0, left)));
         return new Voicing(chord, soundingBass, lower, List.of(new Grip(tones.subList(left, tones.size()))));
+    }
+
+    /** The same keys by other names. */
+    public Voicing named(UnaryOperator<Pitch> name) {
+        return new Voicing(chord, soundingBass, named(grips, name), named(right, name));
+    }
+
+    private static List<Grip> named(List<Grip> grips, UnaryOperator<Pitch> name) {
+        return grips.stream()
+                .map(grip -> new Grip(grip.tones().stream()
+                        .map(tone -> new Tone(name.apply(tone.pitch()), tone.member()))
+                        .toList()))
+                .toList();
     }
 
     /**

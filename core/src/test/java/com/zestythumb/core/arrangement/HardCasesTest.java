@@ -121,6 +121,8 @@ class HardCasesTest {
                         .map(note -> note.pitch().pitchClass().toString())
                         .distinct())
                 .containsExactly(name);
+        // The hand is told by the same name as the page.
+        assertThat(names(tune, 1)).contains(name);
     }
 
     /** Three quarters in the time of two are one triplet. */

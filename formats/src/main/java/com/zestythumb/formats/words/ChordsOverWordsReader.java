@@ -14,6 +14,7 @@ import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.Texts;
 import com.zestythumb.formats.UnreadableFileException;
+import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -28,6 +29,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
     private static final Pattern SECTION = Pattern.compile(
             "(?:\\[([^\\]]+)]|((?i:verse|chorus|bridge|intro|outro|refrain|pre-chorus|coda|solo)[ \\w]*+):?)");
     private static final Pattern FACT = Pattern.compile("(?i)(title|key|time|meter|tempo|capo)\\s*+[:=]\\s*+(.+)");
+    private static final Pattern VOWEL = Pattern.compile("(?i)[aeiouyæœø]");
     private static final double MOSTLY = 0.6;
 
     @Override
@@ -300,13 +302,34 @@ public final class ChordsOverWordsReader implements ScoreReader {
             return words.substring(begin, Math.max(begin, end)).strip() + (parted ? "-" : "");
         }
 
-        /** A chord that is off a word's beginning or end by one letter is meant to stand there. */
+        /**
+         * A chord that is off a word's beginning or end by one letter is meant to stand there, and so is one that would
+         * part a word where no syllable can end.
+         */
         private static int beginning(String words, int column) {
             int at = Math.min(column, words.length());
             if (isInside(words, at) && !isInside(words, at - 1)) {
                 return at - 1;
             }
-            return isInside(words, at) && !isInside(words, at + 1) ? at + 1 : at;
+            if (!isInside(words, at)) {
+                return at;
+            }
+            int from = at;
+            while (isInside(words, from)) {
+                from--;
+            }
+            int to = at;
+            while (isInside(words, to)) {
+                to++;
+            }
+            boolean syllables = isSyllable(words.substring(from, at)) && isSyllable(words.substring(at, to));
+            return syllables && to > at + 1 ? at : at - from < to - at ? from : to;
+        }
+
+        /** Every syllable has a vowel, whatever sign it bears. */
+        private static boolean isSyllable(String letters) {
+            return VOWEL.matcher(Normalizer.normalize(letters, Normalizer.Form.NFD))
+                    .find();
         }
 
         private static boolean isInside(String words, int at) {

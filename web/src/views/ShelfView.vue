@@ -3,6 +3,7 @@ import Button from 'primevue/button';
 import Select from 'primevue/select';
 import { onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
+import PutBackList from '../components/PutBackList.vue';
 import ShelfCard from '../components/ShelfCard.vue';
 import { useAppearance } from '../composables/useAppearance';
 import { useKeeping } from '../composables/useKeeping';
@@ -109,36 +110,18 @@ onMounted(() => void load());
       </li>
     </ul>
     <footer>
-      <details v-if="off.length">
-        <summary>Taken off the shelf ({{ off.length }})</summary>
-        <ul class="off">
-          <li v-for="tune in off" :key="tune.id">
-            {{ tune.title }}
-            <Button
-              label="Put back"
-              size="small"
-              variant="text"
-              :aria-label="`Put ${tune.title} back`"
-              @click="keeping.putBack(tune)"
-            />
-          </li>
-        </ul>
-      </details>
-      <details v-if="gone.length">
-        <summary>Removed students ({{ gone.length }})</summary>
-        <ul class="off">
-          <li v-for="student in gone" :key="student.id">
-            {{ student.name }}
-            <Button
-              label="Put back"
-              size="small"
-              variant="text"
-              :aria-label="`Put ${student.name} back`"
-              @click="keeping.putBackStudent(student)"
-            />
-          </li>
-        </ul>
-      </details>
+      <PutBackList
+        title="Taken off the shelf"
+        :of="off"
+        :name="({ title }) => title"
+        @put-back="keeping.putBack"
+      />
+      <PutBackList
+        title="Removed students"
+        :of="gone"
+        :name="({ name }) => name"
+        @put-back="keeping.putBackStudent"
+      />
       <span class="backup">
         <Button label="Backup" icon="pi pi-download" variant="text" @click="keeping.backup" />
         <Button
@@ -238,15 +221,6 @@ footer {
   align-items: start;
   margin-top: 26px;
   color: var(--ink-soft);
-}
-summary {
-  min-height: 40px;
-  cursor: pointer;
-}
-.off li {
-  display: flex;
-  align-items: center;
-  gap: 8px;
 }
 .backup {
   margin-left: auto;

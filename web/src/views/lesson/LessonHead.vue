@@ -37,6 +37,7 @@ const { appearance, toggle } = useAppearance();
       <span class="facts">{{ facts }}</span>
     </div>
     <SaveSign
+      v-if="!tune.missing.value"
       :state="tune.state.value"
       :trouble="tune.trouble.value"
       :kept-here="tune.isKeptHere.value"
@@ -44,7 +45,7 @@ const { appearance, toggle } = useAppearance();
       @take-theirs="tune.takeTheirs"
     />
     <StudentMenu v-if="tune.players.value.length" :tune="tune" />
-    <StageRow :to-mind="toMind" @pick="emit('pick')" />
+    <StageRow v-if="!tune.missing.value" :to-mind="toMind" @pick="emit('pick')" />
     <div class="tools">
       <Button
         icon="pi pi-undo"

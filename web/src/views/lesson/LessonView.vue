@@ -122,12 +122,11 @@ useShortcuts(shortcuts);
         {{ trouble }}
       </p>
       <div v-if="tune.missing.value" class="missing" role="alert">
-        <p>{{ tune.missing.value }}.</p>
-        <Button
-          v-if="tune.missing.value.includes('off the shelf')"
-          label="Put it back"
-          @click="tune.putBack"
-        />
+        <template v-if="tune.missing.value.includes('off the shelf')">
+          <p>This tune was taken off the shelf.</p>
+          <Button label="Put it back" @click="tune.putBack" />
+        </template>
+        <p v-else>There is no such tune any more.</p>
         <RouterLink to="/">Back to the shelf</RouterLink>
       </div>
       <HeardKey
@@ -157,6 +156,7 @@ useShortcuts(shortcuts);
         </header>
       </section>
       <ScorePage
+        v-if="!tune.missing.value"
         :tune="arrangement"
         :chosen="at"
         :typed-bar="lesson.typedBar.value"
@@ -181,7 +181,7 @@ useShortcuts(shortcuts);
         @close="writing = false"
       />
     </footer>
-    <footer v-else class="band">
+    <footer v-else-if="!tune.missing.value" class="band">
       <TransportBar
         v-model:tempo="player.tempo.value"
         v-model:click="player.click.value"

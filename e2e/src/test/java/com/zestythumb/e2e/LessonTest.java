@@ -312,6 +312,20 @@ class LessonTest extends InTheBrowser {
         assertThat((List<?>) foreign).isEmpty();
     }
 
+    /** The address of a tune that was taken off the shelf says so, and puts it back. */
+    @Test
+    void theAddressOfATuneOffTheShelfPutsItBack() {
+        openCopyOf("Paper Boats");
+        String address = browser.driver.getCurrentUrl();
+        browser.script("return fetch('/api' + location.pathname.replace(/\\/[a-z]+$/, ''), {method: 'DELETE'})");
+        browser.open(address);
+        browser.seeText(".missing", "This tune was taken off the shelf.");
+        browser.assertAccessible("a tune off the shelf");
+        browser.clickText(".missing button", "Put it back");
+        browser.see("[data-chord='0'].chosen");
+        browser.seeNo(".missing");
+    }
+
     /** On an upright tablet too a new tune opens where one writes. */
     @Test
     void aNewTuneIsWrittenOnASmallScreen() {

@@ -1,5 +1,6 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vitest/config';
+import { engraverApart } from './scripts/engraver-apart.ts';
 import { packed } from './scripts/packed.ts';
 import { pianoSamples } from './scripts/piano-samples.ts';
 
@@ -14,7 +15,7 @@ export default defineConfig({
       ]),
     ),
   },
-  worker: { format: 'es' },
+  worker: { format: 'es', plugins: () => [engraverApart()] },
   build: {
     target: 'es2022',
     chunkSizeWarningLimit: 8000,

@@ -12,7 +12,7 @@ export function packed(): Plugin {
     apply: 'build',
     writeBundle(options) {
       const folder = join(options.dir ?? 'dist', 'assets');
-      for (const name of readdirSync(folder).filter((file) => /\.(js|css|svg)$/.test(file))) {
+      for (const name of readdirSync(folder).filter((file) => /\.(js|css|svg|wasm)$/.test(file))) {
         const file = readFileSync(join(folder, name));
         if (file.length > WORTH_PACKING) writeFileSync(join(folder, `${name}.gz`), gzipSync(file));
       }

@@ -86,6 +86,23 @@ describe('useEngraver', () => {
     expect(trouble.value).toBe('');
   });
 
+  it('leaves an engraver at rest to the next tune, and none that still draws', () => {
+    const [resting, drawing] = [effectScope(), effectScope()];
+    const first = resting.run(() => useEngraver<string>())!;
+    first.engrave('one', page('one'));
+    latest().draw();
+    const kept = latest();
+    resting.stop();
+    const second = drawing.run(() => useEngraver<string>())!;
+    expect(latest()).toBe(kept);
+    second.engrave('two', page('two'));
+    kept.draw();
+    expect(second.drawing.value?.source).toBe('two');
+    second.engrave('three', page('three'));
+    drawing.stop();
+    expect(kept.isTerminated).toBe(true);
+  });
+
   it('leaves a page that failed for a newer one that waits', () => {
     const { drawing, engrave } = engraver();
     engrave('one', page('one'));

@@ -1,5 +1,5 @@
 import { onScopeDispose, ref, shallowRef } from 'vue';
-import { takeEngraver } from '../engraver/start';
+import { giveBackEngraver, takeEngraver } from '../engraver/start';
 import type { EngraveRequest, EngraveResult } from '../engraver/messages';
 
 interface Job<Source> {
@@ -69,6 +69,10 @@ export function useEngraver<Source>() {
     else send(job);
   }
 
-  onScopeDispose(() => worker?.terminate());
+  onScopeDispose(() => {
+    // What it still draws would come to the next tune.
+    if (drawn) worker?.terminate();
+    else if (worker) giveBackEngraver(worker);
+  });
   return { drawing, trouble, engrave };
 }

@@ -73,7 +73,8 @@ final class Browser implements AutoCloseable {
 
     /** Leaves the page, and what pages of this address kept here. */
     void forget(String address) {
-        driver.get("about:blank");
+        // A page of the same address: it keeps the browser's process, and what that has read of the scripts.
+        driver.get(address + "icon.svg");
         driver.executeCdpCommand(
                 "Storage.clearDataForOrigin",
                 Map.of("origin", address.replaceAll("/$", ""), "storageTypes", "local_storage,cookies,indexeddb"));

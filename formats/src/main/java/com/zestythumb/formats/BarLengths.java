@@ -8,6 +8,11 @@ import java.util.Optional;
 /** Brings the bars of a file to the lengths that their meters ask for. */
 final class BarLengths {
 
+    /** So many bars a chart holds. */
+    private static final int MOST = 1000;
+
+    private static final Fraction HALF = Fraction.of(1, 2);
+
     private final List<BroughtBar> drafts;
     private final ImportReport.Builder report;
 
@@ -32,6 +37,7 @@ final class BarLengths {
      * @return the length of the pickup with which the tune begins, if it does
      */
     Optional<Fraction> repair() {
+        partLongBars();
         Optional<Fraction> pickup = Optional.empty();
         for (int i = 0; i < drafts.size(); i++) {
             BroughtBar bar = drafts.get(i);
@@ -64,6 +70,23 @@ final class BarLengths {
             }
         }
         return pickup;
+    }
+
+    /** A bar that is longer than its meter by half a count or more goes on in another. */
+    private void partLongBars() {
+        List<BroughtBar> all = List.copyOf(drafts);
+        drafts.clear();
+        int more = MOST - all.size();
+        for (BroughtBar draft : all) {
+            BroughtBar bar = draft;
+            Fraction full = bar.meter.barLength();
+            drafts.add(bar);
+            for (; more > 0 && bar.length.minus(full).compareTo(HALF) >= 0; more--) {
+                report.add(Fate.REPAIRED, "bars that are longer than their meter, parted", drafts.size());
+                bar = bar.partedAt(full);
+                drafts.add(bar);
+            }
+        }
     }
 
     /** A pickup is told in half counts; a shorter one has a rest before it. */

@@ -51,15 +51,64 @@ public final class BroughtBar {
         if (by.equals(Fraction.ZERO)) {
             return;
         }
-        melody.replaceAll(note -> new MelodyNote(
-                note.pitch(), note.onset().plus(by), note.duration(), note.tied(), note.tuplet(), note.syllable()));
-        sounding.replaceAll(
-                one -> new Sounding(one.midi(), one.name(), one.onset().plus(by), one.duration()));
+        melody.replaceAll(note -> moved(note, by));
+        sounding.replaceAll(one -> moved(one, by));
         TreeMap<Fraction, Symbol> moved = new TreeMap<>(Fraction::compareTo);
         symbols.forEach((at, symbol) -> moved.put(at.plus(by), symbol));
         symbols.clear();
         symbols.putAll(moved);
         length = length.plus(by);
+    }
+
+    /** Parts the bar: what lies behind a place becomes a bar of its own, and what sounds on there is tied over. */
+    BroughtBar partedAt(Fraction place) {
+        BroughtBar rest = new BroughtBar(key, meter);
+        rest.length = length.minus(place);
+        length = place;
+        rest.timesPlayed = timesPlayed;
+        timesPlayed = 1;
+        marks.stream().filter(Mark::isAtEnd).forEach(rest.marks::add);
+        marks.removeAll(rest.marks);
+        Fraction back = place.times(-1);
+        symbols.tailMap(place, true).forEach((at, symbol) -> rest.symbols.put(at.minus(place), symbol));
+        symbols.tailMap(place, true).clear();
+        List<MelodyNote> tune = List.copyOf(melody);
+        melody.clear();
+        for (MelodyNote note : tune) {
+            if (note.end().compareTo(place) <= 0) {
+                melody.add(note);
+            } else if (note.onset().compareTo(place) >= 0) {
+                rest.melody.add(moved(note, back));
+            } else {
+                melody.add(new MelodyNote(
+                        note.pitch(), note.onset(), place.minus(note.onset()), !note.isRest(), null, note.syllable()));
+                rest.melody.add(
+                        new MelodyNote(note.pitch(), Fraction.ZERO, note.end().minus(place), note.tied(), null, ""));
+            }
+        }
+        List<Sounding> all = List.copyOf(sounding);
+        sounding.clear();
+        for (Sounding one : all) {
+            Fraction end = one.onset().plus(one.duration());
+            if (one.onset().compareTo(place) < 0) {
+                sounding.add(new Sounding(
+                        one.midi(), one.name(), one.onset(), end.min(place).minus(one.onset())));
+            }
+            if (end.compareTo(place) > 0) {
+                Fraction on = one.onset().compareTo(place) < 0 ? place : one.onset();
+                rest.sounding.add(new Sounding(one.midi(), one.name(), on.minus(place), end.minus(on)));
+            }
+        }
+        return rest;
+    }
+
+    private static MelodyNote moved(MelodyNote note, Fraction by) {
+        return new MelodyNote(
+                note.pitch(), note.onset().plus(by), note.duration(), note.tied(), note.tuplet(), note.syllable());
+    }
+
+    private static Sounding moved(Sounding one, Fraction by) {
+        return new Sounding(one.midi(), one.name(), one.onset().plus(by), one.duration());
     }
 
     /**

@@ -1,10 +1,14 @@
 package com.zestythumb.formats;
 
+import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.pitch.Spelling;
+import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.formats.ImportReport.Fate;
+import java.util.List;
 import java.util.Optional;
 
 /** Finds the key of a tune whose file tells none, or only its signature. */
@@ -35,13 +39,27 @@ final class BroughtKey {
 
     /** Of the keys with its signature the one in which the tune is heard. */
     LeadSheet inItsMode(LeadSheet sheet) {
+        return inItsMode(sheet, "for the file tells only the signature");
+    }
+
+    /** The relative minor of a major key that programs write unasked, where the tune is heard in it and ends on its chord. */
+    LeadSheet inMinorWhereItEndsThere(LeadSheet sheet) {
+        List<ChordEvent> events = sheet.events();
+        Chord last = events.isEmpty() ? null : events.get(events.size() - 1).chord();
+        Key relative = sheet.key().relative();
+        boolean ends =
+                relative.mode() == Mode.MINOR && last != null && last.root().equals(relative.tonic());
+        return ends ? inItsMode(sheet, "though the file says " + sheet.key().pretty()) : sheet;
+    }
+
+    private LeadSheet inItsMode(LeadSheet sheet, String why) {
         LeadSheet untold = sheet.mapBars(bar -> bar.withKey(sheet.key()));
         LeadSheet heard = new LeadSheet(sheet.heading().heardIn(sheet.key()), untold.bars());
         Key key = HomeKey.of(heard).orElse(sheet.key());
         if (key.equals(sheet.key()) || key.signature() != sheet.key().signature()) {
             return sheet;
         }
-        report.add(Fate.GUESSED, "sounds like " + key.pretty() + ", for the file tells only the signature");
+        report.add(Fate.GUESSED, "sounds like " + key.pretty() + ", " + why);
         Key written = sheet.key();
         LeadSheet mended = sheet.mapBars(bar -> bar.key().equals(written) ? bar.withKey(key) : bar);
         return new LeadSheet(sheet.heading().withKey(key), mended.bars());

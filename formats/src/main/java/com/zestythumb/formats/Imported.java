@@ -1,6 +1,7 @@
 package com.zestythumb.formats;
 
 import com.zestythumb.core.sheet.ChartWriter;
+import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.LeadSheet;
 
 /**
@@ -12,6 +13,14 @@ public record Imported(LeadSheet sheet, ImportReport report, String text) {
 
     public Imported(LeadSheet sheet, ImportReport report) {
         this(sheet, report, null);
+    }
+
+    /** The same under the file's name, where the file gives the tune none. */
+    public Imported called(String name) {
+        boolean nameless = text == null && sheet.title().equals(Heading.NAMELESS);
+        return nameless && !name.isEmpty()
+                ? new Imported(new LeadSheet(sheet.heading().withTitle(name), sheet.bars()), report)
+                : this;
     }
 
     /** The tune in chart notation, guessed chords marked. */

@@ -33,6 +33,7 @@ public final class SheetBuilder {
     private Heading heading;
     private boolean keyTold = true;
     private boolean modeTold = true;
+    private boolean majorMeant = true;
     private boolean tuneSpelled = true;
 
     public SheetBuilder(Heading heading, ImportReport.Builder report) {
@@ -82,6 +83,11 @@ public final class SheetBuilder {
         modeTold = false;
     }
 
+    /** Says that the key is of a format whose programs write major unasked. */
+    public void majorMayBeUnasked() {
+        majorMeant = false;
+    }
+
     /** Says that the file knows keys of the keyboard alone, so that the key of music spells the tune. */
     public void tuneIsUnspelled() {
         tuneSpelled = false;
@@ -115,6 +121,8 @@ public final class SheetBuilder {
         boolean bare = Harmoniser.isBare(sheet);
         if (keyTold && !modeTold) {
             sheet = keys.inItsMode(sheet);
+        } else if (keyTold && !majorMeant) {
+            sheet = keys.inMinorWhereItEndsThere(sheet);
         }
         if (bare) {
             report.add(Fate.GUESSED, "chords proposed for the tune, for it has none");

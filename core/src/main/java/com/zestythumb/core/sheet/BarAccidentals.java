@@ -14,6 +14,7 @@ final class BarAccidentals {
     static final String SIGNS = "^_=";
 
     private final Key key;
+    private Map<Letter, Integer> signs = Map.of();
     private final boolean allOctaves;
     private final Map<Integer, Integer> written = new HashMap<>();
     private Pitch tiedFrom;
@@ -26,6 +27,11 @@ final class BarAccidentals {
     BarAccidentals(Key key, boolean allOctaves) {
         this.key = key;
         this.allOctaves = allOctaves;
+    }
+
+    /** Takes the signs that a signature has beyond those of its key. */
+    void signed(Map<Letter, Integer> more) {
+        signs = more;
     }
 
     /** Takes the notes of the bar before: what is tied over the bar line keeps its accidental. */
@@ -57,6 +63,7 @@ final class BarAccidentals {
         }
         boolean tied =
                 first && tiedFrom != null && tiedFrom.pitchClass().letter() == letter && tiedFrom.octave() == octave;
-        return tied ? tiedFrom.pitchClass().alteration() : written.getOrDefault(place, key.signatureOf(letter));
+        int signed = signs.getOrDefault(letter, key.signatureOf(letter));
+        return tied ? tiedFrom.pitchClass().alteration() : written.getOrDefault(place, signed);
     }
 }

@@ -38,8 +38,11 @@ public record Heading(
         boolean keyTold,
         boolean meterTold) {
 
+    /** The title of a tune that has none. */
+    public static final String NAMELESS = "Untitled";
+
     public static final Heading USUAL = new Heading(
-            "Untitled",
+            NAMELESS,
             "",
             Key.parse("C major"),
             Meter.FOUR_FOUR,

@@ -6,6 +6,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Reads the notes of one bar in ABC notation (standard 2.1, section 4): pitches, lengths, rests, ties, broken rhythm,
@@ -62,6 +63,12 @@ public final class NoteReader {
     /** With the notes of the bar before: what is tied over the bar line keeps its accidental. */
     public NoteReader after(List<MelodyNote> before) {
         accidentals.after(before);
+        return this;
+    }
+
+    /** With the signs that the signature has beyond those of its key. */
+    public NoteReader signed(Map<Letter, Integer> more) {
+        accidentals.signed(more);
         return this;
     }
 

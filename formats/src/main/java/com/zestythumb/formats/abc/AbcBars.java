@@ -2,6 +2,7 @@ package com.zestythumb.formats.abc;
 
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Letter;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.core.sheet.MelodyNote;
@@ -37,6 +38,7 @@ final class AbcBars {
     private final ImportReport.Builder report;
 
     private Key key = Key.parse("C");
+    private Map<Letter, Integer> signs = Map.of();
     private Meter meter = Meter.FOUR_FOUR;
     private Fraction unit = Fraction.of(1, 2);
     private final StringBuilder text = new StringBuilder();
@@ -51,8 +53,10 @@ final class AbcBars {
         this.report = report;
     }
 
-    void setKey(Key other) {
+    /** Takes a key, and what its signature has beyond it. */
+    void setKey(Key other, Map<Letter, Integer> more) {
         key = other;
+        signs = more;
     }
 
     Key key() {
@@ -158,8 +162,10 @@ final class AbcBars {
     private void bar(String music, int timesPlayed) {
         List<BroughtBar> read = sheet.bars();
         List<MelodyNote> before = read.isEmpty() ? List.of() : read.get(read.size() - 1).melody;
-        NoteReader reader =
-                new NoteReader(music, key, meter, unit, true).after(before).read();
+        NoteReader reader = new NoteReader(music, key, meter, unit, true)
+                .after(before)
+                .signed(signs)
+                .read();
         BroughtBar bar = new BroughtBar(key, meter);
         int number = sheet.bars().size() + 1;
         bar.section = section;

@@ -1,6 +1,7 @@
 package com.zestythumb.formats.abc;
 
 import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Letter;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.Meter;
@@ -11,8 +12,11 @@ import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.SheetBuilder;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -22,6 +26,8 @@ final class AbcTune {
 
     private static final Pattern FIELD = Pattern.compile("([A-Za-z+]):\\s*+(.*)");
     private static final Pattern KEY = Pattern.compile("([A-G][#b]?)\\s*([A-Za-z]*).*");
+    private static final Pattern SIGN = Pattern.compile("(?<!\\S)(\\^\\^?|__?|=)([A-Ga-g])[,']*+(?!\\S)");
+    private static final Pattern EXPLICIT = Pattern.compile("(?<!\\S)exp(?!\\S)");
     private static final Pattern TEMPO =
             Pattern.compile("(?:\"[^\"]*\"\\s*)?(?:(\\d{1,2})/(\\d{1,2})[^=]*=)?\\s*(\\d{1,4}).*");
 
@@ -172,7 +178,7 @@ final class AbcTune {
         } catch (IllegalArgumentException e) {
             report.add(Fate.REPAIRED, "the key " + value + ", which is not known here, read as " + key.pretty());
         }
-        bars.setKey(key);
+        bars.setKey(key, signs(value));
         if (!inBody) {
             inBody = true;
             sheet.setHeading(sheet.heading().withKey(key));
@@ -182,6 +188,23 @@ final class AbcTune {
                 bars.setUnit(small ? Fraction.of(1, 4) : Fraction.of(1, 2));
             }
         }
+    }
+
+    /** Standard 2.1, section 3.1.14: signs added to those of a key; behind "exp" there are no others. */
+    private static Map<Letter, Integer> signs(String value) {
+        Map<Letter, Integer> signs = new EnumMap<>(Letter.class);
+        if (EXPLICIT.matcher(value).find()) {
+            Arrays.stream(Letter.values()).forEach(letter -> signs.put(letter, 0));
+        }
+        Matcher m = SIGN.matcher(value);
+        while (m.find()) {
+            int alteration = m.group(1)
+                    .chars()
+                    .map(sign -> sign == '^' ? 1 : sign == '_' ? -1 : 0)
+                    .sum();
+            signs.put(Letter.valueOf(m.group(2).toUpperCase(Locale.ROOT)), alteration);
+        }
+        return signs;
     }
 
     private void words(String line) {
@@ -207,7 +230,7 @@ final class AbcTune {
             return Optional.empty();
         }
         if (sheet.heading().title().isEmpty()) {
-            sheet.setHeading(sheet.heading().withTitle("Untitled"));
+            sheet.setHeading(sheet.heading().withTitle(Heading.NAMELESS));
         }
         tempo();
         boolean sings =

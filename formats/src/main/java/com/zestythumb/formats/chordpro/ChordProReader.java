@@ -109,7 +109,8 @@ public final class ChordProReader implements ScoreReader {
 
         private void directive(String name, String value) {
             switch (name) {
-                case "title", "t" -> sheet.setHeading(sheet.heading().withTitle(value.isEmpty() ? "Untitled" : value));
+                case "title", "t" ->
+                    sheet.setHeading(sheet.heading().withTitle(value.isEmpty() ? Heading.NAMELESS : value));
                 case "composer", "artist" -> sheet.setHeading(sheet.heading().withComposer(value));
                 case "key" -> {
                     sheet.setHeading(sheet.heading()

@@ -53,6 +53,11 @@ public final class Importer {
             throw new UnreadableFileException(
                     "a file of " + reader.format() + " may have " + (reader.maxBytes() >> 20) + " MB; cut it in parts");
         }
-        return reader.read(file);
+        List<Imported> tunes = reader.read(file);
+        return tunes.size() == 1 ? List.of(tunes.get(0).called(withoutEnding(name))) : tunes;
+    }
+
+    private static String withoutEnding(String name) {
+        return name.replaceFirst("^.*[/\\\\]", "").replaceFirst("\\.[^.]*$", "").strip();
     }
 }

@@ -38,6 +38,10 @@ public final class MidiFileReader implements ScoreReader {
     /** Bars through which a held note counts for the chords: what sounds longer is a note that nobody ended. */
     private static final int LONGEST_NOTE = 16;
     /** Share of notes outside the key beyond which it is not that key. */
+    /** What programs call their first track unasked. */
+    private static final Pattern NO_TITLE =
+            Pattern.compile("(?i)(?:control|note|tempo|conductor|master)?\\s*track\\s*\\d*:?|untitled");
+
     private static final double MOSTLY_FOREIGN = 0.2;
 
     @Override
@@ -70,6 +74,7 @@ public final class MidiFileReader implements ScoreReader {
         if (!told || contradicts(sheet)) {
             sheet.keyIsUnknown();
         }
+        sheet.majorMayBeUnasked();
         sheet.tuneIsUnspelled();
         new TuneFinder(events, notes).tune(sheet);
         report.add(Fate.GUESSED, "the rhythm, rounded to sixteenths or triplets");
@@ -107,11 +112,11 @@ public final class MidiFileReader implements ScoreReader {
         for (Fact fact : events.facts) {
             if (fact.type() == MidiEvents.NAME
                     && fact.track() == 0
-                    && heading.title().equals("Untitled")) {
+                    && heading.title().equals(Heading.NAMELESS)) {
                 String name = new String(fact.data(), StandardCharsets.UTF_8)
                         .replaceAll("\\p{Cntrl}", " ")
                         .strip();
-                heading = name.isEmpty() ? heading : heading.withTitle(name);
+                heading = name.isEmpty() || NO_TITLE.matcher(name).matches() ? heading : heading.withTitle(name);
             } else if (fact.type() == MidiEvents.TEMPO && fact.tick() <= firstNote && fact.data().length == 3) {
                 int micros = (fact.data()[0] & 0xFF) << 16 | (fact.data()[1] & 0xFF) << 8 | fact.data()[2] & 0xFF;
                 quarters = micros > 0 ? 60_000_000.0 / micros : quarters;

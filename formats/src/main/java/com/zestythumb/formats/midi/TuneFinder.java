@@ -42,7 +42,7 @@ final class TuneFinder {
         sheet.bars().forEach(TuneFinder::groupTriplets);
     }
 
-    /** The track whose name says so; else all but what lies below the tune's usual place. */
+    /** The track whose name says so; else a single line whole, and of several all but what lies below a tune's usual place. */
     private List<Struck> candidates() {
         int named = events.facts.stream()
                 .filter(fact -> fact.type() == MidiEvents.NAME)
@@ -52,9 +52,23 @@ final class TuneFinder {
                 .orElse(-1);
         List<Struck> ofTrack =
                 notes.stream().filter(note -> note.track() == named).toList();
-        return ofTrack.isEmpty()
-                ? notes.stream().filter(note -> note.midi() >= LOWEST_OF_A_TUNE).toList()
-                : ofTrack;
+        if (!ofTrack.isEmpty()) {
+            return ofTrack;
+        }
+        return isOneLine()
+                ? notes
+                : notes.stream().filter(note -> note.midi() >= LOWEST_OF_A_TUNE).toList();
+    }
+
+    /** Whether no two notes sound at once, the joins of what is played legato aside. */
+    private boolean isOneLine() {
+        long slack = events.ticksPerQuarter / 8;
+        for (int i = 1; i < notes.size(); i++) {
+            if (notes.get(i).on() < notes.get(i - 1).off() - slack) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** At each moment the highest note, unless a higher one is still held. */

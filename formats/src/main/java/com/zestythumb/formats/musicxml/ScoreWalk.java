@@ -41,7 +41,7 @@ final class ScoreWalk {
         }
         Heading heading = sheet.heading();
         BroughtBar first = sheet.bars().get(0);
-        sheet.setHeading(heading.withTitle(title.isEmpty() ? "Untitled" : title)
+        sheet.setHeading(heading.withTitle(title.isEmpty() ? Heading.NAMELESS : title)
                 .withComposer(composer)
                 .withKey(first.key)
                 .withMeter(first.meter));
@@ -135,5 +135,6 @@ final class ScoreWalk {
         } else if (first.isModeMissing()) {
             sheet.modeIsUnknown();
         }
+        sheet.majorMayBeUnasked();
     }
 }

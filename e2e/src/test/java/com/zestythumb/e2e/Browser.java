@@ -13,6 +13,7 @@ import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
+import org.openqa.selenium.JavascriptException;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.NoSuchElementException;
@@ -55,6 +56,8 @@ final class Browser implements AutoCloseable {
                 "--disable-sync",
                 "--autoplay-policy=no-user-gesture-required",
                 "--hide-scrollbars",
+                // Nothing is drawn long enough to earn what the second compiler costs.
+                "--js-flags=--liftoff-only",
                 "--window-size=1280,800");
         options.setExperimentalOption(
                 "prefs",
@@ -110,19 +113,29 @@ final class Browser implements AutoCloseable {
     }
 
     WebElement see(String css) {
-        return await(css, () -> {
-            WebElement element = driver.findElement(By.cssSelector(css));
-            return element.isDisplayed() ? element : null;
-        });
+        return await(css, () -> shown(css, ""));
     }
 
     WebElement seeText(String css, String text) {
-        return await(
-                css + " with \"" + text + "\"",
-                () -> all(css).stream()
-                        .filter(element -> element.getText().contains(text))
-                        .findFirst()
-                        .orElse(null));
+        return await(css + " with \"" + text + "\"", () -> shown(css, text));
+    }
+
+    /** The first that is shown and holds the text, looked for by the page itself for a while: asking it from here, element by element, costs most of a test's time. */
+    private WebElement shown(String css, String text) {
+        return (WebElement) driver.executeAsyncScript("""
+                const [css, text, done] = arguments;
+                const until = performance.now() + 2000;
+                const isShown = (element) => {
+                  const {width, height} = element.getBoundingClientRect();
+                  return width + height > 0 && element.checkVisibility({opacityProperty: true, visibilityProperty: true});
+                };
+                (function look() {
+                  const found = [...document.querySelectorAll(css)].find((element) =>
+                    isShown(element) && (element.innerText ?? element.textContent).includes(text));
+                  if (found || performance.now() > until) done(found ?? null);
+                  else setTimeout(look, 30);
+                })();
+                """, css, text);
     }
 
     void seeNo(String css) {
@@ -139,6 +152,8 @@ final class Browser implements AutoCloseable {
                 .pollingEvery(Duration.ofMillis(50))
                 .ignoring(NoSuchElementException.class)
                 .ignoring(StaleElementReferenceException.class)
+                // The page was left while it was looked at.
+                .ignoring(JavascriptException.class)
                 .withMessage("waiting for " + what)
                 .until(d -> condition.get());
     }

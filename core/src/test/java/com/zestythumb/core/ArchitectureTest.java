@@ -15,6 +15,7 @@ import java.util.List;
 class ArchitectureTest {
 
     private static final List<String> FROM_THE_GROUND_UP = List.of(
+            "stopping",
             "pitch",
             "chord",
             "sheet",

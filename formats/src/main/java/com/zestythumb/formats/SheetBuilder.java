@@ -10,6 +10,7 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.TextSpan;
+import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.formats.ImportReport.Fate;
 import java.util.ArrayList;
 import java.util.List;
@@ -102,6 +103,7 @@ public final class SheetBuilder {
         int number = 0;
         int inLine = BARS_IN_A_LINE;
         for (int i = 0; i < drafts.size(); i++) {
+            StoppedException.ifInterrupted();
             BroughtBar draft = drafts.get(i);
             boolean breaks = draft.beginsLine || draft.section != null || inLine == BARS_IN_A_LINE;
             line += breaks ? 1 : 0;

@@ -11,6 +11,7 @@ import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.abc.AbcWriter;
 import com.zestythumb.formats.chordpro.ChordProWriter;
@@ -277,6 +278,19 @@ class HostileFilesTest {
                 new ChordProWriter().write(TUNE).getBytes(StandardCharsets.UTF_8),
                 "Song\nC  G7\nla la\n| Am | F  G |\n".getBytes(StandardCharsets.UTF_8),
                 ChartWriter.write(TUNE).getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Whose deadline is over stops reading, whatever the kind. */
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 2, 3, 4, 5})
+    void stopsWhereItIsInterrupted(int kind) {
+        byte[] file = seeds().get(kind);
+        Thread.currentThread().interrupt();
+        try {
+            assertThatThrownBy(() -> Importer.read("", file)).isInstanceOf(StoppedException.class);
+        } finally {
+            Thread.interrupted();
+        }
     }
 
     /** Each reader, given its own kind of file with bytes changed, doubled, dropped, pieces again and again: a tune whose bars add up, or a clear word. */

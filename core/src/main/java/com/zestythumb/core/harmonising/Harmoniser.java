@@ -14,6 +14,7 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Guess;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.TextSpan;
+import com.zestythumb.core.stopping.StoppedException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -58,6 +59,7 @@ public final class Harmoniser {
         List<Choice> vocabulary = Vocabulary.of(key, level);
         this.own = new double[slots.size()][];
         for (int i = 0; i < slots.size(); i++) {
+            StoppedException.ifInterrupted();
             Slot slot = slots.get(i);
             choices.add(HarmonySlots.choices(slot, vocabulary));
             own[i] = choices.get(i).stream()
@@ -109,6 +111,7 @@ public final class Harmoniser {
         forward = new double[n][];
         backward = new double[n][];
         for (int i = 0; i < n; i++) {
+            StoppedException.ifInterrupted();
             forward[i] = own[i].clone();
             for (int c = 0; c < forward[i].length; c++) {
                 forward[i][c] += i == 0 ? progress.first(choices.get(0).get(c)) : least(forward[i - 1], i, c);

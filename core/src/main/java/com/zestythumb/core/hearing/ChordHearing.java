@@ -7,6 +7,7 @@ import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.pitch.Spelling;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.stopping.StoppedException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -55,6 +56,7 @@ public final class ChordHearing {
         this.grid = new HarmonyGrid(bars, weights);
         List<Segment> segments = new ArrayList<>();
         for (int bar = 0; bar < bars.size(); bar++) {
+            StoppedException.ifInterrupted();
             segments.addAll(segments(bar, weights.get(bar).factors));
         }
         grid.takePace(new HarmonySearch(grid, segments, firstKeys(), 1).begins);

@@ -1,6 +1,7 @@
 package com.zestythumb.core.hearing;
 
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.stopping.StoppedException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -126,6 +127,7 @@ final class HarmonySearch {
 
     private void goForward() {
         for (int place = 0; place < grid.size(); place++) {
+            StoppedException.ifInterrupted();
             Meeting meeting = place == 0 ? null : new Meeting(place);
             if (meeting != null) {
                 meeting.gather(ending.get(place), forward, true);
@@ -147,6 +149,7 @@ final class HarmonySearch {
 
     private void goBackward() {
         for (int place = grid.size(); place > 0; place--) {
+            StoppedException.ifInterrupted();
             Meeting meeting = place == grid.size() ? null : new Meeting(place);
             if (meeting != null) {
                 meeting.gather(beginning.get(place), backward, false);

@@ -1,5 +1,6 @@
 package com.zestythumb.core.sheet;
 
+import com.zestythumb.core.stopping.StoppedException;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -48,6 +49,7 @@ final class ChartReader {
 
     private void eachLine(Consumer<String> use) {
         for (lineNumber = 1; lineNumber <= lines.length; lineNumber++) {
+            StoppedException.ifInterrupted();
             String line = lines[lineNumber - 1].stripTrailing();
             if (!line.isBlank()) {
                 use.accept(line);

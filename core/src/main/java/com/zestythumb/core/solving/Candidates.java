@@ -1,6 +1,7 @@
 package com.zestythumb.core.solving;
 
 import com.zestythumb.core.solving.VoicingTask.Laid;
+import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -17,6 +18,7 @@ public final class Candidates {
         Map<Laid, List<Voicing>> known = new HashMap<>();
         List<List<Voicing>> layers = new ArrayList<>();
         for (int i = 0; i < task.chords().size(); i++) {
+            StoppedException.ifInterrupted();
             List<Voicing> layer =
                     known.computeIfAbsent(new Laid(task.chords().get(i), task.style(i)), laid -> allowed(laid, task));
             Wanted wanted = task.wanted().get(i);

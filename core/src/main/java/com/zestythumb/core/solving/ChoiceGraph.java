@@ -1,5 +1,6 @@
 package com.zestythumb.core.solving;
 
+import com.zestythumb.core.stopping.StoppedException;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -167,6 +168,7 @@ final class ChoiceGraph implements Cheapest {
                 new PriorityQueue<>(Comparator.<int[]>comparingInt(n -> n[0]).thenComparingInt(n -> n[1]));
         graph.charges.keySet().forEach(node -> next.add(new int[] {graph.degree(node), node}));
         while (!next.isEmpty()) {
+            StoppedException.ifInterrupted();
             int[] candidate = next.poll();
             int node = candidate[1];
             boolean stale = !graph.charges.containsKey(node) || graph.degree(node) != candidate[0];

@@ -1,5 +1,6 @@
 package com.zestythumb.core.solving;
 
+import com.zestythumb.core.stopping.StoppedException;
 import java.util.Arrays;
 import java.util.IdentityHashMap;
 import java.util.Map;
@@ -58,6 +59,7 @@ public final class LayeredPath implements Cheapest {
         int[][] forward = new int[layers][];
         int[][] backward = new int[layers][];
         for (int layer = 0; layer < layers; layer++) {
+            StoppedException.ifInterrupted();
             forward[layer] = costs.of(layer).clone();
             if (forward[layer].length == 0) {
                 throw new IllegalArgumentException("layer " + layer + " has no candidate");
@@ -70,6 +72,7 @@ public final class LayeredPath implements Cheapest {
         // The same two layers come again and again, and are turned round once.
         Map<int[][], int[][]> turned = new IdentityHashMap<>();
         for (int layer = layers - 1; layer >= 0; layer--) {
+            StoppedException.ifInterrupted();
             backward[layer] = new int[forward[layer].length];
             if (layer + 1 < layers) {
                 Steps steps = costs.steps(layer);

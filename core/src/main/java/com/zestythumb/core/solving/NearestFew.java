@@ -1,6 +1,7 @@
 package com.zestythumb.core.solving;
 
 import com.zestythumb.core.solving.ChoiceGraph.Edge;
+import com.zestythumb.core.stopping.StoppedException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -48,6 +49,7 @@ final class NearestFew implements Cheapest {
         int known = cost(charges, edges, improved(charges, edges, row));
         int least = row.total();
         for (int margin : MARGINS) {
+            StoppedException.ifInterrupted();
             int most = (int) Math.min(Matrices.FAR, known + (long) margin * unit);
             int room = most - least;
             Few few = Few.nearerThan(room + 1, charges, row, row);
@@ -86,6 +88,7 @@ final class NearestFew implements Cheapest {
         int[] choice = IntStream.range(0, charges.length).map(row::choice).toArray();
         boolean changed = true;
         for (int round = 0; changed && round < MOST_ROUNDS; round++) {
+            StoppedException.ifInterrupted();
             changed = false;
             for (int chord = 0; chord < choice.length; chord++) {
                 int best = Matrices.placeOfLeast(costs(chord, charges[chord], beside.get(chord), choice));

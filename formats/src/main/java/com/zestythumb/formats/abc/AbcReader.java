@@ -1,5 +1,6 @@
 package com.zestythumb.formats.abc;
 
+import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.Texts;
@@ -40,6 +41,7 @@ public final class AbcReader implements ScoreReader {
         List<String> lines = new ArrayList<>();
         List<String> heading = new ArrayList<>();
         for (String line : Texts.decode(file).split("\\R")) {
+            StoppedException.ifInterrupted();
             if (line.startsWith("X:")) {
                 addTune(lines, tunes);
                 if (tunes.isEmpty() && lines.stream().noneMatch(one -> one.startsWith("X:"))) {

@@ -6,6 +6,7 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
@@ -63,6 +64,7 @@ public final class ChordProReader implements ScoreReader {
         List<Imported> songs = new ArrayList<>();
         Song song = new Song();
         for (String line : Texts.decode(file).lines().toList()) {
+            StoppedException.ifInterrupted();
             if (NEW_SONG.matcher(line).matches()) {
                 song.addTo(songs);
                 song = new Song();

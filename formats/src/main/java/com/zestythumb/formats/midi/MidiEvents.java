@@ -1,5 +1,6 @@
 package com.zestythumb.formats.midi;
 
+import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.UnreadableFileException;
@@ -117,6 +118,7 @@ final class MidiEvents {
         int status = 0;
         try {
             while (at < end && events++ < MOST_EVENTS) {
+                StoppedException.ifInterrupted();
                 tick += variable(end);
                 int first = next(end);
                 if (first >= 0x80) {

@@ -55,9 +55,10 @@ final class TuneFinder {
         if (!ofTrack.isEmpty()) {
             return ofTrack;
         }
-        return isOneLine()
-                ? notes
-                : notes.stream().filter(note -> note.midi() >= LOWEST_OF_A_TUNE).toList();
+        List<Struck> upper =
+                notes.stream().filter(note -> note.midi() >= LOWEST_OF_A_TUNE).toList();
+        // A single line that keeps below is a bass.
+        return isOneLine() && 4 * upper.size() >= notes.size() ? notes : upper;
     }
 
     /** Whether no two notes sound at once, the joins of what is played legato aside. */

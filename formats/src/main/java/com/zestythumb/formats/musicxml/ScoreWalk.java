@@ -1,6 +1,7 @@
 package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
@@ -79,6 +80,7 @@ final class ScoreWalk {
         PartReader part = part(in.getAttributeValue(null, "id"));
         int index = 0;
         while (in.next() != XMLStreamConstants.END_ELEMENT) {
+            StoppedException.ifInterrupted();
             if (in.isStartElement()) {
                 measure(part, index++);
             }
@@ -89,6 +91,7 @@ final class ScoreWalk {
         int index =
                 parts.values().stream().mapToInt(PartReader::measuresRead).max().orElse(0);
         while (in.next() != XMLStreamConstants.END_ELEMENT) {
+            StoppedException.ifInterrupted();
             if (in.isStartElement()) {
                 measure(part(in.getAttributeValue(null, "id")), index);
             }

@@ -6,6 +6,7 @@ import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
@@ -115,6 +116,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
 
         Imported read() {
             for (int i = 0; i < lines.size(); i++) {
+                StoppedException.ifInterrupted();
                 String line = lines.get(i);
                 if (!line.isBlank() && sheet.isFull()) {
                     break;

@@ -1,0 +1,2 @@
+/** Long work that nobody waits for any more. */
+package com.zestythumb.core.stopping;

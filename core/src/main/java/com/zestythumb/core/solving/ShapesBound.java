@@ -31,7 +31,7 @@ final class ShapesBound {
     private static final double TINY = 1e-9;
 
     private final int[][] charges;
-    private final double[][][] onward;
+    private final int[][][] onward;
     private final int weight;
     private final List<Family> families;
     private int known;
@@ -133,12 +133,7 @@ final class ShapesBound {
 
     private ShapesBound(int[][] charges, int[][][] onward, List<int[][]> families, int weight, int known) {
         this.charges = charges;
-        this.onward = Arrays.stream(onward)
-                .limit(Math.max(0, charges.length - 1))
-                .map(step -> Arrays.stream(step)
-                        .map(row -> Arrays.stream(row).asDoubleStream().toArray())
-                        .toArray(double[][]::new))
-                .toArray(double[][][]::new);
+        this.onward = onward;
         this.weight = weight;
         this.known = known;
         this.families = families.stream().map(ids -> new Family(ids, weight)).toList();
@@ -245,26 +240,43 @@ final class ShapesBound {
      * @param isAnswer whether the path is all there is to pay
      */
     private double value(int[] path, boolean isAnswer) {
-        double[][] into = new double[charges.length][];
-        double[][] through = new double[charges.length][];
+        int[][] from = new int[charges.length][];
+        double[] soFar = {};
         for (int i = 0; i < charges.length; i++) {
-            into[i] = new double[charges[i].length];
+            double[] next = new double[charges[i].length];
+            from[i] = new int[next.length];
             if (i > 0) {
-                Arrays.fill(into[i], Double.MAX_VALUE);
-                for (int b = 0; b < through[i - 1].length; b++) {
-                    lower(into[i], onward[i - 1][b], through[i - 1][b]);
+                Arrays.fill(next, Double.MAX_VALUE);
+                for (int b = 0; b < soFar.length; b++) {
+                    int[] row = onward[i - 1][b];
+                    for (int c = 0; c < next.length; c++) {
+                        double there = soFar[b] + row[c];
+                        if (there < next[c]) {
+                            next[c] = there;
+                            from[i][c] = b;
+                        }
+                    }
                 }
             }
-            double[] here = into[i].clone();
-            for (int c = 0; c < here.length; c++) {
-                here[c] += charges[i][c];
+            for (int c = 0; c < next.length; c++) {
+                next[c] += charges[i][c];
             }
             for (Family family : families) {
-                add(here, family.shares[i]);
+                for (int c = 0; c < next.length; c++) {
+                    next[c] += family.shares[i][c];
+                }
             }
-            through[i] = here;
+            soFar = next;
         }
-        double value = follow(into, through, path);
+        int last = 0;
+        for (int c = 1; c < soFar.length; c++) {
+            last = soFar[c] < soFar[last] ? c : last;
+        }
+        double value = soFar.length == 0 ? 0 : soFar[last];
+        for (int i = charges.length - 1; i >= 0; i--) {
+            path[i] = last;
+            last = from[i][last];
+        }
         if (isAnswer) {
             meet(path, cost(path));
         }
@@ -274,43 +286,10 @@ final class ShapesBound {
         return value;
     }
 
-    /** The least of what is there and of a row with the same added to each; without a branch, as processors like it. */
-    private static void lower(double[] least, double[] row, double more) {
-        for (int c = 0; c < least.length; c++) {
-            least[c] = Math.min(least[c], row[c] + more);
-        }
-    }
-
-    private static void add(double[] to, double[] more) {
-        for (int c = 0; c < to.length; c++) {
-            to[c] += more[c];
-        }
-    }
-
-    /** Goes back along the cheapest path: at each place the first candidate from which its cost came. */
-    private double follow(double[][] into, double[][] through, int[] path) {
-        int last = through.length - 1;
-        if (last < 0) {
-            return 0;
-        }
-        for (int c = 1; c < through[last].length; c++) {
-            path[last] = through[last][c] < through[last][path[last]] ? c : path[last];
-        }
-        for (int i = last; i > 0; i--) {
-            int c = path[i];
-            int b = 0;
-            while (onward[i - 1][b][c] + through[i - 1][b] != into[i][c]) {
-                b++;
-            }
-            path[i - 1] = b;
-        }
-        return through[last][path[last]];
-    }
-
     private int cost(int[] path) {
         int cost = 0;
         for (int i = 0; i < path.length; i++) {
-            cost += charges[i][path[i]] + (i == 0 ? 0 : (int) onward[i - 1][path[i - 1]][path[i]]);
+            cost += charges[i][path[i]] + (i == 0 ? 0 : onward[i - 1][path[i - 1]][path[i]]);
         }
         return cost;
     }

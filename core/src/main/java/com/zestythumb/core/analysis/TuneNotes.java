@@ -126,7 +126,7 @@ final class TuneNotes {
                             note,
                             chord,
                             next,
-                            isStrong(bar, note.onset()),
+                            bar.isStrong(note.onset()),
                             tied,
                             note.duration().compareTo(bar.meter().beatLength()) <= 0));
                 }
@@ -139,13 +139,5 @@ final class TuneNotes {
     private static boolean isAtOrBefore(ChordEvent event, Bar bar, Fraction onset) {
         return event.bar() < bar.index()
                 || event.bar() == bar.index() && event.start().compareTo(onset) <= 0;
-    }
-
-    /** On one and, in four, on three; in compound meters on every felt beat. */
-    private static boolean isStrong(Bar bar, Fraction onset) {
-        Fraction group = bar.meter().isCompound()
-                ? bar.meter().beatLength()
-                : bar.meter().figureGroup();
-        return onset.plus(bar.offset()).dividedBy(group).isWhole();
     }
 }

@@ -7,7 +7,6 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
-import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.voicing.Around;
@@ -46,7 +45,7 @@ public final class Surroundings {
                         && note.end().compareTo(event.start()) > 0;
                 if (over) {
                     tune.add(note.pitch());
-                    boolean weighs = note.onset().compareTo(event.start()) <= 0 || isStrong(bar, note.onset());
+                    boolean weighs = note.onset().compareTo(event.start()) <= 0 || bar.isStrong(note.onset());
                     if (weighs && !passing.contains(List.of(bar.index(), place))) {
                         strong.add(note.pitch());
                     }
@@ -75,14 +74,6 @@ public final class Surroundings {
                 .filter(TuneNote::passes)
                 .map(note -> List.of(note.bar(), note.place()))
                 .collect(Collectors.toSet());
-    }
-
-    /** On the beginning of a felt group: one and, in four, three. */
-    public static boolean isStrong(Bar bar, Fraction onset) {
-        Fraction group = bar.meter().isCompound()
-                ? bar.meter().beatLength()
-                : bar.meter().figureGroup();
-        return onset.plus(bar.offset()).dividedBy(group).isWhole();
     }
 
     /** The note half a step below the keynote at a chord; null where no key is clear. */

@@ -96,7 +96,7 @@ public final class Meetings {
         return new Meeting(
                 note.pitch(),
                 tune.pitch(),
-                !passes && !isNamed(arrangement, note, tune) && Surroundings.isStrong(bar, from),
+                !passes && !isNamed(arrangement, note, tune) && bar.isStrong(from),
                 note.isSoft(),
                 leads,
                 isSpareThird(arrangement, note, tune));

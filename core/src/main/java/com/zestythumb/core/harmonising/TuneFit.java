@@ -60,20 +60,12 @@ final class TuneFit {
             int in = i > 0 ? note.pitch().midi() - line.get(i - 1).pitch().midi() : 0;
             boolean passes = isStep(in) && isStep(out) && Integer.signum(in) == Integer.signum(out);
             bars.get(places.get(i).index())
-                    .add(new Sung(places.get(i), note, isStrong(places.get(i), note.onset()), isStep(out), passes));
+                    .add(new Sung(places.get(i), note, places.get(i).isStrong(note.onset()), isStep(out), passes));
         }
     }
 
     private static boolean isStep(int halfSteps) {
         return Math.abs(halfSteps) == 1 || Math.abs(halfSteps) == 2;
-    }
-
-    /** On one and, in four, on three; in compound meters on every felt beat. */
-    static boolean isStrong(Bar bar, Fraction onset) {
-        Fraction group = bar.meter().isCompound()
-                ? bar.meter().beatLength()
-                : bar.meter().figureGroup();
-        return onset.plus(bar.offset()).dividedBy(group).isWhole();
     }
 
     /** The price of a chord from a place to another in a bar. */

@@ -84,4 +84,10 @@ public record Bar(
     public Bar withKey(Key other) {
         return new Bar(index, number, other, meter, length, offset, signs, events, melody, text);
     }
+
+    /** Whether a place is on one and, in four, on three; in compound meters on any felt beat. */
+    public boolean isStrong(Fraction onset) {
+        Fraction group = meter.isCompound() ? meter.beatLength() : meter.figureGroup();
+        return onset.plus(offset).dividedBy(group).isWhole();
+    }
 }

@@ -121,7 +121,7 @@ class BareTunesTest {
                                 && event.chord().tones().stream()
                                         .noneMatch(tone ->
                                                 tone.soundsLike(note.pitch().pitchClass()));
-                        boolean strong = TuneFit.isStrong(bar, note.onset());
+                        boolean strong = bar.isStrong(note.onset());
                         assertThat(foreign && strong && step != 1 && step != 2)
                                 .as(tune.name() + " bar " + bar.number() + ": " + note.pitch() + " over "
                                         + event.chord())

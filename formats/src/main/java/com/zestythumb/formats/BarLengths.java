@@ -72,20 +72,22 @@ final class BarLengths {
         return pickup;
     }
 
-    /** A bar that is longer than its meter by half a count or more goes on in another. */
+    /** A bar that is longer than its meter by half a count or more goes on in others. */
     private void partLongBars() {
         List<BroughtBar> all = List.copyOf(drafts);
         drafts.clear();
         int more = MOST - all.size();
-        for (BroughtBar draft : all) {
-            BroughtBar bar = draft;
+        for (BroughtBar bar : all) {
             Fraction full = bar.meter.barLength();
-            drafts.add(bar);
-            for (; more > 0 && bar.length.minus(full).compareTo(HALF) >= 0; more--) {
-                report.add(Fate.REPAIRED, "bars that are longer than their meter, parted", drafts.size());
-                bar = bar.partedAt(full);
-                drafts.add(bar);
+            int count = 1;
+            for (Fraction rest = bar.length.minus(full);
+                    more > 0 && rest.compareTo(HALF) >= 0;
+                    rest = rest.minus(full)) {
+                report.add(Fate.REPAIRED, "bars that are longer than their meter, parted", drafts.size() + count);
+                count++;
+                more--;
             }
+            drafts.addAll(bar.inBars(count, full));
         }
     }
 

@@ -60,46 +60,70 @@ public final class BroughtBar {
         length = length.plus(by);
     }
 
-    /** Parts the bar: what lies behind a place becomes a bar of its own, and what sounds on there is tied over. */
-    BroughtBar partedAt(Fraction place) {
-        BroughtBar rest = new BroughtBar(key, meter);
-        rest.length = length.minus(place);
-        length = place;
-        rest.timesPlayed = timesPlayed;
+    /**
+     * The bar as so many bars of a length, of which the last has the rest: this one and those that follow it. What sounds
+     * over their borders is tied.
+     */
+    List<BroughtBar> inBars(int count, Fraction full) {
+        if (count == 1) {
+            return List.of(this);
+        }
+        List<BroughtBar> bars = new ArrayList<>(List.of(this));
+        while (bars.size() < count) {
+            bars.add(new BroughtBar(key, meter));
+            bars.get(bars.size() - 1).length = full;
+        }
+        BroughtBar last = bars.get(count - 1);
+        last.length = length.minus(full.times(count - 1));
+        length = full;
+        last.timesPlayed = timesPlayed;
         timesPlayed = 1;
-        marks.stream().filter(Mark::isAtEnd).forEach(rest.marks::add);
-        marks.removeAll(rest.marks);
-        Fraction back = place.times(-1);
-        symbols.tailMap(place, true).forEach((at, symbol) -> rest.symbols.put(at.minus(place), symbol));
-        symbols.tailMap(place, true).clear();
+        marks.stream().filter(Mark::isAtEnd).forEach(last.marks::add);
+        marks.removeAll(last.marks);
         List<MelodyNote> tune = List.copyOf(melody);
         melody.clear();
         for (MelodyNote note : tune) {
-            if (note.end().compareTo(place) <= 0) {
-                melody.add(note);
-            } else if (note.onset().compareTo(place) >= 0) {
-                rest.melody.add(moved(note, back));
-            } else {
-                melody.add(new MelodyNote(
-                        note.pitch(), note.onset(), place.minus(note.onset()), !note.isRest(), null, note.syllable()));
-                rest.melody.add(
-                        new MelodyNote(note.pitch(), Fraction.ZERO, note.end().minus(place), note.tied(), null, ""));
+            Fraction from = note.onset();
+            while (from.compareTo(note.end()) < 0) {
+                int bar = place(from, full, count);
+                Fraction to = bar == count - 1 ? note.end() : note.end().min(full.times(bar + 1));
+                boolean goesOn = to.compareTo(note.end()) < 0;
+                boolean whole = !goesOn && from.equals(note.onset());
+                bars.get(bar)
+                        .melody
+                        .add(new MelodyNote(
+                                note.pitch(),
+                                from.minus(full.times(bar)),
+                                to.minus(from),
+                                goesOn ? !note.isRest() : note.tied(),
+                                whole ? note.tuplet() : null,
+                                from.equals(note.onset()) ? note.syllable() : ""));
+                from = to;
             }
         }
         List<Sounding> all = List.copyOf(sounding);
         sounding.clear();
         for (Sounding one : all) {
             Fraction end = one.onset().plus(one.duration());
-            if (one.onset().compareTo(place) < 0) {
-                sounding.add(new Sounding(
-                        one.midi(), one.name(), one.onset(), end.min(place).minus(one.onset())));
-            }
-            if (end.compareTo(place) > 0) {
-                Fraction on = one.onset().compareTo(place) < 0 ? place : one.onset();
-                rest.sounding.add(new Sounding(one.midi(), one.name(), on.minus(place), end.minus(on)));
+            Fraction from = one.onset();
+            while (from.compareTo(end) < 0) {
+                int bar = place(from, full, count);
+                Fraction to = bar == count - 1 ? end : end.min(full.times(bar + 1));
+                bars.get(bar).sound(new Sounding(one.midi(), one.name(), from.minus(full.times(bar)), to.minus(from)));
+                from = to;
             }
         }
-        return rest;
+        TreeMap<Fraction, Symbol> written = new TreeMap<>(symbols);
+        symbols.clear();
+        written.forEach((at, symbol) -> {
+            int bar = place(at, full, count);
+            bars.get(bar).symbols.put(at.minus(full.times(bar)), symbol);
+        });
+        return bars;
+    }
+
+    private static int place(Fraction at, Fraction full, int count) {
+        return (int) Math.min(count - 1, at.dividedBy(full).floor());
     }
 
     private static MelodyNote moved(MelodyNote note, Fraction by) {

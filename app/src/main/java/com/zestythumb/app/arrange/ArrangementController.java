@@ -11,6 +11,7 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.proposing.Proposals;
 import com.zestythumb.core.proposing.Proposals.Wish;
+import com.zestythumb.core.proposing.StepByStep;
 import com.zestythumb.core.proposing.Texture;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -157,7 +158,7 @@ class ArrangementController {
     @Operation(summary = "The way to this left hand in steps, each with one thing more, the plainest first.")
     List<StepView> steps(@Valid @RequestBody ArrangementRequest request) {
         return reckoning.inTurn(() ->
-                Proposals.steps(request.read().sheet(), request.choices().toChoices(request.hand())).stream()
+                StepByStep.to(request.read().sheet(), request.choices().toChoices(request.hand())).stream()
                         .map(step -> new StepView(
                                 step.name(), ChoicesDto.of(step.choices()), Offers.difficulty(step.difficulty())))
                         .toList());

@@ -13,7 +13,6 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.Transitions;
-import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Strokes;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
@@ -100,7 +99,7 @@ final class FigureInTime {
         List<TimedNote> notes = new ArrayList<>();
         Fraction beat = sheet.bars().get(event.bar()).meter().beatLength();
         for (Step step : rolled(
-                gripByGrip(voicing.isSilent() ? List.of() : steps(chord, Layout.of(voicing)), voicing, beat),
+                GripByGrip.of(voicing.isSilent() ? List.of() : steps(chord, Layout.of(voicing)), voicing, beat),
                 voicing)) {
             for (int place : step.notes()) {
                 Part part = part(pitches.get(place), step.other() || place >= left, pin);
@@ -225,44 +224,6 @@ final class FigureInTime {
                 || here.bar() == next.bar() - 1
                         && next.start().equals(Fraction.ZERO)
                         && here.end().equals(sheet.bars().get(here.bar()).length());
-    }
-
-    /**
-     * What does not lie under the hand at one time cannot be struck at one time: its grips share the stroke, each but the
-     * last for a beat at most.
-     */
-    private static List<Step> gripByGrip(List<Step> steps, Voicing voicing, Fraction beat) {
-        if (voicing.grips().size() == 1) {
-            return steps;
-        }
-        List<Step> parted = new ArrayList<>();
-        for (Step step : steps) {
-            List<List<Integer>> inGrips = new ArrayList<>();
-            int from = 0;
-            for (int i = 0; i < voicing.grips().size(); i++) {
-                Grip grip = voicing.grips().get(i);
-                boolean last = i == voicing.grips().size() - 1;
-                int first = from;
-                int behind = from + grip.tones().size();
-                List<Integer> here = step.notes().stream()
-                        // The right hand comes in with the left hand's last.
-                        .filter(place -> place >= first && (last || place < behind))
-                        .toList();
-                if (!here.isEmpty()) {
-                    inGrips.add(here);
-                }
-                from = behind;
-            }
-            Fraction share =
-                    step.duration().dividedBy(Fraction.of(inGrips.size())).min(beat);
-            for (int i = 0; i < inGrips.size(); i++) {
-                Fraction after = share.times(i);
-                Fraction length =
-                        i < inGrips.size() - 1 ? share : step.duration().minus(after);
-                parted.add(step.with(step.onset().plus(after), length, inGrips.get(i)));
-            }
-        }
-        return parted;
     }
 
     /** What the hand can only roll is rolled where several of its notes are struck at once. */

@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** What each voicing is charged by itself, at its place in the tune: by the terms of its style and those of the tune above. */
@@ -25,6 +26,13 @@ final class OwnCosts {
     OwnCosts(VoicingTask task, List<List<Integer>> members) {
         this.task = task;
         this.members = members;
+    }
+
+    /** For a solver that lays each chord by itself. */
+    static OwnCosts each(VoicingTask task) {
+        return new OwnCosts(
+                task,
+                IntStream.range(0, task.chords().size()).mapToObj(List::of).toList());
     }
 
     /** What one way to lay a chord is charged. */

@@ -1,9 +1,12 @@
 package com.zestythumb.core.solving;
 
+import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solution;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.core.voicing.WayTerm;
 import com.zestythumb.core.voicing.Weights;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -63,8 +66,28 @@ public final class Prices {
     /** What a whole left hand costs, by the ids of terms. */
     private static Map<String, Integer> byTerm(VoicingTask task, Solution solution) {
         List<Voicing> row = solution.chords().stream().map(Solved::voicing).toList();
-        Map<String, Integer> sums = VoicingSolver.byTerm(task, row);
+        Map<String, Integer> sums = byTerm(task, row);
         sums.put(Weights.SHAPES, task.weights().ofShapes() * solution.shapes());
+        return sums;
+    }
+
+    /** What a row of voicings costs, by the ids of terms; each way that is played is counted once, shapes are not. */
+    static Map<String, Integer> byTerm(VoicingTask task, List<Voicing> row) {
+        Map<String, Integer> sums = new HashMap<>();
+        OwnCosts own = OwnCosts.each(task);
+        for (int i = 0; i < row.size(); i++) {
+            for (CostTerm term : own.terms(i)) {
+                int units = term.count().of(row.get(i), own.place(i));
+                sums.merge(term.id(), units * task.weights().of(term), Integer::sum);
+            }
+        }
+        Ways ways = new Ways(task, row.stream().map(List::of).toList());
+        for (Transition pair : task.transitions().pairs()) {
+            Voicing from = row.get(pair.from());
+            Voicing to = row.get(pair.to());
+            sums.merge(WayTerm.MOTION.id(), ways.motion() * Ways.semitones(from, to), Integer::sum);
+            ways.charges(from, to, pair).forEach(charge -> sums.merge(charge.id(), charge.semitones(), Integer::sum));
+        }
         return sums;
     }
 }

@@ -33,110 +33,18 @@ final class ShapesBound {
     private final int[][] charges;
     private final int[][][] onward;
     private final int weight;
-    private final List<Family> families;
+    private final List<SharedShapes> families;
     private int known;
     private double best;
     private int[] better;
-
-    /** Things of one kind that are learned once: for each place and candidate which of them it needs, and its share. */
-    private static final class Family {
-
-        private final int[][] ids;
-        private final double[][] shares;
-        private final int[][] slopes;
-        private final double[] sums;
-        private final double[] here;
-
-        Family(int[][] ids, int weight) {
-            this.ids = ids;
-            int most = Arrays.stream(ids).flatMapToInt(Arrays::stream).max().orElse(-1);
-            int[] places = new int[most + 1];
-            int[] last = new int[most + 1];
-            for (int i = 0; i < ids.length; i++) {
-                for (int id : ids[i]) {
-                    places[id] += last[id] == i + 1 ? 0 : 1;
-                    last[id] = i + 1;
-                }
-            }
-            this.sums = new double[most + 1];
-            this.here = new double[most + 1];
-            this.shares = new double[ids.length][];
-            this.slopes = new int[ids.length][];
-            for (int i = 0; i < ids.length; i++) {
-                shares[i] = new double[ids[i].length];
-                slopes[i] = new int[ids[i].length];
-                for (int c = 0; c < ids[i].length; c++) {
-                    shares[i][c] = (double) weight / places[ids[i][c]];
-                }
-            }
-        }
-
-        /** What is given back for those whose shares are more than they cost; candidates of a place that need one share. */
-        double givenBack(int weight) {
-            Arrays.fill(sums, 0);
-            for (int i = 0; i < ids.length; i++) {
-                for (int c = 0; c < ids[i].length; c++) {
-                    here[ids[i][c]] = Math.max(here[ids[i][c]], shares[i][c]);
-                }
-                for (int id : ids[i]) {
-                    sums[id] += here[id];
-                    here[id] = 0;
-                }
-            }
-            double back = 0;
-            for (double sum : sums) {
-                back += Math.min(0, weight - sum);
-            }
-            return back;
-        }
-
-        /** How many of them a path needs. */
-        int used(int[] path) {
-            boolean[] seen = new boolean[sums.length];
-            int used = 0;
-            for (int i = 0; i < path.length; i++) {
-                int id = ids[i][path[i]];
-                used += seen[id] ? 0 : 1;
-                seen[id] = true;
-            }
-            return used;
-        }
-
-        /**
-         * Looks where shares are to go: up where one is needed and its shares are too small, down where it is not and they
-         * are too great.
-         *
-         * @return how many are to go
-         */
-        int look(int[] path, int weight) {
-            int norm = 0;
-            for (int i = 0; i < path.length; i++) {
-                int needed = ids[i][path[i]];
-                for (int c = 0; c < ids[i].length; c++) {
-                    int id = ids[i][c];
-                    slopes[i][c] = (id == needed ? 1 : 0) - (sums[id] > weight + TINY ? 1 : 0);
-                    norm += slopes[i][c] == 0 ? 0 : 1;
-                }
-            }
-            return norm;
-        }
-
-        /** Moves them there. */
-        void move(double step) {
-            for (int i = 0; i < shares.length; i++) {
-                for (int c = 0; c < shares[i].length; c++) {
-                    shares[i][c] = Math.max(0, shares[i][c] + step * slopes[i][c]);
-                }
-            }
-        }
-    }
 
     private ShapesBound(int[][] charges, int[][][] onward, List<int[][]> families, int weight, int known) {
         this.charges = charges;
         this.onward = onward;
         this.weight = weight;
         this.known = known;
-        this.families = families.stream().map(ids -> new Family(ids, weight)).toList();
+        this.families =
+                families.stream().map(ids -> new SharedShapes(ids, weight)).toList();
     }
 
     /**
@@ -198,7 +106,7 @@ final class ShapesBound {
     /** Keeps an answer that is cheaper than what is known. */
     private void meet(int[] path, int cost) {
         int learned = 0;
-        for (Family family : families) {
+        for (SharedShapes family : families) {
             learned += family.used(path);
         }
         if (cost + weight * learned < known) {
@@ -213,10 +121,8 @@ final class ShapesBound {
         for (int i = 0; i < charges.length; i++) {
             parts[i] = new int[charges[i].length];
             for (int c = 0; c < parts[i].length; c++) {
-                for (Family family : families) {
-                    int share = (int) (family.shares[i][c] * PARTS);
-                    family.shares[i][c] = (double) share / PARTS;
-                    parts[i][c] += share;
+                for (SharedShapes family : families) {
+                    parts[i][c] += family.inParts(i, c, PARTS);
                 }
             }
         }
@@ -228,7 +134,7 @@ final class ShapesBound {
         }
         meet(path, (found.total() - beside) / PARTS);
         double value = (double) found.total() / PARTS;
-        for (Family family : families) {
+        for (SharedShapes family : families) {
             value += family.givenBack(weight);
         }
         return value;
@@ -261,10 +167,8 @@ final class ShapesBound {
             for (int c = 0; c < next.length; c++) {
                 next[c] += charges[i][c];
             }
-            for (Family family : families) {
-                for (int c = 0; c < next.length; c++) {
-                    next[c] += family.shares[i][c];
-                }
+            for (SharedShapes family : families) {
+                family.charge(i, next);
             }
             soFar = next;
         }
@@ -280,7 +184,7 @@ final class ShapesBound {
         if (isAnswer) {
             meet(path, cost(path));
         }
-        for (Family family : families) {
+        for (SharedShapes family : families) {
             value += family.givenBack(weight);
         }
         return value;
@@ -297,10 +201,10 @@ final class ShapesBound {
     /** Shares go up where what is needed bears too little, down where it bears more than it costs and is not needed. */
     private void move(int[] path, double length) {
         int norm = 0;
-        for (Family family : families) {
+        for (SharedShapes family : families) {
             norm += family.look(path, weight);
         }
-        for (Family family : families) {
+        for (SharedShapes family : families) {
             family.move(norm == 0 ? 0 : length / norm);
         }
     }

@@ -5,13 +5,9 @@ import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.Cost.Charge;
 import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.Voicing;
-import com.zestythumb.core.voicing.WayTerm;
 import com.zestythumb.core.voicing.Weights;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.function.Function;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
@@ -25,7 +21,6 @@ import java.util.stream.IntStream;
 public final class VoicingSolver {
 
     private static final int OTHERS_SHOWN = 3;
-    private static final long PLACES = 1 << 16;
 
     /** Another way to play one chord, and what the whole tune would cost more. */
     public record Alternative(Voicing voicing, int price) {}
@@ -62,9 +57,7 @@ public final class VoicingSolver {
 
     /** For one row of voicings. */
     private static VoicingSolver ofRow(VoicingTask task, List<Voicing> row) {
-        List<List<Integer>> each =
-                IntStream.range(0, row.size()).mapToObj(List::of).toList();
-        return new VoicingSolver(task, row.stream().map(List::of).toList(), 0, new OwnCosts(task, each));
+        return new VoicingSolver(task, row.stream().map(List::of).toList(), 0, OwnCosts.each(task));
     }
 
     /**
@@ -90,9 +83,7 @@ public final class VoicingSolver {
     /** The same with so many other ways for each chord. */
     public static Solution solution(VoicingTask task, int others) {
         Alike alike = new Alike(task);
-        List<List<Integer>> each =
-                IntStream.range(0, task.chords().size()).mapToObj(List::of).toList();
-        Solution free = new VoicingSolver(task, Candidates.of(task), others, new OwnCosts(task, each)).solve();
+        Solution free = new VoicingSolver(task, Candidates.of(task), others, OwnCosts.each(task)).solve();
         // The best of all is the best of those that are laid alike, where it is one of them.
         if (alike.isNone() || alike.holds(free)) {
             return free;
@@ -108,27 +99,6 @@ public final class VoicingSolver {
         return IntStream.range(0, row.size())
                 .mapToObj(i -> one.cost(i, before -> 0, row.get(i)))
                 .toList();
-    }
-
-    /** What a row of voicings costs, by the ids of terms; each way that is played is counted once, shapes are not. */
-    static Map<String, Integer> byTerm(VoicingTask task, List<Voicing> row) {
-        VoicingSolver one = ofRow(task, row);
-        Map<String, Integer> sums = new HashMap<>();
-        for (int i = 0; i < row.size(); i++) {
-            for (CostTerm term : one.own.terms(i)) {
-                int units = term.count().of(row.get(i), one.own.place(i));
-                sums.merge(term.id(), units * task.weights().of(term), Integer::sum);
-            }
-        }
-        for (Transition pair : task.transitions().pairs()) {
-            Voicing from = row.get(pair.from());
-            Voicing to = row.get(pair.to());
-            sums.merge(WayTerm.MOTION.id(), one.ways.motion() * Ways.semitones(from, to), Integer::sum);
-            one.ways
-                    .charges(from, to, pair)
-                    .forEach(charge -> sums.merge(charge.id(), charge.semitones(), Integer::sum));
-        }
-        return sums;
     }
 
     private Solution solve() {
@@ -306,30 +276,13 @@ public final class VoicingSolver {
         Voicing chosen = layers.get(i).get(path.choice(i));
         boolean free = layers.get(i).size() == all.size();
         int here = free ? 0 : between(i, path, chosen);
-        // Price and place in one number, so that sorting needs no objects.
-        long[] cheapest = new long[others + 1];
-        int count = 0;
+        LeastPrices prices = new LeastPrices(others);
         for (int c = 0; c < all.size(); c++) {
             if (free ? c != path.choice(i) : !all.get(c).equals(chosen)) {
-                int price = free ? path.price(i, c) : between(i, path, all.get(c)) - here;
-                count = insert(cheapest, count, price * PLACES + c);
+                prices.add(free ? path.price(i, c) : between(i, path, all.get(c)) - here, c);
             }
         }
-        return Arrays.stream(cheapest, 0, count)
-                .mapToObj(n -> new Alternative(all.get((int) Math.floorMod(n, PLACES)), (int) Math.floorDiv(n, PLACES)))
-                .toList();
-    }
-
-    /** Puts a number among the least, which rise; the last place is only for what falls out. */
-    private static int insert(long[] least, int count, long number) {
-        int most = least.length - 1;
-        int i = count;
-        while (i > 0 && least[i - 1] > number) {
-            least[i] = least[i - 1];
-            i--;
-        }
-        least[i] = number;
-        return Math.min(count + 1, most);
+        return prices.each((price, c) -> new Alternative(all.get(c), price));
     }
 
     private int between(int i, Cheapest path, Voicing voicing) {

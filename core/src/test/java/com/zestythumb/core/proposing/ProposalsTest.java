@@ -100,7 +100,7 @@ class ProposalsTest {
 
     @Test
     void aLeftHandIsComeToInSteps() {
-        List<Proposals.Step> steps = Proposals.steps(WALTZ, Choices.USUAL.with(Figures.ALBERTI));
+        List<StepByStep.Step> steps = StepByStep.to(WALTZ, Choices.USUAL.with(Figures.ALBERTI));
         assertThat(steps.get(0).choices().style().style()).isEqualTo(VoicingStyles.BASS);
         Choices last = steps.get(steps.size() - 1).choices();
         assertThat(last.figure()).isEqualTo(Figures.ALBERTI);
@@ -108,7 +108,7 @@ class ProposalsTest {
         assertThat(steps).hasSizeBetween(4, 6);
         assertThat(steps.get(0).difficulty().fine())
                 .isLessThan(steps.get(steps.size() - 1).difficulty().fine());
-        assertThat(Proposals.steps(WALTZ, Choices.USUAL))
+        assertThat(StepByStep.to(WALTZ, Choices.USUAL))
                 .as("a plain hand needs fewer")
                 .hasSize(3);
     }

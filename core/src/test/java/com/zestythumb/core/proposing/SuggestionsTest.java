@@ -8,8 +8,8 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.proposing.Proposals.Proposal;
-import com.zestythumb.core.proposing.Proposals.Step;
 import com.zestythumb.core.proposing.Proposals.Wish;
+import com.zestythumb.core.proposing.StepByStep.Step;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -107,7 +107,7 @@ class SuggestionsTest {
         LeadSheet sheet = Chart.parse("key: G\nmeter: 3/4\n| G | C | D7 | G | Em | Am | D7 | G |");
         Choices alberti = Choices.USUAL.with(Figures.ALBERTI);
         List<ArrangedChord> finished = Arrangement.of(sheet, alberti).chords();
-        List<Step> steps = Proposals.steps(sheet, alberti);
+        List<Step> steps = StepByStep.to(sheet, alberti);
         List<ArrangedChord> bass = Arrangement.of(sheet, steps.get(0).choices()).chords();
         List<ArrangedChord> held = Arrangement.of(sheet, steps.get(1).choices()).chords();
         for (int i = 0; i < finished.size(); i++) {

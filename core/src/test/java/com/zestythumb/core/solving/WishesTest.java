@@ -332,7 +332,7 @@ class WishesTest {
         LeadSheet sheet = Chart.parse("|: C | Am | Dm7 | G7 :| F | C |");
         List<Chord> tune = sheet.events().stream().map(ChordEvent::chord).toList();
         VoicingTask task = VoicingTask.of(tune, CLOSE, Hand.OCTAVE).with(Transitions.of(sheet));
-        int here = VoicingSolver.byTerm(task, row(task)).values().stream()
+        int here = Prices.byTerm(task, row(task)).values().stream()
                 .mapToInt(Integer::intValue)
                 .sum();
         for (int chord = 0; chord < tune.size(); chord++) {
@@ -340,7 +340,7 @@ class WishesTest {
             assertThat(prices).hasSizeBetween(3, 6).isSortedAccordingTo(Comparator.comparingInt(Prices.Price::price));
             for (Prices.Price price : prices) {
                 VoicingTask fixed = task.withPins(Map.of(chord, price.voicing()));
-                int there = VoicingSolver.byTerm(fixed, row(fixed)).values().stream()
+                int there = Prices.byTerm(fixed, row(fixed)).values().stream()
                         .mapToInt(Integer::intValue)
                         .sum();
                 assertThat(price.price()).isEqualTo(there - here).isNotNegative();

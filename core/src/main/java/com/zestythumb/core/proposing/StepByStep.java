@@ -1,0 +1,105 @@
+package com.zestythumb.core.proposing;
+
+import com.zestythumb.core.arrangement.ArrangedChord;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.Pedalling;
+import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.VoicingStyle;
+import com.zestythumb.core.voicing.VoicingStyles;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** The way to a chosen left hand, cut from the finished one: the same octaves, inversions and fingers. */
+public final class StepByStep {
+
+    /** As many as can be kept. */
+    private static final int MOST_NOTES = 10;
+
+    /**
+     * One of the steps.
+     *
+     * @param name what is new in it
+     */
+    public record Step(String name, Choices choices, Difficulty difficulty) {}
+
+    private StepByStep() {}
+
+    /**
+     * The way to a left hand in steps, each with one thing more: its bass, its chords held, its figure, the whole as it is
+     * chosen (common practice).
+     */
+    public static List<Step> to(LeadSheet sheet, Choices choices) {
+        Choices plain = choices.withStretches(List.of()).varied(false).with(Pedalling.NONE);
+        Arrangement finished = Arrangement.of(sheet, plain);
+        StyleChoice own = plain.figure().lays() == null
+                ? plain.style()
+                : usual(plain.figure().lays());
+        Choices held = plain.with(own).with(Figures.BLOCK).withPins(kept(finished));
+        List<Step> steps = new ArrayList<>();
+        add(
+                steps,
+                sheet,
+                "The bass alone, held",
+                plain.with(usual(VoicingStyles.BASS)).with(Figures.BLOCK).withPins(basses(finished)));
+        if (own.equals(plain.style())) {
+            add(steps, sheet, "The chords as they lie in the end, held", held);
+        }
+        if (plain.figure().lays() == null && choices.figure().level() > Figures.ON_EACH_BEAT.level()) {
+            add(steps, sheet, "A chord on each beat", held.with(Figures.ON_EACH_BEAT));
+        }
+        add(steps, sheet, "The pattern", plain);
+        add(steps, sheet, "With its other bars and the pedal", choices);
+        return steps;
+    }
+
+    /** The finished voicings, note for note and finger for finger. */
+    private static List<Pin> kept(Arrangement finished) {
+        List<Pin> pins = new ArrayList<>();
+        for (ArrangedChord chord : finished.chords()) {
+            List<Pitch> notes = chord.voicing().pitches().stream().distinct().toList();
+            if (!notes.isEmpty() && notes.size() <= MOST_NOTES) {
+                pins.add(withFingers(chord, notes));
+            }
+        }
+        return pins;
+    }
+
+    /** Their lowest notes, with the fingers that these have in the end. */
+    private static List<Pin> basses(Arrangement finished) {
+        return finished.chords().stream()
+                .filter(chord -> !chord.voicing().isSilent())
+                .map(chord -> withFingers(chord, List.of(chord.voicing().first().lowest())))
+                .toList();
+    }
+
+    private static Pin withFingers(ArrangedChord chord, List<Pitch> notes) {
+        Pin pin = new Pin(chord.event().bar(), chord.event().start(), notes);
+        List<Pitch> all = chord.voicing().pitches();
+        for (int i = 0; i < chord.voicing().notesOfLeft(); i++) {
+            int finger = chord.allFingers().get(i);
+            if (finger > 0 && notes.contains(all.get(i))) {
+                pin = pin.with(all.get(i), finger);
+            }
+        }
+        return pin;
+    }
+
+    private static StyleChoice usual(VoicingStyle style) {
+        return new StyleChoice(style, Map.of());
+    }
+
+    /** One step more, where it is another than the last. */
+    private static void add(List<Step> steps, LeadSheet sheet, String name, Choices choices) {
+        Step last = steps.isEmpty() ? null : steps.get(steps.size() - 1);
+        if (last != null && last.choices().equals(choices)) {
+            return;
+        }
+        steps.add(new Step(name, choices, Difficulty.of(Arrangement.of(sheet, choices))));
+    }
+}

@@ -269,7 +269,7 @@ class HostileFilesTest {
         assertThat(Chart.read(tune.chart()).problems()).isEmpty();
     }
 
-    private static List<byte[]> seeds() {
+    private static List<byte[]> models() {
         Arrangement arrangement = Arrangement.of(TUNE, Choices.USUAL);
         return List.of(
                 new MusicXmlWriter(Staves.GRAND).write(arrangement),
@@ -284,7 +284,7 @@ class HostileFilesTest {
     @ParameterizedTest
     @ValueSource(ints = {0, 1, 2, 3, 4, 5})
     void stopsWhereItIsInterrupted(int kind) {
-        byte[] file = seeds().get(kind);
+        byte[] file = models().get(kind);
         Thread.currentThread().interrupt();
         try {
             assertThatThrownBy(() -> Importer.read("", file)).isInstanceOf(StoppedException.class);
@@ -297,10 +297,10 @@ class HostileFilesTest {
     @ParameterizedTest
     @ValueSource(ints = {0, 1, 2, 3, 4, 5})
     void survivesFilesWithRandomDamage(int kind) {
-        byte[] seed = seeds().get(kind);
+        byte[] model = models().get(kind);
         Random random = new Random(kind);
         for (int round = 0; round < ROUNDS; round++) {
-            byte[] file = damaged(seed, random);
+            byte[] file = damaged(model, random);
             try {
                 for (Imported tune : Importer.read("", file)) {
                     assertAddsUp(tune.sheet());
@@ -319,8 +319,8 @@ class HostileFilesTest {
         }
     }
 
-    private static byte[] damaged(byte[] seed, Random random) {
-        byte[] file = seed.clone();
+    private static byte[] damaged(byte[] model, Random random) {
+        byte[] file = model.clone();
         for (int i = random.nextInt(6); i >= 0; i--) {
             int at = random.nextInt(file.length);
             switch (random.nextInt(5)) {

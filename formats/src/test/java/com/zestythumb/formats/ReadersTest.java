@@ -279,6 +279,36 @@ class ReadersTest {
                 .isEqualTo("C | G | Am | F | C");
     }
 
+    /** A chord that has the room of two holds for two bars, under words as long as those of the other lines. */
+    @Test
+    void holdsAChordWhereALineHasFewerThanTheOthers() {
+        String three = """
+                C    G    Am   F
+                here and  there and
+                C    G    Am   F
+                this and  that and
+                C    G    Am   F
+                now  and  then and
+                """;
+        assertThat(lastLine(three, "Dm        G", "all of it comes back")).isEqualTo("Dm | Dm | G | G");
+        assertThat(lastLine(three, "Dm             G", "all of it comes home")).isEqualTo("Dm | Dm | Dm | G");
+        assertThat(lastLine(three, "C", "all of it is done now")).isEqualTo("C | C | C | C");
+        assertThat(lastLine(three, "Dm   G    C", "all  of   it is done")).isEqualTo("Dm | G | C | C");
+        assertThat(lastLine(three, "Dm        G    C", "all of it is well now")).isEqualTo("Dm | Dm | G | C");
+        // A short line at the end is one, and chords without words tell nothing of their lengths.
+        assertThat(lastLine(three, "G    C", "all done")).isEqualTo("G | C");
+        assertThat(lastLine(three, "G    C", "")).isEqualTo("G | C");
+        // Words go along.
+        assertThat(read(three + "Dm        G\nall  of   it   comes\n").get(0).chart())
+                .contains("w: all | of | it | comes");
+    }
+
+    /** The bars behind the twelve of three whole lines. */
+    private static String lastLine(String lines, String chords, String words) {
+        String all = chords(read(lines + chords + "\n" + words + "\n").get(0).sheet());
+        return String.join(" | ", Stream.of(all.split(" \\| ")).skip(12).toList());
+    }
+
     /** A chord inside a word parts it between syllables, each of which has a vowel; else it stands at the word's border. */
     @Test
     void partsWordsBetweenSyllablesOnly() {

@@ -11,12 +11,13 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Voicing;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
 
 /**
  * A lead sheet with a left hand to it.
@@ -152,22 +153,32 @@ public record Arrangement(
     }
 
     private static List<Grip> together(ArrangedChord chord, List<TimedNote> notes, Side side) {
-        Set<Grip> grips = new LinkedHashSet<>();
-        for (TimedNote struck : notes) {
-            Set<Pitch> keys = new TreeSet<>();
-            for (TimedNote note : notes) {
-                boolean beside = note.side() == side && struck.side() == side && note.bar() == struck.bar();
-                if (beside
-                        && note.onset().compareTo(struck.onset()) <= 0
-                        && note.end().compareTo(struck.onset()) > 0) {
-                    keys.add(note.pitch());
-                }
+        List<TimedNote> ofHand =
+                notes.stream().filter(note -> note.side() == side).toList();
+        Set<List<Pitch>> together = new LinkedHashSet<>();
+        TimedNote before = null;
+        for (TimedNote struck : ofHand) {
+            if (before == null || !before.onset().equals(struck.onset()) || before.bar() != struck.bar()) {
+                together.add(soundingAt(struck, ofHand));
             }
-            if (!keys.isEmpty()) {
-                grips.add(Grip.of(chord.chord(), List.copyOf(keys)));
+            before = struck;
+        }
+        return together.stream().map(keys -> Grip.of(chord.chord(), keys)).toList();
+    }
+
+    /** The keys held when a note is struck, its own among them, from the lowest. */
+    private static List<Pitch> soundingAt(TimedNote struck, List<TimedNote> notes) {
+        List<Pitch> keys = new ArrayList<>();
+        for (TimedNote note : notes) {
+            boolean sounds = note.bar() == struck.bar()
+                    && note.onset().compareTo(struck.onset()) <= 0
+                    && note.end().compareTo(struck.onset()) > 0;
+            if (sounds && !keys.contains(note.pitch())) {
+                keys.add(note.pitch());
             }
         }
-        return List.copyOf(grips);
+        Collections.sort(keys);
+        return keys;
     }
 
     /** Notes stand in the order of their chords: finds the first that belongs to this chord or a later one. */

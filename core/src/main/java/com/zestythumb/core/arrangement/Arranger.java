@@ -71,8 +71,8 @@ final class Arranger {
     /** How a chord is laid in this tune, and struck. */
     private StyleChoice style(int chord) {
         StyleChoice chosen = choices.styleOf(events.get(chord));
-        return settled.computeIfAbsent(chosen, style -> style.settled(chords, choices.hand()))
-                .struck(figure.strokes(chord));
+        return settled.computeIfAbsent(
+                chosen.struck(figure.strokes(chord)), style -> style.settled(chords, choices.hand()));
     }
 
     /** In styles on the root, and where a chart writes its basses, a chord that comes again keeps its octave. */

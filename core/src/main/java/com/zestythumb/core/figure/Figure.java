@@ -153,7 +153,7 @@ public record Figure(
         if (isCutShort(steps, layout) && !isCutShort(bar(pattern, layout, meter), layout)) {
             return List.of(new Step(Fraction.ZERO, duration, layout.whole(), 0, Touch.PLAIN, null, false));
         }
-        if (strokes(meter) == Strokes.ONE_BY_ONE) {
+        if (steps.size() < Math.min(GROUP_OF_TRIPLETS, layout.chord()) && strokes(meter) == Strokes.ONE_BY_ONE) {
             withTheRest(steps, layout);
         }
         return withTuplets(steps, start);
@@ -168,7 +168,7 @@ public record Figure(
     private static void withTheRest(List<Step> steps, Layout layout) {
         Set<Integer> heard = new TreeSet<>();
         steps.forEach(step -> heard.addAll(step.notes()));
-        if (steps.size() >= Math.min(GROUP_OF_TRIPLETS, layout.chord()) || heard.size() >= layout.chord()) {
+        if (heard.size() >= layout.chord()) {
             return;
         }
         Step last = steps.remove(steps.size() - 1);

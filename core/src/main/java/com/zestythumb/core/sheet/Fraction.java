@@ -48,7 +48,10 @@ public record Fraction(long numerator, long denominator) implements Comparable<F
     }
 
     public Fraction minus(Fraction o) {
-        return plus(new Fraction(-o.numerator, o.denominator));
+        if (denominator == o.denominator) {
+            return of(numerator - o.numerator, denominator);
+        }
+        return of(numerator * o.denominator - o.numerator * denominator, denominator * o.denominator);
     }
 
     public Fraction times(Fraction o) {

@@ -49,6 +49,22 @@ final class CloseStyle implements VoicingStyle {
             CostTerms.OPENING,
             CostTerms.CLOSING);
 
+    private static final List<Setting> SETTINGS = List.of(
+            new Setting(
+                    INVERSIONS,
+                    "Inversions",
+                    Arrays.stream(Inversions.values())
+                            .map(one -> new Value(one.name(), one.label()))
+                            .toList()),
+            new Setting(
+                    NOTES,
+                    "Notes",
+                    List.of(
+                            new Value(AS_THE_CHORDS_ASK, "By the chords"),
+                            new Value(THREE, "Three"),
+                            new Value(FOUR, "Four"),
+                            new Value(AS_IT_COMES, "As it comes"))));
+
     @Override
     public Label label() {
         return new Label("close", "Close chords", "all notes side by side", 1);
@@ -56,21 +72,7 @@ final class CloseStyle implements VoicingStyle {
 
     @Override
     public List<Setting> settings() {
-        return List.of(
-                new Setting(
-                        INVERSIONS,
-                        "Inversions",
-                        Arrays.stream(Inversions.values())
-                                .map(one -> new Value(one.name(), one.label()))
-                                .toList()),
-                new Setting(
-                        NOTES,
-                        "Notes",
-                        List.of(
-                                new Value(AS_THE_CHORDS_ASK, "By the chords"),
-                                new Value(THREE, "Three"),
-                                new Value(FOUR, "Four"),
-                                new Value(AS_IT_COMES, "As it comes"))));
+        return SETTINGS;
     }
 
     /** Four notes where more than three chords of four have them and the hand holds them, else three. */

@@ -92,18 +92,27 @@ final class Tags {
     }
 
     private void escape(String text) {
+        int from = 0;
         for (int i = 0; i < text.length(); i++) {
-            char c = text.charAt(i);
-            switch (c) {
-                case '&' -> out.append("&amp;");
-                case '<' -> out.append("&lt;");
-                case '>' -> out.append("&gt;");
-                case '\'' -> out.append("&apos;");
-                case '\n' -> out.append("&#10;");
-                case '\t' -> out.append("&#9;");
-                default -> out.append(c);
+            String escaped = escaped(text.charAt(i));
+            if (escaped != null) {
+                out.append(text, from, i).append(escaped);
+                from = i + 1;
             }
         }
+        out.append(from == 0 ? text : text.substring(from));
+    }
+
+    private static String escaped(char c) {
+        return switch (c) {
+            case '&' -> "&amp;";
+            case '<' -> "&lt;";
+            case '>' -> "&gt;";
+            case '\'' -> "&apos;";
+            case '\n' -> "&#10;";
+            case '\t' -> "&#9;";
+            default -> null;
+        };
     }
 
     @Override

@@ -52,7 +52,12 @@ public final class ChordsOverWordsReader implements ScoreReader {
     private record Placed(BroughtBar.Symbol symbol, int column) {}
 
     /** A line of chords without bar lines, over its words. */
-    private record Line(List<Placed> chords, String words, String section) {}
+    private record Line(List<Placed> chords, String words, String section) {
+
+        int width() {
+            return words.stripTrailing().length();
+        }
+    }
 
     /** Looks like a chord and is none: a letter with what stands behind chords, as in Cmajj7 or Gm77. */
     private static final Pattern MISSPELT =
@@ -231,36 +236,53 @@ public final class ChordsOverWordsReader implements ScoreReader {
         private void endVerse() {
             int usual = LineOfBars.usual(
                     verse.stream().map(one -> one.chords().size()).toList());
+            int usualWidth = verse.stream()
+                    .filter(one -> one.chords().size() == usual)
+                    .mapToInt(Line::width)
+                    .sorted()
+                    .findFirst()
+                    .orElse(0);
             for (Line line : verse) {
                 section = line.section();
                 List<Integer> columns =
                         line.chords().stream().map(Placed::column).toList();
-                List<Integer> inBars =
-                        LineOfBars.parted(columns, line.words().stripTrailing().length(), usual);
+                List<Integer> inBars = LineOfBars.parted(columns, line.width(), usual, usualWidth);
                 if (inBars.size() < columns.size()) {
                     report.add(
                             Fate.GUESSED,
                             "which chords share a bar in lines that have more than the others, by where they stand");
+                }
+                if (inBars.size() > columns.size()) {
+                    report.add(
+                            Fate.GUESSED,
+                            "which chords last longer in lines that have fewer than the others, by where they stand");
                 }
                 bars(line.chords(), line.words(), inBars);
             }
             verse.clear();
         }
 
-        /** So many chords in each bar; words by the columns they stand in. */
+        /** So many chords begin in each bar; words by the columns they stand in, evenly while a chord is held. */
         private void bars(List<Placed> chords, String words, List<Integer> inBars) {
             int at = 0;
-            for (int count : inBars) {
-                int from = at == 0 ? 0 : chords.get(at).column();
-                BroughtBar bar = newBar(at == 0);
+            int from = 0;
+            for (int i = 0; i < inBars.size(); i++) {
+                int count = inBars.get(i);
+                BroughtBar bar = newBar(i == 0);
                 place(
                         chords.subList(at, at + count).stream()
                                 .map(Placed::symbol)
                                 .toList(),
                         bar);
                 at += count;
-                int next = at < chords.size() ? chords.get(at).column() : Math.max(words.length(), from);
+                int end = at < chords.size() ? chords.get(at).column() : Math.max(words.length(), from);
+                int held = 1;
+                while (i + held < inBars.size() && inBars.get(i + held) == 0) {
+                    held++;
+                }
+                int next = from + (end - from) / held;
                 bar.words = cut(words, from, next);
+                from = next;
             }
         }
 
@@ -276,7 +298,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
 
         /** Two chords share a bar in halves, more have a count each, the last one the rest. */
         private void place(List<BroughtBar.Symbol> chords, BroughtBar bar) {
-            Fraction step = bar.length.dividedBy(Fraction.of(chords.size()));
+            Fraction step = bar.length.dividedBy(Fraction.of(Math.max(1, chords.size())));
             boolean even = bar.meter.slotCounts().contains(chords.size());
             Fraction each = even ? step : bar.meter.countLength();
             for (int i = 0; i < chords.size(); i++) {

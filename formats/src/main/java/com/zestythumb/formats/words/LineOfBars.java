@@ -7,13 +7,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
-/** How many chords share a bar in a line of chords that has more of them than the other lines of its verse. */
+/**
+ * How many chords begin in each bar of a line of chords over words: the lines of a verse are of equal length (common
+ * practice), so where a line has more chords than the others some share a bar, and where it has fewer some last for two.
+ */
 final class LineOfBars {
 
     /** More in a line are no line of a verse. */
     private static final int MOST = 16;
 
     private static final int MOST_IN_BAR = 4;
+
+    /** Words shorter than this share of the others' are a shorter line. */
+    private static final double LEAST_OF_A_LINE = 0.7;
 
     private LineOfBars() {}
 
@@ -29,16 +35,24 @@ final class LineOfBars {
     }
 
     /**
-     * How many chords each bar of a line has. One in each where the line has no more than the usual, or far more; else
-     * they are parted so that each stands as near as can be to its place in an even line.
+     * How many chords begin in each bar of a line. One in each where nothing speaks against it; else they are parted so
+     * that each stands as near as can be to its place in an even line.
      *
      * @param columns where the chords stand, in rising order
-     * @param width where the words end
+     * @param width where the words end; 0 where there are none
      * @param usual bars of a line; 0 where that is not known
+     * @param usualWidth where the words of such lines end
      */
-    static List<Integer> parted(List<Integer> columns, int width, int usual) {
+    static List<Integer> parted(List<Integer> columns, int width, int usual, int usualWidth) {
         int count = columns.size();
-        if (usual == 0 || count <= usual || count > MOST || count > usual * MOST_IN_BAR) {
+        boolean fewer = count < usual;
+        boolean cutShort = width == 0 || LEAST_OF_A_LINE * usualWidth > width;
+        if (usual == 0
+                || count == usual
+                || usual > MOST
+                || count > MOST
+                || count > usual * MOST_IN_BAR
+                || fewer && cutShort) {
             return Collections.nCopies(count, 1);
         }
         int first = columns.get(0);
@@ -47,7 +61,7 @@ final class LineOfBars {
         double line = Math.max(width - first, (last - first) * (usual + 1.0) / usual);
         double[] places =
                 columns.stream().mapToDouble(column -> (column - first) / line).toArray();
-        return new Search(places, usual).best();
+        return new Search(places, usual, fewer ? 0 : 1, fewer ? 1 : MOST_IN_BAR).best();
     }
 
     /** The cheapest way to part a line. O(bars × chords). */
@@ -55,11 +69,15 @@ final class LineOfBars {
 
         private final double[] places;
         private final int bars;
+        private final int fewest;
+        private final int most;
         private final double[][] known;
 
-        Search(double[] places, int bars) {
+        Search(double[] places, int bars, int fewest, int most) {
             this.places = places;
             this.bars = bars;
+            this.fewest = fewest;
+            this.most = most;
             this.known = new double[bars + 1][places.length + 1];
             for (double[] row : known) {
                 Arrays.fill(row, -1);
@@ -70,8 +88,9 @@ final class LineOfBars {
             List<Integer> parted = new ArrayList<>();
             int at = 0;
             for (int bar = 0; bar < bars; bar++) {
-                int chosen = 1;
-                for (int in = 1; in <= MOST_IN_BAR; in++) {
+                // A line begins with a chord.
+                int chosen = bar == 0 ? 1 : fewest;
+                for (int in = chosen; in <= most; in++) {
                     if (way(bar, at, in) < way(bar, at, chosen)) {
                         chosen = in;
                     }
@@ -100,7 +119,7 @@ final class LineOfBars {
             }
             if (known[bar][at] < 0) {
                 double least = Double.POSITIVE_INFINITY;
-                for (int in = 1; in <= MOST_IN_BAR; in++) {
+                for (int in = fewest; in <= most; in++) {
                     least = Math.min(least, way(bar, at, in));
                 }
                 known[bar][at] = least;

@@ -35,14 +35,23 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** The app's own pages, written out in notes without chord symbols and brought in again, have their chords. */
+@Execution(ExecutionMode.CONCURRENT)
 class OwnPagesTest {
 
     private static final double WANTED = 0.97;
 
-    /** In a usual run a tune is tried with every second pattern and voicing, its neighbour with the others; with {@code -Dwhole} with all. */
-    private static final int ONE_OF = System.getProperty("whole") == null ? 2 : 1;
+    /** With {@code -Dwhole} every tune is tried with every pattern and voicing. */
+    private static final boolean WHOLE = System.getProperty("whole") != null;
+
+    /** In a usual run with one of so many patterns, which are counted together, and its neighbours with the others. */
+    private static final int PATTERNS = WHOLE ? 1 : 4;
+
+    /** Voicings are counted each by itself and need more. */
+    private static final int VOICINGS = WHOLE ? 1 : 2;
 
     private static final Path DEMO = Path.of(System.getProperty("demo", "src/main/resources/demo"));
 
@@ -240,9 +249,9 @@ class OwnPagesTest {
                         .collect(Collectors.joining(" "));
     }
 
-    private static <T> List<T> oneOf(List<T> all, int first) {
+    private static <T> List<T> oneOf(int number, List<T> all, int first) {
         return IntStream.range(0, all.size())
-                .filter(i -> (i + first) % ONE_OF == 0)
+                .filter(i -> (i + first) % number == 0)
                 .mapToObj(all::get)
                 .toList();
     }
@@ -254,7 +263,7 @@ class OwnPagesTest {
             List<LeadSheet> tunes = tunes();
             for (int i = 0; i < tunes.size(); i++) {
                 LeadSheet tune = tunes.get(i);
-                for (Figure figure : oneOf(Figures.all(), i)) {
+                for (Figure figure : oneOf(PATTERNS, Figures.all(), i)) {
                     Arrangement page = Arrangement.of(tune, Choices.USUAL.with(figure));
                     List<Integer> written =
                             IntStream.range(0, tune.bars().size()).boxed().toList();
@@ -278,7 +287,7 @@ class OwnPagesTest {
         List<LeadSheet> tunes = tunes();
         for (int i = 0; i < tunes.size(); i++) {
             LeadSheet tune = tunes.get(i);
-            for (VoicingStyle style : oneOf(VoicingStyles.all(), i)) {
+            for (VoicingStyle style : oneOf(VOICINGS, VoicingStyles.all(), i)) {
                 Choices choices =
                         Choices.USUAL.with(new StyleChoice(style, Map.of())).with(Hand.ofSpan(16));
                 Arrangement page = Arrangement.of(tune, choices);

@@ -31,11 +31,14 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Assertions;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Files that are broken, or meant to break something: a clear word or a repaired tune, never a crash. */
+@Execution(ExecutionMode.CONCURRENT)
 class HostileFilesTest {
 
     private static final Duration PATIENCE = Duration.ofSeconds(5);

@@ -6,14 +6,15 @@ import com.zestythumb.app.arrange.Offers.PriceView;
 import com.zestythumb.app.arrange.Offers.ProposalView;
 import com.zestythumb.app.arrange.Offers.StepView;
 import com.zestythumb.app.arrange.Offers.StyleEffectView;
+import com.zestythumb.app.arrange.RecentCharts.HeardChart;
 import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.proposing.Proposals;
 import com.zestythumb.core.proposing.Proposals.Wish;
 import com.zestythumb.core.proposing.StepByStep;
 import com.zestythumb.core.proposing.Texture;
-import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
@@ -62,9 +63,15 @@ class ArrangementController {
     private final ScoreWriter midi = new MidiFileWriter();
 
     private final Reckoning reckoning;
+    private final RecentCharts charts;
 
-    ArrangementController(Reckoning reckoning) {
+    ArrangementController(Reckoning reckoning, RecentCharts charts) {
         this.reckoning = reckoning;
+        this.charts = charts;
+    }
+
+    private Arrangement arranged(ArrangementRequest request) {
+        return charts.of(request).sheet().arranged(request.wanted());
     }
 
     @PostMapping
@@ -76,31 +83,34 @@ class ArrangementController {
                     String page,
             @Valid @RequestBody ArrangementRequest request) {
         return reckoning.inTurn(page, () -> {
-            Chart chart = request.read();
-            Arrangement arrangement = request.arrange(chart);
+            HeardChart heard = charts.of(request);
+            Arrangement arrangement = heard.sheet().arranged(request.wanted());
             MusicXmlWriter writer = request.counts() ? pageWithCounts : pageScore;
             return Views.of(
-                    chart, arrangement, request.chord(), ScoreParts.of(writer.writeText(arrangement), request.known()));
+                    heard.chart(),
+                    arrangement,
+                    request.chord(),
+                    ScoreParts.of(writer.writeText(arrangement), request.known()));
         });
     }
 
     @PostMapping("/alternatives")
     @Operation(summary = "Other ways to play one chord, each with what the whole tune would cost more.")
     List<AlternativeView> alternatives(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> Views.alternatives(request.arrange(request.read()), request.chord()));
+        return reckoning.inTurn(() -> Views.alternatives(arranged(request), request.chord()));
     }
 
     @PostMapping("/mends")
     @Operation(summary = "Ways to mend what is to be minded at one chord, each tried on the whole tune.")
     List<MendView> mends(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> Offers.mends(request.arrange(request.read()), request.chord()));
+        return reckoning.inTurn(() -> Offers.mends(arranged(request), request.chord()));
     }
 
     @PostMapping("/prices")
     @Operation(summary = "More other ways to play one chord, each with its price for the whole tune, term by term.")
     List<PriceView> prices(@Valid @RequestBody ArrangementRequest request) {
         return reckoning.inTurn(() -> {
-            Arrangement tune = request.arrange(request.read());
+            Arrangement tune = arranged(request);
             int affordable = CHORDS_PRICED / Math.max(1, tune.chords().size());
             return Offers.prices(tune, request.chord(), Math.max(FEWEST_PRICES, Math.min(MOST_PRICES, affordable)));
         });
@@ -110,10 +120,10 @@ class ArrangementController {
     @Operation(summary = "What each style would do to this tune, before one is chosen.")
     List<StyleEffectView> styles(@Valid @RequestBody ArrangementRequest request) {
         return reckoning.inTurn(() -> {
-            LeadSheet sheet = request.read().sheet();
-            Choices choices = request.choices().toChoices(request.hand()).withPins(List.of());
+            HeardSheet tune = charts.of(request).sheet();
+            Choices choices = request.wanted().withPins(List.of());
             return VoicingStyles.all().stream()
-                    .map(style -> Offers.effect(Arrangement.of(sheet, choices.with(new StyleChoice(style, Map.of())))))
+                    .map(style -> Offers.effect(tune.arranged(choices.with(new StyleChoice(style, Map.of())))))
                     .toList();
         });
     }
@@ -137,8 +147,8 @@ class ArrangementController {
             summary = "Three whole left hands for a tune and a student, from easy to rich, each with its difficulty.")
     List<ProposalView> proposals(@Valid @RequestBody WishDto wish) {
         return reckoning.inTurn(() -> Proposals.of(
-                        wish.tune().read().sheet(),
-                        wish.tune().choices().toChoices(wish.tune().hand()),
+                        charts.of(wish.tune()).sheet(),
+                        wish.tune().wanted(),
                         new Wish(
                                 wish.level(),
                                 wish.texture() == null ? Texture.ANY : wish.texture(),
@@ -157,11 +167,10 @@ class ArrangementController {
     @PostMapping("/steps")
     @Operation(summary = "The way to this left hand in steps, each with one thing more, the plainest first.")
     List<StepView> steps(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() ->
-                StepByStep.to(request.read().sheet(), request.choices().toChoices(request.hand())).stream()
-                        .map(step -> new StepView(
-                                step.name(), ChoicesDto.of(step.choices()), Offers.difficulty(step.difficulty())))
-                        .toList());
+        return reckoning.inTurn(() -> StepByStep.to(charts.of(request).sheet(), request.wanted()).stream()
+                .map(step ->
+                        new StepView(step.name(), ChoicesDto.of(step.choices()), Offers.difficulty(step.difficulty())))
+                .toList());
     }
 
     @PostMapping(path = "/musicxml", produces = "application/vnd.recordare.musicxml+xml")
@@ -191,20 +200,20 @@ class ArrangementController {
     @PostMapping(path = "/chart", produces = "text/plain")
     @Operation(summary = "The chart as it was typed.")
     ResponseEntity<byte[]> chart(@Valid @RequestBody ArrangementRequest request) {
-        String title = request.read().sheet().title();
+        String title = charts.of(request).sheet().sheet().title();
         return file(title, "txt", "text/plain;charset=UTF-8", request.chart().getBytes(StandardCharsets.UTF_8));
     }
 
     private ResponseEntity<byte[]> file(ScoreWriter writer, ArrangementRequest request) {
         return reckoning.inTurn(() -> {
-            Arrangement arrangement = request.arrange(request.read());
+            Arrangement arrangement = arranged(request);
             return file(arrangement.sheet().title(), writer.extension(), writer.mediaType(), writer.write(arrangement));
         });
     }
 
     private ResponseEntity<byte[]> file(SheetWriter writer, ArrangementRequest request) {
         return reckoning.inTurn(() -> {
-            LeadSheet sheet = request.arrange(request.read()).sheet();
+            LeadSheet sheet = arranged(request).sheet();
             byte[] text = writer.write(sheet).getBytes(StandardCharsets.UTF_8);
             return file(sheet.title(), writer.extension(), writer.mediaType() + ";charset=UTF-8", text);
         });

@@ -1,8 +1,6 @@
 package com.zestythumb.app.arrange;
 
-import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.sheet.Chart;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -37,11 +35,7 @@ public record ArrangementRequest(
     /** Letters a chart may have. */
     public static final int MAX_CHART = 100_000;
 
-    Chart read() {
-        return Chart.read(chart);
-    }
-
-    Arrangement arrange(Chart read) {
-        return Arrangement.of(read.sheet(), choices.toChoices(hand));
+    Choices wanted() {
+        return choices.toChoices(hand);
     }
 }

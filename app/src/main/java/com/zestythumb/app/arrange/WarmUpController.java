@@ -2,6 +2,7 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.arrangement.WarmUp;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.Key;
@@ -25,20 +26,22 @@ class WarmUpController {
 
     private final MusicXmlWriter page = new MusicXmlWriter(Staves.PAGE);
     private final Reckoning reckoning;
+    private final RecentCharts charts;
 
-    WarmUpController(Reckoning reckoning) {
+    WarmUpController(Reckoning reckoning, RecentCharts charts) {
         this.reckoning = reckoning;
+        this.charts = charts;
     }
 
     @PostMapping
     @Operation(summary = "Scale, arpeggio, broken chord and cadence of a tune's key for both hands, fingered.")
     ArrangementView of(@Valid @RequestBody ArrangementRequest request) {
         return reckoning.inTurn(() -> {
-            Arrangement tune = request.arrange(request.read());
+            HeardSheet tune = charts.of(request).sheet();
             Key key = HomeKey.of(tune.sheet(), tune.analysis())
                     .orElseThrow(() -> new IllegalArgumentException(
                             "no key is clear in this tune; write one at its head to warm up in it"));
-            Arrangement warmUp = WarmUp.of(key, tune.choices().hand());
+            Arrangement warmUp = WarmUp.of(key, request.wanted().hand());
             return Views.of(Chart.read(WarmUp.chart(key)), warmUp, -1, ScoreParts.of(page.writeText(warmUp), Set.of()));
         });
     }

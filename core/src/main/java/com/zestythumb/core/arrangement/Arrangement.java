@@ -2,22 +2,15 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.analysis.Cadence;
-import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
 import com.zestythumb.core.figure.Figures;
-import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
-import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Voicing;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /**
  * A lead sheet with a left hand to it.
@@ -135,52 +128,6 @@ public record Arrangement(
         return notes.subList(firstNoteFrom(chord), firstNoteFrom(chord + 1));
     }
 
-    /** What lies under a hand at one time while a chord lasts: a pattern parts it. */
-    public Voicing heldTogether(ArrangedChord chord) {
-        Voicing voicing = chord.voicing();
-        if (voicing.grips().size() > 1) {
-            // A bass that sounds on under a chord far above it is held by the foot.
-            return voicing;
-        }
-        List<TimedNote> notes = notesOf(chord.index());
-        return new Voicing(
-                voicing.chord(),
-                voicing.soundingBass(),
-                together(chord, notes, Side.LEFT),
-                voicing.right().isEmpty()
-                        ? List.of()
-                        : together(chord, notes, Side.RIGHT).stream().limit(1).toList());
-    }
-
-    private static List<Grip> together(ArrangedChord chord, List<TimedNote> notes, Side side) {
-        List<TimedNote> ofHand =
-                notes.stream().filter(note -> note.side() == side).toList();
-        Set<List<Pitch>> together = new LinkedHashSet<>();
-        TimedNote before = null;
-        for (TimedNote struck : ofHand) {
-            if (before == null || !before.onset().equals(struck.onset()) || before.bar() != struck.bar()) {
-                together.add(soundingAt(struck, ofHand));
-            }
-            before = struck;
-        }
-        return together.stream().map(keys -> Grip.of(chord.chord(), keys)).toList();
-    }
-
-    /** The keys held when a note is struck, its own among them, from the lowest. */
-    private static List<Pitch> soundingAt(TimedNote struck, List<TimedNote> notes) {
-        List<Pitch> keys = new ArrayList<>();
-        for (TimedNote note : notes) {
-            boolean sounds = note.bar() == struck.bar()
-                    && note.onset().compareTo(struck.onset()) <= 0
-                    && note.end().compareTo(struck.onset()) > 0;
-            if (sounds && !keys.contains(note.pitch())) {
-                keys.add(note.pitch());
-            }
-        }
-        Collections.sort(keys);
-        return keys;
-    }
-
     /** Notes stand in the order of their chords: finds the first that belongs to this chord or a later one. */
     private int firstNoteFrom(int chord) {
         int low = 0;
@@ -198,11 +145,11 @@ public record Arrangement(
 
     /** Arranges a lead sheet; never fails, whatever chords it holds. */
     public static Arrangement of(LeadSheet sheet, Choices choices) {
-        return new Arranger(sheet, choices).compute();
+        return HeardSheet.of(sheet).arranged(choices);
     }
 
-    /** Takes a left hand that somebody wrote; fingers are found for notes that have none. */
-    public static Arrangement written(LeadSheet sheet, Choices choices, List<WrittenNote> notes) {
-        return new Arranger(sheet, choices).take(WrittenHand.of(sheet, notes, choices.hand()));
+    /** The same tune with a left hand by other choices. */
+    public Arrangement with(Choices others) {
+        return new HeardSheet(sheet, analysis, transitions).arranged(others);
     }
 }

@@ -7,7 +7,6 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.fingering.FingerSearch;
 import com.zestythumb.core.fingering.HandFingering;
-import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
@@ -57,10 +56,10 @@ final class Arranger {
     private final List<StyleChoice> styles;
     private final Map<StyleChoice, StyleChoice> settled = new HashMap<>();
 
-    Arranger(LeadSheet sheet, Choices choices) {
-        this.analysis = Analysis.of(sheet);
-        this.sheet = HomeKey.signed(sheet, analysis);
-        this.transitions = Transitions.of(sheet);
+    Arranger(HeardSheet heard, Choices choices) {
+        this.analysis = heard.analysis();
+        this.sheet = heard.sheet();
+        this.transitions = heard.transitions();
         this.choices = choices;
         this.events = sheet.events().stream().filter(e -> !e.isSilent()).toList();
         this.figure = new FigureInTime(sheet, events, transitions, choices);
@@ -144,22 +143,29 @@ final class Arranger {
     Arrangement take(LeftHand hand) {
         HandFingers fingers = HandFingers.of(sheet, hand, fingering());
         List<Voicing> voicings = hand.voicings();
+        List<TimedNote> notes = asTheyLead(fingers.notes());
         List<ArrangedChord> chords = new ArrayList<>();
+        int at = 0;
         for (int i = 0; i < events.size(); i++) {
             int chord = i;
             Voicing voicing =
                     isAugmentedSixth(i) ? voicings.get(i).named(pitch -> asItLeads(pitch, chord)) : voicings.get(i);
+            int from = at;
+            while (at < notes.size() && notes.get(at).chord() <= i) {
+                at++;
+            }
             chords.add(new ArrangedChord(
                     i,
                     events.get(i),
                     voicing,
+                    HeldTogether.of(voicing, notes.subList(from, at)),
                     fingers.held().get(i),
                     analysis.readings().get(i).over(voicing.soundingBass()),
                     hand instanceof ComputedHand computed
                             ? Optional.of(computed.solved().get(i))
                             : Optional.empty()));
         }
-        return new Arrangement(sheet, choices, hand, chords, asTheyLead(fingers.notes()), analysis, transitions);
+        return new Arrangement(sheet, choices, hand, chords, notes, analysis, transitions);
     }
 
     /** An augmented sixth is written as one, for its notes push apart to the dominant's octave: F sharp over A flat. */

@@ -45,10 +45,11 @@ final class BarComparison {
         List<Entry> entries = new ArrayList<>();
         for (Bar bar : arrangement.sheet().bars()) {
             List<Struck> here = notes.getOrDefault(bar.index(), List.of());
-            Entry entry = entry(bar, here, same, shapes, fresh, notes);
+            List<Struck> shape = isShape(here) ? fromLowest(here) : List.of();
+            Entry entry = entry(bar, here, same, shapes.get(shape), fresh, notes);
             same.putIfAbsent(here, bar.index());
-            if (isShape(here)) {
-                shapes.putIfAbsent(fromLowest(here), bar.index());
+            if (!shape.isEmpty()) {
+                shapes.putIfAbsent(shape, bar.index());
             }
             List<List<Pitch>> chords = grips.getOrDefault(bar.index(), List.of()).stream()
                     .map(Voicing::pitches)
@@ -95,7 +96,7 @@ final class BarComparison {
             Bar bar,
             List<Struck> here,
             Map<List<Struck>, Integer> same,
-            Map<List<Struck>, Integer> shapes,
+            Integer moved,
             List<Integer> fresh,
             Map<Integer, List<Struck>> notes) {
         if (here.isEmpty()) {
@@ -104,7 +105,6 @@ final class BarComparison {
         if (same.containsKey(here)) {
             return new Entry(Likeness.SAME, same.get(here), List.of());
         }
-        Integer moved = shapes.get(fromLowest(here));
         if (moved != null) {
             return new Entry(Likeness.MOVED, moved, List.of());
         }

@@ -61,8 +61,8 @@ public final class WarmUp {
     public static Arrangement of(Key key, Hand hand) {
         WarmUp warmUp = new WarmUp(key);
         Choices choices = Choices.USUAL.with(hand);
-        var sheet = Chart.read(chart(key)).sheet();
-        Arrangement cadence = Arrangement.of(sheet, choices);
+        HeardSheet tune = HeardSheet.of(Chart.read(chart(key)).sheet());
+        Arrangement cadence = tune.arranged(choices);
         for (Side side : Side.values()) {
             Fingered scale = ScaleFingering.scale(warmUp.key, side, 1);
             warmUp.line(side, 0, EIGHTH, scale.notes(), scale.fingers());
@@ -73,7 +73,7 @@ public final class WarmUp {
             warmUp.broken(side);
             warmUp.cadence(side, cadence);
         }
-        return Arrangement.written(sheet, choices, warmUp.notes);
+        return tune.written(choices, warmUp.notes);
     }
 
     private static <T> List<T> reversed(List<T> list) {

@@ -28,15 +28,17 @@ public final class Findings {
 
     private final Arrangement arrangement;
     private final School school;
-    /** What lies under the hand at one time, by chord. */
-    private final List<Voicing> held;
-
+    private final List<Way> ways = new ArrayList<>();
     private final List<Finding> found = new ArrayList<>();
+
+    /** The way of the hand from one chord, or one grip of it, to another. */
+    private record Way(int from, int to, Passage passage) {}
 
     private Findings(Arrangement arrangement, School school) {
         this.arrangement = arrangement;
         this.school = school;
-        this.held = arrangement.chords().stream().map(arrangement::heldTogether).toList();
+        arrangement.chords().forEach(this::addWithin);
+        arrangement.transitions().pairs().forEach(this::addBetween);
     }
 
     /** Everything to mind, by place: each chord against every chord from which it is come to when it is played. */
@@ -99,11 +101,11 @@ public final class Findings {
         if (entry.rule() instanceof Rule.OfGrip rule) {
             Hand hand = arrangement.choices().hand();
             for (ArrangedChord chord : arrangement.chords()) {
-                rule.check(held.get(chord.index()), hand, entry.limits(), fault -> add(rule, fault, chord.index(), -1));
+                rule.check(chord.together(), hand, entry.limits(), fault -> add(rule, fault, chord.index(), -1));
             }
         } else if (entry.rule() instanceof Rule.OfPassage rule) {
-            arrangement.chords().forEach(chord -> lookWithin(chord, rule, entry));
-            arrangement.transitions().pairs().forEach(pair -> lookAt(pair, rule, entry));
+            ways.forEach(
+                    way -> rule.check(way.passage(), entry.limits(), fault -> add(rule, fault, way.to(), way.from())));
         } else if (entry.rule() instanceof Rule.OfLine rule) {
             List<Voicing> line =
                     arrangement.chords().stream().map(ArrangedChord::voicing).toList();
@@ -124,7 +126,7 @@ public final class Findings {
                 rule, fault, chord, before, arrangement.sheet().bars().get(bar).number()));
     }
 
-    private void lookAt(Transition pair, Rule.OfPassage rule, School.Entry entry) {
+    private void addBetween(Transition pair) {
         Voicing from = arrangement.chords().get(pair.from()).voicing();
         Voicing to = arrangement.chords().get(pair.to()).voicing();
         List<TimedNote> before = arrangement.notesOf(pair.from());
@@ -137,11 +139,9 @@ public final class Findings {
                 .distance(pair)
                 .plus(since(pair.to(), here.get(0)))
                 .minus(since(pair.from(), before.get(before.size() - 1)));
-        double seconds = seconds(quarters);
-        rule.check(
-                new Passage(left(from, before.get(before.size() - 1)), to.first(), seconds, true, goesToAndFro(pair)),
-                entry.limits(),
-                fault -> add(rule, fault, pair.to(), pair.from()));
+        Grip left = left(from, before.get(before.size() - 1));
+        ways.add(new Way(
+                pair.from(), pair.to(), new Passage(left, to.first(), seconds(quarters), true, goesToAndFro(pair))));
     }
 
     /** Whether the style makes the hand leap: from bass to chord, or from root to root. */
@@ -159,14 +159,14 @@ public final class Findings {
     }
 
     /** The hand may shift within one chord too, from grip to grip. */
-    private void lookWithin(ArrangedChord chord, Rule.OfPassage rule, School.Entry entry) {
+    private void addWithin(ArrangedChord chord) {
         List<Grip> grips = chord.voicing().grips();
         for (int i = 1; i < grips.size(); i++) {
             double seconds = secondsWithin(chord.index(), grips.get(i - 1), grips.get(i));
             // Where the pattern never goes there, there is no way to look at.
             if (seconds < Double.MAX_VALUE) {
                 Passage passage = new Passage(grips.get(i - 1), grips.get(i), seconds, false, true);
-                rule.check(passage, entry.limits(), fault -> add(rule, fault, chord.index(), chord.index()));
+                ways.add(new Way(chord.index(), chord.index(), passage));
             }
         }
     }

@@ -58,7 +58,7 @@ public final class Mends {
         }
         List<Mend> mends = new ArrayList<>();
         for (Way way : ways(arrangement.chords().get(chord))) {
-            Arrangement then = Arrangement.of(arrangement.sheet(), with(way.pin(), arrangement.choices()));
+            Arrangement then = arrangement.with(with(way.pin(), arrangement.choices()));
             List<Finding> findings = Findings.in(then);
             Set<String> left = codes(findings, chord);
             if (left.size() < now.size() && now.containsAll(left)) {

@@ -61,7 +61,7 @@ public record Difficulty(
                 leap = before == null ? leap : Math.max(leap, shift(before, grip));
                 before = grip;
             }
-            for (Grip grip : tune.heldTogether(chord).grips()) {
+            for (Grip grip : chord.together().grips()) {
                 stretch = Math.max(stretch, grip.width());
             }
         }

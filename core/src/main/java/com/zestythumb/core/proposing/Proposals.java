@@ -1,7 +1,7 @@
 package com.zestythumb.core.proposing;
 
-import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.ChordEvent;
@@ -78,7 +78,8 @@ public final class Proposals {
     private Proposals() {}
 
     /** Three proposals, easier ones first; fewer where so few suit; none for a tune without chords. */
-    public static List<Proposal> of(LeadSheet sheet, Choices choices, Wish wish) {
+    public static List<Proposal> of(HeardSheet tune, Choices choices, Wish wish) {
+        LeadSheet sheet = tune.sheet();
         List<ChordEvent> chords =
                 sheet.events().stream().filter(event -> !event.isSilent()).toList();
         if (chords.isEmpty()) {
@@ -89,7 +90,7 @@ public final class Proposals {
             // A pattern that brings its voicing leaves the chosen one for another.
             Choices styled = pair.figure().lays() == null ? choices.with(pair.style()) : choices;
             Choices own = styled.with(pair.figure()).withStretches(List.of()).withPins(List.of());
-            measured.add(new Measured(pair, own, Difficulty.of(Arrangement.of(sheet, own))));
+            measured.add(new Measured(pair, own, Difficulty.of(tune.arranged(own))));
         }
         int middle = Math.max(2, Math.min(HIGHEST_LEVEL - 1, wish.level()));
         List<Measured> three = new ArrayList<>();

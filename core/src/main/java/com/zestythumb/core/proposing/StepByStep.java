@@ -3,11 +3,11 @@ package com.zestythumb.core.proposing;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.arrangement.Pedalling;
 import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Pitch;
-import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.VoicingStyles;
@@ -34,9 +34,9 @@ public final class StepByStep {
      * The way to a left hand in steps, each with one thing more: its bass, its chords held, its figure, the whole as it is
      * chosen (common practice).
      */
-    public static List<Step> to(LeadSheet sheet, Choices choices) {
+    public static List<Step> to(HeardSheet tune, Choices choices) {
         Choices plain = choices.withStretches(List.of()).varied(false).with(Pedalling.NONE);
-        Arrangement finished = Arrangement.of(sheet, plain);
+        Arrangement finished = tune.arranged(plain);
         StyleChoice own = plain.figure().lays() == null
                 ? plain.style()
                 : usual(plain.figure().lays());
@@ -44,17 +44,17 @@ public final class StepByStep {
         List<Step> steps = new ArrayList<>();
         add(
                 steps,
-                sheet,
+                tune,
                 "The bass alone, held",
                 plain.with(usual(VoicingStyles.BASS)).with(Figures.BLOCK).withPins(basses(finished)));
         if (own.equals(plain.style())) {
-            add(steps, sheet, "The chords as they lie in the end, held", held);
+            add(steps, tune, "The chords as they lie in the end, held", held);
         }
         if (plain.figure().lays() == null && choices.figure().level() > Figures.ON_EACH_BEAT.level()) {
-            add(steps, sheet, "A chord on each beat", held.with(Figures.ON_EACH_BEAT));
+            add(steps, tune, "A chord on each beat", held.with(Figures.ON_EACH_BEAT));
         }
-        add(steps, sheet, "The pattern", plain);
-        add(steps, sheet, "With its other bars and the pedal", choices);
+        add(steps, tune, "The pattern", plain);
+        add(steps, tune, "With its other bars and the pedal", choices);
         return steps;
     }
 
@@ -95,11 +95,11 @@ public final class StepByStep {
     }
 
     /** One step more, where it is another than the last. */
-    private static void add(List<Step> steps, LeadSheet sheet, String name, Choices choices) {
+    private static void add(List<Step> steps, HeardSheet tune, String name, Choices choices) {
         Step last = steps.isEmpty() ? null : steps.get(steps.size() - 1);
         if (last != null && last.choices().equals(choices)) {
             return;
         }
-        steps.add(new Step(name, choices, Difficulty.of(Arrangement.of(sheet, choices))));
+        steps.add(new Step(name, choices, Difficulty.of(tune.arranged(choices))));
     }
 }

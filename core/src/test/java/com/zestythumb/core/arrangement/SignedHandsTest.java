@@ -2,9 +2,11 @@ package com.zestythumb.core.arrangement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.zestythumb.core.LongRun;
 import com.zestythumb.core.arrangement.SignedHands.Signed;
 import com.zestythumb.core.checking.Finding;
 import com.zestythumb.core.checking.Findings;
+import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
@@ -240,12 +242,16 @@ class SignedHandsTest {
     /** A hand of a fourth, an octave for a range, chords of many notes: the nearest there is (OddWishesTest has more). */
     @Test
     void oddHandsGetTheNearestThatThereIs() {
+        int figures = Figures.all().size();
+        int step = LongRun.of(3, 1);
+        int first = 0;
         for (Hand hand : List.of(
                 Hand.ofSpan(5),
                 new Hand(12, notes("C3").get(0), notes("C4").get(0)),
                 new Hand(5, notes("E3").get(0), notes("E4").get(0)))) {
             for (var style : VoicingStyles.all()) {
-                for (var figure : Figures.all()) {
+                for (int f = first++ % step; f < figures; f += step) {
+                    Figure figure = Figures.all().get(f);
                     Arrangement tune = Arrangement.of(
                             Chart.parse("key: C\n| Cmaj7 | D/C7 | G13#11 | Bbmaj9/D | C5 | Fsus4 | C |"),
                             Choices.of(new StyleChoice(style, Map.of()), figure, hand, School.POPULAR));

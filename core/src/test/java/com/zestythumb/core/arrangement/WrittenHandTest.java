@@ -40,7 +40,7 @@ class WrittenHandTest {
         for (int i = 0; i < bars.length; i++) {
             notes.addAll(bar(i, Fraction.of(4, bars[i].split(" ").length), bars[i]));
         }
-        return Arrangement.written(Chart.parse(chart), Choices.USUAL, notes);
+        return HeardSheet.of(Chart.parse(chart)).written(Choices.USUAL, notes);
     }
 
     /** Stride: the bass, then the chord an octave above (common practice). */
@@ -97,7 +97,8 @@ class WrittenHandTest {
                 new WrittenNote(
                         0, Fraction.ZERO, Fraction.of(4), Pitch.parse("C3"), 4, false, 0, Touch.PLAIN, null, Side.LEFT),
                 new WrittenNote(0, Fraction.ZERO, Fraction.of(4), Pitch.parse("G3")));
-        assertThat(Arrangement.written(Chart.parse("| C |"), Choices.USUAL, notes)
+        assertThat(HeardSheet.of(Chart.parse("| C |"))
+                        .written(Choices.USUAL, notes)
                         .notes())
                 .extracting(TimedNote::finger)
                 .containsExactly(4, 1);
@@ -122,8 +123,8 @@ class WrittenHandTest {
         assertThat(Findings.in(tune))
                 .extracting(finding -> finding.fault().code())
                 .contains("stretch");
-        Arrangement wide = Arrangement.written(
-                Chart.parse("| C |"), Choices.USUAL.with(Hand.ofSpan(16)), bar(0, Fraction.of(4), "C3+E3+G3+E4"));
+        Arrangement wide = HeardSheet.of(Chart.parse("| C |"))
+                .written(Choices.USUAL.with(Hand.ofSpan(16)), bar(0, Fraction.of(4), "C3+E3+G3+E4"));
         assertThat(Findings.in(wide)).isEmpty();
     }
 }

@@ -3,6 +3,7 @@ package com.zestythumb.core.harmonising;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.zestythumb.core.LongRun;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.harmonising.HarmonySlots.Slot;
 import com.zestythumb.core.harmonising.Proposal.Priced;
@@ -20,11 +21,14 @@ import java.util.Map;
 import java.util.Random;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
+@Execution(ExecutionMode.CONCURRENT)
 class HarmoniserTest {
 
     private static String bars(LeadSheet sheet) {
@@ -142,7 +146,7 @@ class HarmoniserTest {
     void isExact(Level level) {
         Random random = new Random(level.ordinal());
         String[] names = "C D E F G A B c".split(" ");
-        for (int round = 0; round < 4; round++) {
+        for (int round = 0; round < LongRun.of(1, 4); round++) {
             StringBuilder notes = new StringBuilder();
             for (int bar = 0; bar < 2; bar++) {
                 for (int i = 0; i < 4; i++) {

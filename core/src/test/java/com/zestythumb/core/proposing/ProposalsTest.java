@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.proposing.Proposals.Proposal;
 import com.zestythumb.core.proposing.Proposals.Wish;
@@ -31,7 +32,7 @@ class ProposalsTest {
     @Test
     void proposesThreeFromEasyToRich() {
         Choices small = Choices.USUAL.with(Hand.ofSpan(9));
-        List<Proposal> three = Proposals.of(WALTZ, small, new Wish(2, Texture.DANCE, 15));
+        List<Proposal> three = Proposals.of(HeardSheet.of(WALTZ), small, new Wish(2, Texture.DANCE, 15));
         assertThat(three).hasSize(3);
         assertThat(three.stream()
                         .map(one -> one.choices().style().style().id()
@@ -49,7 +50,8 @@ class ProposalsTest {
     /** What any teacher would name first: the plain waltz, with fifths before it and the low bass behind it (common practice). */
     @Test
     void theUsualWaltzIsTheFittingOne() {
-        List<Proposal> three = Proposals.of(WALTZ, Choices.USUAL.with(Hand.ofSpan(9)), new Wish(2, Texture.DANCE, 15));
+        List<Proposal> three =
+                Proposals.of(HeardSheet.of(WALTZ), Choices.USUAL.with(Hand.ofSpan(9)), new Wish(2, Texture.DANCE, 15));
         Choices fitting = three.get(1).choices();
         assertThat(fitting.style().style()).isEqualTo(VoicingStyles.CLOSE);
         assertThat(fitting.figure()).isEqualTo(Figures.BASS_AND_CHORDS);
@@ -62,7 +64,7 @@ class ProposalsTest {
     void theMetersOwnFigureComesFirst() {
         LeadSheet six = Chart.read("key: A minor\nmeter: 6/8\ntempo: 60\n| Am | C | D | F | Am | E7 | Am | E7 |")
                 .sheet();
-        List<Proposal> three = Proposals.of(six, Choices.USUAL, new Wish(2, Texture.FLOWING, 15));
+        List<Proposal> three = Proposals.of(HeardSheet.of(six), Choices.USUAL, new Wish(2, Texture.FLOWING, 15));
         assertThat(three.get(1).choices().figure()).isEqualTo(Figures.UP_AND_BACK);
     }
 
@@ -71,7 +73,7 @@ class ProposalsTest {
     void stylesThatTheChordsDoNotAskForAreLeftOut() {
         for (Texture texture : Texture.values()) {
             for (int level = 1; level <= 5; level++) {
-                assertThat(Proposals.of(WALTZ, Choices.USUAL, new Wish(level, texture, 20)))
+                assertThat(Proposals.of(HeardSheet.of(WALTZ), Choices.USUAL, new Wish(level, texture, 20)))
                         .extracting(one -> one.choices().style().style())
                         .doesNotContain(VoicingStyles.GUIDE_TONES, VoicingStyles.ROOTLESS, VoicingStyles.SHELLS);
             }
@@ -100,7 +102,7 @@ class ProposalsTest {
 
     @Test
     void aLeftHandIsComeToInSteps() {
-        List<StepByStep.Step> steps = StepByStep.to(WALTZ, Choices.USUAL.with(Figures.ALBERTI));
+        List<StepByStep.Step> steps = StepByStep.to(HeardSheet.of(WALTZ), Choices.USUAL.with(Figures.ALBERTI));
         assertThat(steps.get(0).choices().style().style()).isEqualTo(VoicingStyles.BASS);
         Choices last = steps.get(steps.size() - 1).choices();
         assertThat(last.figure()).isEqualTo(Figures.ALBERTI);
@@ -108,7 +110,7 @@ class ProposalsTest {
         assertThat(steps).hasSizeBetween(4, 6);
         assertThat(steps.get(0).difficulty().fine())
                 .isLessThan(steps.get(steps.size() - 1).difficulty().fine());
-        assertThat(StepByStep.to(WALTZ, Choices.USUAL))
+        assertThat(StepByStep.to(HeardSheet.of(WALTZ), Choices.USUAL))
                 .as("a plain hand needs fewer")
                 .hasSize(3);
     }
@@ -117,7 +119,7 @@ class ProposalsTest {
     void everyLevelAndTextureGetsSomething() {
         for (Texture texture : Texture.values()) {
             for (int level = 1; level <= 5; level++) {
-                assertThat(Proposals.of(WALTZ, Choices.USUAL, new Wish(level, texture, 20)))
+                assertThat(Proposals.of(HeardSheet.of(WALTZ), Choices.USUAL, new Wish(level, texture, 20)))
                         .as(texture + " " + level)
                         .isNotEmpty();
             }
@@ -142,7 +144,8 @@ class ProposalsTest {
     void refusesWishesThatMakeNoSense() {
         assertThatThrownBy(() -> new Wish(0, Texture.ANY, 15)).hasMessageContaining("1 to 5");
         assertThatThrownBy(() -> new Wish(2, Texture.ANY, 0)).hasMessageContaining("minutes");
-        assertThat(Proposals.of(Chart.read("| N.C. |").sheet(), Choices.USUAL, new Wish(2, Texture.ANY, 15)))
+        assertThat(Proposals.of(
+                        HeardSheet.of(Chart.read("| N.C. |").sheet()), Choices.USUAL, new Wish(2, Texture.ANY, 15)))
                 .isEmpty();
     }
 }

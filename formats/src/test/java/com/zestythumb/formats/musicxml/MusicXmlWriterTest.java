@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pedalling;
 import com.zestythumb.core.arrangement.Pin;
@@ -358,7 +359,7 @@ class MusicXmlWriterTest {
                 new WrittenNote(0, Fraction.of(1), Fraction.of(1), Pitch.parse("E3")),
                 new WrittenNote(0, Fraction.of(1), Fraction.of(1), Pitch.parse("G3")),
                 new WrittenNote(1, Fraction.ZERO, Fraction.of(4), Pitch.parse("G2")));
-        Arrangement tune = Arrangement.written(sheet, Choices.USUAL, notes);
+        Arrangement tune = HeardSheet.of(sheet).written(Choices.USUAL, notes);
         Document score = read(new MusicXmlWriter(Staves.GRAND).write(tune));
         assertThat(texts(score, "//measure[1]/note[staff=2]/pitch/octave")).containsExactly("2", "3", "3");
         assertThat(texts(score, "//measure[1]/note[staff=2]/rest")).hasSize(1);

@@ -1,0 +1,34 @@
+package com.zestythumb.core.arrangement;
+
+import com.zestythumb.core.analysis.Analysis;
+import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
+import com.zestythumb.core.harmonising.HomeKey;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Transitions;
+import java.util.List;
+
+/**
+ * A lead sheet with what is heard in it, found once for as many left hands as are wanted.
+ *
+ * @param sheet with the signature of its key, where nobody told that
+ * @param analysis what the progression does
+ * @param transitions which chord follows which when it is played
+ */
+public record HeardSheet(LeadSheet sheet, Analysis analysis, Transitions transitions) {
+
+    /** Hears a lead sheet; never fails, whatever chords it holds. */
+    public static HeardSheet of(LeadSheet sheet) {
+        Analysis analysis = Analysis.of(sheet);
+        return new HeardSheet(HomeKey.signed(sheet, analysis), analysis, Transitions.of(sheet));
+    }
+
+    /** With a left hand that is reckoned. */
+    public Arrangement arranged(Choices choices) {
+        return new Arranger(this, choices).compute();
+    }
+
+    /** With a left hand that somebody wrote; fingers are found for notes that have none. */
+    public Arrangement written(Choices choices, List<WrittenNote> notes) {
+        return new Arranger(this, choices).take(WrittenHand.of(sheet, notes, choices.hand()));
+    }
+}

@@ -31,17 +31,20 @@ abstract class InTheBrowser {
 
     /** Started for the first of these classes, closed after the last. */
     @RegisterExtension
-    static final BeforeAllCallback SHARED = context -> app = context.getRoot()
-            .getStore(ExtensionContext.Namespace.create(InTheBrowser.class))
-            .computeIfAbsent("app", key -> RunningApp.withDemo("lessons"), RunningApp.class);
+    static final BeforeAllCallback SHARED = context -> {
+        var store = context.getRoot().getStore(ExtensionContext.Namespace.create(InTheBrowser.class));
+        app = store.computeIfAbsent("app", key -> RunningApp.withDemo("lessons"), RunningApp.class);
+        browsers = store.computeIfAbsent("browsers", key -> new Browsers(), Browsers.class);
+    };
 
     static RunningApp app;
+    private static Browsers browsers;
 
     Browser browser;
 
     @BeforeAll
     void openTheBrowser() {
-        browser = new Browser();
+        browser = browsers.take();
     }
 
     @BeforeEach
@@ -53,7 +56,7 @@ abstract class InTheBrowser {
 
     @AfterAll
     void closeTheBrowser() {
-        browser.close();
+        browsers.giveBack(browser);
     }
 
     /** A demo tune, only to be looked at. */

@@ -1,7 +1,6 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
-import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
@@ -28,7 +27,7 @@ public record HeardSheet(LeadSheet sheet, Analysis analysis, Transitions transit
     }
 
     /** With a left hand that somebody wrote; fingers are found for notes that have none. */
-    public Arrangement written(Choices choices, List<WrittenNote> notes) {
+    public Arrangement written(Choices choices, List<TimedNote> notes) {
         return new Arranger(this, choices).take(WrittenHand.of(sheet, notes, choices.hand()));
     }
 }

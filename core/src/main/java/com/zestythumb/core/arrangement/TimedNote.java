@@ -40,6 +40,47 @@ public record TimedNote(
         Side side,
         Stress stress) {
 
+    /**
+     * A note as somebody wrote it, not yet taken to a chord.
+     *
+     * @param finger the finger written to it, 0 where there is none
+     */
+    public static TimedNote written(Side side, int bar, Fraction onset, Fraction duration, Pitch pitch, int finger) {
+        return new TimedNote(
+                "",
+                -1,
+                bar,
+                onset,
+                duration,
+                pitch,
+                finger,
+                finger > 0,
+                false,
+                0,
+                Touch.PLAIN,
+                null,
+                side,
+                Stress.EVEN);
+    }
+
+    TimedNote at(int ofChord, String known) {
+        return new TimedNote(
+                known,
+                ofChord,
+                bar,
+                onset,
+                duration,
+                pitch,
+                finger,
+                fingerShown,
+                tied,
+                voice,
+                touch,
+                tuplet,
+                side,
+                stress);
+    }
+
     public boolean isRight() {
         return side == Side.RIGHT;
     }

@@ -1,8 +1,6 @@
 package com.zestythumb.core.arrangement;
 
-import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.fingering.ChordFingering;
 import com.zestythumb.core.fingering.ScaleFingering;
 import com.zestythumb.core.fingering.ScaleFingering.Fingered;
@@ -36,7 +34,7 @@ public final class WarmUp {
     private final Key key;
     private final boolean minor;
     private final Chord tonic;
-    private final List<WrittenNote> notes = new ArrayList<>();
+    private final List<TimedNote> notes = new ArrayList<>();
 
     private WarmUp(Key key) {
         this.minor = key.degree(3).equals(key.tonic().plus(Interval.MINOR_THIRD));
@@ -144,6 +142,6 @@ public final class WarmUp {
     }
 
     private void add(Side side, int bar, Fraction onset, Fraction duration, Pitch pitch, int finger) {
-        notes.add(new WrittenNote(bar, onset, duration, pitch, finger, false, 0, Touch.PLAIN, null, side));
+        notes.add(TimedNote.written(side, bar, onset, duration, pitch, finger));
     }
 }

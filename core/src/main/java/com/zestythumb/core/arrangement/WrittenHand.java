@@ -1,13 +1,10 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.ChordEvent;
-import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.Tuplet;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Voicing;
@@ -22,34 +19,6 @@ public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) impleme
 
     private static final int FINGERS = 5;
 
-    /**
-     * A note as it is written.
-     *
-     * @param bar index of its bar, from 0
-     * @param onset quarter notes after the bar line
-     * @param duration quarter notes
-     * @param finger the finger written to it, 0 where there is none
-     * @param voice 0 for the upper voice, 1 for the one below
-     * @param side the hand that plays it
-     */
-    public record WrittenNote(
-            int bar,
-            Fraction onset,
-            Fraction duration,
-            Pitch pitch,
-            int finger,
-            boolean tied,
-            int voice,
-            Touch touch,
-            Tuplet tuplet,
-            Side side) {
-
-        /** A plain note of the upper voice. */
-        public WrittenNote(int bar, Fraction onset, Fraction duration, Pitch pitch) {
-            this(bar, onset, duration, pitch, 0, false, 0, Touch.PLAIN, null, Side.LEFT);
-        }
-    }
-
     public WrittenHand {
         voicings = List.copyOf(voicings);
         notes = List.copyOf(notes);
@@ -59,25 +28,26 @@ public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) impleme
      * Takes the notes to the chords over which they sound, and parts them into grips: notes struck together are one,
      * and those that follow as long as the hand reaches them without a shift.
      */
-    public static WrittenHand of(LeadSheet sheet, List<WrittenNote> written, Hand hand) {
+    public static WrittenHand of(LeadSheet sheet, List<TimedNote> written, Hand hand) {
         List<ChordEvent> events =
                 sheet.events().stream().filter(event -> !event.isSilent()).toList();
-        List<WrittenNote> inTime = written.stream()
-                .sorted(Comparator.comparingInt(WrittenNote::bar)
-                        .thenComparing(WrittenNote::onset)
-                        .thenComparing(WrittenNote::pitch))
+        List<TimedNote> inTime = written.stream()
+                .sorted(Comparator.comparingInt(TimedNote::bar)
+                        .thenComparing(TimedNote::onset)
+                        .thenComparing(TimedNote::pitch))
                 .toList();
-        List<List<WrittenNote>> byChord = new ArrayList<>();
+        List<List<TimedNote>> byChord = new ArrayList<>();
         events.forEach(event -> byChord.add(new ArrayList<>()));
         List<TimedNote> notes = new ArrayList<>();
         int chord = -1;
         int number = 0;
-        for (WrittenNote note : inTime) {
+        for (TimedNote note : inTime) {
             while (chord + 1 < events.size() && isReached(events.get(chord + 1), note)) {
                 chord++;
                 number = 0;
             }
-            notes.add(timed(note, chord, number++));
+            String id = "n" + Math.max(0, chord) + "-" + (chord < 0 ? "before-" : "") + number++;
+            notes.add(note.at(chord, id));
             if (chord >= 0 && note.side() == Side.LEFT) {
                 byChord.get(chord).add(note);
             }
@@ -89,30 +59,12 @@ public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) impleme
         return new WrittenHand(voicings, notes);
     }
 
-    private static boolean isReached(ChordEvent event, WrittenNote note) {
+    private static boolean isReached(ChordEvent event, TimedNote note) {
         return event.bar() < note.bar()
                 || event.bar() == note.bar() && event.start().compareTo(note.onset()) <= 0;
     }
 
-    private static TimedNote timed(WrittenNote note, int chord, int number) {
-        return new TimedNote(
-                "n" + Math.max(0, chord) + "-" + (chord < 0 ? "before-" : "") + number,
-                chord,
-                note.bar(),
-                note.onset(),
-                note.duration(),
-                note.pitch(),
-                note.finger(),
-                note.finger() > 0,
-                note.tied(),
-                note.voice(),
-                note.touch(),
-                note.tuplet(),
-                note.side(),
-                Stress.EVEN);
-    }
-
-    private static Voicing voicing(Chord chord, List<WrittenNote> notes, Hand hand) {
+    private static Voicing voicing(Chord chord, List<TimedNote> notes, Hand hand) {
         if (notes.isEmpty()) {
             return Voicing.silent(chord);
         }
@@ -124,7 +76,7 @@ public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) impleme
                 to++;
             }
             List<Pitch> struck =
-                    notes.subList(from, to).stream().map(WrittenNote::pitch).toList();
+                    notes.subList(from, to).stream().map(TimedNote::pitch).toList();
             SortedSet<Pitch> both = new TreeSet<>(held);
             both.addAll(struck);
             boolean within = both.last().midi() - both.first().midi() <= hand.span() && both.size() <= FINGERS;
@@ -137,13 +89,13 @@ public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) impleme
         }
         grips.add(Grip.of(chord, List.copyOf(held)));
         Pitch lowest = notes.stream()
-                .map(WrittenNote::pitch)
+                .map(TimedNote::pitch)
                 .min(Comparator.comparingInt(Pitch::midi))
                 .orElseThrow();
         return new Voicing(chord, lowest.pitchClass(), grips);
     }
 
-    private static boolean isTogether(WrittenNote one, WrittenNote other) {
+    private static boolean isTogether(TimedNote one, TimedNote other) {
         return one.bar() == other.bar() && one.onset().equals(other.onset());
     }
 }

@@ -2,12 +2,10 @@ package com.zestythumb.core.arrangement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
 import com.zestythumb.core.checking.Finding;
 import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.HandMove;
-import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
@@ -22,13 +20,13 @@ import org.junit.jupiter.api.Test;
 class WrittenHandTest {
 
     /** Notes of one bar in equal values, {@code "C3+E3"} struck together, {@code "-"} a rest. */
-    private static List<WrittenNote> bar(int bar, Fraction value, String notes) {
-        List<WrittenNote> written = new ArrayList<>();
+    private static List<TimedNote> bar(int bar, Fraction value, String notes) {
+        List<TimedNote> written = new ArrayList<>();
         String[] words = notes.split(" ");
         for (int i = 0; i < words.length; i++) {
             for (String note : words[i].split("\\+")) {
                 if (!note.equals("-")) {
-                    written.add(new WrittenNote(bar, value.times(i), value, Pitch.parse(note)));
+                    written.add(TimedNote.written(Side.LEFT, bar, value.times(i), value, Pitch.parse(note), 0));
                 }
             }
         }
@@ -36,7 +34,7 @@ class WrittenHandTest {
     }
 
     private static Arrangement written(String chart, String... bars) {
-        List<WrittenNote> notes = new ArrayList<>();
+        List<TimedNote> notes = new ArrayList<>();
         for (int i = 0; i < bars.length; i++) {
             notes.addAll(bar(i, Fraction.of(4, bars[i].split(" ").length), bars[i]));
         }
@@ -93,10 +91,9 @@ class WrittenHandTest {
 
     @Test
     void keepsTheFingersThatAreWrittenToIt() {
-        List<WrittenNote> notes = List.of(
-                new WrittenNote(
-                        0, Fraction.ZERO, Fraction.of(4), Pitch.parse("C3"), 4, false, 0, Touch.PLAIN, null, Side.LEFT),
-                new WrittenNote(0, Fraction.ZERO, Fraction.of(4), Pitch.parse("G3")));
+        List<TimedNote> notes = List.of(
+                TimedNote.written(Side.LEFT, 0, Fraction.ZERO, Fraction.of(4), Pitch.parse("C3"), 4),
+                TimedNote.written(Side.LEFT, 0, Fraction.ZERO, Fraction.of(4), Pitch.parse("G3"), 0));
         assertThat(HeardSheet.of(Chart.parse("| C |"))
                         .written(Choices.USUAL, notes)
                         .notes())

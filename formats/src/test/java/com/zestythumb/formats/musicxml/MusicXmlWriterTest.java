@@ -9,10 +9,10 @@ import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pedalling;
 import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.arrangement.TimedNote;
-import com.zestythumb.core.arrangement.WrittenHand.WrittenNote;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
@@ -354,11 +354,11 @@ class MusicXmlWriterTest {
     @Test
     void writesALeftHandThatIsWritten() throws Exception {
         LeadSheet sheet = Chart.parse("| C | G7 |");
-        List<WrittenNote> notes = List.of(
-                new WrittenNote(0, Fraction.ZERO, Fraction.of(1), Pitch.parse("C2")),
-                new WrittenNote(0, Fraction.of(1), Fraction.of(1), Pitch.parse("E3")),
-                new WrittenNote(0, Fraction.of(1), Fraction.of(1), Pitch.parse("G3")),
-                new WrittenNote(1, Fraction.ZERO, Fraction.of(4), Pitch.parse("G2")));
+        List<TimedNote> notes = List.of(
+                TimedNote.written(Side.LEFT, 0, Fraction.ZERO, Fraction.of(1), Pitch.parse("C2"), 0),
+                TimedNote.written(Side.LEFT, 0, Fraction.of(1), Fraction.of(1), Pitch.parse("E3"), 0),
+                TimedNote.written(Side.LEFT, 0, Fraction.of(1), Fraction.of(1), Pitch.parse("G3"), 0),
+                TimedNote.written(Side.LEFT, 1, Fraction.ZERO, Fraction.of(4), Pitch.parse("G2"), 0));
         Arrangement tune = HeardSheet.of(sheet).written(Choices.USUAL, notes);
         Document score = read(new MusicXmlWriter(Staves.GRAND).write(tune));
         assertThat(texts(score, "//measure[1]/note[staff=2]/pitch/octave")).containsExactly("2", "3", "3");

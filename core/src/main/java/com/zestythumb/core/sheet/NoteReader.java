@@ -23,6 +23,9 @@ public final class NoteReader {
     /** One sign too many is no sign. */
     private static final int SIGNS_READ = 3;
 
+    /** Parts of a unit length, at most. */
+    private static final int FINEST = 64;
+
     private static final String PASSED_OVER = ".~HLMOPSTuv`\\)y* \t";
 
     private final String text;
@@ -290,9 +293,10 @@ public final class NoteReader {
         while (at < text.length() && text.charAt(at) == '/') {
             at++;
             int typed = number(0);
-            below *= typed == 0 ? 2 : typed;
+            // What is too fine already does not come back round by getting finer still.
+            below *= below > FINEST ? 1 : typed == 0 ? 2 : typed;
         }
-        boolean tooFine = below > 64 || Integer.bitCount(below) != 1;
+        boolean tooFine = below > FINEST || Integer.bitCount(below) != 1;
         if (above < 1 || above > 64 || tooFine) {
             mistake(start, at - start, "a length is a whole number of units, its half or quarter: c2, c/2, c3/2");
             return Fraction.of(1);

@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class MelodyTest {
 
@@ -198,5 +199,16 @@ class MelodyTest {
     void keepsThePageUnderAnotherSignature(String key, String chords, String melody, String to, String expected) {
         LeadSheet page = Transposition.samePage(Key.parse(to), sheet(key, "| " + chords + " |\nm: " + melody + " |"));
         assertThat(shown(page)).isEqualTo(expected.replace("Abmaj", "Ab"));
+    }
+
+    /** However many times a length is halved, it does not come round to one below nothing. */
+    @ParameterizedTest
+    @ValueSource(ints = {7, 8, 30, 31, 32, 33, 63, 64, 65})
+    void aLengthThatIsTooFineIsAMistake(int halves) {
+        NoteReader reader = new NoteReader(
+                        "c" + "/".repeat(halves) + " d", Key.parse("C"), Meter.FOUR_FOUR, Fraction.of(1, 2), false)
+                .read();
+        assertThat(reader.mistakes()).hasSize(1);
+        assertThat(reader.length()).isEqualTo(Fraction.of(1));
     }
 }

@@ -14,6 +14,8 @@ import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -145,6 +147,38 @@ class ReckoningTest {
                 .isInstanceOf(TooLongException.class);
         assertThat(hasty.inTurn(() -> 1)).isEqualTo(1);
         assertThatCode(told::await).doesNotThrowAnyException();
+    }
+
+    /** Even where it does not hear that it shall end; and when it has ended, no more is done at once than before. */
+    @Test
+    void givesTheTurnOfDeafWorkToTheNext() throws Exception {
+        Reckoning hasty = new Reckoning(1, 8, 60_000, 50);
+        CountDownLatch never = new CountDownLatch(1);
+        CountDownLatch ended = new CountDownLatch(1);
+        assertThatThrownBy(() -> hasty.inTurn(() -> {
+                    while (never.getCount() > 0) {
+                        Thread.onSpinWait();
+                    }
+                    ended.countDown();
+                    return 0;
+                }))
+                .isInstanceOf(TooLongException.class);
+        assertThat(hasty.inTurn(() -> 1)).isEqualTo(1);
+        never.countDown();
+        ended.await();
+        AtomicInteger now = new AtomicInteger();
+        List<Future<Integer>> turns = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            turns.add(others.submit(() -> hasty.inTurn(() -> {
+                int together = now.incrementAndGet();
+                LockSupport.parkNanos(1_000_000);
+                now.decrementAndGet();
+                return together;
+            })));
+        }
+        for (Future<Integer> turn : turns.subList(3, 6)) {
+            assertThat(turn.get()).isEqualTo(1);
+        }
     }
 
     /** What the work throws comes out as it was. */

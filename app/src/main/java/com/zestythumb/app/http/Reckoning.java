@@ -3,10 +3,9 @@ package com.zestythumb.app.http;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.Future;
-import java.util.concurrent.Semaphore;
+import java.util.concurrent.FutureTask;
+import java.util.concurrent.LinkedBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicLong;
@@ -25,12 +24,7 @@ public class Reckoning {
 
     private static final int LONGEST_NAME = 64;
 
-    private final Semaphore turns;
-    private final ExecutorService workers = Executors.newCachedThreadPool(work -> {
-        Thread thread = new Thread(work, "reckoning");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final ThreadPoolExecutor workers;
     private final Map<String, Long> latest = new ConcurrentHashMap<>();
     private final AtomicLong tickets = new AtomicLong();
     private final int longestQueue;
@@ -54,7 +48,12 @@ public class Reckoning {
      * @param deadlineMillis how long the work may take
      */
     public Reckoning(int atOnce, int longestQueue, long mostMillis, long deadlineMillis) {
-        this.turns = new Semaphore(atOnce, true);
+        this.workers =
+                new ThreadPoolExecutor(atOnce, atOnce, 0, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), work -> {
+                    Thread thread = new Thread(work, "reckoning");
+                    thread.setDaemon(true);
+                    return thread;
+                });
         this.longestQueue = longestQueue;
         this.mostMillis = mostMillis;
         this.deadlineMillis = deadlineMillis;
@@ -62,7 +61,7 @@ public class Reckoning {
 
     /** How many wait for their turn. */
     public int waiting() {
-        return turns.getQueueLength();
+        return workers.getQueue().size();
     }
 
     /**
@@ -70,34 +69,99 @@ public class Reckoning {
      * {@link TooLongException} where the work does, whose turn then is over.
      */
     public <T> T inTurn(Supplier<T> work) {
-        await();
-        try {
-            return byDeadline(work);
-        } finally {
-            turns.release();
+        if (waiting() >= longestQueue) {
+            throw new BusyException();
         }
-    }
-
-    private <T> T byDeadline(Supplier<T> work) {
-        Map<String, String> told = MDC.getCopyOfContextMap();
-        Future<T> answer = workers.submit(() -> {
-            MDC.setContextMap(told == null ? Map.of() : told);
-            return work.get();
-        });
+        Turn<T> turn = new Turn<>(work);
+        workers.execute(turn);
         try {
-            return answer.get(deadlineMillis, TimeUnit.MILLISECONDS);
-        } catch (TimeoutException e) {
-            answer.cancel(true);
-            throw new TooLongException();
+            return answer(turn);
         } catch (ExecutionException e) {
             if (e.getCause() instanceof RuntimeException failed) {
                 throw failed;
             }
             throw new IllegalStateException(e.getCause());
         } catch (InterruptedException e) {
-            answer.cancel(true);
+            turn.giveUp();
             Thread.currentThread().interrupt();
             throw new BusyException();
+        }
+    }
+
+    private <T> T answer(Turn<T> turn) throws ExecutionException, InterruptedException {
+        long asked = System.nanoTime();
+        long patience = Math.min(mostMillis, deadlineMillis);
+        while (true) {
+            try {
+                return turn.get(patience, TimeUnit.MILLISECONDS);
+            } catch (TimeoutException e) {
+                boolean late = millisSince(asked) >= mostMillis;
+                if (late && workers.remove(turn)) {
+                    throw new BusyException();
+                }
+                patience = turn.begun == 0 ? patience : deadlineMillis - millisSince(turn.begun);
+                if (patience <= 0) {
+                    turn.giveUp();
+                    throw new TooLongException();
+                }
+            }
+        }
+    }
+
+    private static long millisSince(long nanos) {
+        return TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - nanos);
+    }
+
+    private synchronized void workOneMore() {
+        workers.setMaximumPoolSize(workers.getMaximumPoolSize() + 1);
+        workers.setCorePoolSize(workers.getMaximumPoolSize());
+    }
+
+    private synchronized void workOneLess() {
+        workers.setCorePoolSize(workers.getMaximumPoolSize() - 1);
+        workers.setMaximumPoolSize(workers.getCorePoolSize());
+    }
+
+    /** Work that waits for a thread, or has one. */
+    private final class Turn<T> extends FutureTask<T> {
+
+        private final Map<String, String> told = MDC.getCopyOfContextMap();
+        /** When it got its thread; 0 before. */
+        private volatile long begun;
+
+        private boolean isOver;
+        private boolean isGivenUp;
+
+        Turn(Supplier<T> work) {
+            super(work::get);
+        }
+
+        @Override
+        public void run() {
+            begun = System.nanoTime();
+            MDC.setContextMap(told == null ? Map.of() : told);
+            super.run();
+            end();
+        }
+
+        /** Somebody else has its turn, even where it does not hear that it shall end. */
+        void giveUp() {
+            leaveItsTurn();
+            cancel(true);
+        }
+
+        private synchronized void leaveItsTurn() {
+            if (!isOver && !isGivenUp) {
+                isGivenUp = true;
+                workOneMore();
+            }
+        }
+
+        private synchronized void end() {
+            isOver = true;
+            if (isGivenUp) {
+                workOneLess();
+            }
         }
     }
 
@@ -122,20 +186,6 @@ public class Reckoning {
             });
         } finally {
             latest.remove(page, ticket);
-        }
-    }
-
-    private void await() {
-        if (turns.getQueueLength() >= longestQueue) {
-            throw new BusyException();
-        }
-        try {
-            if (!turns.tryAcquire(mostMillis, TimeUnit.MILLISECONDS)) {
-                throw new BusyException();
-            }
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-            throw new BusyException();
         }
     }
 }

@@ -28,7 +28,7 @@ public final class NoteReader {
 
     private static final String PASSED_OVER = ".~HLMOPSTuv`\\)y* \t";
 
-    private final String text;
+    private final TextCursor cursor;
     /** Where the last notes struck together end; behind it no other do. */
     private final int lastClosing;
 
@@ -40,7 +40,6 @@ public final class NoteReader {
     private final List<Quoted> quoted = new ArrayList<>();
     private final List<Mistake> mistakes = new ArrayList<>();
 
-    private int at;
     private Fraction time = Fraction.ZERO;
     private Fraction nextFactor = Fraction.of(1);
     /** The tuplet that is open, as its next note has it; else null. */
@@ -56,7 +55,7 @@ public final class NoteReader {
      *     in its own, as on paper
      */
     public NoteReader(String text, Key key, Meter meter, Fraction unit, boolean allOctaves) {
-        this.text = text;
+        this.cursor = new TextCursor(text);
         this.lastClosing = text.lastIndexOf(']');
         this.meter = meter;
         this.unit = unit;
@@ -77,12 +76,12 @@ public final class NoteReader {
 
     /** Reads to the end; what cannot be read is passed over and told in {@link #mistakes}. */
     public NoteReader read() {
-        while (at < text.length()) {
-            int before = at;
+        while (!cursor.isAtEnd()) {
+            int before = cursor.at();
             item();
-            if (at == before) {
-                mistake(at, 1, "\"" + text.charAt(at) + "\" is no note; write notes as C D E c d e, rests as z");
-                at++;
+            if (cursor.at() == before) {
+                mistake(before, 1, "\"" + cursor.here() + "\" is no note; write notes as C D E c d e, rests as z");
+                cursor.pass();
             }
         }
         return this;
@@ -111,86 +110,67 @@ public final class NoteReader {
     }
 
     private void item() {
-        char c = text.charAt(at);
+        char c = cursor.here();
         if (c == '"' || c == '!' || c == '+') {
             enclosed(c);
         } else if (c == '{') {
-            at = after('}');
-        } else if (c == '(') {
-            at++;
-            if (at < text.length() && Character.isDigit(text.charAt(at))) {
-                tuplet();
-            }
+            goBehind('}');
         } else if (c == '>' || c == '<') {
             broken(c);
-        } else if (c == '-') {
-            at++;
-            tie();
         } else if (c == '[') {
             together();
+        } else if (cursor.take('(')) {
+            if (Character.isDigit(cursor.here())) {
+                tuplet();
+            }
+        } else if (cursor.take('-')) {
+            tie();
         } else if (c == '&') {
             // A second voice over the same bar.
-            at = text.length();
+            cursor.goTo(Integer.MAX_VALUE);
             reduced = true;
         } else if (PASSED_OVER.indexOf(c) >= 0) {
-            at++;
+            cursor.pass();
         } else {
             note();
         }
     }
 
-    private int after(char closing) {
-        int end = text.indexOf(closing, at + 1);
-        return end < 0 ? text.length() : end + 1;
+    private void goBehind(char closing) {
+        int end = cursor.next(closing);
+        cursor.goTo(end < 0 ? Integer.MAX_VALUE : end + 1);
     }
 
     private void enclosed(char mark) {
-        int end = after(mark);
-        if (mark == '"' && end - at > 2) {
-            quoted.add(new Quoted(text.substring(at + 1, text.charAt(end - 1) == '"' ? end - 1 : end), time));
+        int start = cursor.at();
+        goBehind(mark);
+        String inside = cursor.from(start + 1);
+        if (mark == '"' && inside.length() > 1) {
+            quoted.add(new Quoted(inside.endsWith("\"") ? inside.substring(0, inside.length() - 1) : inside, time));
         }
-        at = end;
     }
 
     /** {@code (3} or {@code (p:q:r}: p notes in the time of q for the next r. */
     private void tuplet() {
-        int start = at;
-        int p = number(3);
-        int q = 0;
-        int r = p;
-        if (at < text.length() && text.charAt(at) == ':') {
-            at++;
-            q = number(0);
-            if (at < text.length() && text.charAt(at) == ':') {
-                at++;
-                r = number(p);
-            }
-        }
+        int start = cursor.at();
+        int p = cursor.number(3);
+        int q = cursor.take(':') ? cursor.number(0) : 0;
+        int r = cursor.take(':') ? cursor.number(p) : p;
         if (p < 2 || p > 9 || r < 1 || r > 9 || q > 9) {
-            mistake(start, at - start, "a tuplet has 2 to 9 notes, as in (3abc");
+            mistake(start, cursor.at() - start, "a tuplet has 2 to 9 notes, as in (3abc");
             return;
         }
         tuplet = new Tuplet(p, q > 0 ? q : Tuplet.usualNormal(p, meter), 0, r);
     }
 
-    private int number(int otherwise) {
-        int start = at;
-        while (at < text.length() && at - start < 4 && Character.isDigit(text.charAt(at))) {
-            at++;
-        }
-        return at == start ? otherwise : Integer.parseInt(text.substring(start, at));
-    }
-
     private void broken(char sign) {
-        int start = at;
-        while (at < text.length() && text.charAt(at) == sign) {
-            at++;
-        }
-        if (notes.isEmpty() || at - start > 3) {
-            mistake(start, at - start, "> and < stand between two notes, as in a>b");
+        int start = cursor.at();
+        int signs = cursor.takeAll(String.valueOf(sign), Integer.MAX_VALUE).length();
+        if (notes.isEmpty() || signs > 3) {
+            mistake(start, signs, "> and < stand between two notes, as in a>b");
             return;
         }
-        Fraction small = Fraction.of(1, 1L << (at - start));
+        Fraction small = Fraction.of(1, 1L << signs);
         Fraction large = Fraction.of(2).minus(small);
         MelodyNote last = notes.remove(notes.size() - 1);
         Fraction duration = last.duration().times(sign == '>' ? large : small);
@@ -201,27 +181,26 @@ public final class NoteReader {
 
     private void tie() {
         if (notes.isEmpty() || notes.get(notes.size() - 1).isRest()) {
-            mistake(at - 1, 1, "- ties a note to the next one, and no note stands before it");
+            mistake(cursor.at() - 1, 1, "- ties a note to the next one, and no note stands before it");
             return;
         }
         notes.add(notes.remove(notes.size() - 1).withTie(true));
     }
 
     private void together() {
-        int start = at;
-        int end = at < lastClosing ? text.indexOf(']', at) : -1;
+        int end = cursor.at() < lastClosing ? cursor.next(']') : -1;
         if (end < 0) {
-            mistake(start, 1, "[ wants a ] behind the notes that are struck together");
-            at++;
+            mistake(cursor.at(), 1, "[ wants a ] behind the notes that are struck together");
+            cursor.pass();
             return;
         }
-        at++;
+        cursor.pass();
         MelodyNote highest = null;
-        while (at < end) {
-            int before = at;
+        while (cursor.at() < end) {
+            int before = cursor.at();
             note();
-            if (at == before) {
-                at++;
+            if (cursor.at() == before) {
+                cursor.pass();
             } else {
                 MelodyNote one = notes.remove(notes.size() - 1);
                 time = one.onset();
@@ -233,7 +212,7 @@ public final class NoteReader {
                 tuplet = one.tuplet() == null ? tuplet : one.tuplet();
             }
         }
-        at = end + 1;
+        cursor.goTo(end + 1);
         if (highest != null) {
             Fraction factor = multiplier();
             add(highest.pitch(), highest.written().times(factor));
@@ -241,24 +220,24 @@ public final class NoteReader {
     }
 
     private void note() {
-        int start = at;
-        Integer accidental = accidental();
-        char c = at < text.length() ? text.charAt(at) : ' ';
+        int start = cursor.at();
+        Integer accidental = BarAccidentals.written(cursor.takeAll(BarAccidentals.SIGNS, SIGNS_READ));
+        char c = cursor.here();
         boolean rest = "zxZX".indexOf(c) >= 0;
         boolean letter = c >= 'A' && c <= 'G' || c >= 'a' && c <= 'g';
         if (!rest && !letter) {
-            at = start;
+            cursor.goTo(start);
             return;
         }
-        at++;
+        cursor.pass();
         if (c == 'Z' || c == 'X') {
-            number(1);
+            cursor.number(1);
             add(null, meter.barLength());
             return;
         }
         int octave = Character.isLowerCase(c) ? 5 : 4;
-        while (at < text.length() && (text.charAt(at) == '\'' || text.charAt(at) == ',')) {
-            octave += text.charAt(at++) == ',' ? -1 : 1;
+        for (char mark : cursor.takeAll("',", Integer.MAX_VALUE).toCharArray()) {
+            octave += mark == ',' ? -1 : 1;
         }
         Pitch pitch = rest ? null : pitch(c, octave, accidental, start);
         Fraction length = unit.times(multiplier()).times(nextFactor);
@@ -266,20 +245,12 @@ public final class NoteReader {
         add(pitch, length);
     }
 
-    private Integer accidental() {
-        int start = at;
-        while (at < text.length() && at - start < SIGNS_READ && BarAccidentals.SIGNS.indexOf(text.charAt(at)) >= 0) {
-            at++;
-        }
-        return BarAccidentals.written(text.substring(start, at));
-    }
-
     private Pitch pitch(char c, int octave, Integer written, int start) {
         Letter letter = Letter.valueOf(String.valueOf(Character.toUpperCase(c)));
         int alteration = accidentals.alteration(letter, octave, written, notes.isEmpty());
         int midi = 12 * (octave + 1) + letter.semitones() + alteration;
         if (midi < 21 || midi > 108) {
-            mistake(start, at - start, "this note lies outside the piano; take away some of its , or '");
+            mistake(start, cursor.at() - start, "this note lies outside the piano; take away some of its , or '");
             return null;
         }
         return new Pitch(new PitchClass(letter, alteration), octave);
@@ -287,18 +258,20 @@ public final class NoteReader {
 
     /** {@code 2}, {@code /}, {@code 3/2}, {@code //}: how many unit lengths. */
     private Fraction multiplier() {
-        int start = at;
-        int above = number(1);
+        int start = cursor.at();
+        int above = cursor.number(1);
         int below = 1;
-        while (at < text.length() && text.charAt(at) == '/') {
-            at++;
-            int typed = number(0);
+        while (cursor.take('/')) {
+            int typed = cursor.number(0);
             // What is too fine already does not come back round by getting finer still.
             below *= below > FINEST ? 1 : typed == 0 ? 2 : typed;
         }
         boolean tooFine = below > FINEST || Integer.bitCount(below) != 1;
-        if (above < 1 || above > 64 || tooFine) {
-            mistake(start, at - start, "a length is a whole number of units, its half or quarter: c2, c/2, c3/2");
+        if (above < 1 || above > FINEST || tooFine) {
+            mistake(
+                    start,
+                    cursor.at() - start,
+                    "a length is a whole number of units, its half or quarter: c2, c/2, c3/2");
             return Fraction.of(1);
         }
         return Fraction.of(above, below);

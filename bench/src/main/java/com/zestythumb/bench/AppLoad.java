@@ -25,7 +25,7 @@ import java.util.concurrent.TimeUnit;
 public final class AppLoad {
 
     private static final int CLIENTS = 8;
-    private static final int WARM_UP = 1500;
+    private static final int WARM_UP = 3000;
     private static final int MEASURED = 250;
     private static final int TUNES = 1000;
     private static final int LOOKS = 60;

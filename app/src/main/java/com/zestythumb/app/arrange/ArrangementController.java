@@ -15,6 +15,7 @@ import com.zestythumb.core.proposing.Proposals;
 import com.zestythumb.core.proposing.Proposals.Wish;
 import com.zestythumb.core.proposing.StepByStep;
 import com.zestythumb.core.proposing.Texture;
+import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
@@ -200,7 +201,7 @@ class ArrangementController {
     @PostMapping(path = "/chart", produces = "text/plain")
     @Operation(summary = "The chart as it was typed.")
     ResponseEntity<byte[]> chart(@Valid @RequestBody ArrangementRequest request) {
-        String title = charts.of(request).sheet().sheet().title();
+        String title = Chart.read(request.chart()).sheet().title();
         return file(title, "txt", "text/plain;charset=UTF-8", request.chart().getBytes(StandardCharsets.UTF_8));
     }
 

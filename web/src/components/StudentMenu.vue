@@ -104,9 +104,11 @@ const items = computed<MenuItem[]>(() => [
   },
 ]);
 
+/** Opened once it is known who is in it: a list that grew under the hand would take a press meant for another. */
 async function open(event: Event) {
-  menu.value?.toggle(event);
+  const { currentTarget } = event;
   await attempt(async () => void (all.value = await api.students()));
+  menu.value?.toggle(event, currentTarget);
 }
 </script>
 

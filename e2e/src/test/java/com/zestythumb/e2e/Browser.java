@@ -159,23 +159,31 @@ final class Browser implements AutoCloseable {
     }
 
     void click(String css) {
-        see(css).click();
+        clickText(css, "");
     }
 
+    /** Looked for again where the page has drawn it anew between the look and the press. */
     void clickText(String css, String text) {
-        seeText(css, text).click();
+        await("a press on " + css + " with \"" + text + "\"", () -> {
+            WebElement found = shown(css, text);
+            if (found != null) {
+                found.click();
+            }
+            return found;
+        });
     }
 
     /** Chooses an entry of a drop-down list. */
     void choose(String label, String entry) {
-        see("[role=combobox][aria-label='" + label + "'], #" + label).click();
-        await(
-                        "entry " + entry,
-                        () -> all("[role=option]").stream()
-                                .filter(option -> option.getText().equals(entry))
-                                .findFirst()
-                                .orElse(null))
-                .click();
+        click("[role=combobox][aria-label='" + label + "'], #" + label);
+        await("entry " + entry, () -> {
+            all("[role=option]").stream()
+                    .filter(option -> option.getText().equals(entry))
+                    .findFirst()
+                    .orElseThrow(() -> new NoSuchElementException(entry))
+                    .click();
+            return true;
+        });
         seeNo("[role=option]");
     }
 

@@ -46,7 +46,7 @@ class LeftHandTest extends InTheBrowser {
     void anOwnFigureIsMadeAndPlayedInAnotherTune() {
         openCopyOf("Paper Boats");
         panel("Your own pattern");
-        browser.see("[data-cell='0-1']").click();
+        browser.click("[data-cell='0-1']");
         for (String cell : new String[] {"2-2", "4-3", "6-2"}) {
             browser.click("[data-cell='" + cell + "']");
         }

@@ -237,7 +237,7 @@ class LessonTest extends InTheBrowser {
         browser.assertAccessible("checking");
         browser.driver.navigate().refresh();
         browser.seeText(".findings", "Watch out");
-        browser.see("[role=tab][aria-selected=true]").click();
+        browser.click("[role=tab][aria-selected=true]");
         browser.press(Keys.ARROW_RIGHT);
         browser.press(Keys.ENTER);
         browser.see(".take");

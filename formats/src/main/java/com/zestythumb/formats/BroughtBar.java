@@ -6,13 +6,14 @@ import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Mark;
-import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 
 /** A bar while a file is read: whatever the format tells of it, in the file's own order. */
 public final class BroughtBar {
@@ -39,7 +40,9 @@ public final class BroughtBar {
     /** Chord symbols by their place; a null chord is a silence. */
     public final TreeMap<Fraction, Symbol> symbols = new TreeMap<>(Fraction::compareTo);
     /** The tune, in order and without overlap; gaps are rests. */
-    public final List<MelodyNote> melody = new ArrayList<>();
+    public final List<SheetNote> melody = new ArrayList<>();
+    /** The voices of the left hand, where the file has one; gaps are rests. */
+    public final List<List<SheetNote>> left = new ArrayList<>();
     /** Everything that sounds and might tell the chords; read it, but add by {@link #sound}. */
     public final List<Sounding> sounding = new ArrayList<>();
 
@@ -52,6 +55,7 @@ public final class BroughtBar {
             return;
         }
         melody.replaceAll(note -> moved(note, by));
+        left.replaceAll(voice -> voice.stream().map(note -> moved(note, by)).toList());
         sounding.replaceAll(one -> moved(one, by));
         TreeMap<Fraction, Symbol> moved = new TreeMap<>(Fraction::compareTo);
         symbols.forEach((at, symbol) -> moved.put(at.plus(by), symbol));
@@ -80,26 +84,14 @@ public final class BroughtBar {
         timesPlayed = 1;
         marks.stream().filter(Mark::isAtEnd).forEach(last.marks::add);
         marks.removeAll(last.marks);
-        List<MelodyNote> tune = List.copyOf(melody);
+        List<SheetNote> tune = List.copyOf(melody);
         melody.clear();
-        for (MelodyNote note : tune) {
-            Fraction from = note.onset();
-            while (from.compareTo(note.end()) < 0) {
-                int bar = place(from, full, count);
-                Fraction to = bar == count - 1 ? note.end() : note.end().min(full.times(bar + 1));
-                boolean goesOn = to.compareTo(note.end()) < 0;
-                boolean whole = !goesOn && from.equals(note.onset());
-                bars.get(bar)
-                        .melody
-                        .add(new MelodyNote(
-                                note.pitch(),
-                                from.minus(full.times(bar)),
-                                to.minus(from),
-                                goesOn ? !note.isRest() : note.tied(),
-                                whole ? note.tuplet() : null,
-                                from.equals(note.onset()) ? note.syllable() : ""));
-                from = to;
-            }
+        part(tune, full, bars, bar -> bar.melody);
+        List<List<SheetNote>> voices = List.copyOf(left);
+        left.clear();
+        for (List<SheetNote> voice : voices) {
+            bars.forEach(bar -> bar.left.add(new ArrayList<>()));
+            part(voice, full, bars, bar -> bar.left.get(bar.left.size() - 1));
         }
         List<Sounding> all = List.copyOf(sounding);
         sounding.clear();
@@ -122,13 +114,33 @@ public final class BroughtBar {
         return bars;
     }
 
+    /** Lays a voice into the bars; what reaches over their borders is tied. */
+    private static void part(
+            List<SheetNote> voice, Fraction full, List<BroughtBar> bars, Function<BroughtBar, List<SheetNote>> into) {
+        int count = bars.size();
+        for (SheetNote note : voice) {
+            Fraction from = note.onset();
+            while (from.compareTo(note.end()) < 0) {
+                int bar = place(from, full, count);
+                Fraction to = bar == count - 1 ? note.end() : note.end().min(full.times(bar + 1));
+                boolean goesOn = to.compareTo(note.end()) < 0;
+                boolean begins = from.equals(note.onset());
+                into.apply(bars.get(bar))
+                        .add(note.at(from.minus(full.times(bar)), to.minus(from))
+                                .withTie(goesOn ? !note.isRest() : note.tied())
+                                .withTuplet(begins && !goesOn ? note.tuplet() : null)
+                                .withSyllable(begins ? note.syllable() : ""));
+                from = to;
+            }
+        }
+    }
+
     private static int place(Fraction at, Fraction full, int count) {
         return (int) Math.min(count - 1, at.dividedBy(full).floor());
     }
 
-    private static MelodyNote moved(MelodyNote note, Fraction by) {
-        return new MelodyNote(
-                note.pitch(), note.onset().plus(by), note.duration(), note.tied(), note.tuplet(), note.syllable());
+    private static SheetNote moved(SheetNote note, Fraction by) {
+        return note.at(note.onset().plus(by), note.duration());
     }
 
     private static Sounding moved(Sounding one, Fraction by) {
@@ -195,6 +207,7 @@ public final class BroughtBar {
         bar.notes.addAll(notes);
         bar.symbols.putAll(symbols);
         bar.melody.addAll(melody);
+        bar.left.addAll(left);
         bar.sounding.addAll(sounding);
         return bar;
     }

@@ -4,7 +4,7 @@ import com.zestythumb.core.hearing.ChordHearing;
 import com.zestythumb.core.hearing.HeardChord;
 import com.zestythumb.core.hearing.SoundingBar;
 import com.zestythumb.core.sheet.ChordEvent;
-import com.zestythumb.core.sheet.ChordEvent.Touch;
+import com.zestythumb.core.sheet.ChordEvent.Timing;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Guess;
 import com.zestythumb.core.sheet.TextSpan;
@@ -84,7 +84,7 @@ final class BroughtChords {
             // A span of its own keeps a repeated chord from being written as held.
             events.add(
                     symbol.unread().isEmpty()
-                            ? new ChordEvent(symbol.chord(), bar, from, to.minus(from), Touch.PLAIN, null, null, SOME)
+                            ? new ChordEvent(symbol.chord(), bar, from, to.minus(from), Timing.PLAIN, null, null, SOME)
                             : ChordEvent.unread(symbol.unread(), bar, from, to.minus(from), SOME));
         }
     }
@@ -105,10 +105,11 @@ final class BroughtChords {
                             BarLengths.number(drafts, i));
                 }
                 if (!chord.isNamed()) {
-                    events.add(new ChordEvent(null, i, chord.start(), chord.duration(), Touch.PLAIN, null, null, SOME));
+                    events.add(
+                            new ChordEvent(null, i, chord.start(), chord.duration(), Timing.PLAIN, null, null, SOME));
                 } else {
                     events.add(new ChordEvent(
-                            chord.name(), i, chord.start(), chord.duration(), Touch.PLAIN, guess(chord), null, SOME));
+                            chord.name(), i, chord.start(), chord.duration(), Timing.PLAIN, guess(chord), null, SOME));
                     report.add(Fate.GUESSED, "chords, named from the notes", BarLengths.number(drafts, i));
                 }
             }

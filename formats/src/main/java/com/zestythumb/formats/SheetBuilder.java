@@ -29,7 +29,7 @@ public final class SheetBuilder {
     private static final int BARS_IN_A_LINE = 4;
 
     private final ImportReport.Builder report;
-    private final TuneMender tunes;
+    private final VoiceMender voices;
     private final List<BroughtBar> drafts = new ArrayList<>();
     private Heading heading;
     private boolean keyTold = true;
@@ -40,7 +40,7 @@ public final class SheetBuilder {
     public SheetBuilder(Heading heading, ImportReport.Builder report) {
         this.heading = heading;
         this.report = report;
-        this.tunes = new TuneMender(report);
+        this.voices = new VoiceMender(report);
     }
 
     /** Adds the next bar; false once the tune is as long as it may be. */
@@ -113,7 +113,7 @@ public final class SheetBuilder {
             bars.add(bar(i, draft, chords.get(i), number, line));
         }
         reportWhatWasRead(bars);
-        return new Imported(finished(new LeadSheet(heading, TuneMender.tiesMended(bars))), report.build(format));
+        return new Imported(finished(new LeadSheet(heading, VoiceMender.tiesMended(bars))), report.build(format));
     }
 
     /** With chords proposed where the tune has none, and in the key in which it is heard where none is told. */
@@ -143,7 +143,11 @@ public final class SheetBuilder {
                 draft.pickup ? draft.meter.barLength().minus(draft.length) : Fraction.ZERO,
                 new BarSigns(draft.startsRepeat, draft.timesPlayed, draft.ending, draft.marks),
                 chords,
-                tunes.of(draft, number),
+                voices.of(draft.melody, draft.length, number, "melody notes"),
+                draft.left.stream()
+                        .map(voice -> voices.of(voice, draft.length, number, "notes of the left hand"))
+                        .filter(voice -> !voice.isEmpty())
+                        .toList(),
                 new BarText(
                         draft.section,
                         draft.notes.stream()
@@ -164,12 +168,19 @@ public final class SheetBuilder {
                 .flatMap(bar -> bar.melody().stream())
                 .filter(note -> !note.isRest())
                 .count();
+        long left = bars.stream()
+                .flatMap(bar -> bar.allOfLeft().stream())
+                .filter(note -> !note.isRest())
+                .count();
         report.add(Fate.READ, bars.size() + (bars.size() == 1 ? " bar" : " bars"));
         if (chords > 0) {
             report.add(Fate.READ, chords + (chords == 1 ? " chord symbol" : " chord symbols"));
         }
         if (notes > 0) {
             report.add(Fate.READ, notes + " melody notes");
+        }
+        if (left > 0) {
+            report.add(Fate.READ, left + " notes of the left hand");
         }
     }
 }

@@ -9,7 +9,7 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.formats.abc.AbcWriter;
 import com.zestythumb.formats.chordpro.ChordProWriter;
@@ -83,7 +83,7 @@ class RoundTripTest {
                 .collect(Collectors.joining(" "));
     }
 
-    private static String shown(MelodyNote note) {
+    private static String shown(SheetNote note) {
         return note.isRest() ? "z" : note.pitch().toString();
     }
 

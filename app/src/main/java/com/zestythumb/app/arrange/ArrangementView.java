@@ -208,6 +208,10 @@ public record ArrangementView(
             @Schema(defaultValue = "false") @JsonInclude(JsonInclude.Include.NON_DEFAULT)
             boolean pinned,
 
+            @Schema(description = "Whether somebody wrote its notes.", defaultValue = "false")
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+            boolean written,
+
             @Schema(description = "The pin that keeps it, where that stands at another chord.")
             @JsonInclude(JsonInclude.Include.NON_EMPTY)
             String keptBy) {}

@@ -5,7 +5,6 @@ import com.zestythumb.app.arrange.ArrangementView.KeyView;
 import com.zestythumb.app.arrange.ArrangementView.MeasureOfDifficulty;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
-import com.zestythumb.core.arrangement.ComputedHand;
 import com.zestythumb.core.checking.Meetings;
 import com.zestythumb.core.checking.Mends;
 import com.zestythumb.core.pitch.NoteNames;
@@ -133,13 +132,13 @@ final class Offers {
 
     /** Other ways to play one chord with the reasons of their prices. */
     static List<PriceView> prices(Arrangement arrangement, int chord, int most) {
-        if (!(arrangement.leftHand() instanceof ComputedHand computed)
-                || chord < 0
-                || chord >= arrangement.chords().size()) {
+        if (chord < 0
+                || chord >= arrangement.chords().size()
+                || arrangement.chords().get(chord).isWritten()) {
             return List.of();
         }
         NoteNames names = arrangement.sheet().heading().names();
-        return Prices.of(computed.task(), chord, most).stream()
+        return Prices.of(arrangement.leftHand().task(), chord, most).stream()
                 .map(price -> new PriceView(
                         price.voicing().pitches().stream().map(Pitch::toString).toList(),
                         price.voicing().pitches().stream()

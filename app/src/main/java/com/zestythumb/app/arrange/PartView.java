@@ -9,7 +9,7 @@ import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
@@ -98,7 +98,7 @@ public record PartView(
         List<ArrangedChord> chords = arrangement.chords();
         for (Bar bar : arrangement.sheet().bars()) {
             for (int i = 0; i < bar.melody().size(); i++) {
-                MelodyNote note = bar.melody().get(i);
+                SheetNote note = bar.melody().get(i);
                 while (chord + 1 < chords.size()
                         && isReached(chords.get(chord + 1).event(), bar, note)) {
                     chord++;
@@ -122,7 +122,7 @@ public record PartView(
         return notes;
     }
 
-    private static boolean isReached(ChordEvent next, Bar bar, MelodyNote note) {
+    private static boolean isReached(ChordEvent next, Bar bar, SheetNote note) {
         return next.bar() < bar.index()
                 || next.bar() == bar.index() && next.start().compareTo(note.onset()) <= 0;
     }

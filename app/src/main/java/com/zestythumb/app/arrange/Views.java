@@ -17,7 +17,6 @@ import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
-import com.zestythumb.core.arrangement.ComputedHand;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.checking.FindingWords;
@@ -92,10 +91,10 @@ final class Views {
                 Swing.isIn(sheet.heading()),
                 thinned.size(),
                 contradictions(arrangement),
-                arrangement.leftHand() instanceof ComputedHand computed ? computed.gap() : 0,
+                arrangement.leftHand().gap(),
                 Offers.difficulty(Difficulty.of(arrangement, bars)),
                 AnalysisView.of(arrangement, bars),
-                arrangement.lostPins().stream().map(PinDto::of).toList(),
+                arrangement.leftHand().lostPins().stream().map(PinDto::of).toList(),
                 score);
     }
 
@@ -155,29 +154,25 @@ final class Views {
                 next < 0 ? NO_MOVE : move(chord, arrangement.chords().get(next), names),
                 chord.solved().map(Solved::cost).map(Cost::semitones).orElse(0),
                 chord.solved().map(Solved::pinned).orElse(false),
+                chord.isWritten(),
                 keptBy(arrangement, chord));
     }
 
     private static List<String> contradictions(Arrangement arrangement) {
-        return arrangement.leftHand() instanceof ComputedHand computed
-                ? computed.contradictions().stream()
-                        .map(one -> {
-                            ArrangedChord chord = arrangement.chords().get(one.chord());
-                            int bar = arrangement
-                                    .sheet()
-                                    .bars()
-                                    .get(chord.event().bar())
-                                    .number();
-                            return "Bar " + bar + ": "
-                                    + arrangement.sheet().heading().print(chord.chord()) + " "
-                                    + one.kind().words();
-                        })
-                        .toList()
-                : List.of();
+        return arrangement.leftHand().contradictions().stream()
+                .map(one -> {
+                    ArrangedChord chord = arrangement.chords().get(one.chord());
+                    int bar =
+                            arrangement.sheet().bars().get(chord.event().bar()).number();
+                    return "Bar " + bar + ": "
+                            + arrangement.sheet().heading().print(chord.chord()) + " "
+                            + one.kind().words();
+                })
+                .toList();
     }
 
     static Set<Integer> thinned(Arrangement arrangement) {
-        return arrangement.leftHand() instanceof ComputedHand computed ? computed.thinned() : Set.of();
+        return arrangement.leftHand().thinned();
     }
 
     private static String leftOut(Voicing voicing, NoteNames names) {
@@ -206,10 +201,7 @@ final class Views {
     }
 
     private static String keptBy(Arrangement arrangement, ArrangedChord chord) {
-        if (!(arrangement.leftHand() instanceof ComputedHand computed)) {
-            return "";
-        }
-        Pin pin = computed.kept().get(chord.index());
+        Pin pin = arrangement.leftHand().kept().get(chord.index());
         boolean here = pin == null
                 || pin.bar() == chord.event().bar()
                         && pin.start().equals(chord.event().start());

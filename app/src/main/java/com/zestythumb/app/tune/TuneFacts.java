@@ -6,7 +6,7 @@ import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -86,7 +86,7 @@ record TuneFacts(
                             .append(event.duration());
                 }
             }
-            for (MelodyNote note : bar.melody()) {
+            for (SheetNote note : bar.melody()) {
                 if (!note.isRest()) {
                     sound.append(Math.floorMod(note.pitch().midi() - tonic, 12)).append('.');
                 }

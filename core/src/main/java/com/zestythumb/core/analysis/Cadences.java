@@ -4,7 +4,7 @@ import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -142,8 +142,8 @@ final class Cadences {
      */
     private boolean endsOn(PitchClass tonic, ChordEvent event) {
         boolean goesOn = event.bar() + 1 < sheet.bars().size();
-        MelodyNote rest = null;
-        for (MelodyNote note : sheet.bars().get(event.bar()).melody()) {
+        SheetNote rest = null;
+        for (SheetNote note : sheet.bars().get(event.bar()).melody()) {
             boolean within =
                     note.onset().compareTo(event.end()) < 0 && note.end().compareTo(event.start()) > 0;
             boolean sung = within && !note.isRest() && note.duration().compareTo(Fraction.ZERO) > 0;

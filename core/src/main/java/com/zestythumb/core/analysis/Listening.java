@@ -6,7 +6,7 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -90,7 +90,7 @@ final class Listening {
     private static int listenToTheTune(Bar bar, ChordEvent event, double[] tones) {
         double sum = 0;
         int last = -1;
-        for (MelodyNote note : bar.melody()) {
+        for (SheetNote note : bar.melody()) {
             Fraction from = note.onset().compareTo(event.start()) > 0 ? note.onset() : event.start();
             double length = note.end().min(event.end()).minus(from).toDouble();
             if (!note.isRest() && length > 0) {

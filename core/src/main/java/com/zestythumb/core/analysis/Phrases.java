@@ -4,7 +4,7 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.LinkedList;
 import java.util.List;
@@ -28,7 +28,7 @@ public final class Phrases {
         List<Fraction> lengths = bars.stream()
                 .flatMap(bar -> bar.melody().stream())
                 .filter(note -> !note.isRest())
-                .map(MelodyNote::duration)
+                .map(SheetNote::duration)
                 .sorted()
                 .toList();
         this.usualNote = lengths.isEmpty() ? Fraction.ZERO : lengths.get(lengths.size() / 2);
@@ -116,7 +116,7 @@ public final class Phrases {
     /** A rest or a long note, with no more behind it in the bar than a pickup into the next phrase. */
     private boolean breathes(Bar bar) {
         Fraction half = bar.length().dividedBy(Fraction.of(2));
-        for (MelodyNote note : bar.melody()) {
+        for (SheetNote note : bar.melody()) {
             boolean pickupBehind = bar.length().minus(note.end()).compareTo(half) < 0;
             boolean rests = note.isRest()
                     && note.onset().compareTo(Fraction.ZERO) > 0

@@ -7,7 +7,7 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,7 +17,7 @@ final class TuneNotes {
     private record Sung(
             int bar,
             int place,
-            MelodyNote note,
+            SheetNote note,
             Chord chord,
             Chord nextChord,
             boolean strong,
@@ -113,7 +113,7 @@ final class TuneNotes {
         boolean tied = false;
         for (Bar bar : sheet.bars()) {
             for (int place = 0; place < bar.melody().size(); place++) {
-                MelodyNote note = bar.melody().get(place);
+                SheetNote note = bar.melody().get(place);
                 while (at + 1 < events.size() && isAtOrBefore(events.get(at + 1), bar, note.onset())) {
                     at++;
                 }

@@ -17,7 +17,7 @@ import java.util.Optional;
  * @param together those that lie under a hand at one time: a pattern parts them
  * @param fingers for each grip a finger for each of its notes, lowest note first
  * @param numeral what it is in the key, figures by its sounding bass
- * @param solved what it costs and what else could be played, where the hand was reckoned
+ * @param solved what it costs and what else could be played; nothing where somebody wrote the notes
  */
 public record ArrangedChord(
         int index,
@@ -30,6 +30,11 @@ public record ArrangedChord(
 
     public Chord chord() {
         return event.chord();
+    }
+
+    /** Whether somebody wrote its notes. */
+    public boolean isWritten() {
+        return solved.isEmpty();
     }
 
     /** A finger for each note of the voicing, in the order of its notes. */

@@ -75,6 +75,7 @@ public record Arrangement(
     private boolean repeats(int bar) {
         return chords.stream()
                 .anyMatch(chord -> chord.event().bar() == bar
+                        && !chord.isWritten()
                         && !chord.voicing().isSilent()
                         && choices.figureOf(chord.event()).equals(Figures.REPEATED));
     }
@@ -116,11 +117,6 @@ public record Arrangement(
         Voicing voicing = chords.get(chord).voicing();
         return voicing.isSilent()
                 || voicing.soundingBass().soundsLike(voicing.chord().root());
-    }
-
-    /** Pins that fit no chord any more. */
-    public List<Pin> lostPins() {
-        return leftHand instanceof ComputedHand computed ? computed.lostPins() : choices.pins();
     }
 
     /** The notes of one chord, in time. O(log notes). */

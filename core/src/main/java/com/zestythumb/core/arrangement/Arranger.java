@@ -33,6 +33,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -51,18 +52,20 @@ final class Arranger {
 
     private final Analysis analysis;
     private final Transitions transitions;
+    private final WrittenHand written;
     private final FigureInTime figure;
     private final List<Chord> chords;
     private final List<StyleChoice> styles;
     private final Map<StyleChoice, StyleChoice> settled = new HashMap<>();
 
-    Arranger(HeardSheet heard, Choices choices) {
+    Arranger(HeardSheet heard, Choices choices, WrittenHand written) {
         this.analysis = heard.analysis();
         this.sheet = heard.sheet();
         this.transitions = heard.transitions();
         this.choices = choices;
-        this.events = sheet.events().stream().filter(e -> !e.isSilent()).toList();
-        this.figure = new FigureInTime(sheet, events, transitions, choices);
+        this.events = heard.sounding();
+        this.written = written;
+        this.figure = new FigureInTime(sheet, events, transitions, choices, written);
         this.chords = events.stream().map(ChordEvent::chord).toList();
         this.styles = IntStream.range(0, events.size()).mapToObj(this::style).toList();
     }
@@ -85,7 +88,7 @@ final class Arranger {
     }
 
     Arrangement compute() {
-        Map<Integer, Voicing> pins = new HashMap<>();
+        Map<Integer, Voicing> pins = written.voicings(choices.hand());
         Map<Integer, Pin> byChord = new HashMap<>();
         List<Pin> lost = new ArrayList<>();
         List<Contradiction> contradictions = new ArrayList<>();
@@ -119,28 +122,35 @@ final class Arranger {
         Solution solution = VoicingSolver.solution(task);
         List<Solved> solved = solution.chords();
         List<Voicing> voicings = solved.stream().map(Solved::voicing).toList();
-        IntoNext into = new IntoNext(sheet, events, choices, figure, voicings);
-        List<TimedNote> notes = new ArrayList<>();
-        for (int i = 0; i < events.size(); i++) {
-            notes.addAll(into.next(i, figure.notes(i, voicings.get(i), byChord.get(i))));
-        }
-        return take(new ComputedHand(
+        return take(new LeftHand(
                 task,
                 solved,
+                notes(voicings, byChord),
+                IntStream.range(0, events.size()).filter(written::has).boxed().collect(Collectors.toSet()),
                 solution.gap(),
-                new HeldOver(sheet, events)
-                        .tie(
-                                notes,
-                                events.stream()
-                                        .map(event -> choices.figureOf(event).equals(Figures.WALKING))
-                                        .toList()),
                 byChord,
                 lost,
-                task.notReached(),
+                task.notReached().stream().filter(chord -> !written.has(chord)).collect(Collectors.toSet()),
                 Contradiction.all(task, byChord, contradictions, voicings)));
     }
 
-    Arrangement take(LeftHand hand) {
+    /** What is written, and else what the figure makes of the voicings. */
+    private List<TimedNote> notes(List<Voicing> voicings, Map<Integer, Pin> pins) {
+        IntoNext into = new IntoNext(sheet, events, choices, figure, voicings);
+        List<TimedNote> notes = new ArrayList<>(written.before());
+        List<Boolean> walks = new ArrayList<>();
+        for (int i = 0; i < events.size(); i++) {
+            if (!written.has(i)) {
+                notes.addAll(into.next(i, figure.notes(i, voicings.get(i), pins.get(i))));
+            }
+            notes.addAll(written.notes(i));
+            walks.add(!written.has(i) && choices.figureOf(events.get(i)).equals(Figures.WALKING));
+        }
+        HeldOver ties = new HeldOver(sheet, events);
+        return ties.leading(ties.tie(notes, walks));
+    }
+
+    private Arrangement take(LeftHand hand) {
         HandFingers fingers = HandFingers.of(sheet, hand, fingering());
         List<Voicing> voicings = hand.voicings();
         List<TimedNote> notes = asTheyLead(fingers.notes());
@@ -161,9 +171,9 @@ final class Arranger {
                     HeldTogether.of(voicing, notes.subList(from, at)),
                     fingers.held().get(i),
                     analysis.readings().get(i).over(voicing.soundingBass()),
-                    hand instanceof ComputedHand computed
-                            ? Optional.of(computed.solved().get(i))
-                            : Optional.empty()));
+                    written.has(i)
+                            ? Optional.empty()
+                            : Optional.of(hand.solved().get(i))));
         }
         return new Arrangement(sheet, choices, hand, chords, notes, analysis, transitions);
     }
@@ -210,7 +220,8 @@ final class Arranger {
     /** Fixes the chord that stands at a pin's place, and tells which it is; −1 where none fits. */
     private int place(Pin pin, Map<Integer, Voicing> pins) {
         for (int i = 0; i < events.size(); i++) {
-            Optional<Voicing> voicing = pin.stands(events.get(i)) ? voicing(pin, events.get(i)) : Optional.empty();
+            Optional<Voicing> voicing =
+                    pin.stands(events.get(i)) && !written.has(i) ? voicing(pin, events.get(i)) : Optional.empty();
             if (voicing.isPresent()) {
                 pins.put(i, voicing.get());
                 return i;

@@ -1,6 +1,6 @@
 package com.zestythumb.core.arrangement;
 
-import com.zestythumb.core.figure.Touch;
+import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.voicing.Named;
 
 /** How long the keys of a figure are held. */

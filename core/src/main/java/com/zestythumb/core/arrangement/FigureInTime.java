@@ -4,7 +4,6 @@ import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figure.Step;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.figure.Layout;
-import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
@@ -12,6 +11,7 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.voicing.Strokes;
 import com.zestythumb.core.voicing.Voicing;
@@ -36,6 +36,7 @@ final class FigureInTime {
     private final List<ChordEvent> events;
     private final Choices choices;
     private final Transitions transitions;
+    private final WrittenHand written;
     /** The same figure over the same shape comes again and again. */
     private final Map<Played, List<Step>> known = new HashMap<>();
 
@@ -46,8 +47,11 @@ final class FigureInTime {
      * Gets ready to play.
      *
      * @param events the sounding chords
+     * @param written chords that have notes already
      */
-    FigureInTime(LeadSheet sheet, List<ChordEvent> events, Transitions transitions, Choices choices) {
+    FigureInTime(
+            LeadSheet sheet, List<ChordEvent> events, Transitions transitions, Choices choices, WrittenHand written) {
+        this.written = written;
         this.transitions = transitions;
         this.sheet = sheet;
         this.events = events;
@@ -59,8 +63,17 @@ final class FigureInTime {
 
     /** The span of a chord of so many notes. */
     Span span(int chord, int notes) {
-        List<Step> steps = steps(chord, Layout.of(notes));
         Fraction start = events.get(chord).start();
+        if (written.has(chord)) {
+            List<TimedNote> struck = written.notes(chord).stream()
+                    .filter(note -> note.bar() == events.get(chord).bar())
+                    .toList();
+            return struck.isEmpty()
+                    ? new Span(start, start)
+                    : new Span(
+                            struck.get(0).onset(), struck.get(struck.size() - 1).onset());
+        }
+        List<Step> steps = steps(chord, Layout.of(notes));
         if (steps.isEmpty()) {
             return new Span(start, start);
         }
@@ -216,6 +229,7 @@ final class FigureInTime {
                 && bar.section() == null
                 && !bar.startsRepeat()
                 && isNext(here, next)
+                && !written.has(chord)
                 && choices.figureOf(here).equals(choices.figureOf(next));
     }
 
@@ -238,12 +252,15 @@ final class FigureInTime {
 
     /** Whether a chord comes an eighth early; it does not where the chord before would vanish. */
     boolean isPushed(int chord) {
-        if (chord == 0 || chord >= events.size() || events.get(chord).touch() != ChordEvent.Touch.PUSHED) {
+        if (chord == 0 || chord >= events.size() || events.get(chord).timing() != ChordEvent.Timing.PUSHED) {
             return false;
         }
         ChordEvent before = events.get(chord - 1);
         ChordEvent here = events.get(chord);
-        return isNext(before, here) && before.duration().compareTo(EIGHTH) > 0;
+        return !written.has(chord)
+                && !written.has(chord - 1)
+                && isNext(before, here)
+                && before.duration().compareTo(EIGHTH) > 0;
     }
 
     /** A held chord is struck once; and the tune comes to rest on a long chord, unless it keeps its pattern. */
@@ -252,7 +269,7 @@ final class FigureInTime {
                 && chord == transitions.closing()
                 // A bar that is played again goes on.
                 && transitions.next(chord) < 0;
-        boolean still = rests || events.get(chord).touch() == ChordEvent.Touch.HELD;
+        boolean still = rests || events.get(chord).timing() == ChordEvent.Timing.HELD;
         if (still) {
             return Figures.BLOCK;
         }

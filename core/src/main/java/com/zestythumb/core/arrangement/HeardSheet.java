@@ -2,9 +2,13 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.harmonising.HomeKey;
+import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * A lead sheet with what is heard in it, found once for as many left hands as are wanted.
@@ -21,13 +25,18 @@ public record HeardSheet(LeadSheet sheet, Analysis analysis, Transitions transit
         return new HeardSheet(HomeKey.signed(sheet, analysis), analysis, Transitions.of(sheet));
     }
 
-    /** With a left hand that is reckoned. */
+    /** With a left hand that is reckoned where nobody wrote it. */
     public Arrangement arranged(Choices choices) {
-        return new Arranger(this, choices).compute();
+        return new Arranger(this, choices, WrittenHand.of(sheet, sounding())).compute();
     }
 
-    /** With a left hand that somebody wrote; fingers are found for notes that have none. */
+    /** With hands that play these notes and no others; fingers are found for notes that have none. */
     public Arrangement written(Choices choices, List<TimedNote> notes) {
-        return new Arranger(this, choices).take(WrittenHand.of(sheet, notes, choices.hand()));
+        Set<Integer> all = IntStream.range(0, sheet.bars().size()).boxed().collect(Collectors.toSet());
+        return new Arranger(this, choices, new WrittenHand(sounding(), notes, all)).compute();
+    }
+
+    List<ChordEvent> sounding() {
+        return sheet.events().stream().filter(event -> !event.isSilent()).toList();
     }
 }

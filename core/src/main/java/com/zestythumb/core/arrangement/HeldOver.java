@@ -8,6 +8,8 @@ import com.zestythumb.core.sheet.LeadSheet;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * A held thumb is tied over where the same chord comes again: it sings on while the fingers walk. Once, for a string does
@@ -29,7 +31,7 @@ record HeldOver(LeadSheet sheet, List<ChordEvent> events) {
                         && tied.get(here).pitch().equals(tied.get(next).pitch())
                         && tied.get(here).end().equals(events.get(chord).end());
                 if (same) {
-                    tied.set(here, tied.get(here).tiedOver());
+                    tied.set(here, tied.get(here).withTie(true));
                     last = chord;
                 }
             }
@@ -37,10 +39,30 @@ record HeldOver(LeadSheet sheet, List<ChordEvent> events) {
         return tied;
     }
 
+    /** The notes with no tie that leads to nothing, as one does where the bar behind is played otherwise. */
+    List<TimedNote> leading(List<TimedNote> notes) {
+        Set<List<Object>> struck = notes.stream()
+                .map(note ->
+                        List.<Object>of(note.bar(), note.onset(), note.pitch().midi(), note.side()))
+                .collect(Collectors.toSet());
+        return notes.stream()
+                .map(note -> {
+                    boolean over = note.tied()
+                            && note.end().compareTo(sheet.bars().get(note.bar()).length()) >= 0;
+                    List<Object> next = List.of(
+                            over ? note.bar() + 1 : note.bar(),
+                            over ? Fraction.ZERO : note.end(),
+                            note.pitch().midi(),
+                            note.side());
+                    return note.tied() && !struck.contains(next) ? note.withTie(false) : note;
+                })
+                .toList();
+    }
+
     private boolean goesOn(int chord) {
         ChordEvent here = events.get(chord);
         ChordEvent next = events.get(chord + 1);
-        if (!here.chord().equals(next.chord()) || next.touch() == ChordEvent.Touch.PUSHED) {
+        if (!here.chord().equals(next.chord()) || next.timing() == ChordEvent.Timing.PUSHED) {
             return false;
         }
         if (here.bar() == next.bar()) {
@@ -65,7 +87,8 @@ record HeldOver(LeadSheet sheet, List<ChordEvent> events) {
         Arrays.fill(tops, -1);
         for (int i = notes.size() - 1; i >= 0; i--) {
             TimedNote note = notes.get(i);
-            boolean held = note.voice() == 0
+            boolean held = note.chord() >= 0
+                    && note.voice() == 0
                     && note.side() == Side.LEFT
                     && note.onset().equals(events.get(note.chord()).start());
             if (held) {

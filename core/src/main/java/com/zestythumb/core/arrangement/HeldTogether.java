@@ -55,7 +55,8 @@ final class HeldTogether {
             boolean sounds = note.bar() == struck.bar()
                     && note.onset().compareTo(struck.onset()) <= 0
                     && note.end().compareTo(struck.onset()) > 0;
-            if (sounds && !keys.contains(note.pitch())) {
+            if (sounds
+                    && keys.stream().noneMatch(key -> key.midi() == note.pitch().midi())) {
                 keys.add(note.pitch());
             }
         }

@@ -2,13 +2,13 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
-import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.List;
@@ -45,7 +45,7 @@ record IntoNext(
         Bar bar = barOf(chord);
         return choices.varied()
                 && figure.sinceSection(bar.index()) % FigureInTime.EIGHT == FigureInTime.FOUR - 1
-                && event.touch() == ChordEvent.Touch.PLAIN
+                && event.timing() == ChordEvent.Timing.PLAIN
                 && events.get(chord + 1).bar() == bar.index() + 1
                 && events.get(chord + 1).start().equals(Fraction.ZERO)
                 && !figure.isPushed(chord + 1)

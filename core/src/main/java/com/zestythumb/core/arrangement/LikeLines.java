@@ -27,7 +27,8 @@ record LikeLines(List<Integer> first) {
     private static final int CHORDS = 4;
 
     /** What is struck where, in what way. */
-    private record Struck(Chord chord, Fraction start, Fraction duration, ChordEvent.Touch touch, StyleChoice style) {}
+    private record Struck(
+            Chord chord, Fraction start, Fraction duration, ChordEvent.Timing timing, StyleChoice style) {}
 
     /**
      * From the left the longest lines that came before. O(bars²).
@@ -89,7 +90,7 @@ record LikeLines(List<Integer> first) {
             List<Struck> struck = new ArrayList<>();
             for (int i : inBars.get(bar)) {
                 ChordEvent event = events.get(i);
-                struck.add(new Struck(event.chord(), event.start(), event.duration(), event.touch(), styles.get(i)));
+                struck.add(new Struck(event.chord(), event.start(), event.duration(), event.timing(), styles.get(i)));
             }
             int next = known.size();
             kinds[bar] = struck.isEmpty() ? -1 - bar : known.computeIfAbsent(struck, k -> next);

@@ -4,7 +4,7 @@ import com.zestythumb.core.fingering.ChordFingering;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voicing.Grip;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -36,7 +36,7 @@ record RightFingers(Map<Integer, Map<Integer, Integer>> byChord) {
         TimedNote first = notes.get(0);
         Stream<Pitch> tune = sheet.bars().get(first.bar()).melody().stream()
                 .filter(note -> !note.isRest() && isTogether(note, first))
-                .map(MelodyNote::pitch);
+                .map(SheetNote::pitch);
         List<Pitch> keys = Stream.concat(notes.stream().map(TimedNote::pitch), tune)
                 .distinct()
                 .sorted(Comparator.comparingInt(Pitch::midi))
@@ -52,7 +52,7 @@ record RightFingers(Map<Integer, Map<Integer, Integer>> byChord) {
         return held;
     }
 
-    private static boolean isTogether(MelodyNote tune, TimedNote note) {
+    private static boolean isTogether(SheetNote tune, TimedNote note) {
         return tune.onset().compareTo(note.onset()) <= 0 && note.onset().compareTo(tune.end()) < 0;
     }
 

@@ -1,7 +1,7 @@
 package com.zestythumb.core.arrangement;
 
-import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Touch;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;

@@ -1,6 +1,5 @@
 package com.zestythumb.core.arrangement;
 
-import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
@@ -10,6 +9,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Touch;
 import java.util.ArrayList;
 import java.util.List;
 

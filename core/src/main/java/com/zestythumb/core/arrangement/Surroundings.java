@@ -8,7 +8,7 @@ import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.StyleChoice;
 import java.util.ArrayList;
@@ -38,7 +38,7 @@ public final class Surroundings {
             List<Pitch> strong = new ArrayList<>();
             boolean hasTune = !styles.get(i).style().leavesTune();
             for (int place = 0; place < bar.melody().size(); place++) {
-                MelodyNote note = bar.melody().get(place);
+                SheetNote note = bar.melody().get(place);
                 boolean over = hasTune
                         && !note.isRest()
                         && note.onset().compareTo(event.end()) < 0

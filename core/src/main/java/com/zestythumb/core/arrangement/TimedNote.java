@@ -1,9 +1,10 @@
 package com.zestythumb.core.arrangement;
 
-import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.SheetNote;
+import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.sheet.Tuplet;
 
 /**
@@ -18,7 +19,7 @@ import com.zestythumb.core.sheet.Tuplet;
  * @param finger the finger on it, 1 to 5; 0 where it has none
  * @param fingerShown whether the finger is printed: at the first sounding of the note in its chord
  * @param tied whether it is held over into the next note of the same pitch in its voice
- * @param voice 0 for the upper voice of the hand, 1 for the one below
+ * @param voice 0 for the upper voice of the hand, 1 and 2 for those below
  * @param touch how the key is played
  * @param tuplet its place in a tuplet, or null
  * @param side the hand that plays it
@@ -60,6 +61,25 @@ public record TimedNote(
                 Touch.PLAIN,
                 null,
                 side,
+                Stress.EVEN);
+    }
+
+    /** A note of the left hand as it stands in a voice of the sheet. */
+    static TimedNote written(SheetNote note, int bar, int voice) {
+        return new TimedNote(
+                "",
+                -1,
+                bar,
+                note.onset(),
+                note.duration(),
+                note.pitch(),
+                note.finger(),
+                note.finger() > 0,
+                note.tied(),
+                voice,
+                note.touch(),
+                note.tuplet(),
+                Side.LEFT,
                 Stress.EVEN);
     }
 
@@ -112,9 +132,22 @@ public record TimedNote(
         return onset.plus(duration);
     }
 
-    TimedNote tiedOver() {
+    TimedNote withTie(boolean toNext) {
         return new TimedNote(
-                id, chord, bar, onset, duration, pitch, finger, fingerShown, true, voice, touch, tuplet, side, stress);
+                id,
+                chord,
+                bar,
+                onset,
+                duration,
+                pitch,
+                finger,
+                fingerShown,
+                toNext,
+                voice,
+                touch,
+                tuplet,
+                side,
+                stress);
     }
 
     TimedNote lasting(Fraction other) {

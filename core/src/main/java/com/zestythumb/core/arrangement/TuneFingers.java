@@ -7,7 +7,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -51,7 +51,7 @@ public record TuneFingers(Map<Place, Integer> byPlace) {
         boolean held = false;
         for (Bar bar : sheet.bars()) {
             for (int i = 0; i < bar.melody().size(); i++) {
-                MelodyNote note = bar.melody().get(i);
+                SheetNote note = bar.melody().get(i);
                 if (note.isRest() && note.duration().compareTo(LONG_REST) >= 0) {
                     tell(line, leaning, told);
                     line.clear();

@@ -1,62 +1,122 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 
-/** A left hand that somebody wrote, note by note. */
-public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) implements LeftHand {
+/** The left hand as somebody wrote it, for a tune or for some of its bars: the notes of each chord and what lies under the hand. */
+final class WrittenHand {
 
     private static final int FINGERS = 5;
 
-    public WrittenHand {
-        voicings = List.copyOf(voicings);
-        notes = List.copyOf(notes);
-    }
+    private final List<ChordEvent> events;
+    private final Set<Integer> bars;
+    private final List<List<TimedNote>> byChord = new ArrayList<>();
+    private final List<TimedNote> before = new ArrayList<>();
 
     /**
-     * Takes the notes to the chords over which they sound, and parts them into grips: notes struck together are one,
-     * and those that follow as long as the hand reaches them without a shift.
+     * Takes notes to the chords over which they sound.
+     *
+     * @param events the sounding chords
+     * @param bars where nothing is reckoned
      */
-    public static WrittenHand of(LeadSheet sheet, List<TimedNote> written, Hand hand) {
-        List<ChordEvent> events =
-                sheet.events().stream().filter(event -> !event.isSilent()).toList();
-        List<TimedNote> inTime = written.stream()
+    WrittenHand(List<ChordEvent> events, List<TimedNote> written, Set<Integer> bars) {
+        this.events = events;
+        this.bars = bars;
+        events.forEach(event -> byChord.add(new ArrayList<>()));
+        int chord = -1;
+        for (TimedNote note : inTime(written)) {
+            while (chord + 1 < events.size() && isReached(events.get(chord + 1), note)) {
+                chord++;
+            }
+            List<TimedNote> there = chord < 0 ? before : byChord.get(chord);
+            String way = chord < 0 ? "before-" : has(chord) ? "" : "behind-";
+            there.add(note.at(chord, "n" + Math.max(0, chord) + "-" + way + there.size()));
+        }
+    }
+
+    /** That of the sheet, bar by bar. */
+    static WrittenHand of(LeadSheet sheet, List<ChordEvent> events) {
+        List<TimedNote> written = new ArrayList<>();
+        Set<Integer> bars = new HashSet<>();
+        for (Bar bar : sheet.bars()) {
+            for (int voice = 0; voice < bar.left().size(); voice++) {
+                bars.add(bar.index());
+                for (SheetNote note : bar.left().get(voice)) {
+                    if (!note.isRest()) {
+                        written.add(TimedNote.written(note, bar.index(), voice));
+                    }
+                }
+            }
+        }
+        return new WrittenHand(events, written, bars);
+    }
+
+    /** Whether the notes of a chord are written, and not to be reckoned. */
+    boolean has(int chord) {
+        return isIn(events.get(chord).bar());
+    }
+
+    boolean isIn(int bar) {
+        return bars.contains(bar);
+    }
+
+    /** Notes before the first chord. */
+    List<TimedNote> before() {
+        return before;
+    }
+
+    /** The notes from a chord until the next, in time and from the lowest. */
+    List<TimedNote> notes(int chord) {
+        return byChord.get(chord);
+    }
+
+    /** What lies under the hand at each chord that is written. */
+    Map<Integer, Voicing> voicings(Hand hand) {
+        Map<Integer, Voicing> voicings = new HashMap<>();
+        for (int i = 0; i < events.size(); i++) {
+            if (has(i)) {
+                voicings.put(i, voicing(events.get(i).chord(), sounding(i), hand));
+            }
+        }
+        return voicings;
+    }
+
+    /** The notes of the left hand that sound at a chord: what is held into it from the chords before comes first. */
+    private List<TimedNote> sounding(int chord) {
+        ChordEvent event = events.get(chord);
+        List<TimedNote> sounding = new ArrayList<>();
+        for (int i = chord - 1; i >= 0 && events.get(i).bar() == event.bar(); i--) {
+            byChord.get(i).stream()
+                    .filter(note -> note.bar() == event.bar() && note.end().compareTo(event.start()) > 0)
+                    .forEach(sounding::add);
+        }
+        sounding.addAll(byChord.get(chord));
+        sounding.removeIf(TimedNote::isRight);
+        return sounding;
+    }
+
+    private static List<TimedNote> inTime(List<TimedNote> written) {
+        return written.stream()
                 .sorted(Comparator.comparingInt(TimedNote::bar)
                         .thenComparing(TimedNote::onset)
                         .thenComparing(TimedNote::pitch))
                 .toList();
-        List<List<TimedNote>> byChord = new ArrayList<>();
-        events.forEach(event -> byChord.add(new ArrayList<>()));
-        List<TimedNote> notes = new ArrayList<>();
-        int chord = -1;
-        int number = 0;
-        for (TimedNote note : inTime) {
-            while (chord + 1 < events.size() && isReached(events.get(chord + 1), note)) {
-                chord++;
-                number = 0;
-            }
-            String id = "n" + Math.max(0, chord) + "-" + (chord < 0 ? "before-" : "") + number++;
-            notes.add(note.at(chord, id));
-            if (chord >= 0 && note.side() == Side.LEFT) {
-                byChord.get(chord).add(note);
-            }
-        }
-        List<Voicing> voicings = new ArrayList<>();
-        for (int i = 0; i < events.size(); i++) {
-            voicings.add(voicing(events.get(i).chord(), byChord.get(i), hand));
-        }
-        return new WrittenHand(voicings, notes);
     }
 
     private static boolean isReached(ChordEvent event, TimedNote note) {
@@ -64,6 +124,7 @@ public record WrittenHand(List<Voicing> voicings, List<TimedNote> notes) impleme
                 || event.bar() == note.bar() && event.start().compareTo(note.onset()) <= 0;
     }
 
+    /** Notes struck together are one grip with those that follow, as long as the hand reaches them without a shift. */
     private static Voicing voicing(Chord chord, List<TimedNote> notes, Hand hand) {
         if (notes.isEmpty()) {
             return Voicing.silent(chord);

@@ -149,7 +149,12 @@ public final class Findings {
         return Stream.of(pair.from(), pair.to())
                 .map(arrangement.chords()::get)
                 .anyMatch(chord -> chord.voicing().grips().size() > 1
-                        || arrangement.choices().styleOf(chord.event()).style().keepsPlace());
+                        || !chord.isWritten()
+                                && arrangement
+                                        .choices()
+                                        .styleOf(chord.event())
+                                        .style()
+                                        .keepsPlace());
     }
 
     /** What lay under the hand last: a run into the next chord ends on a note of its own. */

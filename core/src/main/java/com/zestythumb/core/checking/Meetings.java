@@ -10,7 +10,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voiceleading.Meeting;
 import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
@@ -42,7 +42,7 @@ public final class Meetings {
         byBar.forEach((index, notes) -> {
             Bar bar = arrangement.sheet().bars().get(index);
             for (int place = 0; place < bar.melody().size(); place++) {
-                MelodyNote tune = bar.melody().get(place);
+                SheetNote tune = bar.melody().get(place);
                 boolean passes = passing.contains(List.of(bar.index(), place));
                 for (TimedNote note : notes) {
                     if (!tune.isRest() && isTogether(note, tune)) {
@@ -58,7 +58,8 @@ public final class Meetings {
     /** Where somebody else sings, no hand meets the tune. */
     private static boolean meetsTune(Arrangement arrangement, TimedNote note) {
         ArrangedChord chord = arrangement.chords().get(note.chord());
-        return !arrangement.choices().styleOf(chord.event()).style().leavesTune();
+        return chord.isWritten()
+                || !arrangement.choices().styleOf(chord.event()).style().leavesTune();
     }
 
     /**
@@ -70,7 +71,7 @@ public final class Meetings {
         Set<Integer> chords = new HashSet<>();
         for (TimedNote note : arrangement.notes()) {
             Bar bar = arrangement.sheet().bars().get(note.bar());
-            for (MelodyNote tune : note.isRight() ? bar.melody() : List.<MelodyNote>of()) {
+            for (SheetNote tune : note.isRight() ? bar.melody() : List.<SheetNote>of()) {
                 if (!tune.isRest() && isTogether(note, tune)) {
                     int apart = tune.pitch().midi() - note.pitch().midi();
                     if (apart <= 0 || apart > span) {
@@ -82,12 +83,12 @@ public final class Meetings {
         return chords.size();
     }
 
-    private static boolean isTogether(TimedNote note, MelodyNote tune) {
+    private static boolean isTogether(TimedNote note, SheetNote tune) {
         Fraction end = note.onset().plus(note.duration());
         return tune.onset().compareTo(end) < 0 && tune.end().compareTo(note.onset()) > 0;
     }
 
-    private static Meeting meeting(Arrangement arrangement, Bar bar, TimedNote note, MelodyNote tune, boolean passes) {
+    private static Meeting meeting(Arrangement arrangement, Bar bar, TimedNote note, SheetNote tune, boolean passes) {
         Fraction from = tune.onset().compareTo(note.onset()) > 0 ? tune.onset() : note.onset();
         PitchClass leading = Surroundings.leadingTone(arrangement.analysis(), note.chord());
         boolean leads = leading != null
@@ -103,13 +104,13 @@ public final class Meetings {
     }
 
     /** A tension that the chart names is meant to rub. */
-    private static boolean isNamed(Arrangement arrangement, TimedNote note, MelodyNote tune) {
+    private static boolean isNamed(Arrangement arrangement, TimedNote note, SheetNote tune) {
         Chord chord = arrangement.chords().get(note.chord()).chord();
         Tone tone = new Tone(note.pitch(), Member.of(chord, note.pitch().pitchClass()));
         return TuneTerms.isNamedTension(chord, tune.pitch(), tone);
     }
 
-    private static boolean isSpareThird(Arrangement arrangement, TimedNote note, MelodyNote tune) {
+    private static boolean isSpareThird(Arrangement arrangement, TimedNote note, SheetNote tune) {
         Voicing voicing = arrangement.chords().get(note.chord()).voicing();
         PitchClass third = voicing.chord().root().plus(Interval.MAJOR_THIRD);
         long others = voicing.pitches().stream()

@@ -3,7 +3,6 @@ package com.zestythumb.core.checking;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.ComputedHand;
 import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.pitch.Pitch;
@@ -49,7 +48,7 @@ public final class Mends {
 
     /** The ways that leave less to mind at this chord, the best of the whole tune first; none where nothing is to mend. */
     public static List<Mend> of(Arrangement arrangement, int chord) {
-        if (!(arrangement.leftHand() instanceof ComputedHand)) {
+        if (arrangement.chords().get(chord).isWritten()) {
             return List.of();
         }
         Set<String> now = codes(Findings.in(arrangement), chord);

@@ -2,6 +2,7 @@ package com.zestythumb.core.figure;
 
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.sheet.Tuplet;
 import com.zestythumb.core.voicing.Strokes;
 import com.zestythumb.core.voicing.VoicingStyle;

@@ -4,6 +4,7 @@ import com.zestythumb.core.figure.Pattern.Beat;
 import com.zestythumb.core.figure.Pattern.Voice;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.Touch;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;

@@ -1,6 +1,7 @@
 package com.zestythumb.core.figure;
 
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Touch;
 import java.util.List;
 
 /**

@@ -9,7 +9,7 @@ import com.zestythumb.core.harmonising.Proposal.Proposed;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.sheet.ChordEvent;
-import com.zestythumb.core.sheet.ChordEvent.Touch;
+import com.zestythumb.core.sheet.ChordEvent.Timing;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Guess;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -199,7 +199,7 @@ public final class Harmoniser {
                 Chord chord = dressed(path, from, to);
                 Fraction length = end.minus(first.start());
                 events.add(new ChordEvent(
-                        chord, first.bar(), first.start(), length, Touch.PLAIN, Guess.PLAIN, null, SOME));
+                        chord, first.bar(), first.start(), length, Timing.PLAIN, Guess.PLAIN, null, SOME));
                 proposed.add(new Proposed(first.bar(), first.start(), length, chord, others(path, from, to)));
             }
             from = to;
@@ -225,7 +225,7 @@ public final class Harmoniser {
                     events.add(event);
                 } else if (open && bar.isPickup()) {
                     events.add(new ChordEvent(
-                            null, bar.index(), event.start(), event.duration(), Touch.PLAIN, null, null, SOME));
+                            null, bar.index(), event.start(), event.duration(), Timing.PLAIN, null, null, SOME));
                 }
             }
             events.sort(Comparator.comparing(ChordEvent::start));

@@ -4,7 +4,7 @@ import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -30,16 +30,16 @@ final class TuneFit {
     private static final double SHORTEST = 0.5;
 
     /** A note of the tune with how it is left. */
-    private record Sung(Bar bar, MelodyNote note, boolean strong, boolean resolves, boolean passes) {}
+    private record Sung(Bar bar, SheetNote note, boolean strong, boolean resolves, boolean passes) {}
 
     private final List<List<Sung>> bars = new ArrayList<>();
 
     TuneFit(LeadSheet sheet) {
-        List<MelodyNote> line = new ArrayList<>();
+        List<SheetNote> line = new ArrayList<>();
         List<Bar> places = new ArrayList<>();
         for (Bar bar : sheet.bars()) {
             bars.add(new ArrayList<>());
-            for (MelodyNote note : bar.melody()) {
+            for (SheetNote note : bar.melody()) {
                 if (!note.isRest()) {
                     line.add(note);
                     places.add(bar);
@@ -47,7 +47,7 @@ final class TuneFit {
             }
         }
         for (int i = 0; i < line.size(); i++) {
-            MelodyNote note = line.get(i);
+            SheetNote note = line.get(i);
             int next = i + 1;
             while (next < line.size()
                     && line.get(next).pitch().midi() == note.pitch().midi()
@@ -72,7 +72,7 @@ final class TuneFit {
     double price(Choice choice, int bar, Fraction from, Fraction to) {
         double price = 0;
         for (Sung sung : bars.get(bar)) {
-            MelodyNote note = sung.note();
+            SheetNote note = sung.note();
             PitchClass name = note.pitch().pitchClass();
             Fraction on = note.onset().compareTo(from) > 0 ? note.onset() : from;
             double length = note.end().min(to).minus(on).toDouble();

@@ -7,7 +7,7 @@ import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +31,7 @@ final class TuneKey {
 
     /** The key in which a tune is heard; empty where nothing is sung, and where no key has two thirds of it. */
     static Optional<Key> of(LeadSheet sheet) {
-        List<MelodyNote> notes = new ArrayList<>();
+        List<SheetNote> notes = new ArrayList<>();
         for (Bar bar : sheet.bars()) {
             bar.melody().stream().filter(note -> !note.isRest()).forEach(notes::add);
         }
@@ -40,7 +40,7 @@ final class TuneKey {
         }
         double[] weights = new double[12];
         int raised = 0;
-        for (MelodyNote note : notes) {
+        for (SheetNote note : notes) {
             weights[note.pitch().pitchClass().semitone()] += note.duration().toDouble();
             raised += note.pitch().pitchClass().alteration();
         }
@@ -77,7 +77,7 @@ final class TuneKey {
         return outside / all;
     }
 
-    private static double score(Key key, double[] weights, List<MelodyNote> notes) {
+    private static double score(Key key, double[] weights, List<SheetNote> notes) {
         boolean minor = key.mode().degree(3).semitones() == 3;
         int tonic = key.tonic().semitone();
         boolean leading = weights[(tonic + 11) % 12] > 0;
@@ -92,7 +92,7 @@ final class TuneKey {
                 - (key.mode() == Mode.MAJOR || key.mode() == Mode.MINOR ? 0 : CHURCH_MODE);
     }
 
-    private static int aboveTonic(MelodyNote note, int tonic) {
+    private static int aboveTonic(SheetNote note, int tonic) {
         return Math.floorMod(note.pitch().pitchClass().semitone() - tonic, 12);
     }
 

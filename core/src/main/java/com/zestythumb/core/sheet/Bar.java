@@ -15,6 +15,7 @@ import java.util.List;
  * @param signs repeats, endings, jumps
  * @param events the chords and silences in it, in order, filling the bar
  * @param melody the notes and rests of the tune, in order, filling the bar; empty where none is written
+ * @param left the voices of the left hand as somebody wrote it, each filling the bar; none where it is to be reckoned
  * @param text section name, notes, words
  */
 public record Bar(
@@ -26,12 +27,14 @@ public record Bar(
         Fraction offset,
         BarSigns signs,
         List<ChordEvent> events,
-        List<MelodyNote> melody,
+        List<SheetNote> melody,
+        List<List<SheetNote>> left,
         BarText text) {
 
     public Bar {
         events = List.copyOf(events);
         melody = List.copyOf(melody);
+        left = left.stream().map(List::copyOf).toList();
     }
 
     public String section() {
@@ -50,6 +53,11 @@ public record Bar(
         return signs.endsRepeat();
     }
 
+    /** The notes of the written left hand, voice after voice. */
+    public List<SheetNote> allOfLeft() {
+        return left.stream().flatMap(List::stream).toList();
+    }
+
     /** Whether it is shorter than the meter asks. */
     public boolean isShort() {
         return length.compareTo(meter.barLength()) < 0;
@@ -66,23 +74,27 @@ public record Bar(
     }
 
     public Bar with(BarSigns other) {
-        return new Bar(index, number, key, meter, length, offset, other, events, melody, text);
+        return new Bar(index, number, key, meter, length, offset, other, events, melody, left, text);
     }
 
     public Bar with(BarText other) {
-        return new Bar(index, number, key, meter, length, offset, signs, events, melody, other);
+        return new Bar(index, number, key, meter, length, offset, signs, events, melody, left, other);
     }
 
     public Bar withEvents(List<ChordEvent> others) {
-        return new Bar(index, number, key, meter, length, offset, signs, others, melody, text);
+        return new Bar(index, number, key, meter, length, offset, signs, others, melody, left, text);
     }
 
-    public Bar withMelody(List<MelodyNote> notes) {
-        return new Bar(index, number, key, meter, length, offset, signs, events, notes, text);
+    public Bar withMelody(List<SheetNote> notes) {
+        return new Bar(index, number, key, meter, length, offset, signs, events, notes, left, text);
+    }
+
+    public Bar withLeft(List<List<SheetNote>> voices) {
+        return new Bar(index, number, key, meter, length, offset, signs, events, melody, voices, text);
     }
 
     public Bar withKey(Key other) {
-        return new Bar(index, number, other, meter, length, offset, signs, events, melody, text);
+        return new Bar(index, number, other, meter, length, offset, signs, events, melody, left, text);
     }
 
     /** Whether a place is on one and, in four, on three; in compound meters on any felt beat. */

@@ -17,7 +17,7 @@ final class BarAccidentals {
     private Map<Letter, Integer> signs = Map.of();
     private final boolean allOctaves;
     private final Map<Integer, Integer> written = new HashMap<>();
-    private Pitch tiedFrom;
+    private List<Pitch> tiedFrom = List.of();
 
     /**
      * Begins a bar.
@@ -35,9 +35,22 @@ final class BarAccidentals {
     }
 
     /** Takes the notes of the bar before: what is tied over the bar line keeps its accidental. */
-    void after(List<MelodyNote> before) {
-        MelodyNote last = before.isEmpty() ? null : before.get(before.size() - 1);
-        tiedFrom = last != null && last.tied() ? last.pitch() : null;
+    void after(List<SheetNote> before) {
+        tiedFrom = tied(before);
+    }
+
+    /** The keys that are held over the end of a bar. */
+    static List<Pitch> tied(List<SheetNote> bar) {
+        Fraction end = bar.stream().map(SheetNote::end).max(Fraction::compareTo).orElse(Fraction.ZERO);
+        return bar.stream()
+                .filter(note -> note.tied() && note.end().equals(end))
+                .map(SheetNote::pitch)
+                .toList();
+    }
+
+    /** Goes back to the beginning of the bar: each voice is written for itself. */
+    void beginVoice() {
+        written.clear();
     }
 
     /** What signs before a note say, a double one at most; null where there is none. */
@@ -53,7 +66,7 @@ final class BarAccidentals {
      * How much a note is altered.
      *
      * @param sign what is written before it, or null
-     * @param first whether it is the first note of its bar
+     * @param first whether it is struck at the beginning of its bar
      */
     int alteration(Letter letter, int octave, Integer sign, boolean first) {
         int place = allOctaves ? letter.ordinal() : letter.ordinal() + 7 * octave;
@@ -61,9 +74,11 @@ final class BarAccidentals {
             written.put(place, sign);
             return sign;
         }
-        boolean tied =
-                first && tiedFrom != null && tiedFrom.pitchClass().letter() == letter && tiedFrom.octave() == octave;
         int signed = signs.getOrDefault(letter, key.signatureOf(letter));
-        return tied ? tiedFrom.pitchClass().alteration() : written.getOrDefault(place, signed);
+        return tiedFrom.stream()
+                .filter(from -> first && from.pitchClass().letter() == letter && from.octave() == octave)
+                .findFirst()
+                .map(from -> from.pitchClass().alteration())
+                .orElse(written.getOrDefault(place, signed));
     }
 }

@@ -24,7 +24,8 @@ final class BarDraft {
     List<Integer> ending = List.of();
     List<String> remarks = List.of();
     List<ChordEvent> events = List.of();
-    List<MelodyNote> melody = List.of();
+    List<SheetNote> melody = List.of();
+    List<List<SheetNote>> left = List.of();
 
     final Set<Mark> marks = EnumSet.noneOf(Mark.class);
     final List<String> notes = new ArrayList<>();
@@ -36,6 +37,10 @@ final class BarDraft {
         this.length = length;
         this.offset = pickup ? meter.barLength().minus(length) : Fraction.ZERO;
         this.span = span;
+    }
+
+    List<SheetNote> allOfLeft() {
+        return left.stream().flatMap(List::stream).toList();
     }
 
     boolean isPickup() {
@@ -53,6 +58,7 @@ final class BarDraft {
                 new BarSigns(startsRepeat, timesPlayed, ending, marks),
                 events,
                 melody,
+                left,
                 new BarText(section, notes, words, remarks, shorthand, span));
     }
 }

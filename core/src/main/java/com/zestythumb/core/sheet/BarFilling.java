@@ -4,24 +4,61 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Whether notes fill a bar, and can be written. */
-final class BarFilling {
+public final class BarFilling {
 
     private static final Fraction HALF = Fraction.of(1, 2);
 
     private BarFilling() {}
 
     /** Fills a bar that is too short with a rest, where the notes stop; null where it is too long. */
-    static List<MelodyNote> filled(List<MelodyNote> notes, Fraction length) {
-        Fraction end =
-                notes.isEmpty() ? Fraction.ZERO : notes.get(notes.size() - 1).end();
+    static List<SheetNote> filled(List<SheetNote> notes, Fraction length) {
+        Fraction end = NoteLine.length(notes);
         if (end.compareTo(length) > 0) {
             return null;
         }
-        List<MelodyNote> all = new ArrayList<>(notes);
-        if (end.compareTo(length) < 0) {
-            all.add(new MelodyNote(null, end, length.minus(end)));
+        List<SheetNote> all = new ArrayList<>(notes);
+        // Behind a tuplet that stops anywhere no rest can be written: it goes as far back as one can.
+        while (end.compareTo(length) < 0 && !isWritable(length.minus(end))) {
+            SheetNote last = all.get(all.size() - 1);
+            all.removeIf(last::isWith);
+            end = last.onset();
         }
-        return all;
+        if (end.compareTo(length) < 0) {
+            all.add(new SheetNote(null, end, length.minus(end)));
+        }
+        return withWholeTuplets(all);
+    }
+
+    /** A tuplet that was cut has as many notes as are left of it. */
+    public static List<SheetNote> withWholeTuplets(List<SheetNote> notes) {
+        List<SheetNote> mended = new ArrayList<>();
+        for (int from = 0; from < notes.size(); ) {
+            int to = from + 1;
+            while (to < notes.size() && goesOn(notes.get(to - 1), notes.get(to))) {
+                to++;
+            }
+            int size = (int) notes.subList(from, to).stream()
+                    .map(SheetNote::onset)
+                    .distinct()
+                    .count();
+            Fraction at = notes.get(from).onset();
+            int place = 0;
+            for (SheetNote note : notes.subList(from, to)) {
+                place += note.onset().equals(at) ? 0 : 1;
+                at = note.onset();
+                Tuplet old = note.tuplet();
+                mended.add(old == null ? note : note.withTuplet(new Tuplet(old.actual(), old.normal(), place, size)));
+            }
+            from = to;
+        }
+        return mended;
+    }
+
+    private static boolean goesOn(SheetNote note, SheetNote next) {
+        Tuplet a = note.tuplet();
+        Tuplet b = next.tuplet();
+        boolean inOrder = b != null && a != null && (next.isWith(note) || b.place() == a.place() + 1);
+        return inOrder && b.actual() == a.actual();
     }
 
     /** The shortest value that a melody may have is a sixty-fourth; longer ones are made of those. */

@@ -14,13 +14,13 @@ final class ChartReader {
     private static final Pattern HEADER = Pattern.compile("\\s*+([A-Za-z]++)\\s*+:\\s*+(.*)");
 
     private static final Pattern SECTION = Pattern.compile("\\s*+\\[(.+)]");
-    private static final Pattern VOICE = Pattern.compile("\\s*+([mw]):(.*)");
+    private static final Pattern VOICE = Pattern.compile("\\s*+([mlw]):(.*)");
 
     private final String[] lines;
     private final Problems problems = new Problems();
     private int lineNumber;
-    /** Whether a tune stands there without any bars of chords, which are then left open. */
-    private boolean tuneAlone = true;
+    /** The voice that stands there without any bars of chords, which are then left open; a blank where there are such. */
+    private char alone = VoiceReader.LEFT;
 
     ChartReader(String text) {
         lines = text.split("\\R", -1);
@@ -37,7 +37,10 @@ final class ChartReader {
         });
         Heading heading = headings.finish();
         BarReader bars = new BarReader(heading, problems);
-        eachLine(line -> tuneAlone &= !line.stripLeading().startsWith("|"));
+        eachLine(line -> {
+            boolean tune = alone == VoiceReader.LEFT && line.stripLeading().startsWith(VoiceReader.MELODY + ":");
+            alone = line.stripLeading().startsWith("|") ? ' ' : tune ? VoiceReader.MELODY : alone;
+        });
         VoiceReader voices = new VoiceReader(heading, problems);
         eachLine(line -> readMusic(line, bars, voices));
         voices.finish();
@@ -67,15 +70,12 @@ final class ChartReader {
         if (isRemark(line)) {
             bars.remark(line.strip());
         } else if (voice.matches()) {
-            if (voice.group(1).equals("m")) {
-                if (tuneAlone) {
-                    int count = VoiceReader.bars(voice.group(2));
-                    voices.under(bars.readLine(("| " + ChordEvent.OPEN + " ").repeat(count) + "|", lineNumber));
-                }
-                voices.melody(voice.group(2), voice.start(2) + 1, lineNumber);
-            } else {
-                voices.words(voice.group(2));
+            char kind = voice.group(1).charAt(0);
+            if (kind == alone) {
+                int count = VoiceReader.bars(voice.group(2));
+                voices.under(bars.readLine(("| " + ChordEvent.OPEN + " ").repeat(count) + "|", lineNumber));
             }
+            voices.line(kind, voice.group(2), voice.start(2) + 1, lineNumber);
         } else if (section.matches()) {
             bars.beginSection(section.group(1).strip());
         } else if (line.stripLeading().startsWith("|")) {

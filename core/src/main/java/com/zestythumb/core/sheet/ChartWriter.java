@@ -5,11 +5,12 @@ import com.zestythumb.core.chord.NumeralSymbol;
 import com.zestythumb.core.chord.SymbolStyle;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.NoteNames;
-import com.zestythumb.core.sheet.ChordEvent.Touch;
+import com.zestythumb.core.sheet.ChordEvent.Timing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** Writes a sheet in chart notation, so that {@link Chart#read} gives the same sheet again. */
@@ -49,6 +50,7 @@ public final class ChartWriter {
             }
             bars(line);
             voices(line);
+            leftHand(line);
         }
         sheet.heading().remarks().forEach(remark -> out.append(remark).append('\n'));
         return out.toString();
@@ -222,9 +224,9 @@ public final class ChartWriter {
             return "/";
         }
         String guess = event.isGuess() ? event.guess().write(chord -> symbol(chord, bar)) : "";
-        return (event.touch() == Touch.PUSHED ? ">" : "")
+        return (event.timing() == Timing.PUSHED ? ">" : "")
                 + symbol(event.chord(), bar)
-                + (event.touch() == Touch.HELD ? "!" : "")
+                + (event.timing() == Timing.HELD ? "!" : "")
                 + guess
                 + (event.heardAs() == null
                         ? ""
@@ -233,7 +235,7 @@ public final class ChartWriter {
 
     /** A chord that was written as / at the beginning of its bar. */
     private boolean isHeldOver(ChordEvent event, Bar bar) {
-        if (!event.start().equals(Fraction.ZERO) || bar.index() == 0 || event.touch() != Touch.PLAIN) {
+        if (!event.start().equals(Fraction.ZERO) || bar.index() == 0 || event.timing() != Timing.PLAIN) {
             return false;
         }
         List<ChordEvent> before = sheet.bars().get(bar.index() - 1).events();
@@ -251,9 +253,7 @@ public final class ChartWriter {
     private void voices(List<Bar> line) {
         boolean melody = line.stream().anyMatch(bar -> !bar.melody().isEmpty());
         if (melody) {
-            out.append("m: ")
-                    .append(line.stream().map(this::notes).collect(Collectors.joining(" | ")))
-                    .append(" |\n");
+            voice("m: ", line, bar -> notes(bar, bar.melody(), Bar::melody));
             String syllables = Syllables.write(line.stream().map(Bar::melody).toList());
             if (!syllables.replaceAll("[|\\s]", "").isEmpty()) {
                 out.append("w: ").append(syllables).append('\n');
@@ -265,10 +265,30 @@ public final class ChartWriter {
         }
     }
 
-    private String notes(Bar bar) {
+    private void leftHand(List<Bar> line) {
+        if (line.stream().anyMatch(bar -> !bar.left().isEmpty())) {
+            voice(
+                    "l: ",
+                    line,
+                    bar -> bar.left().stream()
+                            .map(voice -> notes(bar, voice, Bar::allOfLeft))
+                            .collect(Collectors.joining(" & ")));
+        }
+    }
+
+    /** A bar that is empty at the beginning stands behind a bar line of its own. */
+    private void voice(String name, List<Bar> line, Function<Bar, String> notes) {
+        List<String> bars = line.stream().map(notes).toList();
+        out.append(name).append(bars.get(0).isEmpty() ? "| " : "");
+        out.append(String.join(" | ", bars)).append(" |\n");
+    }
+
+    private String notes(Bar bar, List<SheetNote> notes, Function<Bar, List<SheetNote>> ofHand) {
+        List<SheetNote> before =
+                bar.index() == 0 ? List.of() : ofHand.apply(sheet.bars().get(bar.index() - 1));
         // Where nobody told a key the notes are written without signature, as they will be read again.
         Key signature = sheet.toldKey(bar) == null ? Heading.USUAL.key() : bar.key();
         return NoteWriter.write(
-                bar.melody(), signature, bar.meter(), sheet.heading().unit(), bar.offset(), note -> "");
+                notes, before, signature, bar.meter(), sheet.heading().unit(), bar.offset(), note -> "");
     }
 }

@@ -9,7 +9,7 @@ import com.zestythumb.core.chord.Chord;
  * @param bar index of its bar in the written order, from 0
  * @param start quarter notes after the bar line
  * @param duration quarter notes
- * @param touch how it is played
+ * @param timing when and how it is struck
  * @param guess what else it might be, if it was guessed from notes and not yet confirmed; else null
  * @param heardAs how the teacher hears it, if she said so; else null
  * @param text where its symbol stands in the chart; null where it has none of its own
@@ -20,7 +20,7 @@ public record ChordEvent(
         int bar,
         Fraction start,
         Fraction duration,
-        Touch touch,
+        Timing timing,
         Guess guess,
         HeardAs heardAs,
         TextSpan text,
@@ -29,8 +29,8 @@ public record ChordEvent(
     /** How a chart writes a place for which a chord is to be found. */
     public static final String OPEN = "?";
 
-    /** How a chord is played. */
-    public enum Touch {
+    /** When and how a chord is struck. */
+    public enum Timing {
         PLAIN,
         /** Struck once and held, whatever the figure. */
         HELD,
@@ -39,7 +39,7 @@ public record ChordEvent(
     }
 
     public ChordEvent(Chord chord, int bar, Fraction start, Fraction duration) {
-        this(chord, bar, start, duration, Touch.PLAIN, null, null, null);
+        this(chord, bar, start, duration, Timing.PLAIN, null, null, null);
     }
 
     public ChordEvent(
@@ -47,16 +47,16 @@ public record ChordEvent(
             int bar,
             Fraction start,
             Fraction duration,
-            Touch touch,
+            Timing timing,
             Guess guess,
             HeardAs heardAs,
             TextSpan text) {
-        this(chord, bar, start, duration, touch, guess, heardAs, text, "");
+        this(chord, bar, start, duration, timing, guess, heardAs, text, "");
     }
 
     /** A symbol that could not be read: it is silent and stays as it was written. */
     public static ChordEvent unread(String symbol, int bar, Fraction start, Fraction duration, TextSpan text) {
-        return new ChordEvent(null, bar, start, duration, Touch.PLAIN, null, null, text, symbol);
+        return new ChordEvent(null, bar, start, duration, Timing.PLAIN, null, null, text, symbol);
     }
 
     public boolean isSilent() {
@@ -77,24 +77,24 @@ public record ChordEvent(
     }
 
     ChordEvent longer(Fraction more) {
-        return new ChordEvent(chord, bar, start, duration.plus(more), touch, guess, heardAs, text, unread);
+        return new ChordEvent(chord, bar, start, duration.plus(more), timing, guess, heardAs, text, unread);
     }
 
     /** The same in another bar, as a repeated bar has it. */
     ChordEvent inBar(int other) {
-        return new ChordEvent(chord, other, start, duration, touch, guess, heardAs, null, unread);
+        return new ChordEvent(chord, other, start, duration, timing, guess, heardAs, null, unread);
     }
 
     /** Another chord in the same place. */
     public ChordEvent with(Chord other) {
-        return new ChordEvent(other, bar, start, duration, touch, guess, heardAs, text);
+        return new ChordEvent(other, bar, start, duration, timing, guess, heardAs, text);
     }
 
     public ChordEvent with(Guess other) {
-        return new ChordEvent(chord, bar, start, duration, touch, other, heardAs, text);
+        return new ChordEvent(chord, bar, start, duration, timing, other, heardAs, text);
     }
 
     public ChordEvent with(HeardAs other) {
-        return new ChordEvent(chord, bar, start, duration, touch, guess, other, text);
+        return new ChordEvent(chord, bar, start, duration, timing, guess, other, text);
     }
 }

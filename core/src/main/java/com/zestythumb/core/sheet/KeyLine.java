@@ -34,7 +34,7 @@ public final class KeyLine {
     private static List<Pitch> pitches(LeadSheet sheet) {
         return sheet.bars().stream()
                 .flatMap(bar -> bar.melody().stream())
-                .map(MelodyNote::pitch)
+                .map(SheetNote::pitch)
                 .filter(Objects::nonNull)
                 .toList();
     }

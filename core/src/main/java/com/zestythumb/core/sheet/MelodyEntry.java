@@ -62,7 +62,7 @@ public final class MelodyEntry {
     /** The last pitch that begins before a place. */
     private Pitch before(Place place) {
         for (int bar = Math.min(place.bar(), sheet.bars().size() - 1); bar >= 0; bar--) {
-            List<MelodyNote> notes = sheet.bars().get(bar).melody();
+            List<SheetNote> notes = sheet.bars().get(bar).melody();
             for (int i = notes.size() - 1; i >= 0; i--) {
                 boolean earlier = bar < place.bar() || notes.get(i).onset().compareTo(place.onset()) < 0;
                 if (earlier && !notes.get(i).isRest()) {
@@ -105,7 +105,7 @@ public final class MelodyEntry {
             Fraction fits = left.min(here.length().minus(at));
             left = left.minus(fits);
             boolean goesOn = pitch != null && left.compareTo(Fraction.ZERO) > 0 && bar + 1 < bars.size();
-            bars.set(bar, here.withMelody(with(here, new MelodyNote(pitch, at, fits, goesOn, null, ""))));
+            bars.set(bar, here.withMelody(with(here, new SheetNote(pitch, at, fits, goesOn, null, ""))));
             at = at.plus(fits);
             if (at.equals(here.length())) {
                 bar++;
@@ -130,15 +130,15 @@ public final class MelodyEntry {
     }
 
     /** The bar's notes with a new one; others make room, and rests fill what is left. */
-    private static List<MelodyNote> with(Bar bar, MelodyNote added) {
-        List<MelodyNote> kept = new ArrayList<>();
-        for (MelodyNote note : bar.melody()) {
+    private static List<SheetNote> with(Bar bar, SheetNote added) {
+        List<SheetNote> kept = new ArrayList<>();
+        for (SheetNote note : bar.melody()) {
             boolean before = note.onset().compareTo(added.onset()) < 0;
             boolean reaches = note.end().compareTo(added.onset()) > 0;
             if (before && !reaches || note.onset().compareTo(added.end()) >= 0) {
                 kept.add(note);
             } else if (before && note.tuplet() == null) {
-                kept.add(new MelodyNote(
+                kept.add(new SheetNote(
                         note.pitch(), note.onset(), added.onset().minus(note.onset()), false, null, note.syllable()));
             }
         }
@@ -147,18 +147,18 @@ public final class MelodyEntry {
         return filled(kept, bar.length());
     }
 
-    private static List<MelodyNote> filled(List<MelodyNote> notes, Fraction length) {
-        List<MelodyNote> all = new ArrayList<>();
+    private static List<SheetNote> filled(List<SheetNote> notes, Fraction length) {
+        List<SheetNote> all = new ArrayList<>();
         Fraction at = Fraction.ZERO;
-        for (MelodyNote note : notes) {
+        for (SheetNote note : notes) {
             if (at.compareTo(note.onset()) < 0) {
-                all.add(new MelodyNote(null, at, note.onset().minus(at)));
+                all.add(new SheetNote(null, at, note.onset().minus(at)));
             }
             all.add(note);
             at = note.end();
         }
         if (at.compareTo(length) < 0) {
-            all.add(new MelodyNote(null, at, length.minus(at)));
+            all.add(new SheetNote(null, at, length.minus(at)));
         }
         return all;
     }

@@ -10,7 +10,8 @@ import java.util.Map;
 
 /**
  * Reads the notes of one bar in ABC notation (standard 2.1, section 4): pitches, lengths, rests, ties, broken rhythm,
- * tuplets, symbols in quotes. Of notes struck together the highest is the tune; slurs and ornaments are passed over.
+ * tuplets, symbols in quotes, notes struck together in brackets, voices parted by {@code &}, fingers, staccato dots and the
+ * sign of a rolled chord. Slurs and ornaments are passed over.
  */
 public final class NoteReader {
 
@@ -26,7 +27,9 @@ public final class NoteReader {
     /** Parts of a unit length, at most. */
     private static final int FINEST = 64;
 
-    private static final String PASSED_OVER = ".~HLMOPSTuv`\\)y* \t";
+    private static final String PASSED_OVER = "~HLMOPSTuv`\\)y* \t";
+    private static final String ROLL = "arpeggio";
+    private static final String TENUTO = "tenuto";
 
     private final TextCursor cursor;
     /** Where the last notes struck together end; behind it no other do. */
@@ -36,16 +39,9 @@ public final class NoteReader {
     private final Meter meter;
     private final BarAccidentals accidentals;
 
-    private final List<MelodyNote> notes = new ArrayList<>();
+    private final NoteLine line = new NoteLine();
     private final List<Quoted> quoted = new ArrayList<>();
     private final List<Mistake> mistakes = new ArrayList<>();
-
-    private Fraction time = Fraction.ZERO;
-    private Fraction nextFactor = Fraction.of(1);
-    /** The tuplet that is open, as its next note has it; else null. */
-    private Tuplet tuplet;
-
-    private boolean reduced;
 
     /**
      * Gets ready to read a bar.
@@ -63,7 +59,7 @@ public final class NoteReader {
     }
 
     /** With the notes of the bar before: what is tied over the bar line keeps its accidental. */
-    public NoteReader after(List<MelodyNote> before) {
+    public NoteReader after(List<SheetNote> before) {
         accidentals.after(before);
         return this;
     }
@@ -87,8 +83,21 @@ public final class NoteReader {
         return this;
     }
 
-    public List<MelodyNote> notes() {
-        return notes;
+    /** The notes and rests of each voice, in time; those struck together from the lowest. */
+    public List<List<SheetNote>> voices() {
+        return line.voices();
+    }
+
+    /** The tune: of the first voice the highest of those struck together. */
+    public List<SheetNote> notes() {
+        List<SheetNote> tune = new ArrayList<>();
+        for (SheetNote note : line.voices().get(0)) {
+            if (!tune.isEmpty() && tune.get(tune.size() - 1).isWith(note)) {
+                tune.remove(tune.size() - 1);
+            }
+            tune.add(note);
+        }
+        return tune;
     }
 
     public List<Quoted> quoted() {
@@ -99,14 +108,14 @@ public final class NoteReader {
         return mistakes;
     }
 
-    /** Whether notes were struck together and only the highest kept. */
-    public boolean isReduced() {
-        return reduced;
+    /** Whether there is more than a tune: notes struck together, or a voice beside it. */
+    public boolean isMoreThanTune() {
+        return voices().size() > 1 || notes().size() < voices().get(0).size();
     }
 
-    /** Quarter notes read. */
+    /** Quarter notes of the first voice. */
     public Fraction length() {
-        return time;
+        return NoteLine.length(voices().get(0));
     }
 
     private void item() {
@@ -119,16 +128,17 @@ public final class NoteReader {
             broken(c);
         } else if (c == '[') {
             together();
+        } else if (cursor.take('.')) {
+            line.touch = Touch.SHORT;
         } else if (cursor.take('(')) {
             if (Character.isDigit(cursor.here())) {
                 tuplet();
             }
         } else if (cursor.take('-')) {
             tie();
-        } else if (c == '&') {
-            // A second voice over the same bar.
-            cursor.goTo(Integer.MAX_VALUE);
-            reduced = true;
+        } else if (cursor.take('&')) {
+            line.beginVoice();
+            accidentals.beginVoice();
         } else if (PASSED_OVER.indexOf(c) >= 0) {
             cursor.pass();
         } else {
@@ -145,8 +155,15 @@ public final class NoteReader {
         int start = cursor.at();
         goBehind(mark);
         String inside = cursor.from(start + 1);
+        String text = inside.endsWith(String.valueOf(mark)) ? inside.substring(0, inside.length() - 1) : inside;
         if (mark == '"' && inside.length() > 1) {
-            quoted.add(new Quoted(inside.endsWith("\"") ? inside.substring(0, inside.length() - 1) : inside, time));
+            quoted.add(new Quoted(text, line.time()));
+        } else if (text.length() == 1 && text.charAt(0) >= '1' && text.charAt(0) <= '5') {
+            line.finger = text.charAt(0) - '0';
+        } else if (text.equals(ROLL)) {
+            line.touch = Touch.ROLLED;
+        } else if (text.equals(TENUTO) && line.touch == Touch.SHORT) {
+            line.touch = Touch.DETACHED;
         }
     }
 
@@ -160,33 +177,25 @@ public final class NoteReader {
             mistake(start, cursor.at() - start, "a tuplet has 2 to 9 notes, as in (3abc");
             return;
         }
-        tuplet = new Tuplet(p, q > 0 ? q : Tuplet.usualNormal(p, meter), 0, r);
+        line.beginTuplet(new Tuplet(p, q > 0 ? q : Tuplet.usualNormal(p, meter), 0, r));
     }
 
     private void broken(char sign) {
         int start = cursor.at();
         int signs = cursor.takeAll(String.valueOf(sign), Integer.MAX_VALUE).length();
-        if (notes.isEmpty() || signs > 3) {
+        Fraction small = Fraction.of(1, 1L << Math.min(3, signs));
+        if (signs > 3 || !line.broken(sign == '>' ? Fraction.of(2).minus(small) : small)) {
             mistake(start, signs, "> and < stand between two notes, as in a>b");
-            return;
         }
-        Fraction small = Fraction.of(1, 1L << signs);
-        Fraction large = Fraction.of(2).minus(small);
-        MelodyNote last = notes.remove(notes.size() - 1);
-        Fraction duration = last.duration().times(sign == '>' ? large : small);
-        time = last.onset().plus(duration);
-        notes.add(new MelodyNote(last.pitch(), last.onset(), duration, last.tied(), last.tuplet(), ""));
-        nextFactor = sign == '>' ? small : large;
     }
 
     private void tie() {
-        if (notes.isEmpty() || notes.get(notes.size() - 1).isRest()) {
+        if (!line.tie()) {
             mistake(cursor.at() - 1, 1, "- ties a note to the next one, and no note stands before it");
-            return;
         }
-        notes.add(notes.remove(notes.size() - 1).withTie(true));
     }
 
+    /** Notes in brackets last as long as the first of them, times what stands behind the brackets. */
     private void together() {
         int end = cursor.at() < lastClosing ? cursor.next(']') : -1;
         if (end < 0) {
@@ -195,28 +204,21 @@ public final class NoteReader {
             return;
         }
         cursor.pass();
-        MelodyNote highest = null;
+        NoteLine.Together chord = line.together();
         while (cursor.at() < end) {
             int before = cursor.at();
-            note();
-            if (cursor.at() == before) {
-                cursor.pass();
+            chord.next();
+            if (cursor.here() == '!') {
+                enclosed('!');
             } else {
-                MelodyNote one = notes.remove(notes.size() - 1);
-                time = one.onset();
-                boolean higher = highest == null
-                        || highest.isRest()
-                        || !one.isRest() && one.pitch().midi() > highest.pitch().midi();
-                reduced |= highest != null;
-                highest = higher ? one : highest;
-                tuplet = one.tuplet() == null ? tuplet : one.tuplet();
+                note();
+            }
+            if (cursor.at() == before && (!cursor.take('-') || !chord.tie())) {
+                cursor.goTo(before + 1);
             }
         }
         cursor.goTo(end + 1);
-        if (highest != null) {
-            Fraction factor = multiplier();
-            add(highest.pitch(), highest.written().times(factor));
-        }
+        chord.end(multiplier());
     }
 
     private void note() {
@@ -232,7 +234,7 @@ public final class NoteReader {
         cursor.pass();
         if (c == 'Z' || c == 'X') {
             cursor.number(1);
-            add(null, meter.barLength());
+            line.add(null, meter.barLength());
             return;
         }
         int octave = Character.isLowerCase(c) ? 5 : 4;
@@ -240,14 +242,13 @@ public final class NoteReader {
             octave += mark == ',' ? -1 : 1;
         }
         Pitch pitch = rest ? null : pitch(c, octave, accidental, start);
-        Fraction length = unit.times(multiplier()).times(nextFactor);
-        nextFactor = Fraction.of(1);
-        add(pitch, length);
+        line.add(pitch, unit.times(multiplier()));
     }
 
     private Pitch pitch(char c, int octave, Integer written, int start) {
         Letter letter = Letter.valueOf(String.valueOf(Character.toUpperCase(c)));
-        int alteration = accidentals.alteration(letter, octave, written, notes.isEmpty());
+        int alteration =
+                accidentals.alteration(letter, octave, written, line.time().equals(Fraction.ZERO));
         int midi = 12 * (octave + 1) + letter.semitones() + alteration;
         if (midi < 21 || midi > 108) {
             mistake(start, cursor.at() - start, "this note lies outside the piano; take away some of its , or '");
@@ -275,14 +276,6 @@ public final class NoteReader {
             return Fraction.of(1);
         }
         return Fraction.of(above, below);
-    }
-
-    private void add(Pitch pitch, Fraction length) {
-        Tuplet here = tuplet;
-        Fraction sounding = here == null ? length : here.sounding(length);
-        tuplet = here == null ? null : here.next();
-        notes.add(new MelodyNote(pitch, time, sounding, false, here, ""));
-        time = time.plus(sounding);
     }
 
     private void mistake(int from, int length, String message) {

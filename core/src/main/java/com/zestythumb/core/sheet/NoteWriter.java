@@ -15,24 +15,33 @@ public final class NoteWriter {
 
     /** What is written before a note, for example a chord symbol in quotes; empty for nothing. */
     public interface Before {
-        String note(MelodyNote note);
+        String note(SheetNote note);
     }
 
     /** The bar's notes, one space between beats. */
-    public static String write(List<MelodyNote> notes, Key key, Meter meter, Fraction unit) {
-        return write(notes, key, meter, unit, Fraction.ZERO, note -> "");
+    public static String write(List<SheetNote> notes, Key key, Meter meter, Fraction unit) {
+        return write(notes, List.of(), key, meter, unit, Fraction.ZERO, note -> "");
     }
 
     /**
      * The bar's notes.
      *
+     * @param barBefore the notes of the same hand before it: what is tied over the bar line keeps its accidental
      * @param offset quarter notes of the meter's bar that lie before this one, in a pickup
      */
     public static String write(
-            List<MelodyNote> notes, Key key, Meter meter, Fraction unit, Fraction offset, Before before) {
+            List<SheetNote> notes,
+            List<SheetNote> barBefore,
+            Key key,
+            Meter meter,
+            Fraction unit,
+            Fraction offset,
+            Before before) {
         StringBuilder out = new StringBuilder();
         Map<Integer, Integer> inForce = new HashMap<>();
-        for (MelodyNote note : notes) {
+        List<Pitch> tied = BarAccidentals.tied(barBefore);
+        for (List<SheetNote> struck : SheetNote.struckTogether(notes)) {
+            SheetNote note = struck.get(0);
             boolean onBeat =
                     note.onset().plus(offset).dividedBy(meter.beatLength()).isWhole();
             boolean inTuplet = note.tuplet() != null && note.tuplet().place() > 0;
@@ -43,13 +52,40 @@ public final class NoteWriter {
             if (note.tuplet() != null && note.tuplet().place() == 0) {
                 out.append(tuplet(note.tuplet(), meter));
             }
-            out.append(note.isRest() ? "z" : pitch(note.pitch(), key, inForce));
-            out.append(length(note.written().dividedBy(unit)));
-            if (note.tied()) {
-                out.append('-');
+            out.append(touch(note.touch()));
+            boolean first = note.isWith(notes.get(0));
+            if (first) {
+                tied.forEach(
+                        pitch -> inForce.put(place(pitch), pitch.pitchClass().alteration()));
+            }
+            out.append(struck(struck, key, inForce, length(note.written().dividedBy(unit))));
+            if (first) {
+                tied.forEach(
+                        pitch -> inForce.remove(place(pitch), pitch.pitchClass().alteration()));
             }
         }
         return out.toString();
+    }
+
+    /** Fingers and ties stand at each note of a chord. */
+    private static String struck(List<SheetNote> notes, Key key, Map<Integer, Integer> inForce, String length) {
+        boolean one = notes.size() == 1;
+        StringBuilder out = new StringBuilder(one ? "" : "[");
+        for (SheetNote note : notes) {
+            out.append(note.finger() > 0 ? "!" + note.finger() + "!" : "");
+            out.append(note.isRest() ? "z" : pitch(note.pitch(), key, inForce));
+            out.append(one ? length : "").append(note.tied() ? "-" : "");
+        }
+        return out.append(one ? "" : "]" + length).toString();
+    }
+
+    private static String touch(Touch touch) {
+        return switch (touch) {
+            case PLAIN -> "";
+            case SHORT -> ".";
+            case DETACHED -> ".!tenuto!";
+            case ROLLED -> "!arpeggio!";
+        };
     }
 
     private static String tuplet(Tuplet tuplet, Meter meter) {
@@ -60,7 +96,7 @@ public final class NoteWriter {
     private static String pitch(Pitch pitch, Key key, Map<Integer, Integer> inForce) {
         Letter letter = pitch.pitchClass().letter();
         int alteration = pitch.pitchClass().alteration();
-        int place = letter.ordinal() + 7 * pitch.octave();
+        int place = place(pitch);
         boolean otherwise = inForce.entrySet().stream()
                 .anyMatch(e -> e.getKey() % 7 == letter.ordinal() && e.getValue() != alteration);
         boolean plain = inForce.getOrDefault(place, key.signatureOf(letter)) == alteration && !otherwise;
@@ -73,6 +109,10 @@ public final class NoteWriter {
                 ? letter.name().toLowerCase(Locale.ROOT) + "'".repeat(pitch.octave() - 5)
                 : letter.name() + ",".repeat(4 - pitch.octave());
         return sign + name;
+    }
+
+    private static int place(Pitch pitch) {
+        return pitch.pitchClass().letter().ordinal() + 7 * pitch.octave();
     }
 
     private static String length(Fraction units) {

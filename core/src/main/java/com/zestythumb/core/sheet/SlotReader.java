@@ -4,7 +4,7 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.ChordSyntaxException;
 import com.zestythumb.core.chord.NumeralSymbol;
 import com.zestythumb.core.pitch.NoteNames;
-import com.zestythumb.core.sheet.ChordEvent.Touch;
+import com.zestythumb.core.sheet.ChordEvent.Timing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -161,16 +161,16 @@ final class SlotReader {
                 wrong(word, at, "\"" + text + "\" is not a chord; write a chord such as C, Am, G7 or F/A");
                 return ChordEvent.unread(text, bar.index, at, length, span);
             }
-            return new ChordEvent(null, bar.index, at, length, Touch.PLAIN, null, null, span);
+            return new ChordEvent(null, bar.index, at, length, Timing.PLAIN, null, null, span);
         }
         Chord chord = chord(m.group(2), word, at);
         if (chord == null) {
             return ChordEvent.unread(text, bar.index, at, length, span);
         }
-        Touch touch = !m.group(1).isEmpty() ? Touch.PUSHED : !m.group(3).isEmpty() ? Touch.HELD : Touch.PLAIN;
-        if (touch == Touch.PUSHED && at.equals(Fraction.ZERO) && before == null) {
+        Timing touch = !m.group(1).isEmpty() ? Timing.PUSHED : !m.group(3).isEmpty() ? Timing.HELD : Timing.PLAIN;
+        if (touch == Timing.PUSHED && at.equals(Fraction.ZERO) && before == null) {
             wrong(word, at, "> strikes a chord before its beat, and nothing comes before the first; take it away");
-            touch = Touch.PLAIN;
+            touch = Timing.PLAIN;
         }
         Guess guess = m.group(4) == null ? null : Guess.parse(m.group(5), this::guessed);
         HeardAs heardAs = m.group(6) == null ? null : heardAs(m.group(6), word, at);

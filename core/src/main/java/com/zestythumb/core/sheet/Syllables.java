@@ -30,9 +30,9 @@ public final class Syllables {
     }
 
     /** The notes of the next bar with their syllables; rests and the ends of ties take none. */
-    public List<MelodyNote> under(List<MelodyNote> bar) {
-        List<MelodyNote> sung = new ArrayList<>();
-        for (MelodyNote note : bar) {
+    public List<SheetNote> under(List<SheetNote> bar) {
+        List<SheetNote> sung = new ArrayList<>();
+        for (SheetNote note : bar) {
             boolean takes = !note.isRest() && !held;
             held = note.tied();
             boolean here = takes && next < tokens.size() && !tokens.get(next).equals("|");
@@ -52,12 +52,12 @@ public final class Syllables {
     }
 
     /** The line that lays these syllables under the bars' notes again. */
-    public static String write(List<List<MelodyNote>> bars) {
+    public static String write(List<List<SheetNote>> bars) {
         List<String> parts = new ArrayList<>();
         boolean held = false;
-        for (List<MelodyNote> bar : bars) {
+        for (List<SheetNote> bar : bars) {
             List<String> words = new ArrayList<>();
-            for (MelodyNote note : bar) {
+            for (SheetNote note : bar) {
                 if (!note.isRest() && !held) {
                     words.add(note.syllable().isEmpty() ? "*" : note.syllable().replace(' ', '~'));
                 }

@@ -65,10 +65,13 @@ public final class Transposition {
         List<ChordEvent> events = bar.events().stream()
                 .map(event -> event.isSilent() ? event : change(event, chords, keys))
                 .toList();
-        List<MelodyNote> melody = bar.melody().stream()
+        UnaryOperator<List<SheetNote>> moved = voice -> voice.stream()
                 .map(note -> note.isRest() ? note : note.with(pitches.apply(note.pitch())))
                 .toList();
-        return bar.withKey(key).withEvents(events).withMelody(melody);
+        return bar.withKey(key)
+                .withEvents(events)
+                .withMelody(moved.apply(bar.melody()))
+                .withLeft(bar.left().stream().map(moved).toList());
     }
 
     private static ChordEvent change(ChordEvent event, UnaryOperator<Chord> chords, UnaryOperator<Key> keys) {

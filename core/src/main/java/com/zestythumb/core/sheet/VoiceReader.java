@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Lays lines of melody and of sung words under the bars of the line above them; under several lines that stand
+ * Lays lines of melody, of the left hand and of sung words under the bars of the line above them; under several lines that stand
  * together where they fill just these.
  */
 final class VoiceReader {
@@ -12,7 +12,12 @@ final class VoiceReader {
     /** What stands between two bar lines, and where in its text. */
     private record Part(String text, int at) {}
 
-    private record VoiceLine(boolean notes, String text, List<Part> parts, int column, int lineNumber) {}
+    private record VoiceLine(char kind, String text, List<Part> parts, int column, int lineNumber) {}
+
+    static final char MELODY = 'm';
+    static final char LEFT = 'l';
+    private static final char WORDS = 'w';
+    private static final int MOST_VOICES = 3;
 
     private final Heading heading;
     private final Problems problems;
@@ -22,6 +27,7 @@ final class VoiceReader {
     private List<BarDraft> met = List.of();
     private List<BarDraft> lastMelody = List.of();
     private int next;
+    private int nextLeft;
 
     VoiceReader(Heading heading, Problems problems) {
         this.heading = heading;
@@ -36,14 +42,12 @@ final class VoiceReader {
         lines.add(bars);
     }
 
-    /** A line of notes, bar by bar; a second one goes on where the first stopped. */
-    void melody(String text, int column, int lineNumber) {
-        voices.add(new VoiceLine(true, text, parts(text), column, lineNumber));
-    }
-
-    /** A line of syllables for the notes above, or of words for bars without melody. */
-    void words(String text) {
-        voices.add(new VoiceLine(false, text, parts(text), 1, 0));
+    /**
+     * A line of notes, bar by bar, of which a second one goes on where the first stopped; or of syllables for the notes of
+     * the tune above, or of words for bars without it.
+     */
+    void line(char kind, String text, int column, int lineNumber) {
+        voices.add(new VoiceLine(kind, text, parts(text), column, lineNumber));
     }
 
     /** Lays what was read since the last bars. */
@@ -51,11 +55,12 @@ final class VoiceReader {
         met = above();
         lastMelody = met;
         next = 0;
+        nextLeft = 0;
         for (VoiceLine voice : voices) {
-            if (voice.notes()) {
-                layNotes(voice);
-            } else {
+            if (voice.kind() == WORDS) {
                 layWords(voice);
+            } else {
+                layNotes(voice);
             }
         }
         voices.clear();
@@ -64,19 +69,23 @@ final class VoiceReader {
 
     /** The last line of bars, or as many of those before it as the voices fill to the last bar. */
     private List<BarDraft> above() {
-        List<Integer> counts = voices.stream()
-                .filter(VoiceLine::notes)
-                .map(line -> line.parts().size())
-                .toList();
-        int wanted = counts.isEmpty()
-                ? voices.stream().mapToInt(line -> line.parts().size()).max().orElse(0)
-                : counts.stream().mapToInt(Integer::intValue).sum();
+        int wanted = Math.max(bars(MELODY), bars(LEFT));
+        if (wanted == 0) {
+            wanted = voices.stream().mapToInt(line -> line.parts().size()).max().orElse(0);
+        }
         List<BarDraft> bars = new ArrayList<>();
         for (int i = lines.size() - 1; i >= 0 && bars.size() < wanted; i--) {
             bars.addAll(0, lines.get(i));
         }
         boolean fills = bars.size() == wanted;
         return fills || lines.isEmpty() ? bars : lines.get(lines.size() - 1);
+    }
+
+    private int bars(char kind) {
+        return voices.stream()
+                .filter(line -> line.kind() == kind)
+                .mapToInt(line -> line.parts().size())
+                .sum();
     }
 
     /** Parts between bar lines; none before a leading one, none behind the last. */
@@ -102,56 +111,84 @@ final class VoiceReader {
     }
 
     private void layNotes(VoiceLine line) {
+        boolean left = line.kind() == LEFT;
         List<BarDraft> laid = new ArrayList<>();
         for (Part part : line.parts()) {
-            bar(part.text(), line.column() + part.at(), line.lineNumber(), laid);
+            int column = line.column() + part.at();
+            int at = left ? nextLeft++ : next++;
+            if (at >= met.size()) {
+                problems.inLine(
+                        line.lineNumber(),
+                        column,
+                        Math.max(1, part.text().length()),
+                        "there are more bars of " + (left ? "the left hand" : "melody")
+                                + " than of chords above; put a bar of chords to each");
+                break;
+            }
+            BarDraft bar = met.get(at);
+            laid.add(bar);
+            if (!part.text().isBlank()) {
+                BarDraft before = at == 0 ? null : met.get(at - 1);
+                if (left) {
+                    bar.left =
+                            read(part, column, line, bar, before == null ? List.of() : before.allOfLeft(), MOST_VOICES);
+                } else {
+                    bar.melody = read(part, column, line, bar, before == null ? List.of() : before.melody, 1)
+                            .get(0);
+                }
+            }
         }
-        lastMelody = laid;
+        if (!left) {
+            lastMelody = laid;
+        }
     }
 
-    private void bar(String text, int column, int lineNumber, List<BarDraft> laid) {
-        if (next >= met.size()) {
-            problems.inLine(
-                    lineNumber,
-                    column,
-                    Math.max(1, text.length()),
-                    "there are more bars of melody than of chords above; put a bar of chords to each");
-            return;
-        }
-        List<MelodyNote> before = next == 0 ? List.of() : met.get(next - 1).melody;
-        BarDraft bar = met.get(next++);
-        laid.add(bar);
-        if (text.isBlank()) {
-            return;
-        }
+    /** The voices of a bar, each filling it. */
+    private List<List<SheetNote>> read(
+            Part part, int column, VoiceLine line, BarDraft bar, List<SheetNote> before, int most) {
+        String text = part.text();
         NoteReader reader = new NoteReader(text, bar.key, bar.meter, heading.unit(), false)
                 .after(before)
                 .read();
-        String place = "bar " + (bar.index + (heading.pickup().equals(Fraction.ZERO) ? 1 : 0)) + ", melody";
+        String place = "bar " + (bar.index + (heading.pickup().equals(Fraction.ZERO) ? 1 : 0))
+                + (most == 1 ? ", melody" : ", left hand");
+        int indent = text.length() - text.stripLeading().length();
+        TextSpan whole =
+                new TextSpan(line.lineNumber(), column + indent, text.strip().length());
         for (NoteReader.Mistake mistake : reader.mistakes()) {
-            problems.at(new TextSpan(lineNumber, column + mistake.at(), mistake.length()), place, mistake.message());
-        }
-        List<MelodyNote> notes = BarFilling.filled(reader.notes(), bar.length);
-        boolean writable = reader.notes().stream().allMatch(n -> BarFilling.isWritable(n.written()));
-        boolean exact = reader.length().equals(bar.length);
-        if (reader.mistakes().isEmpty() && (!exact || !writable)) {
-            int indent = text.length() - text.stripLeading().length();
             problems.at(
-                    new TextSpan(lineNumber, column + indent, text.strip().length()),
-                    place,
-                    writable
-                            ? "lasts " + reader.length().toDouble() + " quarter notes and the bar "
-                                    + bar.length.toDouble() + "; "
-                                    + (notes == null ? "shorten a note" : "add a note or a rest z")
-                            : "has a note shorter than a sixty-fourth; write it longer");
+                    new TextSpan(line.lineNumber(), column + mistake.at(), mistake.length()), place, mistake.message());
         }
-        bar.melody = notes == null || !writable ? cut(reader.notes(), bar.length) : notes;
+        List<List<SheetNote>> voices = most == 1 ? List.of(reader.notes()) : reader.voices();
+        if (voices.size() > most) {
+            problems.at(whole, place, "a hand has " + most + " voices at most; join what moves together in [ ]");
+        }
+        List<List<SheetNote>> laid = new ArrayList<>();
+        boolean told = !reader.mistakes().isEmpty();
+        for (List<SheetNote> voice : voices.subList(0, Math.min(most, voices.size()))) {
+            List<SheetNote> filled = BarFilling.filled(voice, bar.length);
+            boolean writable = voice.stream().allMatch(note -> BarFilling.isWritable(note.written()));
+            Fraction length = NoteLine.length(voice);
+            if (!told && (!length.equals(bar.length) || !writable)) {
+                told = true;
+                problems.at(
+                        whole,
+                        place,
+                        writable
+                                ? "lasts " + length.toDouble() + " quarter notes and the bar "
+                                        + bar.length.toDouble() + "; "
+                                        + (filled == null ? "shorten a note" : "add a note or a rest z")
+                                : "has a note shorter than a sixty-fourth; write it longer");
+            }
+            laid.add(filled == null || !writable ? cut(voice, bar.length) : filled);
+        }
+        return laid;
     }
 
     /** As many notes as fit the bar. */
-    private static List<MelodyNote> cut(List<MelodyNote> notes, Fraction length) {
-        List<MelodyNote> fitting = new ArrayList<>();
-        for (MelodyNote note : notes) {
+    private static List<SheetNote> cut(List<SheetNote> notes, Fraction length) {
+        List<SheetNote> fitting = new ArrayList<>();
+        for (SheetNote note : notes) {
             if (note.end().compareTo(length) > 0 || !BarFilling.isWritable(note.written())) {
                 break;
             }

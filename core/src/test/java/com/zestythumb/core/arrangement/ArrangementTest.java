@@ -98,10 +98,10 @@ class ArrangementTest {
         Arrangement tune = arrange("| C | F | C |", pinned);
         assertThat(tune.chords().get(1).voicing()).hasToString("F3 A3 C4");
         assertThat(tune.chords().get(1).solved().orElseThrow().pinned()).isTrue();
-        assertThat(tune.lostPins()).isEmpty();
+        assertThat(tune.leftHand().lostPins()).isEmpty();
 
         Arrangement changed = arrange("| C | G | C |", pinned);
-        assertThat(changed.lostPins()).containsExactly(pin);
+        assertThat(changed.leftHand().lostPins()).containsExactly(pin);
         assertThat(changed.chords())
                 .noneMatch(chord -> chord.solved().orElseThrow().pinned());
     }

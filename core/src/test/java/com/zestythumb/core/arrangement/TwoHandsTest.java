@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.core.figure.Figures;
-import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.VoicingStyle;
@@ -219,7 +219,7 @@ class TwoHandsTest {
     }
 
     private static List<Contradiction> contradictions(String chart, Choices choices) {
-        return ((ComputedHand) arrange(chart, choices).leftHand()).contradictions();
+        return arrange(chart, choices).leftHand().contradictions();
     }
 
     /** Three schools (common practice): words on the bar, and in the third the hands really take turns. */

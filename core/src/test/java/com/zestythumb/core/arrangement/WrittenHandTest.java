@@ -48,7 +48,7 @@ class WrittenHandTest {
         assertThat(stride.chords().get(0).voicing()).hasToString("C2, E3 G3 C4, G2, E3 G3 C4");
         assertThat(stride.chords().get(1).voicing()).hasToString("G2, D3 F3 G3 B3");
         assertThat(stride.chords().get(0).voicing().width()).isEqualTo(8);
-        assertThat(stride.leftHand()).isInstanceOf(WrittenHand.class);
+        assertThat(stride.leftHand().written()).containsExactlyInAnyOrder(0, 1);
     }
 
     @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.zestythumb.core.figure.Figure.Step;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.Touch;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;

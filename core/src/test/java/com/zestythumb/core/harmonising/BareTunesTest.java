@@ -7,7 +7,7 @@ import com.zestythumb.core.harmonising.BareTunes.BareTune;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -94,13 +94,13 @@ class BareTunesTest {
     void leavesNoStrongNoteForeignThatDoesNotResolveByStep(Level level) {
         for (BareTune tune : tunes()) {
             List<Bar> bars = Harmoniser.propose(tune.told(), level).sheet().bars();
-            List<MelodyNote> line = bars.stream()
+            List<SheetNote> line = bars.stream()
                     .flatMap(bar -> bar.melody().stream())
                     .filter(note -> !note.isRest())
                     .toList();
             int at = 0;
             for (Bar bar : bars) {
-                for (MelodyNote note : bar.melody()) {
+                for (SheetNote note : bar.melody()) {
                     if (note.isRest()) {
                         continue;
                     }
@@ -108,7 +108,7 @@ class BareTunesTest {
                     while (behind < line.size() && line.get(behind - 1).tied()) {
                         behind++;
                     }
-                    MelodyNote next = behind < line.size() ? line.get(behind) : null;
+                    SheetNote next = behind < line.size() ? line.get(behind) : null;
                     at++;
                     int step = next == null
                             ? 0

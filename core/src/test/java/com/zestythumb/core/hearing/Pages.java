@@ -4,9 +4,9 @@ import com.zestythumb.core.Corpus;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.NoteReader;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -69,7 +69,7 @@ final class Pages {
             throw new AssertionError(voice + " lasts " + reader.length() + " " + reader.mistakes());
         }
         List<Sounding> notes = new ArrayList<>();
-        for (MelodyNote note : reader.notes()) {
+        for (SheetNote note : reader.notes()) {
             if (!note.isRest()) {
                 notes.add(new Sounding(note.pitch().midi(), note.pitch().pitchClass(), note.onset(), note.duration()));
             }

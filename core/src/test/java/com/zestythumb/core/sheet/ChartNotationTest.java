@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
-import com.zestythumb.core.sheet.ChordEvent.Touch;
+import com.zestythumb.core.sheet.ChordEvent.Timing;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -65,7 +65,7 @@ class ChartNotationTest {
                     new BarText(text.section(), text.notes(), text.words(), text.remarks(), text.shorthand(), null);
             List<ChordEvent> events = bar.events().stream()
                     .map(e -> new ChordEvent(
-                            e.chord(), e.bar(), e.start(), e.duration(), e.touch(), e.guess(), e.heardAs(), null))
+                            e.chord(), e.bar(), e.start(), e.duration(), e.timing(), e.guess(), e.heardAs(), null))
                     .toList();
             return bar.with(bare).withEvents(events);
         });
@@ -86,7 +86,7 @@ class ChartNotationTest {
         assertThat(sheet.bars().get(7).key()).isEqualTo(Key.parse("E minor"));
         assertThat(sheet.bars().get(7).meter()).isEqualTo(Meter.FOUR_FOUR);
         ChordEvent pushed = sheet.bars().get(8).events().get(0);
-        assertThat(pushed.touch()).isEqualTo(Touch.PUSHED);
+        assertThat(pushed.timing()).isEqualTo(Timing.PUSHED);
         assertThat(sheet.bars().get(8).events().get(1).guess()).isEqualTo(Guess.of(List.of(Chord.parse("C6"))));
         assertThat(chords(sheet)).contains("Em@0+4 | B7@0+2 Am7@2+2 | Em@0+4 | B7@0+2 Am7@2+2 | -@0+4");
         assertThat(chords(sheet)).contains("C@0+2 D7@2+1 | Cmaj7@0+3/2 D7@3/2+3/2");
@@ -254,7 +254,7 @@ class ChartNotationTest {
                         .isEqualTo(bar.length());
                 if (!bar.melody().isEmpty()) {
                     assertThat(sum(bar.melody().stream()
-                                    .map(MelodyNote::duration)
+                                    .map(SheetNote::duration)
                                     .toList()))
                             .as(text)
                             .isEqualTo(bar.length());

@@ -66,12 +66,8 @@ class MelodyTest {
     @Test
     void laysNoSyllableOnTheEndOfATie() {
         LeadSheet sheet = Chart.parse("key: C\n| C | C |\nm: c8- | c4 d4\nw: la li");
-        assertThat(sheet.bars().get(0).melody())
-                .extracting(MelodyNote::syllable)
-                .containsExactly("la");
-        assertThat(sheet.bars().get(1).melody())
-                .extracting(MelodyNote::syllable)
-                .containsExactly("", "li");
+        assertThat(sheet.bars().get(0).melody()).extracting(SheetNote::syllable).containsExactly("la");
+        assertThat(sheet.bars().get(1).melody()).extracting(SheetNote::syllable).containsExactly("", "li");
         assertThat(Chart.parse(ChartWriter.write(sheet)).bars().get(1).melody())
                 .isEqualTo(sheet.bars().get(1).melody());
     }
@@ -91,11 +87,9 @@ class MelodyTest {
     void laysSyllablesUnderNotes() {
         LeadSheet sheet = Chart.parse("| C | G |\nm: c2 d2 e2 f2 | g4- g2 a2 |\nw: fer-ry leaves ~at | six_");
         assertThat(sheet.bars().get(0).melody())
-                .extracting(MelodyNote::syllable)
+                .extracting(SheetNote::syllable)
                 .containsExactly("fer-", "ry", "leaves", " at");
-        assertThat(sheet.bars().get(1).melody())
-                .extracting(MelodyNote::syllable)
-                .containsExactly("six", "", "_");
+        assertThat(sheet.bars().get(1).melody()).extracting(SheetNote::syllable).containsExactly("six", "", "_");
     }
 
     /** Two lines of two bars each: which bars have a tune, by its first note, and which have words. */
@@ -125,7 +119,7 @@ class MelodyTest {
         assertThat(laid).isEqualTo(expected);
     }
 
-    private static String first(MelodyNote note) {
+    private static String first(SheetNote note) {
         String name = note.pitch().pitchClass().toString();
         return note.syllable().isEmpty() ? name : name + "+" + note.syllable();
     }

@@ -5,9 +5,9 @@ import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Letter;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Mark;
-import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.NoteReader;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
@@ -161,7 +161,7 @@ final class AbcBars {
 
     private void bar(String music, int timesPlayed) {
         List<BroughtBar> read = sheet.bars();
-        List<MelodyNote> before = read.isEmpty() ? List.of() : read.get(read.size() - 1).melody;
+        List<SheetNote> before = read.isEmpty() ? List.of() : read.get(read.size() - 1).melody;
         NoteReader reader = new NoteReader(music, key, meter, unit, true)
                 .after(before)
                 .signed(signs)
@@ -177,7 +177,7 @@ final class AbcBars {
             bar.length = reader.length();
         }
         bar.melody.addAll(reader.notes());
-        for (MelodyNote note : reader.notes()) {
+        for (SheetNote note : reader.notes()) {
             if (!note.isRest()) {
                 bar.sound(note.pitch(), note.onset(), note.duration());
             }
@@ -187,7 +187,7 @@ final class AbcBars {
         if (!reader.mistakes().isEmpty()) {
             report.add(Fate.LEFT_OUT, "signs that are no notes", number);
         }
-        if (reader.isReduced()) {
+        if (reader.isMoreThanTune()) {
             report.add(Fate.LEFT_OUT, "the lower of notes struck together", number);
         }
         boolean empty = reader.notes().isEmpty() && bar.symbols.isEmpty() && bar.notes.isEmpty();

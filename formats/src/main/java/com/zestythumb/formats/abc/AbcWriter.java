@@ -5,8 +5,8 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
-import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.NoteWriter;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.sheet.Syllables;
 import com.zestythumb.formats.SheetWriter;
 import java.util.ArrayList;
@@ -100,10 +100,11 @@ public final class AbcWriter implements SheetWriter {
         bar.text().notes().forEach(note -> out.append("\"^").append(note).append('"'));
         TreeMap<Fraction, ChordEvent> chords = new TreeMap<>();
         bar.events().stream().filter(e -> !continues(e, bar, sheet)).forEach(e -> chords.put(e.start(), e));
-        List<MelodyNote> notes =
-                bar.melody().isEmpty() ? List.of(new MelodyNote(null, Fraction.ZERO, bar.length())) : bar.melody();
+        List<SheetNote> notes =
+                bar.melody().isEmpty() ? List.of(new SheetNote(null, Fraction.ZERO, bar.length())) : bar.melody();
         String written = NoteWriter.write(
                 parted(notes, chords.keySet()),
+                before == null ? List.of() : before.melody(),
                 bar.key(),
                 bar.meter(),
                 Fraction.of(1, 2),
@@ -137,14 +138,14 @@ public final class AbcWriter implements SheetWriter {
     }
 
     /** Notes in which a chord changes, parted there and tied. */
-    private static List<MelodyNote> parted(List<MelodyNote> notes, Set<Fraction> changes) {
-        List<MelodyNote> all = new ArrayList<>();
-        for (MelodyNote note : notes) {
+    private static List<SheetNote> parted(List<SheetNote> notes, Set<Fraction> changes) {
+        List<SheetNote> all = new ArrayList<>();
+        for (SheetNote note : notes) {
             Fraction at = note.onset();
             for (Fraction change : changes) {
                 boolean inside = change.compareTo(at) > 0 && change.compareTo(note.end()) < 0;
                 if (inside && note.tuplet() == null) {
-                    all.add(new MelodyNote(
+                    all.add(new SheetNote(
                             note.pitch(),
                             at,
                             change.minus(at),
@@ -155,7 +156,7 @@ public final class AbcWriter implements SheetWriter {
                 }
             }
             boolean whole = at.equals(note.onset());
-            all.add(whole ? note : new MelodyNote(note.pitch(), at, note.end().minus(at), note.tied(), null, ""));
+            all.add(whole ? note : new SheetNote(note.pitch(), at, note.end().minus(at), note.tied(), null, ""));
         }
         return all;
     }

@@ -5,8 +5,8 @@ import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.pitch.Spelling;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
-import com.zestythumb.core.sheet.MelodyNote;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
@@ -265,7 +265,7 @@ public final class MidiFileReader implements ScoreReader {
         return TUNE.matcher(name).find();
     }
 
-    static MelodyNote note(int midi, Fraction onset, Fraction duration, boolean tied, Key key) {
-        return new MelodyNote(Spelling.of(midi, key), onset, duration, tied, null, "");
+    static SheetNote note(int midi, Fraction onset, Fraction duration, boolean tied, Key key) {
+        return new SheetNote(Spelling.of(midi, key), onset, duration, tied, null, "");
     }
 }

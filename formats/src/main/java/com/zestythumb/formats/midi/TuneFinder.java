@@ -1,7 +1,7 @@
 package com.zestythumb.formats.midi;
 
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.sheet.Tuplet;
 import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.SheetBuilder;
@@ -163,10 +163,10 @@ final class TuneFinder {
 
     /** Thirds of a beat become triplets; a beat that mixes them with other values is rounded to its sixteenths. */
     private static void groupTriplets(BroughtBar bar) {
-        List<MelodyNote> all = new ArrayList<>();
-        List<MelodyNote> group = new ArrayList<>();
+        List<SheetNote> all = new ArrayList<>();
+        List<SheetNote> group = new ArrayList<>();
         Fraction sum = Fraction.ZERO;
-        for (MelodyNote note : bar.melody) {
+        for (SheetNote note : bar.melody) {
             boolean third = note.duration().denominator() == 3;
             if (!third) {
                 addPlain(group, all);
@@ -186,21 +186,21 @@ final class TuneFinder {
         bar.melody.addAll(all);
     }
 
-    private static void addTriplet(List<MelodyNote> group, List<MelodyNote> all) {
+    private static void addTriplet(List<SheetNote> group, List<SheetNote> all) {
         for (int i = 0; i < group.size(); i++) {
-            MelodyNote n = group.get(i);
-            all.add(new MelodyNote(
+            SheetNote n = group.get(i);
+            all.add(new SheetNote(
                     n.pitch(), n.onset(), n.duration(), n.tied(), new Tuplet(3, 2, i, group.size()), n.syllable()));
         }
         group.clear();
     }
 
-    private static void addPlain(List<MelodyNote> group, List<MelodyNote> all) {
-        for (MelodyNote n : group) {
+    private static void addPlain(List<SheetNote> group, List<SheetNote> all) {
+        for (SheetNote n : group) {
             Fraction on = Fraction.of(Math.round(n.onset().toDouble() * 4), 4);
             Fraction off = Fraction.of(Math.round(n.end().toDouble() * 4), 4);
             if (on.compareTo(off) < 0) {
-                all.add(new MelodyNote(n.pitch(), on, off.minus(on), false, null, n.syllable()));
+                all.add(new SheetNote(n.pitch(), on, off.minus(on), false, null, n.syllable()));
             }
         }
         group.clear();

@@ -6,12 +6,12 @@ import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.TimedNote;
-import com.zestythumb.core.figure.Touch;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.sheet.Tuplet;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -40,7 +40,6 @@ final class HandStaff {
     private static final int FIRST_VOICE = 5;
 
     private static final int BELOW_THE_TUNE = 2;
-    private static final int PITCHES = 128;
 
     /** A voice of the staff; where it has others beside it, its stems keep out of their way. */
     private record Voice(String name, StemValue stems) {}
@@ -90,12 +89,11 @@ final class HandStaff {
     private void findTies(List<TimedNote> notes) {
         Map<Integer, TimedNote> open = new HashMap<>();
         for (TimedNote note : notes) {
-            int key = note.voice() * PITCHES + note.pitch().midi();
-            if (open.remove(key) != null) {
+            if (open.remove(note.pitch().midi()) != null) {
                 heldFrom.add(note.id());
             }
             if (note.tied()) {
-                open.put(key, note);
+                open.put(note.pitch().midi(), note);
             }
         }
     }
@@ -122,7 +120,7 @@ final class HandStaff {
         List<Object> content = new ArrayList<>();
         voices(bar).forEach((number, notes) -> {
             content.add(Notes.backup(bar.length()));
-            addOther(bar, Moment.fill(bar, notes), new Voice(name(number), StemValue.DOWN), content);
+            addOther(bar, moments(bar, number, notes), new Voice(name(number), StemValue.DOWN), content);
         });
         return content;
     }
@@ -139,7 +137,7 @@ final class HandStaff {
                 .forEach(span -> content.addAll(Headings.pedal(span, Math.max(1, staff))));
         SortedMap<Integer, List<TimedNote>> voices = voices(bar);
         if (voices.isEmpty()) {
-            List<Moment> silence = Moment.fill(bar, List.of());
+            List<Moment> silence = moments(bar, 0, List.of());
             if (silence.size() == 1) {
                 addSilence(bar, Fraction.ZERO, content);
                 content.add(Notes.barRest(bar.length(), voice(0, voices).name(), staff));
@@ -148,7 +146,7 @@ final class HandStaff {
             }
         }
         voices.forEach((number, notes) -> {
-            List<Moment> moments = Moment.fill(bar, notes);
+            List<Moment> moments = moments(bar, number, notes);
             if (number.equals(voices.firstKey())) {
                 addMain(bar, moments, voice(number, voices), content);
             } else {
@@ -158,6 +156,11 @@ final class HandStaff {
         });
         layWords(bar, content);
         return content;
+    }
+
+    /** The sheet has voices of the left hand. */
+    private List<Moment> moments(Bar bar, int voice, List<TimedNote> notes) {
+        return Moment.fill(bar, side == Side.LEFT ? voice : Integer.MAX_VALUE, notes);
     }
 
     private String name(int voice) {
@@ -263,9 +266,7 @@ final class HandStaff {
     private void write(Moment moment, Bar bar, Voice voice, List<Object> content, Beams beams) {
         Fraction at = moment.onset().plus(bar.offset());
         Tuplet tuplet = moment.tuplet();
-        List<NoteValue> values = tuplet == null
-                ? NoteValue.split(at, moment.duration(), bar.meter())
-                : NoteValue.plain(tuplet.written(moment.duration()));
+        List<NoteValue> values = moment.values(bar);
         for (int i = 0; i < values.size(); i++) {
             NoteValue value = values.get(i);
             List<Note> written = moment.isRest()

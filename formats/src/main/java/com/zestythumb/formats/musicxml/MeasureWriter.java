@@ -64,6 +64,7 @@ final class MeasureWriter {
                     BarSigns.NONE,
                     List.of(),
                     List.of(),
+                    List.of(),
                     BarText.onLine(0));
             return List.of(measure(empty));
         }

@@ -4,7 +4,7 @@ import com.zestythumb.core.arrangement.TuneFingers;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Counting;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.sheet.MelodyNote;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.List;
 import org.audiveris.proxymusic.Extend;
@@ -37,7 +37,7 @@ final class MelodyStaff {
     }
 
     List<Note> bar(Bar bar) {
-        List<MelodyNote> melody = bar.melody();
+        List<SheetNote> melody = bar.melody();
         if (melody.isEmpty() || melody.size() == 1 && melody.get(0).isRest()) {
             held = false;
             return List.of(Notes.barRest(bar.length(), VOICE, 1));
@@ -45,7 +45,7 @@ final class MelodyStaff {
         List<Note> written = new ArrayList<>();
         Beams beams = new Beams(bar.meter().beamGroup());
         for (int i = 0; i < melody.size(); i++) {
-            MelodyNote note = melody.get(i);
+            SheetNote note = melody.get(i);
             List<Note> heads = heads(bar, note, i, beams);
             if (!note.isRest()) {
                 addSyllable(heads.get(0), note);
@@ -64,7 +64,7 @@ final class MelodyStaff {
         return written;
     }
 
-    private List<Note> heads(Bar bar, MelodyNote melody, int place, Beams beams) {
+    private List<Note> heads(Bar bar, SheetNote melody, int place, Beams beams) {
         List<NoteValue> values = NoteValue.plain(melody.written());
         List<Note> heads = new ArrayList<>();
         Fraction at = melody.onset().plus(bar.offset());
@@ -93,7 +93,7 @@ final class MelodyStaff {
         return heads;
     }
 
-    private void addSyllable(Note note, MelodyNote melody) {
+    private void addSyllable(Note note, SheetNote melody) {
         String syllable = melody.syllable();
         if (syllable.isEmpty()) {
             return;

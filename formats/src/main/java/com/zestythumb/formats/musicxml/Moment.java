@@ -4,14 +4,24 @@ import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.sheet.Tuplet;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
-/** Notes struck together, or a rest where there are none. */
-record Moment(Fraction onset, Fraction duration, List<TimedNote> notes) {
+/**
+ * Notes struck together, or a rest where there are none.
+ *
+ * @param tuplet its place in a tuplet, or null
+ * @param asWritten whether it keeps its value, as somebody wrote it, or is parted where the eye wants the beat
+ */
+record Moment(Fraction onset, Fraction duration, List<TimedNote> notes, Tuplet tuplet, boolean asWritten) {
+
+    private static Moment rest(Fraction from, Fraction to) {
+        return new Moment(from, to.minus(from), List.of(), null, false);
+    }
 
     Fraction end() {
         return onset.plus(duration);
@@ -21,14 +31,35 @@ record Moment(Fraction onset, Fraction duration, List<TimedNote> notes) {
         return notes.isEmpty();
     }
 
-    Tuplet tuplet() {
-        return isRest() ? null : notes.get(0).tuplet();
+    /** The values in which it is written, tied to one another. */
+    List<NoteValue> values(Bar bar) {
+        return tuplet != null
+                ? NoteValue.plain(tuplet.written(duration))
+                : asWritten
+                        ? NoteValue.plain(duration)
+                        : NoteValue.split(onset.plus(bar.offset()), duration, bar.meter());
     }
 
-    /** A voice as struck moments with rests between, filling the bar. */
-    static List<Moment> fill(Bar bar, List<TimedNote> notes) {
+    /** A voice as struck moments with rests between, filling the bar: as somebody wrote it, where that was so. */
+    static List<Moment> fill(Bar bar, int voice, List<TimedNote> notes) {
         TreeMap<Fraction, List<TimedNote>> byOnset =
                 notes.stream().collect(Collectors.groupingBy(TimedNote::onset, TreeMap::new, Collectors.toList()));
+        return voice < bar.left().size() ? written(bar.left().get(voice), byOnset) : between(bar, byOnset);
+    }
+
+    private static List<Moment> written(List<SheetNote> voice, TreeMap<Fraction, List<TimedNote>> byOnset) {
+        return SheetNote.struckTogether(voice).stream()
+                .map(struck -> struck.get(0))
+                .map(first -> new Moment(
+                        first.onset(),
+                        first.duration(),
+                        byOnset.getOrDefault(first.onset(), List.of()),
+                        first.tuplet(),
+                        true))
+                .toList();
+    }
+
+    private static List<Moment> between(Bar bar, TreeMap<Fraction, List<TimedNote>> byOnset) {
         // Silences are written apart, so that each has its place.
         List<Fraction> silences = bar.events().stream()
                 .filter(ChordEvent::isSilent)
@@ -40,8 +71,9 @@ record Moment(Fraction onset, Fraction duration, List<TimedNote> notes) {
             addRest(moments, at, entry.getKey(), silences);
             Fraction next = byOnset.higherKey(entry.getKey());
             Fraction room = (next == null ? bar.length() : next).minus(entry.getKey());
-            Fraction duration = entry.getValue().get(0).duration().min(room);
-            Moment moment = new Moment(entry.getKey(), duration, entry.getValue());
+            TimedNote first = entry.getValue().get(0);
+            Fraction duration = first.duration().min(room);
+            Moment moment = new Moment(entry.getKey(), duration, entry.getValue(), first.tuplet(), false);
             moments.add(moment);
             at = moment.end();
         }
@@ -53,12 +85,12 @@ record Moment(Fraction onset, Fraction duration, List<TimedNote> notes) {
         Fraction at = from;
         for (Fraction cut : cuts) {
             if (cut.compareTo(at) > 0 && cut.compareTo(to) < 0) {
-                moments.add(new Moment(at, cut.minus(at), List.of()));
+                moments.add(rest(at, cut));
                 at = cut;
             }
         }
         if (at.compareTo(to) < 0) {
-            moments.add(new Moment(at, to.minus(at), List.of()));
+            moments.add(rest(at, to));
         }
     }
 }

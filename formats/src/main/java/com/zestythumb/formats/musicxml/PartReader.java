@@ -6,17 +6,23 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
+import com.zestythumb.formats.NotesInTime;
 import com.zestythumb.formats.SheetBuilder;
-import com.zestythumb.formats.TuneLine;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
+import java.util.SortedSet;
+import java.util.TreeSet;
 
 /**
  * Reads the measures of one part into the bars of the tune. The tune is the highest note of the first voice
- * on the upper staff of the first part; everything that sounds helps to name the chords.
+ * on the upper staff of the first part, the left hand what stands on its lower staff; everything that sounds helps to name
+ * the chords.
  */
 final class PartReader {
 
@@ -32,7 +38,16 @@ final class PartReader {
             "slide", "slides",
             "technical", "fingers of the tune",
             "dynamics", "dynamics");
+    private static final Map<String, String> NOT_READ_OF_LEFT = Map.of(
+            "slur", "slurs",
+            "ornaments", "ornaments",
+            "fermata", "fermatas",
+            "glissando", "slides",
+            "slide", "slides",
+            "dynamics", "dynamics");
+    private static final int MOST_VOICES = 3;
 
+    private final PartReader above;
     private final boolean first;
     private final SheetBuilder sheet;
     private final ImportReport.Builder report;
@@ -44,19 +59,28 @@ final class PartReader {
     private Meter meter = Meter.FOUR_FOUR;
     private boolean keyMissing = true;
     private boolean modeMissing;
-    private boolean lowerNotes;
+    private boolean moreNotes;
+    private boolean leftNotes;
+    private boolean bass;
+    private boolean twoStaves;
     private String tuneVoice;
+    /** The voices of the lower staff, in the order of their names. */
+    private final SortedSet<String> leftVoices = new TreeSet<>();
+
     private int measures;
 
     private BroughtBar bar;
-    private TuneLine tune;
+    private NotesInTime tune;
+    private final Map<String, NotesInTime> left = new HashMap<>();
     private Fraction time;
     private Fraction end;
     private Fraction chordOnset;
     private int number;
 
-    PartReader(boolean first, SheetBuilder sheet, ImportReport.Builder report) {
-        this.first = first;
+    /** Begins a part, above which others stand or none. */
+    PartReader(PartReader above, SheetBuilder sheet, ImportReport.Builder report) {
+        this.above = above;
+        this.first = above == null;
         this.sheet = sheet;
         this.report = report;
     }
@@ -73,8 +97,13 @@ final class PartReader {
         return modeMissing;
     }
 
-    boolean hasLowerNotes() {
-        return lowerNotes;
+    /** Whether there are notes that belong neither to the tune nor to the left hand. */
+    boolean hasMoreNotes() {
+        return moreNotes;
+    }
+
+    boolean hasLeftHand() {
+        return leftNotes;
     }
 
     void measure(XmlNode measure, int index) {
@@ -87,7 +116,8 @@ final class PartReader {
             bar = new BroughtBar(key, meter);
             sheet.add(bar);
         }
-        tune = new TuneLine(bar.melody);
+        tune = new NotesInTime(true);
+        left.clear();
         time = Fraction.ZERO;
         end = Fraction.ZERO;
         chordOnset = Fraction.ZERO;
@@ -96,7 +126,13 @@ final class PartReader {
             element(child);
             any = true;
         }
-        tune.finish();
+        bar.melody.addAll(tune.notes());
+        leftVoices.stream()
+                .limit(MOST_VOICES)
+                .map(left::get)
+                .filter(Objects::nonNull)
+                .filter(NotesInTime::sounds)
+                .forEach(voice -> bar.left.add(voice.notes()));
         if (first && any && end.compareTo(Fraction.ZERO) > 0) {
             bar.length = end;
         }
@@ -145,6 +181,7 @@ final class PartReader {
             written = Key.ofSignature(fifths, mode(attributes.child("key").text("mode")));
             keyMissing = false;
         }
+        bass |= attributes.child("clef").text("sign").equals("F");
         if (attributes.has("transpose")) {
             transposing = Transposing.read(attributes.child("transpose"));
             if (!transposing.isNone()) {
@@ -210,26 +247,57 @@ final class PartReader {
         if (pitch != null) {
             bar.sound(pitch, onset, duration);
         }
+        boolean tied = note.all("tie").anyMatch(tie -> tie.attribute("type").equals("start"));
         if (isTune(note)) {
-            notKept(note);
-            boolean tied = note.all("tie").anyMatch(tie -> tie.attribute("type").equals("start"));
-            tune.add(pitch, onset, duration, tied, Directions.syllable(note), tuplet(note));
+            notKept(note, NOT_READ);
+            tune.add(new SheetNote(pitch, onset, duration, tied, null, Directions.syllable(note)), tuplet(note));
+        } else if (isLeft(note)) {
+            notKept(note, NOT_READ_OF_LEFT);
+            leftNotes |= pitch != null;
+            left.computeIfAbsent(leftVoice(note), name -> new NotesInTime(false))
+                    .add(
+                            new SheetNote(
+                                    pitch,
+                                    onset,
+                                    duration,
+                                    tied,
+                                    null,
+                                    "",
+                                    Directions.finger(note),
+                                    Directions.touch(note)),
+                            tuplet(note));
         } else {
-            lowerNotes |= pitch != null;
+            moreNotes |= pitch != null;
         }
     }
 
+    private String leftVoice(XmlNode note) {
+        String name = note.text("voice");
+        leftVoices.add(name);
+        if (leftVoices.size() > MOST_VOICES) {
+            report.add(Fate.LEFT_OUT, "voices of the left hand beyond the third", number);
+        }
+        return name;
+    }
+
     /** What a note of the tune has that a lead sheet here does not keep. */
-    private void notKept(XmlNode note) {
+    private void notKept(XmlNode note, Map<String, String> notRead) {
         if (note.all("lyric").anyMatch(lyric -> !Directions.isOfFirstVerse(lyric))) {
             report.add(Fate.LEFT_OUT, "verses after the first");
         }
         note.all("notations")
-                .forEach(notations -> NOT_READ.forEach((element, what) -> {
+                .forEach(notations -> notRead.forEach((element, what) -> {
                     if (notations.has(element)) {
                         report.add(Fate.LEFT_OUT, what);
                     }
                 }));
+    }
+
+    /** The lower of two staves is the left hand's, or the second part where each has one staff and it is in the bass clef. */
+    private boolean isLeft(XmlNode note) {
+        int number = note.number("staff", 1);
+        twoStaves |= number == 2;
+        return first ? number == 2 : above.first && !above.twoStaves && bass && number == 1;
     }
 
     private boolean isTune(XmlNode note) {
@@ -244,12 +312,12 @@ final class PartReader {
         return voice.equals(tuneVoice) || voice.isEmpty();
     }
 
-    private static TuneLine.InTuplet tuplet(XmlNode note) {
+    private static NotesInTime.InTuplet tuplet(XmlNode note) {
         XmlNode time = note.child("time-modification");
         int actual = time.number("actual-notes", 1);
         int normal = time.number("normal-notes", 1);
         boolean usual = actual > 1 && actual <= 9 && normal >= 1 && normal <= 9;
-        return usual ? new TuneLine.InTuplet(actual, normal) : null;
+        return usual ? new NotesInTime.InTuplet(actual, normal) : null;
     }
 
     private Pitch pitch(XmlNode note) {

@@ -1,6 +1,8 @@
 package com.zestythumb.formats.musicxml;
 
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
@@ -9,6 +11,7 @@ import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.UnreadableFileException;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
@@ -22,6 +25,8 @@ final class ScoreWalk {
     private final ImportReport.Builder report = new ImportReport.Builder();
     private final SheetBuilder sheet = new SheetBuilder(Heading.USUAL, report);
     private final Map<String, PartReader> parts = new LinkedHashMap<>();
+
+    private PartReader last;
 
     private String title = "";
     private String composer = "";
@@ -99,7 +104,11 @@ final class ScoreWalk {
     }
 
     private PartReader part(String id) {
-        return parts.computeIfAbsent(id == null ? "" : id, name -> new PartReader(parts.isEmpty(), sheet, report));
+        return parts.computeIfAbsent(id == null ? "" : id, name -> {
+            PartReader above = last;
+            last = new PartReader(above, sheet, report);
+            return last;
+        });
     }
 
     private void measure(PartReader part, int index) throws XMLStreamException {
@@ -127,12 +136,23 @@ final class ScoreWalk {
     }
 
     private void reportParts() {
-        if (parts.size() > 1) {
-            report.add(Fate.LEFT_OUT, "the notes of all parts but the first, beyond what they tell of the chords");
-        } else if (parts.values().iterator().next().hasLowerNotes()) {
-            report.add(Fate.LEFT_OUT, "the notes below the tune, beyond what they tell of the chords");
-        }
         PartReader first = parts.values().iterator().next();
+        boolean pair = parts.size() == 2 && last.hasLeftHand();
+        boolean left = pair || first.hasLeftHand();
+        if (parts.size() > 1 && !pair) {
+            report.add(Fate.LEFT_OUT, "the notes of all parts but the first, beyond what they tell of the chords");
+        }
+        if (first.hasMoreNotes()) {
+            report.add(Fate.LEFT_OUT, "notes of the right hand beside the tune, beyond what they tell of the chords");
+        }
+        for (BroughtBar bar : sheet.bars()) {
+            if (!left) {
+                bar.left.clear();
+            } else if (bar.left.isEmpty()) {
+                // Where it has nothing it rests, and is not to be reckoned.
+                bar.left.add(List.of(new SheetNote(null, Fraction.ZERO, bar.length)));
+            }
+        }
         if (first.isKeyMissing()) {
             sheet.keyIsUnknown();
         } else if (first.isModeMissing()) {

@@ -1,4 +1,4 @@
-package com.zestythumb.core.figure;
+package com.zestythumb.core.sheet;
 
 /** How a key is played. */
 public enum Touch {

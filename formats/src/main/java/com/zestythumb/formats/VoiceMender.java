@@ -1,0 +1,137 @@
+package com.zestythumb.formats;
+
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.BarFilling;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.SheetNote;
+import com.zestythumb.formats.ImportReport.Fate;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Makes the notes of a voice fill its bars, with tuplets and ties that add up. */
+final class VoiceMender {
+
+    private static final Fraction FINEST = Fraction.of(1, 16);
+
+    private final ImportReport.Builder report;
+
+    VoiceMender(ImportReport.Builder report) {
+        this.report = report;
+    }
+
+    /**
+     * A voice with rests in its gaps; what reaches over the bar's end is cut.
+     *
+     * @param what its notes, as the report calls them
+     */
+    List<SheetNote> of(List<SheetNote> voice, Fraction length, int number, String what) {
+        List<SheetNote> filled = new ArrayList<>();
+        Fraction at = Fraction.ZERO;
+        for (SheetNote note : voice) {
+            SheetNote last = filled.isEmpty() ? null : filled.get(filled.size() - 1);
+            if (last != null && last.isWith(note)) {
+                filled.add(note.at(last.onset(), last.duration()).withTuplet(last.tuplet()));
+                continue;
+            }
+            if (note.onset().compareTo(at) < 0 || note.onset().compareTo(length) >= 0) {
+                report.add(Fate.LEFT_OUT, what + " that overlap others or lie behind the bar's end", number);
+                continue;
+            }
+            addRest(filled, at, note.onset());
+            boolean over = note.end().compareTo(length) > 0;
+            filled.add(over ? note.at(note.onset(), length.minus(note.onset())).withTuplet(null) : note);
+            at = filled.get(filled.size() - 1).end();
+        }
+        if (filled.isEmpty()) {
+            return filled;
+        }
+        addRest(filled, at, length);
+        boolean writable = filled.stream().allMatch(VoiceMender::isWritable);
+        if (!writable) {
+            report.add(Fate.REPAIRED, "rhythms finer than a sixty-fourth, rounded to that", number);
+        }
+        return BarFilling.withWholeTuplets(writable ? filled : rounded(filled, length));
+    }
+
+    private static boolean isWritable(SheetNote note) {
+        return note.written().dividedBy(FINEST).isWhole();
+    }
+
+    /** The same with the borders of notes that cannot be written where others can; what is left with no length goes. */
+    private static List<SheetNote> rounded(List<SheetNote> notes, Fraction length) {
+        // A tuplet that is whole stands as it is; what is written in its own values meets it at its borders.
+        List<SheetNote> rounded = rounded(notes, length, true);
+        // Where a tuplet was broken by it, the bar is counted in sixty-fourths alone.
+        return rounded.stream().allMatch(VoiceMender::isWritable) ? rounded : rounded(rounded, length, false);
+    }
+
+    private static List<SheetNote> rounded(List<SheetNote> notes, Fraction length, boolean tuplets) {
+        List<SheetNote> rounded = new ArrayList<>();
+        Fraction at = Fraction.ZERO;
+        SheetNote last = notes.get(notes.size() - 1);
+        for (List<SheetNote> struck : SheetNote.struckTogether(notes)) {
+            SheetNote first = struck.get(0);
+            boolean keeps = tuplets
+                    && first.tuplet() != null
+                    && isWritable(first)
+                    && first.onset().equals(at);
+            Fraction end = keeps ? first.end() : first.isWith(last) ? length : onGrid(first.end());
+            if (end.compareTo(at) > 0) {
+                for (SheetNote note : struck) {
+                    rounded.add(note.at(at, end.minus(at)).withTuplet(keeps ? note.tuplet() : null));
+                }
+                at = end;
+            }
+        }
+        return rounded;
+    }
+
+    private static Fraction onGrid(Fraction time) {
+        return FINEST.times((int) time.dividedBy(FINEST).plus(Fraction.of(1, 2)).floor());
+    }
+
+    private static void addRest(List<SheetNote> notes, Fraction from, Fraction to) {
+        if (from.compareTo(to) < 0) {
+            notes.add(new SheetNote(null, from, to.minus(from)));
+        }
+    }
+
+    /** A tie leads to a note of the same pitch, or it is none. */
+    static List<Bar> tiesMended(List<Bar> bars) {
+        List<Bar> mended = new ArrayList<>();
+        for (int i = 0; i < bars.size(); i++) {
+            Bar bar = bars.get(i);
+            Bar next = i + 1 < bars.size() ? bars.get(i + 1) : null;
+            List<SheetNote> tune = next == null ? List.of() : next.melody();
+            List<SheetNote> left = next == null ? List.of() : next.allOfLeft();
+            mended.add(bar.withMelody(tiesMended(bar.melody(), tune))
+                    .withLeft(bar.left().stream()
+                            .map(voice -> tiesMended(voice, left))
+                            .toList()));
+        }
+        return mended;
+    }
+
+    /**
+     * The same for a voice of one bar.
+     *
+     * @param barBehind the notes of the hand in the next bar
+     */
+    private static List<SheetNote> tiesMended(List<SheetNote> voice, List<SheetNote> barBehind) {
+        List<List<SheetNote>> moments = SheetNote.struckTogether(voice);
+        List<SheetNote> mended = new ArrayList<>();
+        for (int i = 0; i < moments.size(); i++) {
+            List<SheetNote> next = i + 1 < moments.size()
+                    ? moments.get(i + 1)
+                    : barBehind.stream()
+                            .filter(note -> note.onset().equals(Fraction.ZERO))
+                            .toList();
+            for (SheetNote note : moments.get(i)) {
+                boolean leads = !note.isRest()
+                        && next.stream().anyMatch(other -> note.pitch().equals(other.pitch()));
+                mended.add(note.withTie(note.tied() && leads));
+            }
+        }
+        return mended;
+    }
+}

@@ -302,6 +302,16 @@ export const api = {
     const body = { chart, key: '', interval, down, samePage: false };
     return (await data(http.POST('/api/charts/transpose', { body }))).chart;
   },
+  /** The chart with the left hand of some bars written out as it is played now. */
+  writeOut: async (chart: string, played: Played, bars: number[]) => {
+    const body = { tune: whole(chart, played), bars };
+    return (await data(http.POST('/api/left-hands/written', { body }))).chart;
+  },
+  /** The chart with the left hand of some bars left to be found. */
+  writeNoMore: async (chart: string, played: Played, bars: number[]) => {
+    const body = { tune: whole(chart, played), bars };
+    return (await data(http.POST('/api/left-hands/reckoned', { body }))).chart;
+  },
   addNote: (body: NoteRequest) => data(http.POST('/api/charts/notes', { body })),
 
   /** A file of the tune, and the name the server gives it. */

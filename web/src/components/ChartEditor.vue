@@ -146,7 +146,7 @@ watch(text, (value) => {
     </p>
     <p v-else class="hint">
       <code>/</code> holds a chord, <code>%</code> repeats a bar, <code>m:</code> begins a line of
-      tune, <code>?</code> leaves a chord open
+      tune, <code>l:</code> of the left hand, <code>?</code> leaves a chord open
     </p>
   </section>
 </template>

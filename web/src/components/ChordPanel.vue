@@ -127,6 +127,7 @@ const spoken = (other: Alternative) =>
         <b>{{ key.name }}</b> {{ key.right ? `right ${key.finger || ''}` : key.finger }}
       </span>
       <button
+        v-if="!chord.written"
         class="pin plain-button"
         :aria-pressed="chord.pinned"
         @click="
@@ -150,7 +151,7 @@ const spoken = (other: Alternative) =>
       :of="catalogue.scopes"
       @choose="(one) => emit('keep', one as Scope)"
     />
-    <button v-if="ways" class="plain-button all-ways" @click="emit('notes')">
+    <button v-if="ways && !chord.written" class="plain-button all-ways" @click="emit('notes')">
       Note by note: fingers, hands, touch
     </button>
     <p v-if="ways && chord.leftOut" class="left-out">Without {{ chord.leftOut }}.</p>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { ImportedTune, ReportLine } from '../api/client';
+import { hasLeftHand } from '../editor/left-hand';
 
 /** What became of a file: read, guessed, repaired, left out, with bars; and whether to keep it. */
 const props = defineProps<{ tune: ImportedTune; file: string }>();
 const wanted = defineModel<boolean>('wanted', { required: true });
+const left = defineModel<boolean>('left', { required: true });
 
 const HEADINGS: Record<ReportLine['fate'], string> = {
   READ: 'Read',
@@ -33,6 +35,10 @@ const bars = computed(() =>
       <span class="from">{{ tune.format }} · {{ file }}</span>
     </label>
     <pre class="bars">{{ bars.slice(0, 3).join('\n') }}{{ bars.length > 3 ? '\n…' : '' }}</pre>
+    <label v-if="hasLeftHand(tune.chart)" class="left">
+      <input v-model="left" type="checkbox" />
+      <span>Keep the left hand as it is written; without it the app finds one</span>
+    </label>
     <dl>
       <template v-for="{ fate, lines } in fates" :key="fate">
         <dt :data-fate="fate">{{ HEADINGS[fate] }}</dt>
@@ -68,6 +74,13 @@ const bars = computed(() =>
   align-items: center;
   gap: 12px;
   min-height: 40px;
+}
+.left {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  min-height: 40px;
+  margin-bottom: 6px;
 }
 input {
   width: 22px;

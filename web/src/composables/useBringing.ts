@@ -1,11 +1,14 @@
 import { computed, ref } from 'vue';
 import { api, Away, type ImportedTune } from '../api/client';
+import { withoutLeftHand } from '../editor/left-hand';
 
 export interface Brought {
   key: number;
   file: string;
   tune: ImportedTune;
   wanted: boolean;
+  /** Whether its left hand is kept as it is written. */
+  left: boolean;
   /** Its number on the shelf, once it stands there. */
   id?: number;
 }
@@ -54,7 +57,7 @@ export function useBringing() {
     const file = name || 'the text';
     try {
       for (const tune of await api.bring(name, blob)) {
-        tunes.value.push({ key: ++count, file, tune, wanted: true });
+        tunes.value.push({ key: ++count, file, tune, wanted: true, left: true });
       }
       return true;
     } catch (error) {
@@ -90,7 +93,8 @@ export function useBringing() {
     busy.value = true;
     try {
       for (const one of wanted.value) {
-        one.id = (await api.addTune(one.tune.chart)).id;
+        const { chart } = one.tune;
+        one.id = (await api.addTune(one.left ? chart : withoutLeftHand(chart))).id;
       }
     } catch (error) {
       trouble.value = `${(error as Error).message}; what is missing can be put there again.`;

@@ -5,7 +5,7 @@ import { tags } from '@lezer/highlight';
 const language = StreamLanguage.define<{ tune: boolean }>({
   startState: () => ({ tune: false }),
   token(stream, state) {
-    if (stream.sol()) state.tune = Boolean(stream.match(/\s*[mw]:/, false));
+    if (stream.sol()) state.tune = Boolean(stream.match(/\s*[mlw]:/, false));
     if (stream.sol() && stream.match(/\s*#.*/)) return 'comment';
     if (stream.sol() && stream.match(/\s*[A-Za-z]+(?=\s*:(?!\|))/)) return 'propertyName';
     if (stream.sol() && stream.match(/\s*\[[^\]]*]/)) return 'heading';

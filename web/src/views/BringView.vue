@@ -123,7 +123,12 @@ Boats come home"
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
       <ul>
         <li v-for="one in tunes" :key="one.key">
-          <ImportReport v-model:wanted="one.wanted" :tune="one.tune" :file="one.file" />
+          <ImportReport
+            v-model:wanted="one.wanted"
+            v-model:left="one.left"
+            :tune="one.tune"
+            :file="one.file"
+          />
         </li>
       </ul>
     </section>

@@ -12,6 +12,7 @@ import ProposalsPanel from '../../components/ProposalsPanel.vue';
 import StretchesPanel from '../../components/StretchesPanel.vue';
 import StylePicker from '../../components/StylePicker.vue';
 import WishesPanel from '../../components/WishesPanel.vue';
+import WrittenBars from '../../components/WrittenBars.vue';
 import { useLatest } from '../../composables/useLatest';
 import type { Panel } from '../../components/panels';
 import { useLesson } from './useLesson';
@@ -21,6 +22,11 @@ const { tune, pins, arranged, arrangement, chord, chosen, player, onChord, compa
 const { choices, student, played } = tune;
 const moved = computed(() =>
   (arrangement.value?.chords ?? []).reduce((sum, one) => sum + one.moved, 0),
+);
+/** Bars whose left hand is written in the chart. */
+const written = computed(
+  () =>
+    new Set((arrangement.value?.chords ?? []).filter((one) => one.written).map((one) => one.bar)),
 );
 const panel = ref<Panel>();
 const own = ref<OwnFigure[]>([]);
@@ -135,6 +141,17 @@ function takeProposal(proposed: Choices) {
         @keep="pins.keep"
         @prices="panel = 'prices'"
         @notes="panel = 'notes'"
+      />
+      <WrittenBars
+        v-if="chosen.chord.value && arrangement"
+        v-model:chart="tune.chart.value"
+        :bar="chosen.bar.value"
+        :number="arrangement.bars[chosen.bar.value]?.number ?? 0"
+        :written="written.has(chosen.bar.value)"
+        :bars="arrangement.bars.length"
+        :written-bars="written.size"
+        :shared="chosen.chord.value.keys.some((key) => key.right)"
+        :played="played"
       />
     </template>
   </template>

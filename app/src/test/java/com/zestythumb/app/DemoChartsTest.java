@@ -62,6 +62,26 @@ class DemoChartsTest {
                 .doesNotContain("stretch");
     }
 
+    /** Pages whose left hand is written note by note are played as they stand, and the hand they are for takes them. */
+    @Test
+    void whatIsWrittenIsPlayedAndLiesUnderTheHand() throws IOException {
+        List<LeadSheet> written = sheets().stream()
+                .filter(sheet ->
+                        sheet.bars().stream().noneMatch(bar -> bar.left().isEmpty()))
+                .toList();
+        assertThat(written).extracting(LeadSheet::title).contains("Mill at Noon", "Lamp at the Lock");
+        for (LeadSheet sheet : written) {
+            Arrangement tune = Arrangement.of(sheet, Choices.USUAL.with(Hand.ofSpan(12)));
+            assertThat(tune.notes()).hasSize((int) sheet.bars().stream()
+                    .flatMap(bar -> bar.allOfLeft().stream())
+                    .filter(note -> !note.isRest())
+                    .count());
+            assertThat(Findings.in(tune))
+                    .extracting(finding -> finding.rule().id())
+                    .doesNotContain("stretch");
+        }
+    }
+
     /** A page of sevenths: the same chords come back in the same shapes, for at most a fifth more motion. */
     @Test
     void theSeventhsAreFewShapesToLearn() throws IOException {

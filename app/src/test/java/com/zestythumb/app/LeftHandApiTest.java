@@ -20,6 +20,38 @@ class LeftHandApiTest extends KeepingApi {
         return send(api.post(), "/api/arrangements" + path, body);
     }
 
+    private MvcTestResult bars(String path, String chart, String bars) {
+        return send(
+                api.post(),
+                "/api/left-hands/" + path,
+                "{\"tune\":{\"chart\":" + JSON.writeValueAsString(chart) + "},\"bars\":" + bars + "}");
+    }
+
+    @Test
+    void writesBarsOutAndLeavesThemAgain() throws Exception {
+        String written = json(bars("written", "key: C major\n| C | F |", "[1]"))
+                .get("chart")
+                .asString();
+        assertThat(written).contains("l: |  | [F,A,C]8 |");
+        JsonNode chords = json(post("", written, "{}", HAND)).get("chords");
+        assertThat(chords.get(0).has("written")).isFalse();
+        assertThat(chords.get(1).get("written").asBoolean()).isTrue();
+        assertThat(json(bars("reckoned", written, "[0,1,7]")).get("chart").asString())
+                .doesNotContain("l:");
+    }
+
+    /** Else what was mistyped would be lost. */
+    @Test
+    void aChartWithMistakesIsNotWrittenAnew() throws Exception {
+        assertThat(bars("written", "| Q | F |", "[0]"))
+                .hasStatus(400)
+                .bodyJson()
+                .extractingPath("$.detail")
+                .asString()
+                .startsWith("mend this first, so that nothing is lost: ");
+        assertThat(bars("reckoned", "| C |\nl: C2", "[0]")).hasStatus(400);
+    }
+
     @Test
     void tellsWhatEachStyleDoes() throws Exception {
         JsonNode effects = json(post("/styles", "| C | F | G7 | C |", "{}", HAND.replace("12", "9")));

@@ -41,6 +41,23 @@ class LeftHandTest extends InTheBrowser {
         browser.await("two keys to a chord", () -> browser.all(".keys .key").size() == 2 ? true : null);
     }
 
+    /** A bar is written out to change its notes, typed anew, and left to the app again. */
+    @Test
+    void aBarIsWrittenOutChangedAndLeftAgain() {
+        newTune("title: By hand\n| C | F | G7 | C |");
+        awaitBars(4);
+        stage("Left hand");
+        browser.clickText(".written-bars button", "Write this bar out");
+        browser.seeText(".written-bars", "Bar 1 is written note by note");
+        assertThat(chart()).contains("l: [C,E,G,]8 |");
+        browser.type("title: By hand\n| C | F | G7 | C |\nl: C,2 G,2 E,2 G,2 | | | |");
+        browser.await("four notes and three chords", () -> notes() == 4 + 3 * 3 ? true : null);
+        browser.assertAccessible("a written left hand");
+        browser.clickText(".written-bars button", "Let the app find this bar");
+        browser.await("four chords", () -> notes() == 4 * 3 ? true : null);
+        assertThat(chart()).doesNotContain("l:");
+    }
+
     /** A figure of her own: laid by keys, heard of by its name in another tune. */
     @Test
     void anOwnFigureIsMadeAndPlayedInAnotherTune() {

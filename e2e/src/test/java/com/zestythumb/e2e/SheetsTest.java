@@ -39,6 +39,26 @@ class SheetsTest extends InTheBrowser {
         return Files.write(files.resolve(name), content);
     }
 
+    /** A page of piano music keeps its left hand, unless the app shall find one. */
+    @Test
+    void theLeftHandOfAPageIsKeptOrNot() throws IOException {
+        LeadSheet page =
+                Chart.parse("title: A page\n| C | F |\nm: c8 | a8 |\nl: !5!C,2 !1!G,2 !2!E,2 !1!G,2 | C,4 F,4 |");
+        Path file = write("page.musicxml", new MusicXmlWriter(Staves.GRAND).write(Arrangement.of(page, Choices.USUAL)));
+        bring(file);
+        browser.seeText(".report dd", "6 notes of the left hand");
+        browser.clickText("button", "Put it on the shelf");
+        browser.await("six notes", () -> browser.all(".drawing .note[id^=n]").size() == 6 ? true : null);
+        browser.click(".head .shelf");
+        browser.see(".tune");
+        bring(file);
+        browser.clickText(".report label", "Keep the left hand as it is written");
+        browser.clickText("button", "Put it on the shelf");
+        browser.await("chords", () -> browser.all("[data-chord]").size() == 2 ? true : null);
+        stage("Left hand");
+        browser.seeText(".written-bars", "Write this bar out");
+    }
+
     @Test
     void manyFilesAreBroughtAtOnceWithAReportOfEach() throws IOException {
         LeadSheet sheet = Chart.parse(TUNE);

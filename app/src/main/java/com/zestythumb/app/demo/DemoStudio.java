@@ -62,6 +62,8 @@ class DemoStudio implements SmartInitializingSingleton {
         add("ferry-at-six", labels(2, "recital", "with words"), plays(juno, usual.with(Figures.BROKEN_UP)));
         add("moth-at-the-window", labels(2), plays(wren, usual));
         add("late-bus", labels(2), plays(otto, usual));
+        add("mill-at-noon", labels(3), plays(otto, usual));
+        add("lamp-at-the-lock", labels(3), plays(adeyemi, usual));
         add("copper-kettle", labels(0), plays(any, usual));
     }
 

@@ -168,7 +168,7 @@ final class Arranger {
                     i,
                     events.get(i),
                     voicing,
-                    HeldTogether.of(voicing, notes.subList(from, at)),
+                    HeldTogether.of(voicing, notes.subList(from, at), heldBefore(notes, from, i), written.has(i)),
                     fingers.held().get(i),
                     analysis.readings().get(i).over(voicing.soundingBass()),
                     written.has(i)
@@ -176,6 +176,17 @@ final class Arranger {
                             : Optional.of(hand.solved().get(i))));
         }
         return new Arrangement(sheet, choices, hand, chords, notes, analysis, transitions);
+    }
+
+    /** The notes that were struck in the bar of a written chord before it. */
+    private List<TimedNote> heldBefore(List<TimedNote> notes, int from, int chord) {
+        int first = from;
+        while (written.has(chord)
+                && first > 0
+                && notes.get(first - 1).bar() == events.get(chord).bar()) {
+            first--;
+        }
+        return notes.subList(first, from);
     }
 
     /** An augmented sixth is written as one, for its notes push apart to the dominant's octave: F sharp over A flat. */

@@ -149,11 +149,8 @@ final class WrittenHand {
             from = to;
         }
         grips.add(Grip.of(chord, List.copyOf(held)));
-        Pitch lowest = notes.stream()
-                .map(TimedNote::pitch)
-                .min(Comparator.comparingInt(Pitch::midi))
-                .orElseThrow();
-        return new Voicing(chord, lowest.pitchClass(), grips);
+        // The bass is what lies lowest at first: in stride the fifth below comes later.
+        return new Voicing(chord, grips.get(0).lowest().pitchClass(), grips);
     }
 
     private static boolean isTogether(TimedNote one, TimedNote other) {

@@ -124,4 +124,25 @@ class WrittenHandTest {
                 .written(Choices.USUAL.with(Hand.ofSpan(16)), bar(0, Fraction.of(4), "C3+E3+G3+E4"));
         assertThat(Findings.in(wide)).isEmpty();
     }
+
+    /** One note after another asks for no span, a bass held under a chord that comes later does (common practice). */
+    @Test
+    void onlyWhatIsHeldTogetherIsAStretch() {
+        assertThat(faults("[C,,8] | C,,2 C,2 E,2 C2")).doesNotContain("stretch", "gap", "mud");
+        assertThat(faults("C,,4 z4 & z4 [E,C]4")).doesNotContain("stretch");
+        assertThat(faults("C,,8 & z4 [E,C]4")).contains("stretch");
+        assertThat(faults("| C F |", "C,,8 & z4 [F,C]4")).contains("stretch");
+    }
+
+    private static List<String> faults(String left) {
+        return faults("| C | C |", left);
+    }
+
+    private static List<String> faults(String chords, String left) {
+        Arrangement tune = Arrangement.of(Chart.parse(chords + "\nl: " + left), Choices.USUAL);
+        return Findings.in(tune).stream()
+                .filter(finding -> tune.chords().get(finding.chord()).isWritten())
+                .map(finding -> finding.fault().code())
+                .toList();
+    }
 }

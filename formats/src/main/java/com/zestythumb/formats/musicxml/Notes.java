@@ -271,6 +271,10 @@ final class Notes {
         Tuplet bracket = new Tuplet();
         bracket.setType(type);
         bracket.setBracket(YesNo.YES);
+        if (type == StartStop.START) {
+            // Fingers and syllables stand below.
+            bracket.setPlacement(AboveBelow.ABOVE);
+        }
         notations(note).getTiedOrSlurOrTuplet().add(bracket);
     }
 }

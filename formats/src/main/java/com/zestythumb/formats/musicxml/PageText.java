@@ -158,6 +158,7 @@ final class PageText {
                 tags.open("tuplet")
                         .with("type", tuplet.getType())
                         .with("bracket", tuplet.getBracket())
+                        .with("placement", tuplet.getPlacement())
                         .close();
             } else if (sign instanceof Technical technical) {
                 tags.open("technical");

@@ -50,6 +50,12 @@ public record ImportReport(String format, List<Line> lines) {
                     .add(bar);
         }
 
+        /** All that another one tells. */
+        public void addAll(Builder other) {
+            other.matters.forEach((matter, bars) ->
+                    matters.computeIfAbsent(matter, m -> new TreeSet<>()).addAll(bars));
+        }
+
         public ImportReport build(String format) {
             List<Line> lines = new ArrayList<>();
             for (Fate fate : Fate.values()) {

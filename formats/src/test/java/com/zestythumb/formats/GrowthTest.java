@@ -83,6 +83,8 @@ class GrowthTest {
             "verse ",
             "<",
             "&",
+            "[CE]-",
+            "l: [CE]&c\n",
             "'");
 
     private static final List<String> BEGINNINGS = List.of(
@@ -94,6 +96,8 @@ class GrowthTest {
             "| C |\nm: ",
             "| C |\nm: c",
             "| C |\nm: c\nw: ",
+            "| C |\nl: ",
+            "| C |\nl: [C",
             "[",
             "{a",
             "{title:a",

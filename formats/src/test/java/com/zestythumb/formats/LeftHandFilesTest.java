@@ -9,10 +9,12 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.sheet.Touch;
+import com.zestythumb.formats.abc.AbcWriter;
 import com.zestythumb.formats.importing.Importer;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -22,9 +24,9 @@ import java.util.TreeSet;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.xpath.XPathConstants;
 import javax.xml.xpath.XPathFactory;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Document;
 import org.w3c.dom.NodeList;
 
@@ -71,25 +73,29 @@ class LeftHandFilesTest {
         return voices;
     }
 
-    private static void comesBack(String chart) {
+    private static void comesBack(String chart, boolean abc) {
         LeadSheet written = Chart.read(chart).sheet();
         LeadSheet sheet = new LeadSheet(written.heading(), VoiceMender.tiesMended(written.bars()));
-        LeadSheet read = Importer.read("page.musicxml", file(sheet)).get(0).sheet();
+        byte[] file = abc ? new AbcWriter().write(sheet).getBytes(StandardCharsets.UTF_8) : file(sheet);
+        LeadSheet read =
+                Importer.read(abc ? "page.abc" : "page.musicxml", file).get(0).sheet();
         for (Bar bar : sheet.bars()) {
             assertThat(told(read.bars().get(bar.index()), bar)).as(chart).isEqualTo(told(bar, bar));
         }
     }
 
-    @Test
-    void everyTextureComesBackFromMusicXml() {
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void everyTextureComesBack(boolean abc) {
         for (String texture : TEXTURES) {
-            comesBack("| C | F |\nm: c8 | a8 |\nl: " + texture);
+            comesBack("| C | F |\nm: c8 | a8 |\nl: " + texture, abc);
         }
     }
 
     /** Any left hand that can be written, in values that are written with one head. */
-    @Test
-    void anyLeftHandComesBackFromMusicXml() {
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void anyLeftHandComesBack(boolean abc) {
         Random random = new Random(8);
         String[] lengths = {"2", "4", "", "3"};
         for (int tune = 0; tune < 150; tune++) {
@@ -100,8 +106,10 @@ class LeftHandFilesTest {
                     line.append(voice(random, lengths)).append(voice > 0 ? " & " : "");
                 }
             }
-            comesBack("key: " + List.of("C", "Bb", "E", "F#m").get(random.nextInt(4)) + "\n| C | F |\nm: c8 | c8 |\nl: "
-                    + line);
+            comesBack(
+                    "key: " + List.of("C", "Bb", "E", "F#m").get(random.nextInt(4)) + "\n| C | F |\nm: c8 | c8 |\nl: "
+                            + line,
+                    abc);
         }
     }
 

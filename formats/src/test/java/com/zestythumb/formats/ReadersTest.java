@@ -112,7 +112,7 @@ class ReadersTest {
         assertThat(tune.sheet().bars().get(1).text().notes()).containsExactly("softly");
         assertThat(tune.report().lines())
                 .extracting(ImportReport.Line::what)
-                .contains("all voices but the first", "verses after the first");
+                .contains("2 notes of the left hand", "verses after the first");
     }
 
     /** ChordPro 6: its published directives for the heading, environments, comments, grids, capo. */

@@ -110,6 +110,10 @@ final class NoteLine {
             touch = ofAll;
         }
 
+        int size() {
+            return voice().size() - from;
+        }
+
         /** Ties the note that was read last; false where there is none. */
         boolean tie() {
             List<SheetNote> notes = voice();

@@ -28,6 +28,7 @@ public final class NoteReader {
     private static final int FINEST = 64;
 
     private static final String PASSED_OVER = "~HLMOPSTuv`\\)y* \t";
+    private static final int FINGERS = 10;
     private static final String ROLL = "arpeggio";
     private static final String TENUTO = "tenuto";
 
@@ -207,6 +208,10 @@ public final class NoteReader {
         NoteLine.Together chord = line.together();
         while (cursor.at() < end) {
             int before = cursor.at();
+            if (chord.size() == FINGERS) {
+                mistake(before, 1, "more notes are struck together than two hands have fingers; write fewer in [ ]");
+                break;
+            }
             chord.next();
             if (cursor.here() == '!') {
                 enclosed('!');

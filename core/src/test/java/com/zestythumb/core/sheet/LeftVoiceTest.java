@@ -104,6 +104,7 @@ class LeftVoiceTest {
                 "[C,E,G, | bar 1, left hand: [ wants a ] behind the notes that are struck together",
                 "C,8 & E,8 & G,8 & C8 | bar 1, left hand: a hand has 3 voices at most; join what moves together in [ ]",
                 "C,8 & E,4 | bar 1, left hand: lasts 2.0 quarter notes and the bar 4.0; add a note or a rest z",
+                "[CDEFGABcdef]8 | bar 1, left hand: more notes are struck together than two hands have fingers; write fewer in [ ]",
                 "C,,,,,8 | bar 1, left hand: this note lies outside the piano; take away some of its , or '",
                 "k8 | bar 1, left hand: \"k\" is no note; write notes as C D E c d e, rests as z",
             })

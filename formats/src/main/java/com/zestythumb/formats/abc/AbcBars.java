@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -35,6 +36,10 @@ final class AbcBars {
             Pattern.compile("[~HLMOPST](?=[\\^_=]?[A-Ga-g])"), "ornaments",
             Pattern.compile("\\{"), "grace notes");
 
+    private static final Set<String> KEPT_OF_LEFT = Set.of("1", "2", "3", "4", "5", "arpeggio", "tenuto");
+    /** Rests that are not seen, and nothing else: what is there is somebody else's to say. */
+    private static final Pattern NOT_SEEN = Pattern.compile("[xX\\d/\\s]*+");
+
     private final ImportReport.Builder report;
 
     private Key key = Key.parse("C");
@@ -46,11 +51,17 @@ final class AbcBars {
     private boolean startsRepeat;
     private List<Integer> ending = List.of();
     private boolean beginsLine;
-    private boolean heard = true;
+    private final boolean left;
 
-    AbcBars(SheetBuilder sheet, ImportReport.Builder report) {
+    /**
+     * Begins a voice.
+     *
+     * @param left whether all its notes are kept, as those of a left hand, and not the highest alone
+     */
+    AbcBars(SheetBuilder sheet, ImportReport.Builder report, boolean left) {
         this.sheet = sheet;
         this.report = report;
+        this.left = left;
     }
 
     /** Takes a key, and what its signature has beyond it. */
@@ -61,11 +72,6 @@ final class AbcBars {
 
     Key key() {
         return key;
-    }
-
-    /** Whether the voice is read that goes on from here. */
-    void setHeard(boolean other) {
-        heard = other;
     }
 
     void setMeter(Meter other) {
@@ -90,10 +96,6 @@ final class AbcBars {
         boolean goesOn = line.endsWith("\\");
         Matcher m = TOKEN.matcher(goesOn ? line.substring(0, line.length() - 1) : line);
         while (m.find()) {
-            // Key and meter of another voice are its own.
-            if (!heard && !"V".equals(m.group(4))) {
-                continue;
-            }
             if (m.group(1) != null) {
                 barLine(m.group(1));
                 beginEnding(m.group(2));
@@ -106,9 +108,7 @@ final class AbcBars {
                 text.append(m.group());
             }
         }
-        if (heard) {
-            text.append(' ');
-        }
+        text.append(' ');
     }
 
     void finish() {
@@ -161,7 +161,10 @@ final class AbcBars {
 
     private void bar(String music, int timesPlayed) {
         List<BroughtBar> read = sheet.bars();
-        List<SheetNote> before = read.isEmpty() ? List.of() : read.get(read.size() - 1).melody;
+        BroughtBar last = read.isEmpty() ? null : read.get(read.size() - 1);
+        List<SheetNote> before = last == null
+                ? List.of()
+                : left ? last.left.stream().flatMap(List::stream).toList() : last.melody;
         NoteReader reader = new NoteReader(music, key, meter, unit, true)
                 .after(before)
                 .signed(signs)
@@ -177,17 +180,18 @@ final class AbcBars {
             bar.length = reader.length();
         }
         bar.melody.addAll(reader.notes());
-        for (SheetNote note : reader.notes()) {
-            if (!note.isRest()) {
-                bar.sound(note.pitch(), note.onset(), note.duration());
-            }
+        if (left && !NOT_SEEN.matcher(music).matches()) {
+            bar.left.addAll(reader.voices());
         }
+        (left ? reader.voices().stream().flatMap(List::stream) : reader.notes().stream())
+                .filter(note -> !note.isRest())
+                .forEach(note -> bar.sound(note.pitch(), note.onset(), note.duration()));
         reader.quoted().forEach(quoted -> quoted(quoted, bar, number));
         marks(music, bar);
         if (!reader.mistakes().isEmpty()) {
             report.add(Fate.LEFT_OUT, "signs that are no notes", number);
         }
-        if (reader.isMoreThanTune()) {
+        if (!left && reader.isMoreThanTune()) {
             report.add(Fate.LEFT_OUT, "the lower of notes struck together", number);
         }
         boolean empty = reader.notes().isEmpty() && bar.symbols.isEmpty() && bar.notes.isEmpty();
@@ -242,7 +246,11 @@ final class AbcBars {
                 case "dacoda" -> bar.marks.add(Mark.TO_CODA);
                 case "D.C.", "dacapo" -> bar.marks.add(Mark.DA_CAPO);
                 case "D.S." -> bar.marks.add(Mark.DAL_SEGNO);
-                default -> report.add(Fate.LEFT_OUT, "dynamics, fingers and other signs over the notes");
+                default -> {
+                    if (!left || !KEPT_OF_LEFT.contains(m.group(1))) {
+                        report.add(Fate.LEFT_OUT, "dynamics, fingers and other signs over the notes");
+                    }
+                }
             }
         }
     }

@@ -1,5 +1,6 @@
 package com.zestythumb.formats.abc;
 
+import com.zestythumb.core.hearing.Sounding;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Letter;
 import com.zestythumb.core.sheet.Fraction;
@@ -14,10 +15,13 @@ import com.zestythumb.formats.SheetBuilder;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -31,14 +35,27 @@ final class AbcTune {
     private static final Pattern TEMPO =
             Pattern.compile("(?:\"[^\"]*\"\\s*)?(?:(\\d{1,2})/(\\d{1,2})[^=]*=)?\\s*(\\d{1,4}).*");
 
+    private static final int MIDDLE_C = 60;
+
     private final ImportReport.Builder report = new ImportReport.Builder();
     private final SheetBuilder sheet = new SheetBuilder(Heading.USUAL.withTitle(""), report);
-    private final AbcBars bars = new AbcBars(sheet, report);
+    private final AbcBars tune = new AbcBars(sheet, report, false);
+    /** A second voice, which may be a left hand; what is to be told of it is told when it is known for one. */
+    private final ImportReport.Builder reportOfSecond = new ImportReport.Builder();
+
+    private final SheetBuilder second = new SheetBuilder(Heading.USUAL, reportOfSecond);
+    private final AbcBars lower = new AbcBars(second, reportOfSecond, true);
+    private static final Pattern DRUMS = Pattern.compile("(?i)drum|perc");
+    private static final Pattern VOICE = Pattern.compile("\\[V:\\s*+([^\\]]*+)]");
+
+    /** The voice that goes on; none of those that are not read. */
+    private AbcBars bars = tune;
+
+    private final Set<String> voices = new LinkedHashSet<>();
+    private boolean drums;
 
     private Fraction unit;
     private boolean inBody;
-    private String firstVoice;
-    private boolean otherVoice;
     /** A blank line ends a tune (standard 2.1, section 2.2.1); where bars follow all the same, they are read. */
     private boolean ended;
 
@@ -81,21 +98,25 @@ final class AbcTune {
     }
 
     private void music(String line) {
-        if (otherVoice) {
-            report.add(Fate.LEFT_OUT, "all voices but the first");
+        Matcher voice = VOICE.matcher(line);
+        int from = 0;
+        while (voice.find()) {
+            part(line.substring(from, voice.start()));
+            voice(voice.group(1));
+            from = voice.end();
         }
-        lineStart = sheet.bars().size();
-        if (sheet.isFull()) {
-            return;
-        }
-        bars.line(line, this::inlineField);
+        part(line.substring(from));
     }
 
-    private void inlineField(String name, String value) {
-        if (name.equals("V")) {
-            voice(value);
-        } else {
-            field(name, value);
+    private void part(String music) {
+        if (music.isBlank() || bars == null) {
+            return;
+        }
+        if (bars == tune) {
+            lineStart = sheet.bars().size();
+        }
+        if (!sheet.isFull()) {
+            bars.line(music, this::field);
         }
     }
 
@@ -118,7 +139,7 @@ final class AbcTune {
             case "K" -> key(value);
             case "V" -> voice(value);
             case "P" -> {
-                if (inBody) {
+                if (inBody && bars == tune) {
                     bars.beginSection(value.length() == 1 ? "Part " + value : value);
                 }
             }
@@ -131,21 +152,47 @@ final class AbcTune {
     }
 
     private void voice(String value) {
+        if (!inBody) {
+            return;
+        }
         String id = value.split("\\s")[0];
-        if (inBody && firstVoice == null) {
-            firstVoice = id;
+        voices.add(id);
+        drums |= DRUMS.matcher(value).find();
+        int place = List.copyOf(voices).indexOf(id);
+        bars = place == 0 ? tune : place == 1 ? lower : null;
+    }
+
+    /** Two voices of as many bars, the second one low: the left hand. */
+    private void layLeftHand() {
+        List<BroughtBar> under = second.bars();
+        double middle = under.stream()
+                .flatMap(bar -> bar.sounding.stream())
+                .mapToInt(Sounding::midi)
+                .average()
+                .orElse(MIDDLE_C);
+        boolean alike = under.size() == sheet.bars().size();
+        if (voices.size() != 2 || drums || !alike || middle >= MIDDLE_C) {
+            if (voices.size() > 1) {
+                report.add(Fate.LEFT_OUT, "all voices but the first");
+            }
+            return;
         }
-        otherVoice = inBody && !id.equals(firstVoice);
-        bars.setHeard(!otherVoice);
-        if (otherVoice) {
-            report.add(Fate.LEFT_OUT, "all voices but the first");
+        for (int i = 0; i < under.size(); i++) {
+            BroughtBar bar = sheet.bars().get(i);
+            bar.left.addAll(under.get(i).left);
+            bar.length = bar.melody.isEmpty() ? under.get(i).length : bar.length;
+            under.get(i).sounding.forEach(note -> bar.sound(note.midi(), note.onset(), note.duration()));
         }
+        report.addAll(reportOfSecond);
     }
 
     private void meter(String value) {
+        if (bars == null) {
+            return;
+        }
         try {
             Meter meter = value.equals("none") ? Meter.FOUR_FOUR : Meter.parse(value.replaceAll("[()]", ""));
-            bars.setMeter(meter);
+            each(voice -> voice.setMeter(meter));
             if (!inBody) {
                 sheet.setHeading(sheet.heading().withMeter(meter));
             }
@@ -159,12 +206,16 @@ final class AbcTune {
         int below = m.lookingAt() ? Integer.parseInt(m.group(2)) : 0;
         if (below > 0) {
             unit = Fraction.of(4L * Integer.parseInt(m.group(1)), below);
-            bars.setUnit(unit);
+            Fraction stated = unit;
+            each(voice -> voice.setUnit(stated));
         }
     }
 
     private void key(String value) {
         // A clef alone leaves the key as it is.
+        if (bars == null) {
+            return;
+        }
         Key key = inBody && !value.equals("none") ? bars.key() : Key.parse("C");
         Matcher m = KEY.matcher(value);
         try {
@@ -178,15 +229,26 @@ final class AbcTune {
         } catch (IllegalArgumentException e) {
             report.add(Fate.REPAIRED, "the key " + value + ", which is not known here, read as " + key.pretty());
         }
-        bars.setKey(key, signs(value));
+        Key read = key;
+        each(voice -> voice.setKey(read, signs(value)));
         if (!inBody) {
-            inBody = true;
             sheet.setHeading(sheet.heading().withKey(key));
             if (unit == null) {
                 // Standard 2.1, section 3.1.7: below three quarters of a whole note a sixteenth, else an eighth.
                 boolean small = bars.meter().barLength().compareTo(Fraction.of(3)) < 0;
-                bars.setUnit(small ? Fraction.of(1, 4) : Fraction.of(1, 2));
+                each(voice -> voice.setUnit(small ? Fraction.of(1, 4) : Fraction.of(1, 2)));
             }
+            inBody = true;
+        }
+    }
+
+    /** What stands in the heading is of all voices, what comes later of the one that goes on. */
+    private void each(Consumer<AbcBars> change) {
+        if (!inBody) {
+            change.accept(tune);
+            change.accept(lower);
+        } else if (bars != null) {
+            change.accept(bars);
         }
     }
 
@@ -208,6 +270,9 @@ final class AbcTune {
     }
 
     private void words(String line) {
+        if (bars != tune) {
+            return;
+        }
         Syllables syllables = new Syllables(line);
         List<BroughtBar> under = sheet.bars()
                 .subList(Math.min(lineStart, sheet.bars().size()), sheet.bars().size());
@@ -225,10 +290,12 @@ final class AbcTune {
     }
 
     Optional<Imported> finish() {
-        bars.finish();
+        tune.finish();
+        lower.finish();
         if (sheet.bars().isEmpty()) {
             return Optional.empty();
         }
+        layLeftHand();
         if (sheet.heading().title().isEmpty()) {
             sheet.setHeading(sheet.heading().withTitle(Heading.NAMELESS));
         }

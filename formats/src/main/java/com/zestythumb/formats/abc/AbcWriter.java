@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 
 /**
@@ -45,23 +46,63 @@ public final class AbcWriter implements SheetWriter {
         out.append("M:").append(sheet.meter()).append("\nL:1/8\n");
         out.append("Q:").append(beat).append('=').append(sheet.tempo()).append('\n');
         out.append("K:").append(sheet.key().toString().replace(" ", "")).append('\n');
-        Bar before = null;
+        boolean twoVoices = sheet.bars().stream().anyMatch(bar -> !bar.left().isEmpty());
         for (List<Bar> line : lines(sheet)) {
             if (line.get(0).section() != null) {
                 out.append("P:").append(line.get(0).section()).append('\n');
             }
-            boolean lastRepeats = before != null && before.endsRepeat();
-            for (Bar bar : line) {
-                out.append(opening(bar, lastRepeats, bar == line.get(0)));
-                out.append(music(bar, before, sheet)).append(' ');
-                out.append(bar.endsRepeat() ? ":|" : "");
-                lastRepeats = bar.endsRepeat();
-                before = bar;
-            }
-            out.append(lastRepeats ? "\n" : "|\n");
+            out.append(twoVoices ? "[V:1] " : "");
+            addLine(line, sheet, (bar, before) -> music(bar, before, sheet), out);
             addWords(line, out);
+            if (twoVoices) {
+                out.append("[V:2 clef=bass] ");
+                addLine(line, sheet, AbcWriter::leftHand, out);
+            }
         }
         return out.toString();
+    }
+
+    private static void addLine(
+            List<Bar> line, LeadSheet sheet, BiFunction<Bar, Bar, String> music, StringBuilder out) {
+        int first = line.get(0).index();
+        Bar before = first == 0 ? null : sheet.bars().get(first - 1);
+        boolean lastRepeats = before != null && before.endsRepeat();
+        for (Bar bar : line) {
+            out.append(opening(bar, lastRepeats, bar == line.get(0)));
+            out.append(changes(bar, before)).append(music.apply(bar, before)).append(' ');
+            out.append(bar.endsRepeat() ? ":|" : "");
+            lastRepeats = bar.endsRepeat();
+            before = bar;
+        }
+        out.append(lastRepeats ? "\n" : "|\n");
+    }
+
+    private static String changes(Bar bar, Bar before) {
+        boolean newKey = before != null && !before.key().equals(bar.key());
+        boolean newMeter = before != null && !before.meter().equals(bar.meter());
+        return (newMeter ? "[M:" + bar.meter() + "]" : "")
+                + (newKey ? "[K:" + bar.key().toString().replace(" ", "") + "]" : "");
+    }
+
+    /** Its voices; where nobody wrote it, a rest that is not to be seen. */
+    private static String leftHand(Bar bar, Bar before) {
+        List<List<SheetNote>> voices =
+                bar.left().isEmpty() ? List.of(List.of(new SheetNote(null, Fraction.ZERO, bar.length()))) : bar.left();
+        String written = voices.stream()
+                .map(voice -> NoteWriter.write(
+                        voice,
+                        before == null ? List.of() : before.allOfLeft(),
+                        bar.key(),
+                        bar.meter(),
+                        Fraction.of(1, 2),
+                        bar.offset(),
+                        note -> ""))
+                .collect(Collectors.joining(" & "));
+        return bar.left().isEmpty() ? unseen(written) : written;
+    }
+
+    private static String unseen(String rests) {
+        return rests.replaceAll("z(?=[0-9/ ]|$)", "x");
     }
 
     private static List<List<Bar>> lines(LeadSheet sheet) {
@@ -91,10 +132,6 @@ public final class AbcWriter implements SheetWriter {
 
     private static String music(Bar bar, Bar before, LeadSheet sheet) {
         StringBuilder out = new StringBuilder();
-        boolean newKey = before != null && !before.key().equals(bar.key());
-        boolean newMeter = before != null && !before.meter().equals(bar.meter());
-        out.append(newMeter ? "[M:" + bar.meter() + "]" : "");
-        out.append(newKey ? "[K:" + bar.key().toString().replace(" ", "") + "]" : "");
         bar.signs().marks().stream().sorted().forEach(mark -> out.append(mark(mark)));
         out.append(bar.timesPlayed() > 2 ? "\"^" + bar.timesPlayed() + "x\"" : "");
         bar.text().notes().forEach(note -> out.append("\"^").append(note).append('"'));
@@ -111,7 +148,7 @@ public final class AbcWriter implements SheetWriter {
                 bar.offset(),
                 note -> chords.containsKey(note.onset()) ? symbol(chords.get(note.onset())) : "");
         // Rests where no tune is written are not to be seen.
-        return out + (bar.melody().isEmpty() ? written.replaceAll("z(?=[0-9/ ]|$)", "x") : written);
+        return out + (bar.melody().isEmpty() ? unseen(written) : written);
     }
 
     /** The same chord going on over the bar line needs no second symbol. */

@@ -1,16 +1,12 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
-import com.zestythumb.core.analysis.Role;
 import com.zestythumb.core.arrangement.FigureInTime.Span;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.fingering.FingerSearch;
 import com.zestythumb.core.fingering.HandFingering;
-import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
-import com.zestythumb.core.pitch.PitchClass;
-import com.zestythumb.core.pitch.Spelling;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -33,9 +29,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /** Takes a sheet through voicing, figure and fingering, in that order. */
 final class Arranger {
@@ -46,10 +40,6 @@ final class Arranger {
     private final LeadSheet sheet;
     private final Choices choices;
     private final List<ChordEvent> events;
-    /** The notes of augmented sixths above the tonic. */
-    private static final List<Interval> AUGMENTED_SIXTH =
-            Stream.of("m6", "P1", "M2", "m3", "A4").map(Interval::parse).toList();
-
     private final Analysis analysis;
     private final Transitions transitions;
     private final WrittenHand written;
@@ -88,7 +78,8 @@ final class Arranger {
     }
 
     Arrangement compute() {
-        Map<Integer, Voicing> pins = written.voicings(choices.hand());
+        Map<Integer, Voicing> pins = new HashMap<>();
+        Map<Integer, Voicing> asWritten = written.voicings(choices.hand());
         Map<Integer, Pin> byChord = new HashMap<>();
         List<Pin> lost = new ArrayList<>();
         List<Contradiction> contradictions = new ArrayList<>();
@@ -104,6 +95,7 @@ final class Arranger {
         Map<Integer, Wanted> wanted = wanted();
         Set<Integer> alone = new HashSet<>(pins.keySet());
         alone.addAll(wanted.keySet());
+        alone.addAll(asWritten.keySet());
         LikeLines alike = LikeLines.of(events, styles, alone);
         VoicingTask task = new VoicingTask(
                 chords,
@@ -118,6 +110,7 @@ final class Arranger {
                 choices.forbidden(),
                 wanted,
                 pins,
+                asWritten,
                 alike.first());
         Solution solution = VoicingSolver.solution(task);
         List<Solved> solved = solution.chords();
@@ -126,11 +119,11 @@ final class Arranger {
                 task,
                 solved,
                 notes(voicings, byChord),
-                IntStream.range(0, events.size()).filter(written::has).boxed().collect(Collectors.toSet()),
+                asWritten.keySet(),
                 solution.gap(),
                 byChord,
                 lost,
-                task.notReached().stream().filter(chord -> !written.has(chord)).collect(Collectors.toSet()),
+                task.notReached(),
                 Contradiction.all(task, byChord, contradictions, voicings)));
     }
 
@@ -153,13 +146,14 @@ final class Arranger {
     private Arrangement take(LeftHand hand) {
         HandFingers fingers = HandFingers.of(sheet, hand, fingering());
         List<Voicing> voicings = hand.voicings();
-        List<TimedNote> notes = asTheyLead(fingers.notes());
+        AugmentedSixths sixths = new AugmentedSixths(analysis, written);
+        List<TimedNote> notes = sixths.spelled(fingers.notes());
         List<ArrangedChord> chords = new ArrayList<>();
         int at = 0;
         for (int i = 0; i < events.size(); i++) {
             int chord = i;
             Voicing voicing =
-                    isAugmentedSixth(i) ? voicings.get(i).named(pitch -> asItLeads(pitch, chord)) : voicings.get(i);
+                    sixths.isOne(i) ? voicings.get(i).named(pitch -> sixths.spelled(pitch, chord)) : voicings.get(i);
             int from = at;
             while (at < notes.size() && notes.get(at).chord() <= i) {
                 at++;
@@ -189,28 +183,6 @@ final class Arranger {
         return notes.subList(first, from);
     }
 
-    /** An augmented sixth is written as one, for its notes push apart to the dominant's octave: F sharp over A flat. */
-    private List<TimedNote> asTheyLead(List<TimedNote> notes) {
-        return notes.stream()
-                .map(note ->
-                        isAugmentedSixth(note.chord()) ? note.withPitch(asItLeads(note.pitch(), note.chord())) : note)
-                .toList();
-    }
-
-    private boolean isAugmentedSixth(int chord) {
-        return chord >= 0 && analysis.readings().get(chord).role() == Role.AUGMENTED_SIXTH;
-    }
-
-    private Pitch asItLeads(Pitch pitch, int chord) {
-        PitchClass tonic = analysis.readings().get(chord).key().tonic();
-        return AUGMENTED_SIXTH.stream()
-                .map(tonic::plus)
-                .filter(name -> name.soundsLike(pitch.pitchClass()))
-                .findFirst()
-                .map(name -> Spelling.as(name, pitch.midi()))
-                .orElse(pitch);
-    }
-
     /** Keeps what is kept wherever its chord comes, or in all like lines. */
     private void spread(Map<Integer, Voicing> pins, Map<Integer, Pin> byChord) {
         List<Integer> first = LikeLines.of(events, styles, Set.of()).first();
@@ -221,7 +193,7 @@ final class Arranger {
                     case CHORD -> chords.get(i).equals(chords.get(chord));
                     case LINES -> first.get(i).equals(first.get(chord));
                 };
-                if (here && pins.putIfAbsent(i, pins.get(chord)) == null) {
+                if (here && !written.has(i) && pins.putIfAbsent(i, pins.get(chord)) == null) {
                     byChord.put(i, pin);
                 }
             }

@@ -65,13 +65,13 @@ final class FigureInTime {
     Span span(int chord, int notes) {
         Fraction start = events.get(chord).start();
         if (written.has(chord)) {
-            List<TimedNote> struck = written.notes(chord).stream()
-                    .filter(note -> note.bar() == events.get(chord).bar())
-                    .toList();
-            return struck.isEmpty()
-                    ? new Span(start, start)
-                    : new Span(
-                            struck.get(0).onset(), struck.get(struck.size() - 1).onset());
+            List<TimedNote> struck = written.notes(chord);
+            boolean here = !struck.isEmpty()
+                    && struck.get(struck.size() - 1).bar() == events.get(chord).bar();
+            return here
+                    ? new Span(
+                            struck.get(0).onset(), struck.get(struck.size() - 1).onset())
+                    : new Span(start, start);
         }
         List<Step> steps = steps(chord, Layout.of(notes));
         if (steps.isEmpty()) {
@@ -85,6 +85,9 @@ final class FigureInTime {
 
     /** How a chord is struck: one that is too short for its pattern is struck at once. */
     Strokes strokes(int chord) {
+        if (written.has(chord)) {
+            return Strokes.TOGETHER;
+        }
         Strokes strokes = figureOf(chord)
                 .strokes(sheet.bars().get(events.get(chord).bar()).meter());
         int most = strokes == Strokes.ONE_BY_ONE ? 1 : USUAL_NOTES - 1;

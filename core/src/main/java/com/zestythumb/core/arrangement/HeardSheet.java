@@ -5,10 +5,8 @@ import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
+import java.util.BitSet;
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 
 /**
  * A lead sheet with what is heard in it, found once for as many left hands as are wanted.
@@ -32,7 +30,8 @@ public record HeardSheet(LeadSheet sheet, Analysis analysis, Transitions transit
 
     /** With hands that play these notes and no others; fingers are found for notes that have none. */
     public Arrangement written(Choices choices, List<TimedNote> notes) {
-        Set<Integer> all = IntStream.range(0, sheet.bars().size()).boxed().collect(Collectors.toSet());
+        BitSet all = new BitSet();
+        all.set(0, sheet.bars().size());
         return new Arranger(this, choices, new WrittenHand(sounding(), notes, all)).compute();
     }
 

@@ -10,12 +10,11 @@ import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 
@@ -25,7 +24,7 @@ final class WrittenHand {
     private static final int FINGERS = 5;
 
     private final List<ChordEvent> events;
-    private final Set<Integer> bars;
+    private final BitSet bars;
     private final List<List<TimedNote>> byChord = new ArrayList<>();
     private final List<TimedNote> before = new ArrayList<>();
 
@@ -35,7 +34,7 @@ final class WrittenHand {
      * @param events the sounding chords
      * @param bars where nothing is reckoned
      */
-    WrittenHand(List<ChordEvent> events, List<TimedNote> written, Set<Integer> bars) {
+    WrittenHand(List<ChordEvent> events, List<TimedNote> written, BitSet bars) {
         this.events = events;
         this.bars = bars;
         events.forEach(event -> byChord.add(new ArrayList<>()));
@@ -53,10 +52,10 @@ final class WrittenHand {
     /** That of the sheet, bar by bar. */
     static WrittenHand of(LeadSheet sheet, List<ChordEvent> events) {
         List<TimedNote> written = new ArrayList<>();
-        Set<Integer> bars = new HashSet<>();
+        BitSet bars = new BitSet();
         for (Bar bar : sheet.bars()) {
             for (int voice = 0; voice < bar.left().size(); voice++) {
-                bars.add(bar.index());
+                bars.set(bar.index());
                 for (SheetNote note : bar.left().get(voice)) {
                     if (!note.isRest()) {
                         written.add(TimedNote.written(note, bar.index(), voice));
@@ -69,11 +68,7 @@ final class WrittenHand {
 
     /** Whether the notes of a chord are written, and not to be reckoned. */
     boolean has(int chord) {
-        return isIn(events.get(chord).bar());
-    }
-
-    boolean isIn(int bar) {
-        return bars.contains(bar);
+        return bars.get(events.get(chord).bar());
     }
 
     /** Notes before the first chord. */

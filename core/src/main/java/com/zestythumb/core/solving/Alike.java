@@ -27,7 +27,9 @@ final class Alike {
         Map<Integer, Integer> places = new HashMap<>();
         for (int chord = 0; chord < place.length; chord++) {
             // What is fixed is laid for itself.
-            boolean alone = task.alike().isEmpty() || task.pins().containsKey(chord);
+            boolean alone = task.alike().isEmpty()
+                    || task.pins().containsKey(chord)
+                    || task.written().containsKey(chord);
             int first = alone ? -1 - chord : task.alike().get(chord);
             place[chord] = places.computeIfAbsent(first, f -> {
                 members.add(new ArrayList<>());
@@ -72,6 +74,8 @@ final class Alike {
         }
         Map<Integer, Voicing> pins = new HashMap<>();
         task.pins().forEach((chord, voicing) -> pins.put(place[chord], voicing));
+        Map<Integer, Voicing> written = new HashMap<>();
+        task.written().forEach((chord, voicing) -> written.put(place[chord], voicing));
         Map<Integer, Wanted> wanted = new HashMap<>();
         task.wanted().forEach((chord, note) -> wanted.put(place[chord], note));
         return new VoicingTask(
@@ -87,6 +91,7 @@ final class Alike {
                 task.forbidden(),
                 wanted,
                 pins,
+                written,
                 List.of());
     }
 

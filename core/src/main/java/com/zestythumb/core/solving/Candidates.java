@@ -13,12 +13,16 @@ public final class Candidates {
 
     private Candidates() {}
 
-    /** For each chord all voicings of its style, and the pinned one if it is none of them. */
+    /** For each chord all voicings of its style, and the pinned one if it is none of them; where somebody wrote it that alone. */
     public static List<List<Voicing>> of(VoicingTask task) {
         Map<Laid, List<Voicing>> known = new HashMap<>();
         List<List<Voicing>> layers = new ArrayList<>();
         for (int i = 0; i < task.chords().size(); i++) {
             StoppedException.ifInterrupted();
+            if (task.written().containsKey(i)) {
+                layers.add(List.of(task.written().get(i)));
+                continue;
+            }
             List<Voicing> layer =
                     known.computeIfAbsent(new Laid(task.chords().get(i), task.style(i)), laid -> allowed(laid, task));
             Wanted wanted = task.wanted().get(i);

@@ -34,6 +34,7 @@ import java.util.stream.IntStream;
  * @param forbidden notes that the hand shall not play
  * @param wanted notes wanted at the edges of chords, by index into {@code chords}
  * @param pins voicings the teacher fixed, by index into {@code chords}
+ * @param written voicings that somebody wrote, in place of all others, by index into {@code chords}
  * @param alike for each chord the first of those that are laid alike, itself where it is alone; empty where all are
  */
 public record VoicingTask(
@@ -49,6 +50,7 @@ public record VoicingTask(
         Set<PitchClass> forbidden,
         Map<Integer, Wanted> wanted,
         Map<Integer, Voicing> pins,
+        Map<Integer, Voicing> written,
         List<Integer> alike) {
 
     private static final int FINGERS = 5;
@@ -60,6 +62,7 @@ public record VoicingTask(
         forbidden = Set.copyOf(forbidden);
         wanted = Map.copyOf(wanted);
         pins = Map.copyOf(pins);
+        written = Map.copyOf(written);
         alike = List.copyOf(alike);
     }
 
@@ -81,6 +84,7 @@ public record VoicingTask(
                 Set.of(),
                 Map.of(),
                 Map.of(),
+                Map.of(),
                 List.of());
     }
 
@@ -92,7 +96,7 @@ public record VoicingTask(
     public Set<Integer> notReached() {
         Map<Laid, Boolean> known = new HashMap<>();
         return IntStream.range(0, chords.size())
-                .filter(i -> !pins.containsKey(i))
+                .filter(i -> !pins.containsKey(i) && !written.containsKey(i))
                 .filter(i -> !known.computeIfAbsent(new Laid(chords.get(i), styles.get(i)), this::isReached))
                 .boxed()
                 .collect(Collectors.toUnmodifiableSet());
@@ -204,6 +208,7 @@ public record VoicingTask(
                     forbidden,
                     wanted,
                     pins,
+                    written,
                     alike);
         }
     }

@@ -1,7 +1,6 @@
 package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.sheet.Mark;
-import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
@@ -141,49 +140,5 @@ final class Directions {
             }
             bar.ending = numbers;
         }
-    }
-
-    /** Verses are told by their numbers; where they are numbered otherwise, all there is is the first. */
-    static boolean isOfFirstVerse(XmlNode lyric) {
-        String number = lyric.attribute("number");
-        return !number.matches("\\d+") || XmlNode.parse(number, 1) <= 1;
-    }
-
-    /** The finger written to a note, the first where it changes; 0 without. */
-    static int finger(XmlNode note) {
-        String finger = note.child("notations").child("technical").text("fingering");
-        return finger.matches("[1-5].*") ? finger.charAt(0) - '0' : 0;
-    }
-
-    /** How a note is played. */
-    static Touch touch(XmlNode note) {
-        XmlNode notations = note.child("notations");
-        XmlNode articulations = notations.child("articulations");
-        return notations.has("arpeggiate")
-                ? Touch.ROLLED
-                : articulations.has("detached-legato")
-                        ? Touch.DETACHED
-                        : articulations.has("staccato") || articulations.has("staccatissimo")
-                                ? Touch.SHORT
-                                : Touch.PLAIN;
-    }
-
-    /** The first verse's syllable as the chart writes it: a hyphen where the word goes on. */
-    static String syllable(XmlNode note) {
-        XmlNode lyric =
-                note.all("lyric").filter(Directions::isOfFirstVerse).findFirst().orElse(null);
-        if (lyric == null) {
-            return "";
-        }
-        String text = lyric.all("text")
-                .map(XmlNode::text)
-                .collect(Collectors.joining(" "))
-                .replaceAll("[|*_\\s]+", " ")
-                .strip();
-        if (text.isEmpty()) {
-            return lyric.has("extend") ? "_" : "";
-        }
-        String syllabic = lyric.text("syllabic");
-        return text + (syllabic.equals("begin") || syllabic.equals("middle") ? "-" : "");
     }
 }

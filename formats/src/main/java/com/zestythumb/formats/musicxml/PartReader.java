@@ -29,22 +29,6 @@ final class PartReader {
     private static final int LOWEST = 21;
     private static final int HIGHEST = 108;
     private static final int MOST_DIVISIONS = 100_000;
-    private static final Map<String, String> NOT_READ = Map.of(
-            "slur", "slurs",
-            "ornaments", "ornaments",
-            "articulations", "marks of articulation",
-            "fermata", "fermatas",
-            "glissando", "slides",
-            "slide", "slides",
-            "technical", "fingers of the tune",
-            "dynamics", "dynamics");
-    private static final Map<String, String> NOT_READ_OF_LEFT = Map.of(
-            "slur", "slurs",
-            "ornaments", "ornaments",
-            "fermata", "fermatas",
-            "glissando", "slides",
-            "slide", "slides",
-            "dynamics", "dynamics");
     private static final int MOST_VOICES = 3;
 
     private final PartReader above;
@@ -249,10 +233,10 @@ final class PartReader {
         }
         boolean tied = note.all("tie").anyMatch(tie -> tie.attribute("type").equals("start"));
         if (isTune(note)) {
-            notKept(note, NOT_READ);
-            tune.add(new SheetNote(pitch, onset, duration, tied, null, Directions.syllable(note)), tuplet(note));
+            NoteTags.tellNotKept(note, false, report);
+            tune.add(new SheetNote(pitch, onset, duration, tied, null, NoteTags.syllable(note)), NoteTags.tuplet(note));
         } else if (isLeft(note)) {
-            notKept(note, NOT_READ_OF_LEFT);
+            NoteTags.tellNotKept(note, true, report);
             leftNotes |= pitch != null;
             left.computeIfAbsent(leftVoice(note), name -> new NotesInTime(false))
                     .add(
@@ -263,9 +247,9 @@ final class PartReader {
                                     tied,
                                     null,
                                     "",
-                                    Directions.finger(note),
-                                    Directions.touch(note)),
-                            tuplet(note));
+                                    NoteTags.finger(note),
+                                    NoteTags.touch(note)),
+                            NoteTags.tuplet(note));
         } else {
             moreNotes |= pitch != null;
         }
@@ -278,19 +262,6 @@ final class PartReader {
             report.add(Fate.LEFT_OUT, "voices of the left hand beyond the third", number);
         }
         return name;
-    }
-
-    /** What a note of the tune has that a lead sheet here does not keep. */
-    private void notKept(XmlNode note, Map<String, String> notRead) {
-        if (note.all("lyric").anyMatch(lyric -> !Directions.isOfFirstVerse(lyric))) {
-            report.add(Fate.LEFT_OUT, "verses after the first");
-        }
-        note.all("notations")
-                .forEach(notations -> notRead.forEach((element, what) -> {
-                    if (notations.has(element)) {
-                        report.add(Fate.LEFT_OUT, what);
-                    }
-                }));
     }
 
     /** The lower of two staves is the left hand's, or the second part where each has one staff and it is in the bass clef. */
@@ -310,14 +281,6 @@ final class PartReader {
             tuneVoice = voice;
         }
         return voice.equals(tuneVoice) || voice.isEmpty();
-    }
-
-    private static NotesInTime.InTuplet tuplet(XmlNode note) {
-        XmlNode time = note.child("time-modification");
-        int actual = time.number("actual-notes", 1);
-        int normal = time.number("normal-notes", 1);
-        boolean usual = actual > 1 && actual <= 9 && normal >= 1 && normal <= 9;
-        return usual ? new NotesInTime.InTuplet(actual, normal) : null;
     }
 
     private Pitch pitch(XmlNode note) {

@@ -1,0 +1,97 @@
+package com.zestythumb.formats.musicxml;
+
+import com.zestythumb.core.sheet.Touch;
+import com.zestythumb.formats.ImportReport;
+import com.zestythumb.formats.ImportReport.Fate;
+import com.zestythumb.formats.NotesInTime;
+import java.util.Map;
+import java.util.stream.Collectors;
+
+/** What a note of a score says of itself beside its key and length. */
+final class NoteTags {
+
+    private static final Map<String, String> NOT_READ = Map.of(
+            "slur", "slurs",
+            "ornaments", "ornaments",
+            "articulations", "marks of articulation",
+            "fermata", "fermatas",
+            "glissando", "slides",
+            "slide", "slides",
+            "technical", "fingers of the tune",
+            "dynamics", "dynamics");
+    private static final Map<String, String> NOT_READ_OF_LEFT = Map.of(
+            "slur", "slurs",
+            "ornaments", "ornaments",
+            "fermata", "fermatas",
+            "glissando", "slides",
+            "slide", "slides",
+            "dynamics", "dynamics");
+
+    private NoteTags() {}
+
+    /** Tells what a note has that is not kept here. */
+    static void tellNotKept(XmlNode note, boolean left, ImportReport.Builder report) {
+        Map<String, String> notRead = left ? NOT_READ_OF_LEFT : NOT_READ;
+        if (note.all("lyric").anyMatch(lyric -> !isOfFirstVerse(lyric))) {
+            report.add(Fate.LEFT_OUT, "verses after the first");
+        }
+        note.all("notations")
+                .forEach(notations -> notRead.forEach((element, what) -> {
+                    if (notations.has(element)) {
+                        report.add(Fate.LEFT_OUT, what);
+                    }
+                }));
+    }
+
+    static NotesInTime.InTuplet tuplet(XmlNode note) {
+        XmlNode time = note.child("time-modification");
+        int actual = time.number("actual-notes", 1);
+        int normal = time.number("normal-notes", 1);
+        boolean usual = actual > 1 && actual <= 9 && normal >= 1 && normal <= 9;
+        return usual ? new NotesInTime.InTuplet(actual, normal) : null;
+    }
+
+    /** The finger written to a note, the first where it changes; 0 without. */
+    static int finger(XmlNode note) {
+        String finger = note.child("notations").child("technical").text("fingering");
+        return finger.matches("[1-5].*") ? finger.charAt(0) - '0' : 0;
+    }
+
+    /** How a note is played. */
+    static Touch touch(XmlNode note) {
+        XmlNode notations = note.child("notations");
+        XmlNode articulations = notations.child("articulations");
+        return notations.has("arpeggiate")
+                ? Touch.ROLLED
+                : articulations.has("detached-legato")
+                        ? Touch.DETACHED
+                        : articulations.has("staccato") || articulations.has("staccatissimo")
+                                ? Touch.SHORT
+                                : Touch.PLAIN;
+    }
+
+    /** Verses are told by their numbers; where they are numbered otherwise, all there is is the first. */
+    private static boolean isOfFirstVerse(XmlNode lyric) {
+        String number = lyric.attribute("number");
+        return !number.matches("\\d+") || XmlNode.parse(number, 1) <= 1;
+    }
+
+    /** The first verse's syllable as the chart writes it: a hyphen where the word goes on. */
+    static String syllable(XmlNode note) {
+        XmlNode lyric =
+                note.all("lyric").filter(NoteTags::isOfFirstVerse).findFirst().orElse(null);
+        if (lyric == null) {
+            return "";
+        }
+        String text = lyric.all("text")
+                .map(XmlNode::text)
+                .collect(Collectors.joining(" "))
+                .replaceAll("[|*_\\s]+", " ")
+                .strip();
+        if (text.isEmpty()) {
+            return lyric.has("extend") ? "_" : "";
+        }
+        String syllabic = lyric.text("syllabic");
+        return text + (syllabic.equals("begin") || syllabic.equals("middle") ? "-" : "");
+    }
+}

@@ -72,12 +72,11 @@ final class Screenshots {
                             : null);
             browser.picture(folder.resolve("melody.png"));
 
-            openTune(browser, app, "Paper Boats");
-            browser.click(".student .who");
-            browser.clickText("[role=menuitem]", "Otto, 13");
-            browser.await("eighths", () -> browser.all(".drawing .beam").isEmpty() ? null : true);
-            browser.click("[data-chord='2']");
-            browser.picture(folder.resolve("lesson-alberti.png"));
+            openTune(browser, app, "Mill at Noon");
+            browser.clickText("[role=tab]", "Left hand");
+            browser.click("[data-chord='1']");
+            browser.seeText(".written-bars", "is written note by note");
+            browser.picture(folder.resolve("written-hand.png"));
 
             openTune(browser, app, "Lantern Walk");
             browser.clickText(".more button", "Voicings");

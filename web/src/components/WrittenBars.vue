@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { api, type Played } from '../api/client';
 import { barName } from '../player/words';
 
@@ -19,6 +19,10 @@ const props = defineProps<{
 }>();
 const chart = defineModel<string>('chart', { required: true });
 
+/** One chosen bar, or all there are. */
+const who = computed(() =>
+  props.writtenBars === props.bars ? 'All bars are' : `${barName(props.number)} is`,
+);
 const trouble = ref('');
 
 async function change(work: (chart: string) => Promise<string>) {
@@ -42,8 +46,8 @@ const free = (bars: number[]) => change((text) => api.writeNoMore(text, props.pl
   <section class="written-bars" aria-label="Left hand note by note">
     <template v-if="written">
       <p>
-        <b>{{ barName(number) }}</b> is written note by note: change it in the chart, in the line
-        <code>l:</code>
+        <b>{{ who }} written note by note</b> in the lines <code>l:</code> of the chart. Voicing and
+        pattern are for bars without them.
       </p>
       <Button
         label="Let the app find this bar"

@@ -28,6 +28,20 @@ const written = computed(
   () =>
     new Set((arrangement.value?.chords ?? []).filter((one) => one.written).map((one) => one.bar)),
 );
+/** The chosen bar: what is written stands above the choices, which do not touch it. */
+const notes = computed(() => {
+  const here = chosen.chord.value;
+  if (!here || !arrangement.value) return undefined;
+  const { bars } = arrangement.value;
+  return {
+    bar: here.bar,
+    number: bars[here.bar]?.number ?? 0,
+    written: written.value.has(here.bar),
+    bars: bars.length,
+    writtenBars: written.value.size,
+    shared: here.keys.some((key) => key.right),
+  };
+});
 const panel = ref<Panel>();
 const own = ref<OwnFigure[]>([]);
 const { ask, trouble } = useLatest();
@@ -123,6 +137,12 @@ function takeProposal(proposed: Choices) {
     />
     <template v-else>
       <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+      <WrittenBars
+        v-if="notes?.written"
+        v-model:chart="tune.chart.value"
+        v-bind="notes"
+        :played="played"
+      />
       <ChoicesPanel
         v-model="choices"
         v-model:hand="hand"
@@ -143,14 +163,9 @@ function takeProposal(proposed: Choices) {
         @notes="panel = 'notes'"
       />
       <WrittenBars
-        v-if="chosen.chord.value && arrangement"
+        v-if="notes && !notes.written"
         v-model:chart="tune.chart.value"
-        :bar="chosen.bar.value"
-        :number="arrangement.bars[chosen.bar.value]?.number ?? 0"
-        :written="written.has(chosen.bar.value)"
-        :bars="arrangement.bars.length"
-        :written-bars="written.size"
-        :shared="chosen.chord.value.keys.some((key) => key.right)"
+        v-bind="notes"
         :played="played"
       />
     </template>

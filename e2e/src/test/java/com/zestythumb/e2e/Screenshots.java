@@ -75,7 +75,7 @@ final class Screenshots {
             openTune(browser, app, "Mill at Noon");
             browser.clickText("[role=tab]", "Left hand");
             browser.click("[data-chord='1']");
-            browser.seeText(".written-bars", "is written note by note");
+            browser.seeText(".written-bars", "written note by note");
             browser.picture(folder.resolve("written-hand.png"));
 
             openTune(browser, app, "Lantern Walk");

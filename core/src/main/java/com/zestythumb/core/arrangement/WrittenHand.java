@@ -119,12 +119,13 @@ final class WrittenHand {
                 || event.bar() == note.bar() && event.start().compareTo(note.onset()) <= 0;
     }
 
-    /** Notes struck together are one grip with those that follow, as long as the hand reaches them without a shift. */
+    /** Notes struck together are one grip with those that follow, as long as the hand reaches them without a shift, and no finger written to them tells of one. */
     private static Voicing voicing(Chord chord, List<TimedNote> notes, Hand hand) {
         if (notes.isEmpty()) {
             return Voicing.silent(chord);
         }
         List<Grip> grips = new ArrayList<>();
+        Map<Integer, Pitch> fingers = new HashMap<>();
         SortedSet<Pitch> held = new TreeSet<>(Comparator.comparingInt(Pitch::midi));
         for (int from = 0; from < notes.size(); ) {
             int to = from + 1;
@@ -136,16 +137,26 @@ final class WrittenHand {
             SortedSet<Pitch> both = new TreeSet<>(held);
             both.addAll(struck);
             boolean within = both.last().midi() - both.first().midi() <= hand.span() && both.size() <= FINGERS;
-            if (!within && !held.isEmpty()) {
+            boolean stays = notes.subList(from, to).stream().allMatch(note -> lies(note, fingers));
+            if (!(within && stays) && !held.isEmpty()) {
                 grips.add(Grip.of(chord, List.copyOf(held)));
                 held.clear();
+                fingers.clear();
             }
             held.addAll(struck);
+            notes.subList(from, to).forEach(note -> fingers.put(note.finger(), note.pitch()));
             from = to;
         }
         grips.add(Grip.of(chord, List.copyOf(held)));
         // The bass is what lies lowest at first: in stride the fifth below comes later.
         return new Voicing(chord, grips.get(0).lowest().pitchClass(), grips);
+    }
+
+    /** Whether the finger written to a note, if there is one, lies on its key already, or nowhere. */
+    private static boolean lies(TimedNote note, Map<Integer, Pitch> fingers) {
+        return note.finger() == 0
+                || fingers.getOrDefault(note.finger(), note.pitch()).midi()
+                        == note.pitch().midi();
     }
 
     private static boolean isTogether(TimedNote one, TimedNote other) {

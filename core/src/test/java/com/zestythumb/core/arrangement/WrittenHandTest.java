@@ -125,6 +125,17 @@ class WrittenHandTest {
         assertThat(Findings.in(wide)).isEmpty();
     }
 
+    /** Where the little finger comes to another key the hand has moved, though it could reach that key (common practice). */
+    @Test
+    void writtenFingersTellOfAShift() {
+        String octave = "[!5!E,,!1!E,]2 !5!B,,!2!E, !1!G,!2!E, B,,2";
+        assertThat(Arrangement.of(Chart.parse("| Em |\nl: " + octave), Choices.USUAL)
+                        .chords()
+                        .get(0)
+                        .voicing())
+                .hasToString("E2 E3, B2 E3 G3");
+    }
+
     /** One note after another asks for no span, a bass held under a chord that comes later does (common practice). */
     @Test
     void onlyWhatIsHeldTogetherIsAStretch() {

@@ -53,18 +53,22 @@ public final class NoteWriter {
                 out.append(tuplet(note.tuplet(), meter));
             }
             out.append(touch(note.touch()));
-            boolean first = note.isWith(notes.get(0));
-            if (first) {
-                tied.forEach(
-                        pitch -> inForce.put(place(pitch), pitch.pitchClass().alteration()));
+            if (note.isWith(notes.get(0))) {
+                struck.forEach(one -> forceSign(one, tied, inForce));
             }
             out.append(struck(struck, key, inForce, length(note.written().dividedBy(unit))));
-            if (first) {
-                tied.forEach(
-                        pitch -> inForce.remove(place(pitch), pitch.pitchClass().alteration()));
-            }
         }
         return out.toString();
+    }
+
+    /** Without a sign it would be read as what is tied into the bar. */
+    private static void forceSign(SheetNote note, List<Pitch> tied, Map<Integer, Integer> inForce) {
+        for (Pitch held : tied) {
+            boolean other = !note.isRest() && place(held) == place(note.pitch()) && !held.equals(note.pitch());
+            if (other) {
+                inForce.put(place(held), held.pitchClass().alteration());
+            }
+        }
     }
 
     /** Fingers and ties stand at each note of a chord. */

@@ -22,6 +22,9 @@ final class VoiceReader {
     private final Heading heading;
     private final Problems problems;
 
+    /** Every bar until here. */
+    private final List<BarDraft> all = new ArrayList<>();
+
     private final List<List<BarDraft>> lines = new ArrayList<>();
     private final List<VoiceLine> voices = new ArrayList<>();
     private List<BarDraft> met = List.of();
@@ -40,6 +43,7 @@ final class VoiceReader {
             finish();
         }
         lines.add(bars);
+        all.addAll(bars);
     }
 
     /**
@@ -128,7 +132,8 @@ final class VoiceReader {
             BarDraft bar = met.get(at);
             laid.add(bar);
             if (!part.text().isBlank()) {
-                BarDraft before = at == 0 ? null : met.get(at - 1);
+                // A tie goes over the end of a line too.
+                BarDraft before = bar.index == 0 ? null : all.get(bar.index - 1);
                 if (left) {
                     bar.left =
                             read(part, column, line, bar, before == null ? List.of() : before.allOfLeft(), MOST_VOICES);

@@ -87,6 +87,22 @@ class LeftVoiceTest {
                 .isEqualTo("F♯3+A3+C♯4@0*2 F3+A3+C4@2*2");
     }
 
+    /** Over the end of a line as well, in the tune and in the hand, and so it is written. */
+    @Test
+    void aTieOverTheEndOfALineKeepsItsAccidental() {
+        Chart chart = Chart.read("| F#m |\nm: ^c8- |\nl: ^F,8- |\n| F#m | F |\nm: c4 c4 | =c8 |\nl: F,4 F,4 | F,8 |");
+        Bar second = chart.sheet().bars().get(1);
+        assertThat(told(second.left().get(0)).replace("#", "♯")).isEqualTo("F♯3@0*2 F3@2*2");
+        assertThat(told(second.melody()).replace("#", "♯")).isEqualTo("C♯5@0*2 C5@2*2");
+        LeadSheet again = Chart.read(ChartWriter.write(chart.sheet())).sheet();
+        assertThat(again.bars())
+                .extracting(Bar::melody)
+                .isEqualTo(chart.sheet().bars().stream().map(Bar::melody).toList());
+        assertThat(again.bars())
+                .extracting(Bar::left)
+                .isEqualTo(chart.sheet().bars().stream().map(Bar::left).toList());
+    }
+
     @Test
     void barsWithoutItStayOpen() {
         Chart chart = read("", "| C | F | G |", "| | [F,A,C]8 | |");
@@ -177,8 +193,9 @@ class LeftVoiceTest {
                     line.append(voice > 0 ? " & " : "");
                 }
             }
-            LeadSheet sheet =
-                    read("key: " + key, "| C | F | G |", line.toString()).sheet();
+            LeadSheet sheet = Chart.read("key: " + key + "\n| C |\nl: " + line.substring(0, line.indexOf(" | "))
+                            + "\n| F | G |\nl: " + line.substring(line.indexOf(" | ") + 3))
+                    .sheet();
             LeadSheet again = Chart.read(ChartWriter.write(sheet)).sheet();
             assertThat(again.bars())
                     .extracting(Bar::left)

@@ -48,7 +48,7 @@ class OwnPagesTest {
     private static final boolean WHOLE = System.getProperty("whole") != null;
 
     /** In a usual run with one of so many patterns, which are counted together, and its neighbours with the others. */
-    private static final int PATTERNS = WHOLE ? 1 : 4;
+    private static final int PATTERNS = WHOLE ? 1 : 6;
 
     /** Voicings are counted each by itself and need more. */
     private static final int VOICINGS = WHOLE ? 1 : 2;

@@ -30,7 +30,7 @@ class GrowthTest {
     private static final long MEASURABLE = Duration.ofMillis(25).toNanos();
 
     /** In a run of all tests one text of so many is tried, another one of each reader's; with {@code -Dwhole} all. */
-    private static final int ONE_OF = System.getProperty("whole") == null ? 24 : 1;
+    private static final int ONE_OF = System.getProperty("whole") == null ? 48 : 1;
 
     private static final Duration PATIENCE = Duration.ofSeconds(20);
 

@@ -57,7 +57,7 @@ const free = (bars: number[]) => change((text) => api.writeNoMore(text, props.pl
       />
       <Button
         v-if="writtenBars > 1"
-        :label="`All ${writtenBars} of them`"
+        :label="`Let it find all ${writtenBars}`"
         size="small"
         variant="text"
         @click="free(all())"

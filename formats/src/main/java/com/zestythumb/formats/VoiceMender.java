@@ -37,7 +37,6 @@ final class VoiceMender {
                 report.add(Fate.LEFT_OUT, what + " that overlap others or lie behind the bar's end", number);
                 continue;
             }
-            addRest(filled, at, note.onset());
             boolean over = note.end().compareTo(length) > 0;
             filled.add(over ? note.at(note.onset(), length.minus(note.onset())).withTuplet(null) : note);
             at = filled.get(filled.size() - 1).end();
@@ -45,12 +44,12 @@ final class VoiceMender {
         if (filled.isEmpty()) {
             return filled;
         }
-        addRest(filled, at, length);
-        boolean writable = filled.stream().allMatch(VoiceMender::isWritable);
+        List<SheetNote> whole = BarFilling.withRests(filled, length);
+        boolean writable = whole.stream().allMatch(VoiceMender::isWritable);
         if (!writable) {
             report.add(Fate.REPAIRED, "rhythms finer than a sixty-fourth, rounded to that", number);
         }
-        return BarFilling.withWholeTuplets(writable ? filled : rounded(filled, length));
+        return BarFilling.withWholeTuplets(writable ? whole : rounded(whole, length));
     }
 
     private static boolean isWritable(SheetNote note) {
@@ -88,12 +87,6 @@ final class VoiceMender {
 
     private static Fraction onGrid(Fraction time) {
         return FINEST.times((int) time.dividedBy(FINEST).plus(Fraction.of(1, 2)).floor());
-    }
-
-    private static void addRest(List<SheetNote> notes, Fraction from, Fraction to) {
-        if (from.compareTo(to) < 0) {
-            notes.add(new SheetNote(null, from, to.minus(from)));
-        }
     }
 
     /** A tie leads to a note of the same pitch, or it is none. */

@@ -84,6 +84,7 @@ class GrowthTest {
             "<",
             "&",
             "[CE]-",
+            "[V:a",
             "l: [CE]&c\n",
             "'");
 

@@ -41,31 +41,8 @@ public record TimedNote(
         Side side,
         Stress stress) {
 
-    /**
-     * A note as somebody wrote it, not yet taken to a chord.
-     *
-     * @param finger the finger written to it, 0 where there is none
-     */
-    public static TimedNote written(Side side, int bar, Fraction onset, Fraction duration, Pitch pitch, int finger) {
-        return new TimedNote(
-                "",
-                -1,
-                bar,
-                onset,
-                duration,
-                pitch,
-                finger,
-                finger > 0,
-                false,
-                0,
-                Touch.PLAIN,
-                null,
-                side,
-                Stress.EVEN);
-    }
-
-    /** A note of the left hand as it stands in a voice of the sheet. */
-    static TimedNote written(SheetNote note, int bar, int voice) {
+    /** A note of a hand as it stands in one of its voices on the sheet, not yet taken to a chord. */
+    static TimedNote written(SheetNote note, int bar, int voice, Side side) {
         return new TimedNote(
                 "",
                 -1,
@@ -79,7 +56,7 @@ public record TimedNote(
                 voice,
                 note.touch(),
                 note.tuplet(),
-                Side.LEFT,
+                side,
                 Stress.EVEN);
     }
 

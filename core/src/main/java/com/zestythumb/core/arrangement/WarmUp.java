@@ -11,6 +11,8 @@ import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.SheetNote;
+import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.voicing.Hand;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -142,6 +144,7 @@ public final class WarmUp {
     }
 
     private void add(Side side, int bar, Fraction onset, Fraction duration, Pitch pitch, int finger) {
-        notes.add(TimedNote.written(side, bar, onset, duration, pitch, finger));
+        SheetNote note = new SheetNote(pitch, onset, duration, false, null, "", finger, Touch.PLAIN);
+        notes.add(TimedNote.written(note, bar, 0, side));
     }
 }

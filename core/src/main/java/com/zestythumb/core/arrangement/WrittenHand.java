@@ -1,6 +1,7 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
@@ -58,7 +59,7 @@ final class WrittenHand {
                 bars.set(bar.index());
                 for (SheetNote note : bar.left().get(voice)) {
                     if (!note.isRest()) {
-                        written.add(TimedNote.written(note, bar.index(), voice));
+                        written.add(TimedNote.written(note, bar.index(), voice, Side.LEFT));
                     }
                 }
             }

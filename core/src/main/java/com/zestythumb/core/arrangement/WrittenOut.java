@@ -1,6 +1,7 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.BarFilling;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
@@ -53,23 +54,13 @@ public final class WrittenOut {
         TreeMap<Fraction, List<TimedNote>> byOnset =
                 notes.stream().collect(Collectors.groupingBy(TimedNote::onset, TreeMap::new, Collectors.toList()));
         List<SheetNote> voice = new ArrayList<>();
-        Fraction at = Fraction.ZERO;
         for (Fraction onset : byOnset.keySet()) {
-            addRest(voice, at, onset);
             Fraction next = byOnset.higherKey(onset);
             List<TimedNote> struck = byOnset.get(onset);
             Fraction lasts = struck.get(0).duration().min((next == null ? length : next).minus(onset));
             struck.forEach(note -> voice.add(
                     new SheetNote(note.pitch(), onset, lasts, note.tied(), note.tuplet(), "", 0, note.touch())));
-            at = onset.plus(lasts);
         }
-        addRest(voice, at, length);
-        return voice;
-    }
-
-    private static void addRest(List<SheetNote> voice, Fraction from, Fraction to) {
-        if (from.compareTo(to) < 0) {
-            voice.add(new SheetNote(null, from, to.minus(from)));
-        }
+        return BarFilling.withRests(voice, length);
     }
 }

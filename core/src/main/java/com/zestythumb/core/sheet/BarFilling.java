@@ -29,6 +29,23 @@ public final class BarFilling {
         return withWholeTuplets(all);
     }
 
+    /** Notes of a voice, in order and without overlap, with rests in their gaps. */
+    public static List<SheetNote> withRests(List<SheetNote> notes, Fraction length) {
+        List<SheetNote> all = new ArrayList<>();
+        Fraction at = Fraction.ZERO;
+        for (SheetNote note : notes) {
+            if (at.compareTo(note.onset()) < 0) {
+                all.add(new SheetNote(null, at, note.onset().minus(at)));
+            }
+            all.add(note);
+            at = note.end();
+        }
+        if (at.compareTo(length) < 0) {
+            all.add(new SheetNote(null, at, length.minus(at)));
+        }
+        return all;
+    }
+
     /** A tuplet that was cut has as many notes as are left of it. */
     public static List<SheetNote> withWholeTuplets(List<SheetNote> notes) {
         List<SheetNote> mended = new ArrayList<>();

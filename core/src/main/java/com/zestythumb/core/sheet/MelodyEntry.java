@@ -138,28 +138,12 @@ public final class MelodyEntry {
             if (before && !reaches || note.onset().compareTo(added.end()) >= 0) {
                 kept.add(note);
             } else if (before && note.tuplet() == null) {
-                kept.add(new SheetNote(
-                        note.pitch(), note.onset(), added.onset().minus(note.onset()), false, null, note.syllable()));
+                kept.add(
+                        note.at(note.onset(), added.onset().minus(note.onset())).withTie(false));
             }
         }
         kept.add(added);
         kept.sort((a, b) -> a.onset().compareTo(b.onset()));
-        return filled(kept, bar.length());
-    }
-
-    private static List<SheetNote> filled(List<SheetNote> notes, Fraction length) {
-        List<SheetNote> all = new ArrayList<>();
-        Fraction at = Fraction.ZERO;
-        for (SheetNote note : notes) {
-            if (at.compareTo(note.onset()) < 0) {
-                all.add(new SheetNote(null, at, note.onset().minus(at)));
-            }
-            all.add(note);
-            at = note.end();
-        }
-        if (at.compareTo(length) < 0) {
-            all.add(new SheetNote(null, at, length.minus(at)));
-        }
-        return all;
+        return BarFilling.withRests(kept, bar.length());
     }
 }

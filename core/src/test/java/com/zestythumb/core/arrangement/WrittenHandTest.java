@@ -10,6 +10,8 @@ import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.SheetNote;
+import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import java.util.ArrayList;
@@ -26,11 +28,19 @@ class WrittenHandTest {
         for (int i = 0; i < words.length; i++) {
             for (String note : words[i].split("\\+")) {
                 if (!note.equals("-")) {
-                    written.add(TimedNote.written(Side.LEFT, bar, value.times(i), value, Pitch.parse(note), 0));
+                    written.add(note(bar, value.times(i), value, note, 0));
                 }
             }
         }
         return written;
+    }
+
+    private static TimedNote note(int bar, Fraction onset, Fraction duration, String pitch, int finger) {
+        return TimedNote.written(
+                new SheetNote(Pitch.parse(pitch), onset, duration, false, null, "", finger, Touch.PLAIN),
+                bar,
+                0,
+                Side.LEFT);
     }
 
     private static Arrangement written(String chart, String... bars) {
@@ -92,8 +102,7 @@ class WrittenHandTest {
     @Test
     void keepsTheFingersThatAreWrittenToIt() {
         List<TimedNote> notes = List.of(
-                TimedNote.written(Side.LEFT, 0, Fraction.ZERO, Fraction.of(4), Pitch.parse("C3"), 4),
-                TimedNote.written(Side.LEFT, 0, Fraction.ZERO, Fraction.of(4), Pitch.parse("G3"), 0));
+                note(0, Fraction.ZERO, Fraction.of(4), "C3", 4), note(0, Fraction.ZERO, Fraction.of(4), "G3", 0));
         assertThat(HeardSheet.of(Chart.parse("| C |"))
                         .written(Choices.USUAL, notes)
                         .notes())

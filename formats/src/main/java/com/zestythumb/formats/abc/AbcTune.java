@@ -46,7 +46,7 @@ final class AbcTune {
     private final SheetBuilder second = new SheetBuilder(Heading.USUAL, reportOfSecond);
     private final AbcBars lower = new AbcBars(second, reportOfSecond, true);
     private static final Pattern DRUMS = Pattern.compile("(?i)drum|perc");
-    private static final Pattern VOICE = Pattern.compile("\\[V:\\s*+([^\\]]*+)]");
+    private static final Pattern VOICE = Pattern.compile("\\[V:\\s*+([^\\[\\]]*+)]");
 
     /** The voice that goes on; none of those that are not read. */
     private AbcBars bars = tune;

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pedalling;
 import com.zestythumb.core.arrangement.Pin;
@@ -12,7 +11,6 @@ import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
-import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
@@ -353,13 +351,8 @@ class MusicXmlWriterTest {
     /** A left hand that somebody wrote goes the same way out. */
     @Test
     void writesALeftHandThatIsWritten() throws Exception {
-        LeadSheet sheet = Chart.parse("| C | G7 |");
-        List<TimedNote> notes = List.of(
-                TimedNote.written(Side.LEFT, 0, Fraction.ZERO, Fraction.of(1), Pitch.parse("C2"), 0),
-                TimedNote.written(Side.LEFT, 0, Fraction.of(1), Fraction.of(1), Pitch.parse("E3"), 0),
-                TimedNote.written(Side.LEFT, 0, Fraction.of(1), Fraction.of(1), Pitch.parse("G3"), 0),
-                TimedNote.written(Side.LEFT, 1, Fraction.ZERO, Fraction.of(4), Pitch.parse("G2"), 0));
-        Arrangement tune = HeardSheet.of(sheet).written(Choices.USUAL, notes);
+        LeadSheet sheet = Chart.parse("| C | G7 |\nl: C,,2 [E,G,]2 z4 | G,,8");
+        Arrangement tune = Arrangement.of(sheet, Choices.USUAL);
         Document score = read(new MusicXmlWriter(Staves.GRAND).write(tune));
         assertThat(texts(score, "//measure[1]/note[staff=2]/pitch/octave")).containsExactly("2", "3", "3");
         assertThat(texts(score, "//measure[1]/note[staff=2]/rest")).hasSize(1);

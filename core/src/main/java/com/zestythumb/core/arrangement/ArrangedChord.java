@@ -14,7 +14,6 @@ import java.util.Optional;
  * @param index place among the sounding chords, from 0
  * @param event when it sounds
  * @param voicing its notes
- * @param together those that lie under a hand at one time: a pattern parts them
  * @param fingers for each grip a finger for each of its notes, lowest note first
  * @param numeral what it is in the key, figures by its sounding bass
  * @param solved what it costs and what else could be played; nothing where somebody wrote the notes
@@ -23,7 +22,6 @@ public record ArrangedChord(
         int index,
         ChordEvent event,
         Voicing voicing,
-        Voicing together,
         List<List<Integer>> fingers,
         Numeral numeral,
         Optional<Solved> solved) {

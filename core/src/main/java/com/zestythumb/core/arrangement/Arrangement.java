@@ -20,6 +20,7 @@ import java.util.Map;
  * @param leftHand how the hand was made
  * @param chords the sounding chords in the written order
  * @param notes every note in the written order, by chord, in time and then from the lowest
+ * @param score the same with the tune on one line of time
  * @param analysis what the progression does, by the same count of chords
  * @param transitions which chord follows which when it is played, by the same count
  */
@@ -29,6 +30,7 @@ public record Arrangement(
         LeftHand leftHand,
         List<ArrangedChord> chords,
         List<TimedNote> notes,
+        Score score,
         Analysis analysis,
         Transitions transitions) {
 

@@ -149,38 +149,21 @@ final class Arranger {
         AugmentedSixths sixths = new AugmentedSixths(analysis, written);
         List<TimedNote> notes = sixths.spelled(fingers.notes());
         List<ArrangedChord> chords = new ArrayList<>();
-        int at = 0;
         for (int i = 0; i < events.size(); i++) {
             int chord = i;
             Voicing voicing =
                     sixths.isOne(i) ? voicings.get(i).named(pitch -> sixths.spelled(pitch, chord)) : voicings.get(i);
-            int from = at;
-            while (at < notes.size() && notes.get(at).chord() <= i) {
-                at++;
-            }
             chords.add(new ArrangedChord(
                     i,
                     events.get(i),
                     voicing,
-                    HeldTogether.of(voicing, notes.subList(from, at), heldBefore(notes, from, i), written.has(i)),
                     fingers.held().get(i),
                     analysis.readings().get(i).over(voicing.soundingBass()),
                     written.has(i)
                             ? Optional.empty()
                             : Optional.of(hand.solved().get(i))));
         }
-        return new Arrangement(sheet, choices, hand, chords, notes, analysis, transitions);
-    }
-
-    /** The notes that were struck in the bar of a written chord before it. */
-    private List<TimedNote> heldBefore(List<TimedNote> notes, int from, int chord) {
-        int first = from;
-        while (written.has(chord)
-                && first > 0
-                && notes.get(first - 1).bar() == events.get(chord).bar()) {
-            first--;
-        }
-        return notes.subList(first, from);
+        return new Arrangement(sheet, choices, hand, chords, notes, new Score(sheet, notes), analysis, transitions);
     }
 
     /** Keeps what is kept wherever its chord comes, or in all like lines. */

@@ -114,10 +114,13 @@ final class FigureInTime {
         ChordEvent event = events.get(chord);
         List<TimedNote> notes = new ArrayList<>();
         Fraction beat = sheet.bars().get(event.bar()).meter().beatLength();
-        for (Step step : rolled(
-                GripByGrip.of(voicing.isSilent() ? List.of() : steps(chord, Layout.of(voicing)), voicing, beat),
-                voicing)) {
+        List<Step> steps = voicing.isSilent() ? List.of() : steps(chord, Layout.of(voicing));
+        for (Step step : rolled(GripByGrip.of(steps, voicing, beat, choices), voicing)) {
             for (int place : step.notes()) {
+                if (step.other() && place < left && step.notes().stream().anyMatch(other -> other >= left)) {
+                    // The right hand has a chord of its own.
+                    continue;
+                }
                 Part part = part(pitches.get(place), step.other() || place >= left, pin);
                 Fraction late = part.late() ? late(step, event) : Fraction.ZERO;
                 Fraction onset = event.start().plus(step.onset()).plus(late);

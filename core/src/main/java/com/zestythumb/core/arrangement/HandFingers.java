@@ -24,6 +24,14 @@ import java.util.stream.Collectors;
  */
 record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
 
+    /** What is struck at one time of a chord. */
+    private record Struck(int chord, int bar, Fraction onset) {
+
+        static Struck of(TimedNote note) {
+            return new Struck(note.chord(), note.bar(), note.onset());
+        }
+    }
+
     /** Asks a search for the fingers; where one is written it stays. */
     static HandFingers of(LeadSheet sheet, LeftHand hand, FingerSearch search) {
         List<Voicing> voicings = hand.voicings();
@@ -32,6 +40,8 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
         int[] behind = new int[voicings.size()];
         Map<Integer, List<TimedNote>> byChord =
                 hand.notes().stream().filter(HandFingers::isOfLeft).collect(Collectors.groupingBy(TimedNote::chord));
+        Map<Struck, List<TimedNote>> together =
+                hand.notes().stream().filter(HandFingers::isOfLeft).collect(Collectors.groupingBy(Struck::of));
         for (int chord = 0; chord < firstGrip.length; chord++) {
             firstGrip[chord] = grips.size();
             grips.addAll(voicings.get(chord).grips());
@@ -40,7 +50,7 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
             }
             behind[chord] = grips.size();
         }
-        Fraction[] barStarts = barStarts(sheet);
+        List<Fraction> barStarts = sheet.barStarts();
         List<Strike> strikes = new ArrayList<>();
         List<TimedNote> notes = hand.notes();
         int at = 0;
@@ -52,11 +62,14 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
             // Grips are played in their order: the hand goes on where the note is not under it any more.
             at = note.chord() == chordBefore ? at : firstGrip[note.chord()];
             chordBefore = note.chord();
-            at = gripOf(note, grips, at, firstGrip[note.chord()], behind[note.chord()]);
+            int first = firstGrip[note.chord()];
+            int end = behind[note.chord()];
+            at = gripOf(together.get(Struck.of(note)), grips, at, first, end);
+            at = placeIn(grips.get(at), note) >= 0 ? at : gripOf(List.of(note), grips, at, first, end);
             strikes.add(new Strike(
                     at,
                     placeIn(grips.get(at), note),
-                    barStarts[note.bar()].plus(note.onset()),
+                    barStarts.get(note.bar()).plus(note.onset()),
                     note.finger(),
                     note.isBroughtOut()));
         }
@@ -73,24 +86,16 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
                 .toList();
     }
 
-    private static Fraction[] barStarts(LeadSheet sheet) {
-        Fraction[] starts = new Fraction[sheet.bars().size()];
-        Fraction at = Fraction.ZERO;
-        for (int bar = 0; bar < starts.length; bar++) {
-            starts[bar] = at;
-            at = at.plus(sheet.bars().get(bar).length());
-        }
-        return starts;
-    }
-
-    private static int gripOf(TimedNote note, List<Grip> grips, int from, int first, int end) {
+    /** The next grip that has all of some notes; the one from which is asked where none has. */
+    private static int gripOf(List<TimedNote> struck, List<Grip> grips, int from, int first, int end) {
         for (int at = from; at < end; at++) {
-            if (placeIn(grips.get(at), note) >= 0) {
+            Grip grip = grips.get(at);
+            if (struck.stream().allMatch(note -> placeIn(grip, note) >= 0)) {
                 return at;
             }
         }
         // A figure that begins anew goes back to the first.
-        return from == first ? first : gripOf(note, grips, first, first, end);
+        return from == first ? first : gripOf(struck, grips, first, first, end);
     }
 
     private static int placeIn(Grip grip, TimedNote note) {

@@ -60,22 +60,9 @@ public record TimedNote(
                 Stress.EVEN);
     }
 
-    TimedNote at(int ofChord, String known) {
+    TimedNote at(int chord, String id) {
         return new TimedNote(
-                known,
-                ofChord,
-                bar,
-                onset,
-                duration,
-                pitch,
-                finger,
-                fingerShown,
-                tied,
-                voice,
-                touch,
-                tuplet,
-                side,
-                stress);
+                id, chord, bar, onset, duration, pitch, finger, fingerShown, tied, voice, touch, tuplet, side, stress);
     }
 
     public boolean isRight() {
@@ -109,22 +96,9 @@ public record TimedNote(
         return onset.plus(duration);
     }
 
-    TimedNote withTie(boolean toNext) {
+    TimedNote withTie(boolean tied) {
         return new TimedNote(
-                id,
-                chord,
-                bar,
-                onset,
-                duration,
-                pitch,
-                finger,
-                fingerShown,
-                toNext,
-                voice,
-                touch,
-                tuplet,
-                side,
-                stress);
+                id, chord, bar, onset, duration, pitch, finger, fingerShown, tied, voice, touch, tuplet, side, stress);
     }
 
     TimedNote lasting(Fraction other) {

@@ -44,6 +44,21 @@ public record FindingWords(String title, String message, String remedy) {
                     "two fingers of this hand do not reach their keys in {chord}",
                     "leave a middle note out or break the chord; never force a stretch, and stop at pain"),
             words(
+                    "stretch-right",
+                    "Too wide beside the tune",
+                    "with the tune the right hand spans {width} half steps; this hand reaches {span}",
+                    "give a note to the left hand or leave it out; never force a stretch, and stop at pain"),
+            words(
+                    "held-too-far",
+                    "Cannot be held",
+                    "{note} cannot be held while the rest of {chord} is struck; this hand reaches {span} half steps",
+                    "let it go in time, or let the pedal hold it"),
+            words(
+                    "finger-twice",
+                    "Finger twice",
+                    "finger {finger} is wanted on {low} and {high} at once",
+                    "take another finger for one of them, or let go of the first in time"),
+            words(
                     "leap",
                     "Far leap",
                     "the hand leaps {shift} half steps to {chord} in {seconds} s",
@@ -73,6 +88,16 @@ public record FindingWords(String title, String message, String remedy) {
                     "Parallel octaves",
                     "the voices on {low} and {high} go in parallel octaves from {before} to {chord}",
                     OTHER_INVERSION),
+            words(
+                    "parallel-fifths-tune",
+                    "Parallel fifths",
+                    "bass and tune go in parallel fifths from {before} to {chord}",
+                    "take another inversion, so that the bass goes against the tune or stays"),
+            words(
+                    "parallel-octaves-tune",
+                    "Parallel octaves",
+                    "bass and tune go in parallel octaves from {before} to {chord}",
+                    "take another inversion, so that the bass goes against the tune or stays"),
             words(
                     "clash",
                     "Clash",

@@ -74,16 +74,19 @@ record HandLayer(
                             .filter(Strike::broughtOut)
                             .map(Strike::note)
                             .collect(Collectors.toSet());
-                    int[][] rows = isOverTheThumb(notes) ? OVER_THE_THUMB : rows(notes.size(), given);
+                    int[][] rows = isOverTheThumb(notes, here) ? OVER_THE_THUMB : rows(notes.size(), given);
                     layers.add(new HandLayer(grip, -1, notes, rows, false, false, out));
                 }
             }
             return layers;
         }
 
-        private static boolean isOverTheThumb(List<Pitch> notes) {
+        private boolean isOverTheThumb(List<Pitch> notes, List<Integer> here) {
+            long times =
+                    here.stream().map(i -> strikes.get(i).time()).distinct().count();
             return notes.size() == OVER_THE_THUMB[0].length
-                    && notes.get(notes.size() - 1).midi() - notes.get(0).midi() >= TENTH;
+                    && notes.get(notes.size() - 1).midi() - notes.get(0).midi() >= TENTH
+                    && times == here.size();
         }
 
         private HandLayer ofLine(int number, List<Pitch> notes) {

@@ -52,11 +52,6 @@ public record Pitch(PitchClass pitchClass, int octave) implements Comparable<Pit
         return 12 * (octave + 1) + pitchClass.letter().semitones() + pitchClass.alteration();
     }
 
-    /** Frequency in hertz, equal temperament, A4 = 440 Hz (ISO 16). */
-    public double frequency() {
-        return 440 * Math.pow(2, (midi() - 69) / 12.0);
-    }
-
     /** Lines and spaces above C0: two notes a step apart on the staff differ by one. */
     public int staffStep() {
         return 7 * octave + pitchClass.letter().ordinal();

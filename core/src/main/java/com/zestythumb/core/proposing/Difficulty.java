@@ -3,6 +3,9 @@ package com.zestythumb.core.proposing;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
+import com.zestythumb.core.arrangement.Score.Moment;
+import com.zestythumb.core.arrangement.Score.Part;
+import com.zestythumb.core.arrangement.Score.Sound;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voicing.Grip;
@@ -11,7 +14,6 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeSet;
 import java.util.stream.Collectors;
 
 /**
@@ -54,17 +56,14 @@ public record Difficulty(
     /** The same where its bars are compared already. */
     public static Difficulty of(Arrangement tune, BarMap bars) {
         int leap = 0;
-        int stretch = 0;
         Grip before = null;
         for (ArrangedChord chord : tune.chords()) {
             for (Grip grip : chord.voicing().grips()) {
                 leap = before == null ? leap : Math.max(leap, shift(before, grip));
                 before = grip;
             }
-            for (Grip grip : chord.together().grips()) {
-                stretch = Math.max(stretch, grip.width());
-            }
         }
+        int stretch = stretch(tune);
         int together = together(tune);
         int knowledge = Math.max(
                 tune.choices().style().style().level(), tune.choices().figure().level());
@@ -113,30 +112,56 @@ public record Difficulty(
         return step;
     }
 
-    private static int together(Arrangement tune) {
-        Map<Place, Long> struck = tune.notes().stream()
-                .collect(Collectors.groupingBy(note -> new Place(note.bar(), note.onset()), Collectors.counting()));
-        return struck.values().stream().mapToInt(Long::intValue).max().orElse(0);
+    /** The widest that the left hand holds at one time, the bass of another grip left to the foot. */
+    private static int stretch(Arrangement tune) {
+        int stretch = 0;
+        for (Moment moment : tune.score().moments()) {
+            List<Sound> held = moment.held(sound -> sound.part() == Part.LEFT
+                    && sound.note().chord() >= 0
+                    && (moment.strikes(sound) || isOneGrip(tune, sound.note().chord())));
+            stretch = held.isEmpty()
+                    ? stretch
+                    : Math.max(
+                            stretch,
+                            held.get(held.size() - 1).key() - held.get(0).key());
+        }
+        return stretch;
     }
 
-    private record Place(int bar, Fraction onset) {}
+    private static boolean isOneGrip(Arrangement tune, int chord) {
+        ArrangedChord here = tune.chords().get(chord);
+        return here.isWritten() || here.voicing().grips().size() == 1;
+    }
+
+    private static int together(Arrangement tune) {
+        return tune.score().moments().stream()
+                .mapToInt(moment -> struck(moment).size())
+                .max()
+                .orElse(0);
+    }
+
+    private static List<Sound> struck(Moment moment) {
+        return moment.held(sound -> sound.part() != Part.TUNE && moment.strikes(sound));
+    }
 
     /** From the shortest time between two strokes of a bar. */
     private static double speed(Arrangement tune) {
-        Map<Integer, TreeSet<Fraction>> onsets = tune.notes().stream()
-                .collect(Collectors.groupingBy(
-                        TimedNote::bar, Collectors.mapping(TimedNote::onset, Collectors.toCollection(TreeSet::new))));
-        double shortest = Double.MAX_VALUE;
-        for (TreeSet<Fraction> bar : onsets.values()) {
-            Fraction before = null;
-            for (Fraction onset : bar) {
-                shortest = before == null
-                        ? shortest
-                        : Math.min(shortest, onset.minus(before).toDouble());
-                before = onset;
+        Fraction shortest = null;
+        Moment before = null;
+        for (Moment moment : tune.score().moments()) {
+            if (struck(moment).isEmpty()) {
+                continue;
             }
+            boolean sameBar = before != null
+                    && struck(before).get(0).note().bar()
+                            == struck(moment).get(0).note().bar();
+            if (sameBar) {
+                Fraction apart = moment.at().minus(before.at());
+                shortest = shortest == null ? apart : shortest.min(apart);
+            }
+            before = moment;
         }
-        return shortest == Double.MAX_VALUE ? 0 : 1 / (shortest * tune.sheet().secondsPerQuarter());
+        return shortest == null ? 0 : 1 / (shortest.toDouble() * tune.sheet().secondsPerQuarter());
     }
 
     private static int reading(Arrangement tune) {

@@ -25,16 +25,4 @@ public record BarText(
     public static BarText onLine(int line) {
         return new BarText(null, List.of(), "", List.of(), "", new TextSpan(line, 1, 0));
     }
-
-    public BarText withWords(String sung) {
-        return new BarText(section, notes, sung, remarks, shorthand, span);
-    }
-
-    public BarText withSection(String name) {
-        return new BarText(name, notes, words, remarks, shorthand, span);
-    }
-
-    public BarText withNotes(List<String> own) {
-        return new BarText(section, own, words, remarks, shorthand, span);
-    }
 }

@@ -1,6 +1,7 @@
 package com.zestythumb.core.sheet;
 
 import com.zestythumb.core.pitch.Key;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -74,6 +75,17 @@ public record LeadSheet(Heading heading, List<Bar> bars) {
         String bar = "bar " + bars.get(played.bar()).number();
         String[] times = {"", "", "second time, ", "third time, ", "fourth time, "};
         return (played.time() < times.length ? times[played.time()] : played.time() + "th time, ") + bar;
+    }
+
+    /** When each bar begins, in quarter notes from the beginning of the tune as it is written. */
+    public List<Fraction> barStarts() {
+        List<Fraction> starts = new ArrayList<>();
+        Fraction at = Fraction.ZERO;
+        for (Bar bar : bars) {
+            starts.add(at);
+            at = at.plus(bar.length());
+        }
+        return starts;
     }
 
     /** Seconds a quarter note lasts. */

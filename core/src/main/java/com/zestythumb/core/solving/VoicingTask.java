@@ -123,7 +123,8 @@ public record VoicingTask(
     /** A chord in a style: the same two are laid in the same ways. */
     record Laid(Chord chord, StyleChoice style) {}
 
-    Around around(int chord) {
+    /** What goes on around a chord. */
+    public Around around(int chord) {
         return around.isEmpty() ? Around.NOTHING : around.get(chord);
     }
 

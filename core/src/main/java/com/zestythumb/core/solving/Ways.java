@@ -1,5 +1,6 @@
 package com.zestythumb.core.solving;
 
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.Cost.Charge;
 import com.zestythumb.core.solving.LayeredPath.Steps;
@@ -7,6 +8,7 @@ import com.zestythumb.core.voiceleading.Fault;
 import com.zestythumb.core.voiceleading.Passage;
 import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.DistanceTable;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
@@ -79,16 +81,23 @@ final class Ways {
      * What there is for a way.
      *
      * @param journey whether the style goes from root to root
+     * @param tune the tune's last note on the way; null where it rests or a phrase ends
+     * @param tuneThen its first behind it; null where it rests
      */
-    private record Time(double seconds, boolean journey) {
+    private record Time(double seconds, boolean journey, Pitch tune, Pitch tuneThen) {
 
-        private static final Time ANY = new Time(0, false);
+        private static final Time ANY = new Time(0, false, null, null);
     }
 
     private Time time(Transition pair) {
         boolean journey = task.style(pair.from()).style().keepsPlace()
                 || task.style(pair.to()).style().keepsPlace();
-        return new Time(task.seconds().applyAsDouble(pair), journey);
+        Around from = task.around(pair.from());
+        return new Time(
+                task.seconds().applyAsDouble(pair),
+                journey,
+                from.lastOfTune(),
+                task.around(pair.to()).firstOfTune());
     }
 
     /** The keys with which each candidate of a chord is come to and left. */
@@ -240,8 +249,11 @@ final class Ways {
             Passage passage = new Passage(
                     from.last(),
                     to.first(),
+                    from,
+                    to,
+                    time.tune(),
+                    time.tuneThen(),
                     time.seconds(),
-                    true,
                     from.grips().size() > 1 || to.grips().size() > 1 || time.journey());
             ((Rule.OfPassage) entry.rule()).check(passage, entry.limits(), found::add);
         }

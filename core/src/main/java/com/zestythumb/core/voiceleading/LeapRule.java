@@ -25,8 +25,8 @@ final class LeapRule implements Rule.OfPassage {
 
     @Override
     public void check(Passage passage, Map<String, Double> limits, Sink sink) {
-        int low = passage.to().lowest().midi() - passage.from().lowest().midi();
-        int high = passage.to().highest().midi() - passage.from().highest().midi();
+        int low = passage.met().lowest().midi() - passage.left().lowest().midi();
+        int high = passage.met().highest().midi() - passage.left().highest().midi();
         // The hand travels as far as the nearer of its two edges; the rest is opening and closing.
         int shift = Math.min(Math.abs(low), Math.abs(high));
         if (shift > most(passage, limits)) {

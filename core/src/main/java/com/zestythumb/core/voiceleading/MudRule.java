@@ -1,13 +1,10 @@
 package com.zestythumb.core.voiceleading;
 
-import com.zestythumb.core.voicing.Grip;
-import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.LowIntervalLimits;
-import com.zestythumb.core.voicing.Voicing;
 import java.util.Map;
 
 /** Close intervals so low that they blur: {@link LowIntervalLimits} with some grace. */
-final class MudRule implements Rule.OfGrip {
+final class MudRule implements Rule.OfHold {
 
     /** Half steps under the limit that are still let pass. */
     static final String GRACE = "grace";
@@ -18,13 +15,11 @@ final class MudRule implements Rule.OfGrip {
     }
 
     @Override
-    public void check(Voicing voicing, Hand hand, Map<String, Double> limits, Sink sink) {
-        for (Grip grip : voicing.grips()) {
-            int depth = LowIntervalLimits.depth(grip.midiKeys());
-            if (depth > limits.get(GRACE)) {
-                sink.found(new Fault("mud", Map.of("depth", depth, "lowest", grip.lowest())));
-                return;
-            }
+    public void check(Hold hold, Map<String, Double> limits, Sink sink) {
+        int depth = LowIntervalLimits.depth(hold.keys().midiKeys());
+        if (depth > limits.get(GRACE)) {
+            sink.found(new Fault(
+                    "mud", Map.of("depth", depth, "lowest", hold.keys().lowest())));
         }
     }
 }

@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Voices of the hand moving in parallel perfect fifths or octaves from chord to chord: bass and top, and where a chord
- * has as many notes as the one before any two of its voices (any textbook of harmony; a fault in the strict and
- * keyboard schools, a sound in popular music). One pair of voices is named, bass and top before all others.
+ * Voices moving in parallel perfect fifths or octaves from chord to chord: bass and top of what the hands play, and where a
+ * chord has as many voices as the one before any two of them; bass and tune (any textbook of harmony; a fault in the strict
+ * and keyboard schools, a sound in popular music). Of the hands one pair is named, bass and top before all others.
  */
 final class ParallelRule implements Rule.OfPassage {
 
@@ -23,23 +23,32 @@ final class ParallelRule implements Rule.OfPassage {
 
     @Override
     public void check(Passage passage, Map<String, Double> limits, Sink sink) {
-        List<Tone> from = passage.from().tones();
-        List<Tone> to = passage.to().tones();
-        if (!passage.toNextChord() || isOneVoice(from) && isOneVoice(to)) {
+        if (passage.from() == null) {
             return;
         }
-        if (limits.get(BARE_FIFTHS) == 0 && isBare(from) && isBare(to)) {
+        List<Tone> from = passage.from().voices();
+        List<Tone> to = passage.to().voices();
+        checkHands(from, to, limits.get(BARE_FIFTHS) == 0, sink);
+        Pitch tune = passage.tuneThen();
+        boolean sings = passage.tune() != null && tune != null;
+        if (sings && areParallel(from.get(0).pitch(), passage.tune(), to.get(0).pitch(), tune)) {
+            sink.found(fault(to.get(0).pitch(), tune, "-tune"));
+        }
+    }
+
+    private static void checkHands(List<Tone> from, List<Tone> to, boolean bareIsOne, Sink sink) {
+        if (isOneVoice(from) && isOneVoice(to) || bareIsOne && isBare(from) && isBare(to)) {
             return;
         }
         int top = to.size() - 1;
         if (areParallel(from.get(0), from.get(from.size() - 1), to.get(0), to.get(top))) {
-            sink.found(fault(to.get(0).pitch(), to.get(top).pitch(), true));
+            sink.found(fault(to.get(0).pitch(), to.get(top).pitch(), ""));
             return;
         }
         for (int low = 0; from.size() == to.size() && low <= top; low++) {
             for (int high = low + 1; high <= top; high++) {
                 if (areParallel(from.get(low), from.get(high), to.get(low), to.get(high))) {
-                    sink.found(fault(to.get(low).pitch(), to.get(high).pitch(), false));
+                    sink.found(fault(to.get(low).pitch(), to.get(high).pitch(), "-inside"));
                     return;
                 }
             }
@@ -55,19 +64,23 @@ final class ParallelRule implements Rule.OfPassage {
         return tones.stream().allMatch(tone -> tone.member() == Member.ROOT || tone.member() == Member.FIFTH);
     }
 
-    private static Fault fault(Pitch low, Pitch high, boolean outer) {
+    private static Fault fault(Pitch low, Pitch high, String voices) {
         String code = perfect(low, high) == 5 ? "parallel-fifths" : "parallel-octaves";
-        return new Fault(outer ? code : code + "-inside", Map.of("low", low, "high", high));
+        return new Fault(code + voices, Map.of("low", low, "high", high));
     }
 
     private static boolean areParallel(Tone lowThen, Tone highThen, Tone low, Tone high) {
-        int below = Integer.signum(low.pitch().midi() - lowThen.pitch().midi());
-        int above = Integer.signum(high.pitch().midi() - highThen.pitch().midi());
+        return areParallel(lowThen.pitch(), highThen.pitch(), low.pitch(), high.pitch());
+    }
+
+    private static boolean areParallel(Pitch lowThen, Pitch highThen, Pitch low, Pitch high) {
+        int below = Integer.signum(low.midi() - lowThen.midi());
+        int above = Integer.signum(high.midi() - highThen.midi());
         if (below == 0 || below != above) {
             return false;
         }
-        int now = perfect(low.pitch(), high.pitch());
-        return now != 0 && now == perfect(lowThen.pitch(), highThen.pitch());
+        int now = perfect(low, high);
+        return now != 0 && now == perfect(lowThen, highThen);
     }
 
     /** 5 for a perfect fifth, 8 for an octave, either with octaves between; 0 for all else. */

@@ -1,37 +1,27 @@
 package com.zestythumb.core.voiceleading;
 
-import com.zestythumb.core.voicing.Hand;
-import com.zestythumb.core.voicing.Voicing;
-import java.util.List;
 import java.util.Map;
 
 /**
  * One thing a teacher looks for. A rule finds and measures; a {@link School} says how much it weighs and where its
  * limits lie; the words are made elsewhere. A new rule is a new class, a line in the schools and its sentence.
  */
-public sealed interface Rule permits Rule.OfGrip, Rule.OfPassage, Rule.OfLine, Rule.OfMeeting, Rule.OfRun {
+public sealed interface Rule permits Rule.OfHold, Rule.OfPassage, Rule.OfMeeting, Rule.OfRun {
 
     /** How it is called in data: {@code "parallels"}. */
     String id();
 
-    /** Looks at what lies under the hand at one chord. */
-    non-sealed interface OfGrip extends Rule {
+    /** Looks at what a hand holds at one time. */
+    non-sealed interface OfHold extends Rule {
 
-        /** Looks at a voicing; {@code limits} holds the school's parameters by their names. */
-        void check(Voicing voicing, Hand hand, Map<String, Double> limits, Sink sink);
+        /** Looks at keys that are down together; {@code limits} holds the school's parameters by their names. */
+        void check(Hold hold, Map<String, Double> limits, Sink sink);
     }
 
-    /** Looks at the way of the hand from one grip to the next. */
+    /** Looks at the way of the hands from one chord, or one grip, to the next. */
     non-sealed interface OfPassage extends Rule {
 
         void check(Passage passage, Map<String, Double> limits, Sink sink);
-    }
-
-    /** Looks at the whole tune, as it is written. */
-    non-sealed interface OfLine extends Rule {
-
-        /** Looks at all voicings; what it finds is said to be at a chord by its index. */
-        void check(List<Voicing> line, Map<String, Double> limits, LineSink sink);
     }
 
     /** Looks at two notes that sound together, one of the accompaniment and one of the tune. */
@@ -50,11 +40,5 @@ public sealed interface Rule permits Rule.OfGrip, Rule.OfPassage, Rule.OfLine, R
     @FunctionalInterface
     interface Sink {
         void found(Fault fault);
-    }
-
-    /** Takes what is found somewhere in a tune. */
-    @FunctionalInterface
-    interface LineSink {
-        void found(int chord, Fault fault);
     }
 }

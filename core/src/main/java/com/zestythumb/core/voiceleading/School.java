@@ -36,6 +36,7 @@ public record School(String id, String name, List<Entry> entries, boolean gather
     }
 
     private static final Rule STRETCH = new StretchRule();
+    private static final Rule FINGER_TWICE = new FingerTwiceRule();
     private static final Rule LEAP = new LeapRule();
     private static final Rule MUD = new MudRule();
     private static final Rule PARALLELS = new ParallelRule();
@@ -68,6 +69,7 @@ public record School(String id, String name, List<Entry> entries, boolean gather
             "Popular",
             List.of(
                     new Entry(STRETCH, 0, Map.of()),
+                    new Entry(FINGER_TWICE, 0, Map.of()),
                     new Entry(LEAP, 0, LEAPS),
                     new Entry(MUD, 0, GRACE),
                     new Entry(PARALLELS, 0, Map.of(ParallelRule.BARE_FIFTHS, 0.0), false),
@@ -82,6 +84,7 @@ public record School(String id, String name, List<Entry> entries, boolean gather
             "Classical",
             List.of(
                     new Entry(STRETCH, 0, Map.of()),
+                    new Entry(FINGER_TWICE, 0, Map.of()),
                     new Entry(LEAP, 12, LEAPS),
                     new Entry(MUD, 0, GRACE),
                     new Entry(PARALLELS, 24, Map.of(ParallelRule.BARE_FIFTHS, 1.0)),

@@ -1,12 +1,12 @@
 package com.zestythumb.core.voiceleading;
 
-import com.zestythumb.core.voicing.Grip;
-import com.zestythumb.core.voicing.Hand;
-import com.zestythumb.core.voicing.Voicing;
 import java.util.Map;
 
-/** A grip wider than the student's hand (common practice: never force a stretch). */
-final class StretchRule implements Rule.OfGrip {
+/**
+ * More than a hand holds at one time (common practice: never force a stretch): struck together; or a key that cannot be held
+ * on under what is struck beside it, which the foot may hold; or more than the right hand has beside the tune.
+ */
+final class StretchRule implements Rule.OfHold {
 
     @Override
     public String id() {
@@ -14,15 +14,26 @@ final class StretchRule implements Rule.OfGrip {
     }
 
     @Override
-    public void check(Voicing voicing, Hand hand, Map<String, Double> limits, Sink sink) {
-        for (Grip grip : voicing.bothHands()) {
-            int beyond = hand.beyond(grip);
-            if (beyond > 0) {
-                // Where thumb and little finger reach it, two fingers between them do not.
-                String code = grip.width() > hand.span() ? "stretch" : "stretch-within";
-                sink.found(new Fault(code, Map.of("width", grip.width(), "span", hand.span(), "beyond", beyond)));
-                return;
-            }
+    public void check(Hold hold, Map<String, Double> limits, Sink sink) {
+        int beyond = hold.beyond();
+        boolean wide = hold.keys().width() > hold.hand().span();
+        if (beyond == 0 || hold.withTune() && !wide) {
+            return;
         }
+        // Where thumb and little finger reach it, two fingers between them do not.
+        String code = wide ? "stretch" : "stretch-within";
+        boolean together = hold.hand().beyond(hold.struckNow()) > 0;
+        boolean low = !hold.struck().get(0);
+        sink.found(new Fault(
+                hold.withTune() ? "stretch-right" : together ? code : "held-too-far",
+                Map.of(
+                        "width",
+                        hold.keys().width(),
+                        "span",
+                        hold.hand().span(),
+                        "beyond",
+                        beyond,
+                        "note",
+                        low ? hold.keys().lowest() : hold.keys().highest())));
     }
 }

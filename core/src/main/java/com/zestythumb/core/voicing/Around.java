@@ -37,6 +37,16 @@ public record Around(
         strong = List.copyOf(strong);
     }
 
+    /** The note of the tune with which a chord begins; null where it rests. */
+    public Pitch firstOfTune() {
+        return tune.isEmpty() ? null : tune.get(0);
+    }
+
+    /** The note from which the tune goes on; null where it rests or a phrase ends. */
+    public Pitch lastOfTune() {
+        return tune.isEmpty() || phraseEnd ? null : tune.get(tune.size() - 1);
+    }
+
     /** The note half a step under the keynote; null where no key is clear. */
     PitchClass leadingTone() {
         return key == null ? null : leadingTone(key);

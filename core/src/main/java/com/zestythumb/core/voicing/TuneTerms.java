@@ -57,7 +57,7 @@ public final class TuneTerms {
                 for (Pitch note : place.around().strong()) {
                     clashes += count(
                             voicing,
-                            tone -> clash(note.midi() - tone.pitch().midi())
+                            tone -> isClash(note.midi() - tone.pitch().midi())
                                     && !isNamedTension(voicing.chord(), note, tone));
                 }
                 return clashes;
@@ -187,7 +187,7 @@ public final class TuneTerms {
     }
 
     /** Half a step, or that and octaves. */
-    private static boolean clash(int apart) {
+    public static boolean isClash(int apart) {
         return apart == -1 || apart > 0 && apart % OCTAVE == 1;
     }
 

@@ -4,6 +4,7 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.UnaryOperator;
@@ -113,6 +114,34 @@ public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips, Li
         return grips.size() == 1 && right.isEmpty()
                 ? first().tones()
                 : bothHands().stream().flatMap(grip -> grip.tones().stream()).toList();
+    }
+
+    /**
+     * Its voices from the lowest, however they are struck: a bass and the chord above it, both hands. What doubles a lower
+     * grip in octaves is no voice of its own, but on top of all; nor is a bass in octaves, or one that takes turns with the
+     * first.
+     */
+    public List<Tone> voices() {
+        if (grips.size() == 1 && right.isEmpty()) {
+            return first().tones();
+        }
+        List<Grip> above = new ArrayList<>(right);
+        if (grips.size() > 1) {
+            above.add(0, last());
+        }
+        boolean octave = first().tones().stream().map(Tone::member).distinct().count() == 1;
+        List<Tone> voices = new ArrayList<>(octave ? first().tones().subList(0, 1) : first().tones());
+        for (Grip grip : above) {
+            List<Tone> own = grip.tones().stream()
+                    .filter(tone -> voices.stream().noneMatch(lower -> lower.member() == tone.member()))
+                    .toList();
+            Tone top = grip.tones().get(grip.tones().size() - 1);
+            boolean isTop = grip == above.get(above.size() - 1) && !own.isEmpty() && !own.contains(top);
+            voices.addAll(own);
+            voices.addAll(isTop ? List.of(top) : List.of());
+        }
+        voices.sort(Comparator.comparing(Tone::pitch));
+        return voices;
     }
 
     /** How many of its notes the left hand plays: the first of them all. */

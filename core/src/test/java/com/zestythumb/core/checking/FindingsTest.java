@@ -4,19 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voiceleading.Fault;
+import com.zestythumb.core.voiceleading.Passage;
 import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.core.voicing.Reach;
 import com.zestythumb.core.voicing.StyleChoice;
-import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,8 +50,11 @@ class FindingsTest {
     private static Choices laid(Choices choices, String... voicings) {
         List<Pin> pins = new ArrayList<>();
         for (String voicing : voicings) {
-            List<Pitch> notes = Stream.of(voicing.split(" ")).map(Pitch::parse).toList();
-            pins.add(new Pin(pins.size(), Fraction.ZERO, notes));
+            List<Pitch> notes =
+                    Stream.of(voicing.split("[ +]+")).map(Pitch::parse).toList();
+            Pin pin = new Pin(pins.size(), Fraction.ZERO, notes);
+            // What stands behind a plus is the right hand's.
+            pins.add(voicing.contains("+") ? pin.with(notes.get(notes.size() - 1), Manner.RIGHT_HAND) : pin);
         }
         return choices.withPins(pins);
     }
@@ -227,18 +231,16 @@ class FindingsTest {
     /** A rule of one's own needs a place in a school and nothing else. */
     @Test
     void askEveryRuleOfTheSchool() {
-        Rule.OfLine sameChordTwice = new Rule.OfLine() {
+        Rule.OfPassage sameChordTwice = new Rule.OfPassage() {
             @Override
             public String id() {
                 return "no-change";
             }
 
             @Override
-            public void check(List<Voicing> line, Map<String, Double> limits, LineSink sink) {
-                for (int i = 1; i < line.size(); i++) {
-                    if (line.get(i).equals(line.get(i - 1))) {
-                        sink.found(i, new Fault("no-change", Map.of("limit", limits.get("most"))));
-                    }
+            public void check(Passage passage, Map<String, Double> limits, Sink sink) {
+                if (passage.from().equals(passage.to())) {
+                    sink.found(new Fault("no-change", Map.of("limit", limits.get("most"))));
                 }
             }
         };
@@ -259,6 +261,11 @@ class FindingsTest {
             value = {
                 "stretch; | C |; C3 E3 G4",
                 "stretch-within; | Am9 |; C3 A3 B3 C4",
+                "stretch-right; key: C~| C |~m: c8; C3 E3 + G3",
+                "held-too-far; | C |~l: C,,8 & z4 [E,C]4; C3",
+                "finger-twice; | C |~l: !5!C,8 & z4 !5!E,4; C3",
+                "parallel-fifths-tune; key: C~| C | Dm |~m: g8 | a8; C3 E3, D3 F3",
+                "parallel-octaves-tune; key: C~| C | Dm |~m: c'8 | d'8; C3 E3, D3 F3",
                 "leap; tempo: 200~| C | F |; C2 E2 G2, A4 C5 F5",
                 "mud; | C |; C2 E2 G2",
                 "parallel-fifths; | C | Dm |; C3 E3 G3, D3 F3 A3",
@@ -275,8 +282,9 @@ class FindingsTest {
                 "strain-wide; tempo: 240~| C | C | C | C | C | C |; C3 G3 E4"
             })
     void haveWordsForEveryFault(String code, String chart, String voicings) {
-        Choices laid =
-                laid(Choices.USUAL.with(Hand.ofSpan(code.startsWith("stretch") ? 12 : 16)), voicings.split(", "));
+        Choices laid = laid(
+                Choices.USUAL.with(Hand.ofSpan(code.startsWith("stretch") || code.startsWith("held") ? 12 : 16)),
+                voicings.split(", "));
         if (code.startsWith("strain")) {
             laid = laid.with(Figures.REPEATED)
                     .withPins(List.of(laid.pins().get(0).with(Pin.Scope.CHORD)));

@@ -1,0 +1,68 @@
+package com.zestythumb.core.checking;
+
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Pedalling;
+import com.zestythumb.core.arrangement.Score.Moment;
+import com.zestythumb.core.arrangement.Score.Part;
+import com.zestythumb.core.arrangement.Score.Sound;
+import com.zestythumb.core.voiceleading.Hold;
+import com.zestythumb.core.voicing.Grip;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Finds what each hand holds at every time at which it strikes a key. */
+final class Holds {
+
+    private final Arrangement arrangement;
+    private final boolean foot;
+    private final Map<Integer, List<Hold>> byChord = new TreeMap<>();
+
+    private Holds(Arrangement arrangement) {
+        this.arrangement = arrangement;
+        this.foot = arrangement.choices().playing().pedal() != Pedalling.NONE;
+    }
+
+    /** By the index of the chord, in time. Where the foot is down the hand lets go of what it does not strike. */
+    static Map<Integer, List<Hold>> of(Arrangement arrangement) {
+        Holds holds = new Holds(arrangement);
+        for (Moment moment : arrangement.score().moments()) {
+            holds.add(moment, moment.held(sound -> sound.part() == Part.LEFT));
+            List<Sound> right = moment.held(sound -> sound.part() == Part.RIGHT);
+            boolean sung = right.stream().anyMatch(sound -> !Meetings.meetsTune(arrangement, sound.note()));
+            if (!right.isEmpty()) {
+                holds.add(moment, sung ? right : moment.held(sound -> sound.part() != Part.LEFT));
+            }
+        }
+        return holds.byChord;
+    }
+
+    private void add(Moment moment, List<Sound> hand) {
+        List<Sound> held = new ArrayList<>();
+        for (Sound sound : hand) {
+            boolean twice = !held.isEmpty() && held.get(held.size() - 1).key() == sound.key();
+            if (!twice && (!foot || moment.strikes(sound))) {
+                held.add(sound);
+            }
+        }
+        int chord = held.stream()
+                .filter(moment::strikes)
+                .mapToInt(sound -> sound.note().chord())
+                .max()
+                .orElse(-1);
+        if (chord >= 0) {
+            byChord.computeIfAbsent(chord, index -> new ArrayList<>())
+                    .add(new Hold(
+                            Grip.of(
+                                    arrangement.chords().get(chord).chord(),
+                                    held.stream()
+                                            .map(sound -> sound.note().pitch())
+                                            .toList()),
+                            held.stream().map(sound -> sound.note().finger()).toList(),
+                            held.stream().map(moment::strikes).toList(),
+                            arrangement.choices().hand(),
+                            held.stream().anyMatch(sound -> sound.part() == Part.TUNE)));
+        }
+    }
+}

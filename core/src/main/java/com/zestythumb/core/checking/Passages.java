@@ -1,0 +1,123 @@
+package com.zestythumb.core.checking;
+
+import com.zestythumb.core.arrangement.ArrangedChord;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Transitions.Transition;
+import com.zestythumb.core.solving.VoicingTask;
+import com.zestythumb.core.voiceleading.Passage;
+import com.zestythumb.core.voicing.Grip;
+import com.zestythumb.core.voicing.Voicing;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/** Finds the ways of the hands from chord to chord, as they follow one another when they are played, and from grip to grip. */
+final class Passages {
+
+    /** The way from one chord, or one grip of it, to another. */
+    record Way(int from, int to, Passage passage) {}
+
+    private final Arrangement arrangement;
+    private final List<Way> ways = new ArrayList<>();
+
+    private Passages(Arrangement arrangement) {
+        this.arrangement = arrangement;
+    }
+
+    static List<Way> of(Arrangement arrangement) {
+        Passages passages = new Passages(arrangement);
+        arrangement.chords().forEach(passages::addWithin);
+        arrangement.transitions().pairs().forEach(passages::addBetween);
+        return passages.ways;
+    }
+
+    private void addBetween(Transition pair) {
+        Voicing from = arrangement.chords().get(pair.from()).voicing();
+        Voicing to = arrangement.chords().get(pair.to()).voicing();
+        List<TimedNote> before = arrangement.notesOf(pair.from());
+        List<TimedNote> here = arrangement.notesOf(pair.to());
+        if (from.isSilent() || to.isSilent() || before.isEmpty() || here.isEmpty()) {
+            return;
+        }
+        Fraction quarters = arrangement
+                .transitions()
+                .distance(pair)
+                .plus(since(pair.to(), here.get(0)))
+                .minus(since(pair.from(), before.get(before.size() - 1)));
+        VoicingTask task = arrangement.leftHand().task();
+        ways.add(new Way(
+                pair.from(),
+                pair.to(),
+                new Passage(
+                        left(from, before.get(before.size() - 1)),
+                        to.first(),
+                        from,
+                        to,
+                        task.around(pair.from()).lastOfTune(),
+                        task.around(pair.to()).firstOfTune(),
+                        seconds(quarters),
+                        goesToAndFro(pair))));
+    }
+
+    /** Whether the style makes the hand leap: from bass to chord, or from root to root. */
+    private boolean goesToAndFro(Transition pair) {
+        return Stream.of(pair.from(), pair.to())
+                .map(arrangement.chords()::get)
+                .anyMatch(chord -> chord.voicing().grips().size() > 1
+                        || !chord.isWritten()
+                                && arrangement
+                                        .choices()
+                                        .styleOf(chord.event())
+                                        .style()
+                                        .keepsPlace());
+    }
+
+    /** What lay under the hand last: a run into the next chord ends on a note of its own. */
+    private static Grip left(Voicing voicing, TimedNote last) {
+        boolean ran = !last.isRight() && voicing.grips().stream().noneMatch(grip -> has(grip, last));
+        return ran ? Grip.of(voicing.chord(), List.of(last.pitch())) : voicing.last();
+    }
+
+    /** The hand may shift within one chord too, from grip to grip. */
+    private void addWithin(ArrangedChord chord) {
+        List<Grip> grips = chord.voicing().grips();
+        for (int i = 1; i < grips.size(); i++) {
+            double seconds = secondsWithin(chord.index(), grips.get(i - 1), grips.get(i));
+            // Where the pattern never goes there, there is no way to look at.
+            if (seconds < Double.MAX_VALUE) {
+                Passage passage = Passage.within(grips.get(i - 1), grips.get(i), seconds);
+                ways.add(new Way(chord.index(), chord.index(), passage));
+            }
+        }
+    }
+
+    /** From the last key that only the one grip has until the first key of the other behind it. */
+    private double secondsWithin(int chord, Grip from, Grip to) {
+        TimedNote last = null;
+        for (TimedNote note : arrangement.notesOf(chord)) {
+            if (has(from, note) && !has(to, note)) {
+                last = note;
+            } else if (last != null && has(to, note)) {
+                return seconds(since(chord, note).minus(since(chord, last)));
+            }
+        }
+        return Double.MAX_VALUE;
+    }
+
+    private double seconds(Fraction quarters) {
+        return quarters.toDouble() * arrangement.sheet().secondsPerQuarter();
+    }
+
+    /** Quarter notes from the bar line before a chord to one of its notes, which may stand in another bar. */
+    private Fraction since(int chord, TimedNote note) {
+        int bar = arrangement.chords().get(chord).event().bar();
+        return arrangement.score().at(note).minus(arrangement.score().at(bar, Fraction.ZERO));
+    }
+
+    private static boolean has(Grip grip, TimedNote note) {
+        return grip.tones().stream()
+                .anyMatch(tone -> tone.pitch().midi() == note.pitch().midi());
+    }
+}

@@ -37,6 +37,7 @@ export type Proposal = Schemas['Proposal'];
 export type StyleEffect = Schemas['StyleEffect'];
 export type HandProposal = Schemas['HandProposal'];
 export type Mend = Schemas['Mend'];
+export type HandTold = Schemas['HandTold'];
 export type HandStep = Schemas['HandStep'];
 export type Price = Schemas['Price'];
 export type OwnFigure = Schemas['OwnFigure'];
@@ -312,6 +313,12 @@ export const api = {
     const body = { tune: whole(chart, played), bars };
     return (await data(http.POST('/api/left-hands/reckoned', { body }))).chart;
   },
+  /** What the left hand does, bar by bar and from place to place. */
+  toldOfHand: (chart: string, played: Played, signal?: AbortSignal) =>
+    data(http.POST('/api/left-hands/told', { body: whole(chart, played), signal: signal ?? null })),
+  /** The tune with plainer left hands, cut from its own. */
+  passes: (chart: string, played: Played) =>
+    data(http.POST('/api/left-hands/passes', { body: whole(chart, played) })),
   addNote: (body: NoteRequest) => data(http.POST('/api/charts/notes', { body })),
 
   /** A file of the tune, and the name the server gives it. */

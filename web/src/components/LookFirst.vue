@@ -102,6 +102,8 @@ const known = computed((): Row[] =>
       Chords quicken in {{ quicker.length === 1 ? 'bar' : 'bars' }} {{ quicker.join(', ') }}
     </p>
 
+    <slot />
+
     <template v-if="!tune.key">
       <h3>Keys</h3>
       <p class="soft">No clear key.</p>

@@ -12,6 +12,8 @@ const props = defineProps<{
   typedBar: number | undefined;
   sounding: Map<string, number>;
   loop: BarRange | undefined;
+  /** Beside another page, where a line of music has half the height. */
+  small?: boolean;
 }>();
 const emit = defineEmits<{ choose: [chord: number]; extend: [chord: number] }>();
 
@@ -20,6 +22,7 @@ const { pieces, drawn, boxes, sections, leans, trouble } = useDrawing(
   page,
   () => props.tune,
   () => props.sounding,
+  () => props.small,
 );
 const { flagged, inLoop, inRow, rowNames, closes, name } = useChordMarks(
   drawn,
@@ -39,7 +42,7 @@ watch(() => [props.chosen, boxes.value], scroll);
 </script>
 
 <template>
-  <section class="score" aria-label="The music">
+  <section class="score" :class="{ small }" aria-label="The music">
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="!tune?.bars.length" class="empty">Type <b>| C | F | G7 | C |</b> and see it here</p>
     <div ref="page" class="page">
@@ -81,6 +84,12 @@ watch(() => [props.chosen, boxes.value], scroll);
 </template>
 
 <style scoped>
+/* Fingers stand nearer to the numerals here. */
+.small :deep(.lane),
+.small :deep(.close) {
+  font-size: 16px;
+  transform: translateY(8px);
+}
 .score {
   overflow: auto;
   background: var(--page);

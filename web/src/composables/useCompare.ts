@@ -5,17 +5,20 @@ import { useLatest } from './useLatest';
 /** Another way to play the tune, laid beside the one that is played; both follow the text. */
 export function useCompare(chart: Ref<string>, played: Ref<Played | undefined>) {
   const arrange = api.arranger();
-  const other = shallowRef<{ name: string; choices: Choices }>();
+  const other = shallowRef<{ name: string; choices?: Choices; chart?: string }>();
   const arrangement = shallowRef<Arrangement>();
   const { ask, drop, trouble } = useLatest();
 
   watch(
-    () => [other.value, chart.value, played.value?.hand] as const,
-    ([wanted, text, hand]) => {
+    () => [other.value, chart.value, played.value] as const,
+    ([wanted, text, own], before) => {
       drop();
-      if (!wanted || !hand) return void (arrangement.value = undefined);
+      // What was cut from another text says nothing of this one.
+      if (wanted?.chart && wanted === before[0] && text !== before[1]) other.value = undefined;
+      if (!wanted || !own || !other.value) return void (arrangement.value = undefined);
+      const { choices = own.choices, chart: cut = text } = wanted;
       void ask(
-        (signal) => arrange(text, { choices: wanted.choices, hand }, false, -1, signal),
+        (signal) => arrange(cut, { choices, hand: own.hand }, false, -1, signal),
         (answer) => (arrangement.value = answer.arrangement),
       );
     },
@@ -27,6 +30,8 @@ export function useCompare(chart: Ref<string>, played: Ref<Played | undefined>) 
     arrangement,
     trouble,
     show: (name: string, choices: Choices) => void (other.value = { name, choices }),
+    /** Another left hand of the tune, in a chart of its own. */
+    showChart: (name: string, text: string) => void (other.value = { name, chart: text }),
     close: () => void (other.value = undefined),
   };
 }

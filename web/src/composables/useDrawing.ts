@@ -18,6 +18,8 @@ import { useEngraver } from './useEngraver';
 
 /** Larger on a wider page: staves of about 38 pixels beside the chart, 48 without it. */
 const scaleFor = (pageWidth: number) => Math.max(46, Math.min(66, pageWidth / 12.6));
+/** Two pages one above the other have to show a whole line each. */
+const SMALL = 40;
 
 /**
  * The tune engraved for a page of any width, anew whenever tune or width changes, and where on the page
@@ -27,6 +29,7 @@ export function useDrawing(
   page: Ref<HTMLElement | undefined>,
   tune: () => Arrangement | undefined,
   sounding: () => Map<string, number>,
+  small: () => boolean,
 ) {
   const boxes = ref<ChordBox[]>([]);
   const sections = ref<SectionName[]>([]);
@@ -40,7 +43,7 @@ export function useDrawing(
   function draw() {
     const now = tune();
     if (!now || width === 0) return;
-    const scale = Math.round(scaleFor(width));
+    const scale = small() ? SMALL : Math.round(scaleFor(width));
     const starts = systemStarts(now, (width * 100) / scale);
     const braced = now.melody.length > 0 || now.notes.some(({ right }) => right);
     engrave(now, { pieces: piecesOf(now.musicXml, starts), width, scale, braced });
@@ -53,7 +56,7 @@ export function useDrawing(
       draw();
     }
   });
-  watch(tune, draw);
+  watch([tune, small], draw);
 
   watch(drawing, async (now) => {
     await nextTick();

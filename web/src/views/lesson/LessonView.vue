@@ -14,6 +14,8 @@ import MovesList from '../../components/MovesList.vue';
 import ScorePage from '../../components/ScorePage.vue';
 import ShortcutList from '../../components/ShortcutList.vue';
 import TransportBar from '../../components/TransportBar.vue';
+import type { Arrangement } from '../../api/client';
+import { barsToPlay } from '../../player/timeline';
 import { useShortcuts } from '../../composables/useShortcuts';
 import { useView } from '../../composables/useView';
 import { lessonKeys } from './keys';
@@ -36,6 +38,13 @@ function takeOther() {
   if (other && tune.choices.value) tune.choices.value = other;
   compare.close();
 }
+function hearOther() {
+  const other = compare.arrangement.value;
+  if (other) player.audition(other, barsToPlay(other, chosen.bar.value, player.loop.value));
+}
+/** How hard a left hand is, and how much there is to learn. */
+const toLearn = ({ difficulty, analysis }: Arrangement) =>
+  `level ${difficulty.step}, ${analysis.toLearn} ${analysis.toLearn === 1 ? 'bar' : 'bars'} to learn`;
 /** Beside the music where one writes; elsewhere the music takes its place, until the teacher unfolds it there. */
 const unfolded = reactive<Record<string, boolean>>({});
 const roomForText = window.innerWidth >= 1180;
@@ -138,8 +147,11 @@ useShortcuts(shortcuts);
       <section v-if="compare.arrangement.value" class="beside" aria-label="The other way">
         <header>
           <b>{{ compare.name.value }}</b>
-          <span>level {{ compare.arrangement.value.difficulty.step }}</span>
-          <button class="plain-button" @click="takeOther">Take it</button>
+          <span>{{ toLearn(compare.arrangement.value) }}</span>
+          <button class="plain-button" @click="hearOther">Hear it</button>
+          <button v-if="compare.choices.value" class="plain-button" @click="takeOther">
+            Take it
+          </button>
           <button class="plain-button" @click="compare.close">Close</button>
         </header>
         <ScorePage
@@ -148,11 +160,12 @@ useShortcuts(shortcuts);
           :typed-bar="undefined"
           :sounding="NOTHING"
           :loop="undefined"
+          small
           @choose="chosen.choose"
         />
         <header>
           <b>As it is played now</b>
-          <span>level {{ arrangement?.difficulty.step }}</span>
+          <span v-if="arrangement">{{ toLearn(arrangement) }}</span>
         </header>
       </section>
       <ScorePage
@@ -162,6 +175,7 @@ useShortcuts(shortcuts);
         :typed-bar="lesson.typedBar.value"
         :sounding="player.sounding"
         :loop="player.loop.value"
+        :small="!!compare.arrangement.value"
         @choose="chosen.choose"
         @extend="player.loopTo"
       />

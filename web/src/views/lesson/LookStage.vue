@@ -1,10 +1,18 @@
 <script setup lang="ts">
+import { computed } from 'vue';
+import type { OwnFigure } from '../../api/client';
 import ChordPanel from '../../components/ChordPanel.vue';
+import HandTold from '../../components/HandTold.vue';
 import LookFirst from '../../components/LookFirst.vue';
 import { useLesson } from './useLesson';
 
 /** Looking before playing. */
-const { arrangement, chosen, chord, onChord } = useLesson();
+const { arrangement, chosen, chord, onChord, page, tune, compare } = useLesson();
+const numbers = computed(() => (arrangement.value?.bars ?? []).map(({ number }) => number));
+function use(own: OwnFigure) {
+  const choices = tune.choices.value;
+  if (choices) tune.choices.value = { ...choices, figure: 'OWN', own };
+}
 </script>
 
 <template>
@@ -16,5 +24,18 @@ const { arrangement, chosen, chord, onChord } = useLesson();
     :chord="chosen.index.value"
     @choose="chosen.choose"
     @choose-bar="chosen.chooseBar"
-  />
+  >
+    <HandTold
+      v-if="tune.played.value"
+      :chart="page.shown.value"
+      :played="tune.played.value"
+      :numbers="numbers"
+      :bar="chosen.bar.value"
+      :chord="chosen.index.value"
+      @choose="chosen.choose"
+      @choose-bar="chosen.chooseBar"
+      @beside="compare.showChart"
+      @use="use"
+    />
+  </LookFirst>
 </template>

@@ -40,6 +40,23 @@ class LeftHandApiTest extends KeepingApi {
                 .doesNotContain("l:");
     }
 
+    @Test
+    void tellsWhatAWrittenHandDoesAndCutsItInPasses() throws Exception {
+        String chart =
+                "key: C major\n| C | F | G7 |\n" + "l: C,G,E,G, C,G,E,G, | C,A,F,A, C,A,F,A, | B,,G,F,G, B,,G,E,G, |";
+        String body = "{\"chart\":" + JSON.writeValueAsString(chart) + "}";
+        JsonNode told = json(send(api.post(), "/api/left-hands/told", body));
+        assertThat(told.at("/patterns/0/name").asString()).isEqualTo("Alberti");
+        assertThat(told.at("/patterns/0/members").asString()).isEqualTo("root 5th 3rd 5th");
+        assertThat(told.at("/patterns/0/odd").size()).isZero();
+        assertThat(told.at("/patterns/2/odd/0").asInt()).isEqualTo(4);
+        assertThat(told.at("/positions/0/where").asString()).isNotBlank();
+        JsonNode passes = json(send(api.post(), "/api/left-hands/passes", body));
+        assertThat(passes.valueStream().map(pass -> pass.get("name").asString()))
+                .containsExactly("The bass alone", "The chords, held");
+        assertThat(passes.get(0).get("chart").asString()).contains("C,8 |");
+    }
+
     /** Else what was mistyped would be lost. */
     @Test
     void aChartWithMistakesIsNotWrittenAnew() throws Exception {

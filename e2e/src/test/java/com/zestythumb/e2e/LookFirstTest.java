@@ -31,6 +31,30 @@ class LookFirstTest extends InTheBrowser {
         browser.see(".chord .row-name");
     }
 
+    /** What a written left hand does is told; a plainer one is laid beside it, and so is the app's own. */
+    @Test
+    void aWrittenLeftHandIsTold() {
+        newTune("title: Told\nkey: C\n| C | F | G7 | C |\n"
+                + "l: C,G,E,G, C,G,E,G, | C,A,F,A, C,A,F,A, | B,,G,F,G, B,,G,E,G, | [C,E,G,]8 |");
+        awaitBars(4);
+        stage("Look");
+        browser.seeText(".look .row", "Alberti");
+        browser.seeText(".look .row", "root 5th 3rd 5th");
+        browser.clickText(".look .row", "but not on 4");
+        browser.see("[data-chord='2'].chosen");
+        browser.clickText(".look button", "Bass alone");
+        browser.seeText(".beside header", "The bass alone");
+        browser.see(".beside .score .chord");
+        browser.assertAccessible("a pass beside the page");
+        browser.clickText(".look button", "What the app would write");
+        browser.seeText(".beside header", "What the app would write");
+        browser.clickText(".beside header button", "Close");
+        browser.await("one page again", () -> browser.all(".beside").isEmpty() ? true : null);
+        browser.clickText(".look button", "Use this pattern");
+        stage("Left hand");
+        browser.see(".written-bars");
+    }
+
     @Test
     void theKeysAreDrawnAndTheTuneMarkedWhereItLeans() {
         newTune("title: Plan\nkey: C\n| C | F | G7 | C |\nm: c4 d4 | c2 B2 A4 | c4 B4 | c8 |\n"

@@ -2,7 +2,12 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.app.arrange.RecentCharts.HeardChart;
 import com.zestythumb.app.http.Reckoning;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.HandPatterns;
+import com.zestythumb.core.arrangement.Passes;
 import com.zestythumb.core.arrangement.WrittenOut;
+import com.zestythumb.core.checking.HandPosition;
+import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.sheet.ChartWriter;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -10,6 +15,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.Set;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -34,6 +40,52 @@ class LeftHandController {
     @Schema(name = "ChartOfHands")
     record Written(String chart) {}
 
+    /** What the left hand does, read off its notes. */
+    @Schema(name = "HandTold")
+    record Told(List<PatternView> patterns, List<PositionView> positions) {}
+
+    /** What it does in a bar. */
+    @Schema(name = "BarPattern")
+    record PatternView(
+            @Schema(description = "Index of the written bar.")
+            int bar,
+
+            @Schema(description = "What it is called in data; empty where it has no name.")
+            String kind,
+
+            @Schema(example = "Alberti") String name,
+
+            @Schema(
+                    description = "The members of the chord it runs over until it comes again.",
+                    example = "root 5th 3rd 5th")
+            String members,
+
+            @Schema(description = "Counts at which it is not as in the other bars.")
+            List<Integer> odd,
+
+            @Schema(description = "The pattern as text, to be used in any tune; empty where it cannot be told so.")
+            String text) {}
+
+    /** Where the thumb lies for a while. */
+    @Schema(name = "HandPosition")
+    record PositionView(
+            int bar,
+
+            @Schema(description = "Index of the chord with which it begins.")
+            int chord,
+
+            @Schema(description = "In how many bars.") int bars,
+            @Schema(example = "A") String thumb,
+
+            @Schema(description = "Where its key lies, in plain words.", example = "left of the two black keys")
+            String where,
+
+            @Schema(example = "down a step") String way) {}
+
+    /** A plainer left hand, cut from the one that is there. */
+    @Schema(name = "Pass")
+    record PassView(@Schema(example = "The bass alone") String name, String chart) {}
+
     private final Reckoning reckoning;
     private final RecentCharts charts;
 
@@ -57,6 +109,37 @@ class LeftHandController {
     Written reckon(@Valid @RequestBody Bars request) {
         return reckoning.inTurn(() -> new Written(
                 ChartWriter.write(WrittenOut.without(clean(request).sheet().sheet(), request.bars()))));
+    }
+
+    @PostMapping("/told")
+    @Operation(summary = "What the left hand does, bar by bar and from place to place, whoever wrote it.")
+    Told tell(@Valid @RequestBody ArrangementRequest request) {
+        return reckoning.inTurn(() -> {
+            Arrangement tune = charts.of(request).sheet().arranged(request.wanted());
+            NoteNames names = tune.sheet().heading().names();
+            return new Told(
+                    HandPatterns.of(tune).stream()
+                            .map(one -> new PatternView(
+                                    one.bar(), one.kind(), one.name(), one.members(), one.odd(), one.text()))
+                            .toList(),
+                    HandPosition.of(tune).stream()
+                            .map(one -> new PositionView(
+                                    one.bar(),
+                                    one.chord(),
+                                    one.bars(),
+                                    names.fromEnglish(one.thumb().pitchClass().pretty()),
+                                    one.thumb().onTheKeys(),
+                                    one.way()))
+                            .toList());
+        });
+    }
+
+    @PostMapping("/passes")
+    @Operation(summary = "The tune with plainer left hands cut from its own: the bass alone, the chords held.")
+    List<PassView> passes(@Valid @RequestBody ArrangementRequest request) {
+        return reckoning.inTurn(() -> Passes.of(charts.of(request).sheet().arranged(request.wanted())).stream()
+                .map(pass -> new PassView(pass.name(), ChartWriter.write(pass.sheet())))
+                .toList());
     }
 
     /** A chart with mistakes is refused, so that nothing typed is lost. */

@@ -12,6 +12,21 @@ import java.util.regex.Pattern;
  */
 public record Pitch(PitchClass pitchClass, int octave) implements Comparable<Pitch> {
 
+    private static final String[] ON_THE_KEYS = {
+        "left of the two black keys",
+        "the left of the two black keys",
+        "between the two black keys",
+        "the right of the two black keys",
+        "right of the two black keys",
+        "left of the three black keys",
+        "the left of the three black keys",
+        "between the left two of the three black keys",
+        "the middle one of the three black keys",
+        "between the right two of the three black keys",
+        "the right of the three black keys",
+        "right of the three black keys"
+    };
+
     private static final Pattern SYNTAX = Pattern.compile("(.+?)(-?\\d)");
 
     public Pitch {
@@ -84,5 +99,10 @@ public record Pitch(PitchClass pitchClass, int octave) implements Comparable<Pit
     @Override
     public String toString() {
         return pitchClass.toString() + octave;
+    }
+
+    /** Where its key lies among black and white ones, as one tells a child: {@code "left of the two black keys"}. */
+    public String onTheKeys() {
+        return ON_THE_KEYS[Math.floorMod(midi(), ON_THE_KEYS.length)];
     }
 }

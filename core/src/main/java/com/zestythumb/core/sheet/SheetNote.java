@@ -83,6 +83,10 @@ public record SheetNote(
         return new SheetNote(pitch, onset, duration, tied, other, syllable, finger, touch);
     }
 
+    public SheetNote withFinger(int other) {
+        return new SheetNote(pitch, onset, duration, tied, tuplet, syllable, other, touch);
+    }
+
     public SheetNote withTouch(Touch other) {
         return new SheetNote(pitch, onset, duration, tied, tuplet, syllable, finger, other);
     }

@@ -34,6 +34,17 @@ public enum Member {
         return number;
     }
 
+    /** As a student reads it: {@code "root"}, {@code "3rd"}; {@code "–"} for a note that is none of the chord's. */
+    public String words() {
+        return switch (number) {
+            case 0 -> "–";
+            case 1 -> "root";
+            case 2 -> "2nd";
+            case 3 -> "3rd";
+            default -> number + "th";
+        };
+    }
+
     /** Whether it colours a seventh chord: ninth, eleventh or thirteenth. */
     public boolean isColour() {
         return number > OCTAVE + 1;

@@ -1,0 +1,243 @@
+package com.zestythumb.core.arrangement;
+
+import com.zestythumb.core.arrangement.BarPattern.Kind;
+import com.zestythumb.core.arrangement.PatternMatch.Played;
+import com.zestythumb.core.arrangement.PatternSlot.Placed;
+import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.figure.Figure.Step;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voicing.Member;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+
+/**
+ * What the left hand does bar by bar, whoever wrote it: the figure of the catalogue that strikes the same keys at the same
+ * times, or another of the names that teachers have; and where a bar is not as its like are (pattern names: common practice).
+ */
+public final class HandPatterns {
+
+    /** Of so many strokes one may be another: where no figure fits, and where one does that the tune has less often. */
+    private static final int HALF = 2;
+
+    private static final int QUARTER = 4;
+
+    private final Arrangement tune;
+    private final Map<List<Object>, List<PatternMatch>> known = new HashMap<>();
+    private final Map<Played, List<Step>> played = new HashMap<>();
+    private final List<PatternSlot> slots = new ArrayList<>();
+
+    private HandPatterns(Arrangement tune) {
+        this.tune = tune;
+        new TreeMap<>(HandStroke.byChord(tune)).forEach((index, strokes) -> {
+            ArrangedChord chord = tune.chords().get(index);
+            slots.add(
+                    PatternSlot.of(chord, tune.sheet().bars().get(chord.event().bar()), strokes));
+        });
+    }
+
+    /** One for each bar in which the left hand plays, by the chord that it begins with. */
+    public static List<BarPattern> of(Arrangement tune) {
+        return new HandPatterns(tune).bars();
+    }
+
+    private List<BarPattern> bars() {
+        Map<String, Long> possible = slots.stream()
+                .flatMap(slot -> matches(slot).stream().filter(PatternMatch::isExact))
+                .collect(Collectors.groupingBy(PatternMatch::kind, Collectors.counting()));
+        Comparator<PatternMatch> usual = usual(possible);
+        Map<PatternSlot, PatternMatch> fits = new IdentityHashMap<>();
+        for (PatternSlot slot : slots) {
+            matches(slot).stream().filter(PatternMatch::isExact).max(usual).ifPresent(match -> fits.put(slot, match));
+        }
+        Map<String, Long> names =
+                fits.values().stream().collect(Collectors.groupingBy(PatternMatch::kind, Collectors.counting()));
+        Map<List<Placed>, Long> shapes =
+                slots.stream().collect(Collectors.groupingBy(slot -> slot.shape(), Collectors.counting()));
+        Set<Kind> byKind = calledByKind(fits);
+        Map<Integer, BarPattern> bars = new TreeMap<>();
+        for (PatternSlot slot : slots) {
+            boolean isKind = slot.kind() != null && byKind.contains(slot.kind());
+            PatternMatch match = isKind ? null : nearest(slot, fits.get(slot), names);
+            bars.merge(slot.bar().index(), pattern(slot, match, shapes), HandPatterns::joined);
+        }
+        return List.copyOf(bars.values());
+    }
+
+    /** What says more than an order of strokes, then what the tune has oftener, then the plainer name. */
+    private static Comparator<PatternMatch> usual(Map<String, Long> often) {
+        return Comparator.comparing((PatternMatch one) -> PatternMatch.RUN_OVER.containsKey(one.figure()))
+                .thenComparing(one -> often.getOrDefault(one.kind(), 0L))
+                .thenComparing(one -> -one.rank());
+    }
+
+    /** A bar with several chords has the name of the first, and what is odd in any. */
+    private static BarPattern joined(BarPattern first, BarPattern next) {
+        SortedSet<Integer> odd = new TreeSet<>(first.odd());
+        odd.addAll(next.odd());
+        return new BarPattern(
+                first.bar(),
+                first.kind(),
+                first.name(),
+                first.figure(),
+                first.members(),
+                List.copyOf(odd),
+                first.text());
+    }
+
+    /** The figures, as near as they come to what is struck. */
+    private List<PatternMatch> matches(PatternSlot slot) {
+        return known
+                .computeIfAbsent(
+                        slot.likeness(),
+                        alike -> PatternMatch.all(slot.strokes(), slot.chord().event(), slot.bar(), played))
+                .stream()
+                .filter(match -> match.suits(slot.strokes(), slot.chord().chord()))
+                .toList();
+    }
+
+    private BarPattern pattern(PatternSlot slot, PatternMatch match, Map<List<Placed>, Long> shapes) {
+        boolean isFigure = match != null;
+        boolean isKnown = isFigure && !match.oneKey();
+        SortedSet<Fraction> odd = new TreeSet<>(isFigure ? match.odd() : differing(slot, shapes));
+        odd.addAll(foreign(slot, isKnown ? match.figure() : null));
+        return new BarPattern(
+                slot.bar().index(),
+                isFigure ? match.kind() : slot.kind() == null ? "" : slot.kind().name(),
+                isFigure ? match.name() : slot.kind() == null ? "" : slot.kind().words(),
+                isKnown ? match.figure() : null,
+                members(slot),
+                counts(slot, odd),
+                isKnown && match.isExact() ? match.figure().text() : PatternText.of(slot.strokes()));
+    }
+
+    /**
+     * Kinds by which bars are called, though a figure may strike so too: where most of the tune's others fit no figure; a line
+     * on the beats where no one figure has two thirds of it.
+     */
+    private Set<Kind> calledByKind(Map<PatternSlot, PatternMatch> fits) {
+        Set<Kind> kinds = EnumSet.of(Kind.DOUBLES, Kind.SCALE);
+        for (Kind kind : Kind.values()) {
+            List<PatternSlot> some =
+                    slots.stream().filter(slot -> slot.kind() == kind).toList();
+            Map<String, Long> figures = some.stream()
+                    .filter(fits::containsKey)
+                    .collect(Collectors.groupingBy(slot -> fits.get(slot).kind(), Collectors.counting()));
+            long all = figures.values().stream().mapToLong(Long::longValue).sum();
+            long most =
+                    figures.values().stream().mapToLong(Long::longValue).max().orElse(0);
+            boolean line = kind == Kind.WALKING_BASS && 3 * most < 2 * some.size();
+            if (some.size() > 1 && (line || 2 * all < some.size())) {
+                kinds.add(kind);
+            }
+        }
+        return kinds;
+    }
+
+    /** The figure that fits, if one does; but one that is nearly it where the tune has it oftener. */
+    private PatternMatch nearest(PatternSlot slot, PatternMatch fits, Map<String, Long> names) {
+        long often = fits == null ? 0 : names.get(fits.kind());
+        return matches(slot).stream()
+                .filter(one -> !one.isExact() && names.getOrDefault(one.kind(), 0L) > often)
+                .filter(one -> one.isNear(fits == null ? HALF : QUARTER))
+                .min(Comparator.comparingInt(PatternMatch::wrong)
+                        .thenComparing(
+                                one -> one.members(slot.strokes(), slot.chord().chord())
+                                        .contains(Member.FOREIGN))
+                        .thenComparing(usual(names).reversed()))
+                .orElse(fits);
+    }
+
+    /** What is no member of its chord, in a pattern that runs over members. */
+    private SortedSet<Fraction> foreign(PatternSlot slot, Figure figure) {
+        SortedSet<Fraction> foreign = new TreeSet<>();
+        long others = slots.stream().filter(PatternSlot::hasForeign).count();
+        // Where half of the bars have some, passing is what they are about.
+        boolean runs = 2 * others <= slots.size()
+                && (figure != null
+                        ? !PatternMatch.RUN_OVER.containsKey(figure)
+                        : slot.kind() != null && slot.kind().isOneShape());
+        slot.strokes().stream()
+                .filter(stroke -> runs && stroke.members(slot.chord().chord()).contains(Member.FOREIGN))
+                .forEach(stroke -> foreign.add(stroke.onset()));
+        return foreign;
+    }
+
+    /** Where a bar differs from the shape that most bars of its kind have. */
+    private SortedSet<Fraction> differing(PatternSlot slot, Map<List<Placed>, Long> shapes) {
+        SortedSet<Fraction> odd = new TreeSet<>();
+        if (slot.kind() == null || !slot.kind().isOneShape()) {
+            return odd;
+        }
+        List<Placed> usual = slots.stream()
+                .filter(other -> other.kind() == slot.kind())
+                .map(other -> other.shape())
+                .max(Comparator.comparing(shapes::get))
+                .orElseThrow();
+        if (shapes.get(usual) > 1) {
+            // Over more keys, or fewer, the same way up and down is the same.
+            boolean alike = keys(usual) == keys(slot.shape());
+            differing(alike ? slot.shape() : contour(slot.shape()), alike ? usual : contour(usual), odd);
+            differing(alike ? usual : contour(usual), alike ? slot.shape() : contour(slot.shape()), odd);
+        }
+        return odd;
+    }
+
+    private static int keys(List<Placed> shape) {
+        return (int) shape.stream()
+                .flatMap(stroke -> stroke.places().stream())
+                .distinct()
+                .count();
+    }
+
+    private static List<Placed> contour(List<Placed> shape) {
+        List<Placed> contour = new ArrayList<>();
+        int before = 0;
+        for (Placed stroke : shape) {
+            int lowest = stroke.places().get(0);
+            contour.add(new Placed(stroke.onset(), List.of(Integer.signum(lowest - before))));
+            before = lowest;
+        }
+        return contour;
+    }
+
+    private static void differing(List<Placed> one, List<Placed> other, SortedSet<Fraction> odd) {
+        one.stream().filter(stroke -> !other.contains(stroke)).forEach(stroke -> odd.add(stroke.onset()));
+    }
+
+    /** The members of a bar's strokes until they come again: {@code "root 5th 3rd 5th"}. */
+    private static String members(PatternSlot slot) {
+        List<String> words = slot.strokes().stream()
+                .map(stroke -> stroke.members(slot.chord().chord()).stream()
+                        .map(Member::words)
+                        .distinct()
+                        .collect(Collectors.joining("+")))
+                .toList();
+        int period = 1;
+        while (period < words.size() && !comesAgain(words, period)) {
+            period++;
+        }
+        return String.join(" ", 2 * period > words.size() ? words : words.subList(0, period));
+    }
+
+    private static boolean comesAgain(List<String> words, int period) {
+        return IntStream.range(period, words.size()).allMatch(i -> words.get(i).equals(words.get(i - period)));
+    }
+
+    private static List<Integer> counts(PatternSlot slot, SortedSet<Fraction> odd) {
+        return odd.stream()
+                .map(onset -> slot.bar().countAt(slot.chord().event().start().plus(onset)))
+                .distinct()
+                .toList();
+    }
+}

@@ -1,0 +1,124 @@
+package com.zestythumb.core.arrangement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Transposition;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Names of left-hand patterns after primers and sonatinas (common practice; the list was written before the code was tried). */
+class HandPatternsTest {
+
+    private static final List<String> KEYS = List.of("C", "Db", "D", "Eb", "E", "F", "F#", "G", "Ab", "A", "Bb", "B");
+
+    /** A left hand of the list. */
+    private record Labelled(List<String> names, String chart, List<Boolean> odd) {}
+
+    private static List<Labelled> list(String name) {
+        try (var in = HandPatternsTest.class.getResourceAsStream("/corpus/" + name)) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .filter(line -> !line.startsWith("#"))
+                    .map(HandPatternsTest::labelled)
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Labelled labelled(String line) {
+        String[] parts = line.split(" \\| ");
+        List<String> bars = Stream.of(parts).skip(3).toList();
+        // Each stands in the key of its first chord.
+        Chord home = Chord.parse(parts[2].split(" ")[0]);
+        boolean minor = home.quality().equals(Chord.parse("Am").quality());
+        String chart = "key: " + home.root() + (minor ? " minor" : " major") + "\nmeter: " + parts[1] + "\n| "
+                + String.join(" | ", parts[2].split(" ")) + " |\nl: "
+                + String.join(
+                        " | ",
+                        bars.stream().map(bar -> bar.replace("!", "").strip()).toList());
+        return new Labelled(
+                List.of(parts[0].split(",")),
+                chart,
+                bars.stream().map(bar -> bar.startsWith("!")).toList());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"left-hand-patterns.txt", "more-left-hand-patterns.txt"})
+    void namesEveryPatternInTwelveKeysAndTellsTheOddBar(String list) {
+        List<String> wrong = new ArrayList<>();
+        List<String> notTold = new ArrayList<>();
+        int bars = 0;
+        int named = 0;
+        int odd = 0;
+        for (Labelled one : list(list)) {
+            for (String key : KEYS) {
+                LeadSheet sheet = Chart.parse(one.chart());
+                boolean minor = one.chart().contains("minor");
+                LeadSheet moved = Transposition.to(
+                        Key.parse(minor ? key.replace("Db", "C#").replace("Gb", "F#") + " minor" : key), sheet);
+                List<BarPattern> found = HandPatterns.of(Arrangement.of(moved, Choices.USUAL));
+                for (int bar = 0; bar < one.odd().size(); bar++) {
+                    BarPattern pattern = found.get(bar);
+                    bars++;
+                    if (one.names().contains(pattern.kind())) {
+                        named++;
+                    } else {
+                        wrong.add(one.names() + " in " + key + " bar " + bar + ": " + pattern.kind() + pattern.odd()
+                                + pattern.text() + " " + pattern.members());
+                    }
+                    if (one.odd().get(bar) == pattern.odd().isEmpty()) {
+                        notTold.add(one.names() + " in " + key + " bar " + bar + ": " + pattern.kind() + pattern.odd()
+                                + pattern.text() + " " + pattern.members());
+                    }
+                    odd += one.odd().get(bar) ? 1 : 0;
+                }
+            }
+        }
+        System.out.println(list + ": patterns named: " + named + " of " + bars + ", odd bars " + odd
+                + ", odd or not wrong: " + notTold.size());
+        wrong.stream().filter(s -> s.contains("in C ")).forEach(s -> System.out.println("W " + s));
+        notTold.stream().filter(s -> s.contains("in C ")).forEach(s -> System.out.println("O " + s));
+        assertThat(named).isGreaterThanOrEqualTo(bars * 95 / 100);
+        assertThat(notTold).isEmpty();
+    }
+
+    /** What is taken off a page is a pattern like any other, and plays the page again (a round trip). */
+    @Test
+    void whatIsTakenOffThePagePlaysIt() {
+        List<String> not = new ArrayList<>();
+        for (Labelled one : list("left-hand-patterns.txt")) {
+            LeadSheet sheet = Chart.parse(one.chart());
+            Arrangement written = Arrangement.of(sheet, Choices.USUAL);
+            for (BarPattern pattern : HandPatterns.of(written)) {
+                assertThat(pattern.text()).as(one.chart()).isNotEmpty();
+                assertThat(Figure.of("own", "Own", 3, 8, pattern.text())).isNotNull();
+            }
+        }
+        assertThat(not).isEmpty();
+    }
+
+    /** The app's own patterns are told by the same means, whatever was chosen. */
+    @Test
+    void tellsWhatTheAppPlays() {
+        for (Figure figure : List.of(Figures.ALBERTI, Figures.BASS_AND_CHORDS, Figures.BLOCK, Figures.OFF_BEATS)) {
+            Arrangement tune = Arrangement.of(Chart.parse("| C | F | G7 | C |"), Choices.USUAL.with(figure));
+            assertThat(HandPatterns.of(tune).subList(0, 3))
+                    .extracting(BarPattern::kind)
+                    .containsOnly(figure.id());
+        }
+    }
+}

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.Score.Part;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -11,6 +12,7 @@ import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.formats.abc.AbcWriter;
 import com.zestythumb.formats.importing.Importer;
+import com.zestythumb.formats.midi.MidiFileWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.io.ByteArrayInputStream;
@@ -24,6 +26,7 @@ import java.util.TreeSet;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.xpath.XPathConstants;
 import javax.xml.xpath.XPathFactory;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -90,6 +93,36 @@ class LeftHandFilesTest {
         for (String texture : TEXTURES) {
             comesBack("| C | F |\nm: c8 | a8 |\nl: " + texture, abc);
         }
+    }
+
+    /** MIDI knows keys and times: every key that goes down in the one goes down in the other, ties as one stroke. */
+    @Test
+    void everyKeyComesBackFromMidi() {
+        TEXTURES.forEach(LeftHandFilesTest::keysComeBack);
+        Random random = new Random(9);
+        String[] lengths = {"2", "4", "", "3"};
+        for (int tune = 0; tune < 100; tune++) {
+            // Triplets that begin between the beats are rounded: a file of times alone does not tell them.
+            String left = voice(random, lengths) + " | " + voice(random, lengths);
+            keysComeBack(left.replace("(3", ""));
+        }
+    }
+
+    private static void keysComeBack(String left) {
+        LeadSheet sheet =
+                Chart.read("| C | F |\nm: c2 e2 d2 c2 | a2 f2 c4 |\nl: " + left).sheet();
+        byte[] file = new MidiFileWriter().write(Arrangement.of(sheet, Choices.USUAL));
+        LeadSheet read = Importer.read("page.mid", file).get(0).sheet();
+        assertThat(struck(read)).as(left).isEqualTo(struck(sheet));
+    }
+
+    private static List<String> struck(LeadSheet sheet) {
+        return Arrangement.of(sheet, Choices.USUAL).score().sounds().stream()
+                .filter(sound -> sound.part() == Part.LEFT)
+                .map(sound -> sound.from() + " " + sound.key())
+                .distinct()
+                .sorted()
+                .toList();
     }
 
     /** Any left hand that can be written, in values that are written with one head. */

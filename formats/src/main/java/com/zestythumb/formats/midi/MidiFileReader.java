@@ -20,7 +20,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * Reads Standard MIDI Files of type 0 and 1. The tune is a track that is named so, else the upper line of
@@ -41,6 +44,9 @@ public final class MidiFileReader implements ScoreReader {
     /** What programs call their first track unasked. */
     private static final Pattern NO_TITLE =
             Pattern.compile("(?i)(?:control|note|tempo|conductor|master)?\\s*track\\s*\\d*:?|untitled");
+
+    /** A hand has one of so many notes at least. */
+    private static final int FEW = 20;
 
     private static final double MOSTLY_FOREIGN = 0.2;
 
@@ -76,7 +82,13 @@ public final class MidiFileReader implements ScoreReader {
         }
         sheet.majorMayBeUnasked();
         sheet.tuneIsUnspelled();
-        new TuneFinder(events, notes).tune(sheet);
+        List<Struck> left = leftHand(events, notes);
+        Set<Struck> ofLeft = Set.copyOf(left);
+        new TuneFinder(
+                        events,
+                        notes.stream().filter(note -> !ofLeft.contains(note)).toList())
+                .tune(sheet);
+        HandWriter.write(sheet, left, events.ticksPerQuarter);
         report.add(Fate.GUESSED, "the rhythm, rounded to sixteenths or triplets");
         if (events.facts.stream()
                         .filter(fact -> fact.type() == MidiEvents.TEMPO)
@@ -100,6 +112,29 @@ public final class MidiFileReader implements ScoreReader {
         }
         notes.sort(Comparator.comparingLong(Struck::on).thenComparingInt(Struck::midi));
         return notes;
+    }
+
+    /**
+     * What the left hand of a piano plays: the lower of two tracks, or of one track what lies under that hand; nothing where
+     * more play, or a line alone.
+     */
+    private static List<Struck> leftHand(MidiEvents events, List<Struck> notes) {
+        Map<List<Integer>, List<Struck>> parts =
+                notes.stream().collect(Collectors.groupingBy(note -> List.of(note.track(), note.channel())));
+        List<Struck> left = List.of();
+        if (parts.size() == 2) {
+            left = parts.values().stream()
+                    .min(Comparator.comparingDouble(MidiFileReader::height))
+                    .orElseThrow();
+        } else if (parts.size() == 1 && !TuneFinder.isOneLine(notes, events.ticksPerQuarter)) {
+            left = HandFinder.left(notes, events.ticksPerQuarter);
+        }
+        boolean both = left.size() * FEW >= notes.size() && (notes.size() - left.size()) * FEW >= notes.size();
+        return both ? left : List.of();
+    }
+
+    private static double height(List<Struck> notes) {
+        return notes.stream().mapToInt(Struck::midi).average().orElse(0);
     }
 
     private static Heading heading(MidiEvents events) {

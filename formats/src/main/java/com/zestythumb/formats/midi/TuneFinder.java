@@ -17,13 +17,10 @@ final class TuneFinder {
 
     private static final int LOWEST_OF_A_TUNE = 57;
     private static final Fraction QUARTER = Fraction.of(1);
-    private static final Fraction SIXTEENTH = Fraction.of(1, 4);
-    private static final Fraction TRIPLET = Fraction.of(1, 3);
-
-    private static final int MOST_IN_A_BEAT = 64;
 
     private final MidiEvents events;
     private final List<Struck> notes;
+    private Rounding rounding;
 
     TuneFinder(MidiEvents events, List<Struck> notes) {
         this.events = events;
@@ -31,13 +28,15 @@ final class TuneFinder {
     }
 
     void tune(SheetBuilder sheet) {
-        TreeMap<Fraction, Struck> line = upperLine(candidates());
+        List<Struck> candidates = candidates();
+        rounding = new Rounding(candidates, events.ticksPerQuarter);
+        TreeMap<Fraction, Struck> line = upperLine(candidates);
         BarFinder bars = new BarFinder(sheet.bars());
         List<Fraction> onsets = new ArrayList<>(line.keySet());
         for (int i = 0; i < onsets.size(); i++) {
             Fraction on = onsets.get(i);
             Fraction next = i + 1 < onsets.size() ? onsets.get(i + 1) : null;
-            write(line.get(on), on, end(line.get(on), on, next), bars, sheet);
+            write(line.get(on), on, rounding.end(line.get(on), on, next), bars, sheet);
         }
         sheet.bars().forEach(TuneFinder::groupTriplets);
     }
@@ -58,12 +57,12 @@ final class TuneFinder {
         List<Struck> upper =
                 notes.stream().filter(note -> note.midi() >= LOWEST_OF_A_TUNE).toList();
         // A single line that keeps below is a bass.
-        return isOneLine() && 4 * upper.size() >= notes.size() ? notes : upper;
+        return isOneLine(notes, events.ticksPerQuarter) && 4 * upper.size() >= notes.size() ? notes : upper;
     }
 
     /** Whether no two notes sound at once, the joins of what is played legato aside. */
-    private boolean isOneLine() {
-        long slack = events.ticksPerQuarter / 8;
+    static boolean isOneLine(List<Struck> notes, int ticksPerQuarter) {
+        long slack = ticksPerQuarter / 8;
         for (int i = 1; i < notes.size(); i++) {
             if (notes.get(i).on() < notes.get(i - 1).off() - slack) {
                 return false;
@@ -77,7 +76,7 @@ final class TuneFinder {
         TreeMap<Fraction, Struck> line = new TreeMap<>();
         long slack = events.ticksPerQuarter / 8;
         for (Struck note : candidates) {
-            Fraction on = onset(note.on(), candidates);
+            Fraction on = rounding.onset(note.on());
             Struck there = line.get(on);
             if (there == null || note.midi() > there.midi()) {
                 var before = line.lowerEntry(on);
@@ -90,61 +89,6 @@ final class TuneFinder {
             }
         }
         return line;
-    }
-
-    /** Rounded to sixteenths, or to triplets where the beat's notes lie clearly nearer to these. */
-    private Fraction onset(long tick, List<Struck> candidates) {
-        Fraction straight = Grid.sixteenths(tick, events.ticksPerQuarter);
-        Fraction triplet = Grid.triplets(tick, events.ticksPerQuarter);
-        if (straight.equals(triplet)) {
-            return straight;
-        }
-        return beatIsTriple(tick, candidates) ? triplet : straight;
-    }
-
-    private boolean beatIsTriple(long tick, List<Struck> candidates) {
-        long beat = tick / events.ticksPerQuarter;
-        double straight = 0;
-        double triple = 0;
-        int from = firstFrom(candidates, beat * events.ticksPerQuarter);
-        for (int i = from; i < Math.min(candidates.size(), from + MOST_IN_A_BEAT); i++) {
-            long on = candidates.get(i).on();
-            if (on / events.ticksPerQuarter != beat) {
-                break;
-            }
-            straight += Grid.error(on, events.ticksPerQuarter, Grid.sixteenths(on, events.ticksPerQuarter));
-            triple += Grid.error(on, events.ticksPerQuarter, Grid.triplets(on, events.ticksPerQuarter));
-        }
-        return triple < straight * 0.6;
-    }
-
-    private static int firstFrom(List<Struck> sorted, long tick) {
-        int low = 0;
-        int high = sorted.size();
-        while (low < high) {
-            int middle = (low + high) / 2;
-            if (sorted.get(middle).on() < tick) {
-                low = middle + 1;
-            } else {
-                high = middle;
-            }
-        }
-        return low;
-    }
-
-    /** A note lasts to the next one where it is joined to it, else as long as it was held. */
-    private Fraction end(Struck note, Fraction on, Fraction next) {
-        boolean triple = on.denominator() == 3 || next != null && next.denominator() == 3;
-        Fraction held = triple
-                ? Grid.triplets(note.off(), events.ticksPerQuarter)
-                : Grid.sixteenths(note.off(), events.ticksPerQuarter);
-        Fraction least = on.plus(triple ? TRIPLET : SIXTEENTH);
-        Fraction off = held.compareTo(least) < 0 ? least : held;
-        if (next == null) {
-            return off;
-        }
-        boolean joined = next.minus(off).compareTo(Fraction.of(1, 2)) < 0;
-        return joined || off.compareTo(next) > 0 ? next : off;
     }
 
     private static void write(Struck note, Fraction on, Fraction off, BarFinder bars, SheetBuilder sheet) {

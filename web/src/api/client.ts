@@ -316,9 +316,6 @@ export const api = {
   /** What the left hand does, bar by bar and from place to place. */
   toldOfHand: (chart: string, played: Played, signal?: AbortSignal) =>
     data(http.POST('/api/left-hands/told', { body: whole(chart, played), signal: signal ?? null })),
-  /** The tune with plainer left hands, cut from its own. */
-  passes: (chart: string, played: Played) =>
-    data(http.POST('/api/left-hands/passes', { body: whole(chart, played) })),
   addNote: (body: NoteRequest) => data(http.POST('/api/charts/notes', { body })),
 
   /** A file of the tune, and the name the server gives it. */

@@ -110,10 +110,6 @@ const positions = computed((): Row[] => {
 });
 const lasts = (bars: number) => (bars === 1 ? '' : ` for ${bars} bars`);
 
-async function beside(index: number) {
-  const pass = (await api.passes(props.chart, props.played))[index];
-  if (pass) emit('beside', pass.name, pass.chart);
-}
 const isWritten = computed(() => hasLeftHand(props.chart));
 </script>
 
@@ -131,8 +127,14 @@ const isWritten = computed(() => hasLeftHand(props.chart));
     <RowList title="Where the thumb lies" :rows="positions" @choose="emit('choose', $event)" />
     <h3>In plainer passes</h3>
     <p class="passes">
-      <Button label="Bass alone" size="small" variant="outlined" @click="beside(0)" />
-      <Button label="Chords, held" size="small" variant="outlined" @click="beside(1)" />
+      <Button
+        v-for="pass in told.passes"
+        :key="pass.name"
+        :label="pass.name"
+        size="small"
+        variant="outlined"
+        @click="emit('beside', pass.name, pass.chart)"
+      />
       <Button
         v-if="isWritten"
         label="What the app would write"

@@ -27,6 +27,7 @@ export function useCompare(chart: Ref<string>, played: Ref<Played | undefined>) 
   return {
     name: computed(() => other.value?.name ?? ''),
     choices: computed(() => other.value?.choices),
+    chart: computed(() => other.value?.chart),
     arrangement,
     trouble,
     show: (name: string, choices: Choices) => void (other.value = { name, choices }),

@@ -36,6 +36,7 @@ const NOTHING = new Map<string, number>();
 function takeOther() {
   const other = compare.choices.value;
   if (other && tune.choices.value) tune.choices.value = other;
+  tune.chart.value = compare.chart.value ?? tune.chart.value;
   compare.close();
 }
 function hearOther() {
@@ -149,9 +150,7 @@ useShortcuts(shortcuts);
           <b>{{ compare.name.value }}</b>
           <span>{{ toLearn(compare.arrangement.value) }}</span>
           <button class="plain-button" @click="hearOther">Hear it</button>
-          <button v-if="compare.choices.value" class="plain-button" @click="takeOther">
-            Take it
-          </button>
+          <button class="plain-button" @click="takeOther">Take it</button>
           <button class="plain-button" @click="compare.close">Close</button>
         </header>
         <ScorePage

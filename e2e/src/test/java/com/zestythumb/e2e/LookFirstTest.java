@@ -42,7 +42,7 @@ class LookFirstTest extends InTheBrowser {
         browser.seeText(".look .row", "root 5th 3rd 5th");
         browser.clickText(".look .row", "but not on 4");
         browser.see("[data-chord='2'].chosen");
-        browser.clickText(".look button", "Bass alone");
+        browser.clickText(".look button", "The bass alone");
         browser.seeText(".beside header", "The bass alone");
         browser.see(".beside .score .chord");
         browser.assertAccessible("a pass beside the page");

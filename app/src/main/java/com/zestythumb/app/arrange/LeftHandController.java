@@ -42,7 +42,14 @@ class LeftHandController {
 
     /** What the left hand does, read off its notes. */
     @Schema(name = "HandTold")
-    record Told(List<PatternView> patterns, List<PositionView> positions) {}
+    record Told(
+            List<PatternView> patterns,
+            List<PositionView> positions,
+
+            @Schema(
+                    description =
+                            "Plainer left hands cut from its own: the bass alone, the chords held; one for this hand where it is too wide.")
+            List<PassView> passes) {}
 
     /** What it does in a bar. */
     @Schema(name = "BarPattern")
@@ -130,16 +137,11 @@ class LeftHandController {
                                     names.fromEnglish(one.thumb().pitchClass().pretty()),
                                     one.thumb().onTheKeys(),
                                     one.way()))
+                            .toList(),
+                    Passes.of(tune).stream()
+                            .map(pass -> new PassView(pass.name(), ChartWriter.write(pass.sheet())))
                             .toList());
         });
-    }
-
-    @PostMapping("/passes")
-    @Operation(summary = "The tune with plainer left hands cut from its own: the bass alone, the chords held.")
-    List<PassView> passes(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> Passes.of(charts.of(request).sheet().arranged(request.wanted())).stream()
-                .map(pass -> new PassView(pass.name(), ChartWriter.write(pass.sheet())))
-                .toList());
     }
 
     /** A chart with mistakes is refused, so that nothing typed is lost. */

@@ -1,5 +1,6 @@
 package com.zestythumb.core.arrangement;
 
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.BarFilling;
 import com.zestythumb.core.sheet.Fraction;
@@ -10,6 +11,7 @@ import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeMap;
 
 /**
  * A left hand in three passes: its bass alone, its chords held, and as it is written; cut from the same notes, with the same
@@ -28,7 +30,51 @@ public final class Passes {
 
     /** The passes that are plainer than the hand itself, the plainest first. O(notes). */
     public static List<Pass> of(Arrangement tune) {
-        return List.of(new Pass("The bass alone", cut(tune, true)), new Pass("The chords, held", cut(tune, false)));
+        List<Pass> passes = new ArrayList<>(
+                List.of(new Pass("The bass alone", cut(tune, true)), new Pass("The chords, held", cut(tune, false))));
+        int span = tune.choices().hand().span();
+        LeadSheet nearer = tune.sheet().mapBars(bar -> nearer(bar, span));
+        if (!nearer.equals(tune.sheet())) {
+            passes.add(new Pass("Easier, for this hand", nearer));
+        }
+        return passes;
+    }
+
+    /**
+     * A written bar for a smaller hand: what is struck together keeps its lowest note; of the rest, what lies beyond the hand
+     * comes an octave lower where its key is free and in reach, and else is left out.
+     */
+    private static Bar nearer(Bar bar, int span) {
+        return bar.withLeft(bar.left().stream()
+                .map(voice -> SheetNote.struckTogether(voice).stream()
+                        .flatMap(struck -> nearer(struck, span).stream())
+                        .toList())
+                .toList());
+    }
+
+    private static List<SheetNote> nearer(List<SheetNote> struck, int span) {
+        if (struck.get(0).isRest()) {
+            return struck;
+        }
+        int lowest = struck.stream().mapToInt(note -> note.pitch().midi()).min().orElseThrow();
+        if (struck.stream().allMatch(note -> note.pitch().midi() - lowest <= span)) {
+            return struck;
+        }
+        TreeMap<Integer, SheetNote> kept = new TreeMap<>();
+        for (SheetNote note : struck) {
+            Pitch pitch = note.pitch();
+            boolean far = pitch.midi() - lowest > span;
+            SheetNote near = far
+                    ? note.with(new Pitch(pitch.pitchClass(), pitch.octave() - 1))
+                            .withFinger(0)
+                            .withTie(false)
+                    : note;
+            int above = near.pitch().midi() - lowest;
+            if (!far || above > 0 && above <= span) {
+                kept.putIfAbsent(near.pitch().midi(), near);
+            }
+        }
+        return List.copyOf(kept.values());
     }
 
     private static LeadSheet cut(Arrangement tune, boolean bass) {

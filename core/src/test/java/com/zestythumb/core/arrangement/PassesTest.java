@@ -2,9 +2,11 @@ package com.zestythumb.core.arrangement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.sheet.SheetNote;
+import com.zestythumb.core.voicing.Hand;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -57,5 +59,21 @@ class PassesTest {
                         .toList())
                 .containsExactly(List.of("C3"), List.of("C3"), List.of("B2"), List.of("C3"));
         assertThat(ChartWriter.write(passes.get(1).sheet())).contains("[!5!C,!3!E,!1!G,]8");
+    }
+
+    /** Bass and harmony stay, nothing is beyond the hand, and what it reaches stays as it is (common practice). */
+    @Test
+    void areEasierForASmallerHand() {
+        String page =
+                "key: C\n| C | F | C |\nl: [C,,C,]2 [E,C]2 [C,,E,]2 [E,G,C]2 | [F,,F,]4 [C,A,F]4 | C,G,E,G, [C,G,E]4 |";
+        Choices small = Choices.USUAL.with(Hand.ofSpan(9));
+        Passes.Pass easier = Passes.of(Arrangement.of(Chart.parse(page), small)).get(2);
+        assertThat(easier.name()).isEqualTo("Easier, for this hand");
+        assertThat(ChartWriter.write(easier.sheet()))
+                .contains("C,,2 [E,C]2 [C,,E,,]2 [E,G,C]2 | F,,4 [C,F,A,]4 | C,G, E,G, [C,E,G,]4");
+        assertThat(Findings.in(Arrangement.of(easier.sheet(), small)))
+                .noneMatch(finding -> finding.fault().code().equals("stretch"));
+        assertThat(Passes.of(Arrangement.of(Chart.parse(page), Choices.USUAL.with(Hand.ofSpan(17)))))
+                .hasSize(2);
     }
 }

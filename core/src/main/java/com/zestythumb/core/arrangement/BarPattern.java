@@ -1,6 +1,5 @@
 package com.zestythumb.core.arrangement;
 
-import com.zestythumb.core.figure.Figure;
 import java.util.List;
 
 /**
@@ -9,13 +8,11 @@ import java.util.List;
  * @param bar index of the written bar, from 0
  * @param kind the id of a figure of the catalogue, or of a {@link Kind}; empty where it has no name
  * @param name as a teacher calls it
- * @param figure the figure of which it is a bar; null where the catalogue has none
  * @param members which members of the chord it runs over until it comes again: {@code "root 5th 3rd 5th"}
  * @param odd counts of the meter, from 1, where it is not as in the other bars; none where it is
- * @param text its strokes as the text of a {@link Figure}, to be used elsewhere; empty where they cannot be told so
+ * @param text its strokes as the text of a {@link com.zestythumb.core.figure.Figure}, to be used elsewhere; empty where they cannot be told so
  */
-public record BarPattern(
-        int bar, String kind, String name, Figure figure, String members, List<Integer> odd, String text) {
+public record BarPattern(int bar, String kind, String name, String members, List<Integer> odd, String text) {
 
     public BarPattern {
         odd = List.copyOf(odd);

@@ -32,18 +32,20 @@ public final class HandPatterns {
 
     private static final int QUARTER = 4;
 
-    private final Arrangement tune;
     private final Map<List<Object>, List<PatternMatch>> known = new HashMap<>();
     private final Map<Played, List<Step>> played = new HashMap<>();
     private final List<PatternSlot> slots = new ArrayList<>();
 
+    /** Where half of the bars have notes foreign to their chords, passing is what they are about. */
+    private final boolean passes;
+
     private HandPatterns(Arrangement tune) {
-        this.tune = tune;
         new TreeMap<>(HandStroke.byChord(tune)).forEach((index, strokes) -> {
             ArrangedChord chord = tune.chords().get(index);
             slots.add(
                     PatternSlot.of(chord, tune.sheet().bars().get(chord.event().bar()), strokes));
         });
+        passes = 2 * slots.stream().filter(PatternSlot::hasForeign).count() > slots.size();
     }
 
     /** One for each bar in which the left hand plays, by the chord that it begins with. */
@@ -85,14 +87,7 @@ public final class HandPatterns {
     private static BarPattern joined(BarPattern first, BarPattern next) {
         SortedSet<Integer> odd = new TreeSet<>(first.odd());
         odd.addAll(next.odd());
-        return new BarPattern(
-                first.bar(),
-                first.kind(),
-                first.name(),
-                first.figure(),
-                first.members(),
-                List.copyOf(odd),
-                first.text());
+        return new BarPattern(first.bar(), first.kind(), first.name(), first.members(), List.copyOf(odd), first.text());
     }
 
     /** The figures, as near as they come to what is struck. */
@@ -115,7 +110,6 @@ public final class HandPatterns {
                 slot.bar().index(),
                 isFigure ? match.kind() : slot.kind() == null ? "" : slot.kind().name(),
                 isFigure ? match.name() : slot.kind() == null ? "" : slot.kind().words(),
-                isKnown ? match.figure() : null,
                 members(slot),
                 counts(slot, odd),
                 isKnown && match.isExact() ? match.figure().text() : PatternText.of(slot.strokes()));
@@ -161,9 +155,7 @@ public final class HandPatterns {
     /** What is no member of its chord, in a pattern that runs over members. */
     private SortedSet<Fraction> foreign(PatternSlot slot, Figure figure) {
         SortedSet<Fraction> foreign = new TreeSet<>();
-        long others = slots.stream().filter(PatternSlot::hasForeign).count();
-        // Where half of the bars have some, passing is what they are about.
-        boolean runs = 2 * others <= slots.size()
+        boolean runs = !passes
                 && (figure != null
                         ? !PatternMatch.RUN_OVER.containsKey(figure)
                         : slot.kind() != null && slot.kind().isOneShape());

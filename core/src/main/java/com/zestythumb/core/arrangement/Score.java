@@ -55,6 +55,15 @@ public final class Score {
             return sound.from().equals(at);
         }
 
+        /** How many keys a part holds. */
+        public int count(Part part) {
+            int count = 0;
+            for (Sound sound : held) {
+                count += sound.part() == part ? 1 : 0;
+            }
+            return count;
+        }
+
         /** What one part, or one hand, holds. */
         public List<Sound> held(Predicate<Sound> which) {
             return held.stream().filter(which).toList();
@@ -109,9 +118,8 @@ public final class Score {
                 held.add(sounds.get(next));
                 next++;
             }
-            moments.add(new Moment(
-                    at,
-                    held.stream().sorted(Comparator.comparingInt(Sound::key)).toList()));
+            held.sort(Comparator.comparingInt(Sound::key));
+            moments.add(new Moment(at, List.copyOf(held)));
         }
     }
 

@@ -2,6 +2,7 @@ package com.zestythumb.core.checking;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.voiceleading.Fault;
+import com.zestythumb.core.voiceleading.Hold;
 import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import java.util.ArrayList;
@@ -19,11 +20,13 @@ public final class Findings {
 
     private final Arrangement arrangement;
     private final School school;
+    private final Map<Integer, List<Hold>> holds;
     private final List<Finding> found = new ArrayList<>();
 
     private Findings(Arrangement arrangement, School school) {
         this.arrangement = arrangement;
         this.school = school;
+        this.holds = Holds.of(arrangement);
     }
 
     /** Everything to mind, by place: each chord against every chord from which it is come to when it is played. */
@@ -84,9 +87,9 @@ public final class Findings {
 
     private void look(School.Entry entry) {
         if (entry.rule() instanceof Rule.OfHold rule) {
-            Holds.of(arrangement).forEach((chord, holds) -> {
+            holds.forEach((chord, some) -> {
                 Set<String> told = new HashSet<>();
-                holds.forEach(hold -> rule.check(hold, entry.limits(), fault -> {
+                some.forEach(hold -> rule.check(hold, entry.limits(), fault -> {
                     // Once for each chord, where it is met first.
                     if (told.add(fault.code())) {
                         add(rule, fault, chord, -1);

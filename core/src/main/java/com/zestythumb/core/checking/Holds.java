@@ -24,15 +24,18 @@ final class Holds {
         this.foot = arrangement.choices().playing().pedal() != Pedalling.NONE;
     }
 
-    /** By the index of the chord, in time. Where the foot is down the hand lets go of what it does not strike. */
+    /** Two keys or more that are down together, by the index of the chord, in time. Where the foot is down the hand lets go of what it does not strike. */
     static Map<Integer, List<Hold>> of(Arrangement arrangement) {
         Holds holds = new Holds(arrangement);
         for (Moment moment : arrangement.score().moments()) {
-            holds.add(moment, moment.held(sound -> sound.part() == Part.LEFT));
-            List<Sound> right = moment.held(sound -> sound.part() == Part.RIGHT);
-            boolean sung = right.stream().anyMatch(sound -> !Meetings.meetsTune(arrangement, sound.note()));
-            if (!right.isEmpty()) {
-                holds.add(moment, sung ? right : moment.held(sound -> sound.part() != Part.LEFT));
+            int right = moment.count(Part.RIGHT);
+            if (moment.count(Part.LEFT) > 1) {
+                holds.add(moment, moment.held(sound -> sound.part() == Part.LEFT));
+            }
+            if (right > 0 && right + moment.count(Part.TUNE) > 1) {
+                List<Sound> hand = moment.held(sound -> sound.part() == Part.RIGHT);
+                boolean sung = hand.stream().anyMatch(sound -> !Meetings.meetsTune(arrangement, sound.note()));
+                holds.add(moment, sung ? hand : moment.held(sound -> sound.part() != Part.LEFT));
             }
         }
         return holds.byChord;
@@ -51,7 +54,7 @@ final class Holds {
                 .mapToInt(sound -> sound.note().chord())
                 .max()
                 .orElse(-1);
-        if (chord >= 0) {
+        if (chord >= 0 && held.size() > 1) {
             byChord.computeIfAbsent(chord, index -> new ArrayList<>())
                     .add(new Hold(
                             Grip.of(

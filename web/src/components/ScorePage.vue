@@ -84,6 +84,10 @@ watch(() => [props.chosen, boxes.value], scroll);
 </template>
 
 <style scoped>
+.small .section {
+  font-size: 15px;
+  transform: translateY(-5px);
+}
 /* Fingers stand nearer to the numerals here. */
 .small :deep(.lane),
 .small :deep(.close) {

@@ -158,12 +158,6 @@ record PatternMatch(Figure figure, Set<Integer> keys, SortedSet<Fraction> odd, i
         return new PatternMatch(figure, places, odd, wrong, Math.max(times.size(), struck.size()), rank);
     }
 
-    /** The meter in which a figure fills as much of the bar at another pace. */
-    private static Meter paced(Meter meter, Fraction pace) {
-        Fraction count = Fraction.of(meter.count()).times(pace);
-        return count.isWhole() && !meter.isCompound() ? new Meter((int) count.floor(), meter.unit()) : meter;
-    }
-
     private static PatternMatch better(PatternMatch one, PatternMatch other) {
         int less = Integer.compare(one.wrong, other.wrong);
         return less < 0 || less == 0 && one.rank <= other.rank ? one : other;
@@ -234,7 +228,7 @@ record PatternMatch(Figure figure, Set<Integer> keys, SortedSet<Fraction> odd, i
         if (keys.size() <= FINGERS) {
             layouts.add(List.of(keys.size() == 1 ? List.of(keys.get(0), keys.get(0)) : keys));
         }
-        if (keys.size() > 2 && keys.size() <= FINGERS) {
+        if (keys.size() > 2 && keys.size() <= FINGERS + 1) {
             layouts.add(List.of(keys.subList(0, 1), keys.subList(1, keys.size())));
             List<Integer> basses = strokes.stream()
                     .filter(HandStroke::isSingle)

@@ -52,7 +52,8 @@ function called(bars: number[]) {
 
 interface Group {
   name: string;
-  members: string;
+  /** Over which members it runs in each of its bars. */
+  members: Map<number, string>;
   bars: number[];
   text: string;
 }
@@ -63,12 +64,13 @@ const groups = computed(() => {
     const key = name || text;
     const group = byName.get(key) ?? {
       name: name || 'A pattern of its own',
-      members,
+      members: new Map<number, string>(),
       bars: [],
       text,
     };
     byName.set(key, group);
     group.bars.push(bar);
+    group.members.set(bar, members);
   }
   return [...byName.values()].sort((a, b) => b.bars.length - a.bars.length);
 });
@@ -77,7 +79,7 @@ const patterns = computed((): Row[] =>
     to: bars[0]!,
     head: name,
     words: called(bars),
-    more: members,
+    more: members.get(props.bar) ?? members.get(bars[0]!),
     here: bars.includes(props.bar),
   })),
 );

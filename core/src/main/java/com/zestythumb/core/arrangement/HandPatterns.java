@@ -48,7 +48,7 @@ public final class HandPatterns {
         passes = 2 * slots.stream().filter(PatternSlot::hasForeign).count() > slots.size();
     }
 
-    /** One for each bar in which the left hand plays, by the chord that it begins with. */
+    /** One for each bar in which the left hand plays. */
     public static List<BarPattern> of(Arrangement tune) {
         return new HandPatterns(tune).bars();
     }
@@ -68,6 +68,8 @@ public final class HandPatterns {
                 slots.stream().collect(Collectors.groupingBy(slot -> slot.shape(), Collectors.counting()));
         Set<Kind> byKind = calledByKind(fits);
         Map<Integer, BarPattern> bars = new TreeMap<>();
+        // Of a bar with several chords the one that has the most strokes gives the name.
+        slots.sort(Comparator.comparingInt(slot -> -slot.strokes().size()));
         for (PatternSlot slot : slots) {
             boolean isKind = slot.kind() != null && byKind.contains(slot.kind());
             PatternMatch match = isKind ? null : nearest(slot, fits.get(slot), names);
@@ -83,7 +85,7 @@ public final class HandPatterns {
                 .thenComparing(one -> -one.rank());
     }
 
-    /** A bar with several chords has the name of the first, and what is odd in any. */
+    /** A bar with several chords has one name, and what is odd in any of them. */
     private static BarPattern joined(BarPattern first, BarPattern next) {
         SortedSet<Integer> odd = new TreeSet<>(first.odd());
         odd.addAll(next.odd());

@@ -113,13 +113,8 @@ record PatternSlot(ArrangedChord chord, Bar bar, List<HandStroke> strokes, List<
             if (longer && bass) {
                 return Kind.BASS_BROKEN;
             }
-            boolean wide = strokes.stream().mapToInt(HandStroke::lowest).max().orElse(0)
-                            - strokes.stream()
-                                    .mapToInt(HandStroke::lowest)
-                                    .min()
-                                    .orElse(0)
-                    > OCTAVE;
-            return wide ? Kind.ARPEGGIO : Kind.BROKEN;
+            int way = strokes.get(strokes.size() - 1).lowest() - first.lowest();
+            return oneWay && Math.abs(way) > OCTAVE ? Kind.ARPEGGIO : Kind.BROKEN;
         }
 
         /** Whether it strikes with the tune and at one distance below it, in octaves, tenths, thirds or sixths. */

@@ -271,6 +271,12 @@ class LeftHandApiTest extends KeepingApi {
                 .doesNotContain("D");
         assertThat(post("", "| C |", "{\"pedal\":\"HALF\"}", HAND)).hasStatus(400);
         assertThat(post("", "| C |", "{\"weights\":{\"mud\":-1}}", HAND)).hasStatus(400);
+        assertThat(post("", "| C |", "{\"weights\":{\"mudd\":3}}", HAND))
+                .hasStatus(400)
+                .bodyJson()
+                .extractingPath("$.detail")
+                .asString()
+                .startsWith("there is nothing to weigh called \"mudd\"");
         assertThat(post("", "| C |", "{\"stretches\":[{\"from\":2,\"to\":1}]}", HAND))
                 .hasStatus(400)
                 .bodyJson()

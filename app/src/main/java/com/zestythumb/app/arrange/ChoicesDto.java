@@ -145,7 +145,7 @@ public record ChoicesDto(
                 varied,
                 hand.toHand(),
                 School.named(school),
-                new Weights(weights),
+                new Weights(TermNames.known(weights)),
                 forbidden.stream().map(PitchClass::parse).collect(Collectors.toSet()),
                 new Playing(
                         Pedalling.named(pedal),

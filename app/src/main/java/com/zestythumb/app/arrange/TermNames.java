@@ -52,6 +52,18 @@ final class TermNames {
         return new Term(term.id(), term.name(), term.weight());
     }
 
+    /** The same weights; throws where one is of nothing that can be weighed. */
+    static Map<String, Integer> known(Map<String, Integer> weights) {
+        weights.keySet().stream()
+                .filter(id -> !TERMS.containsKey(id))
+                .findFirst()
+                .ifPresent(id -> {
+                    throw new IllegalArgumentException(
+                            "there is nothing to weigh called \"" + id + "\"; choose one of " + TERMS.keySet());
+                });
+        return weights;
+    }
+
     /** How a teacher reads it. */
     static String of(String id) {
         return TERMS.containsKey(id) ? TERMS.get(id).name() : id;

@@ -2,11 +2,14 @@ package com.zestythumb.core.arrangement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.zestythumb.core.LongRun;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.figure.Layout;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transposition;
 import java.io.IOException;
@@ -14,6 +17,10 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -64,8 +71,11 @@ class HandPatternsTest {
         int bars = 0;
         int named = 0;
         int odd = 0;
+        int step = LongRun.of(3, 1);
+        int first = 0;
         for (Labelled one : list(list)) {
-            for (String key : KEYS) {
+            for (int i = first++ % step; i < KEYS.size(); i += step) {
+                String key = KEYS.get(i);
                 LeadSheet sheet = Chart.parse(one.chart());
                 boolean minor = one.chart().contains("minor");
                 LeadSheet moved = Transposition.to(
@@ -90,25 +100,40 @@ class HandPatternsTest {
         }
         System.out.println(list + ": patterns named: " + named + " of " + bars + ", odd bars " + odd
                 + ", odd or not wrong: " + notTold.size());
-        wrong.stream().filter(s -> s.contains("in C ")).forEach(s -> System.out.println("W " + s));
-        notTold.stream().filter(s -> s.contains("in C ")).forEach(s -> System.out.println("O " + s));
-        assertThat(named).isGreaterThanOrEqualTo(bars * 95 / 100);
+        assertThat(named).as(String.join("\n", wrong)).isGreaterThanOrEqualTo(bars * 95 / 100);
         assertThat(notTold).isEmpty();
     }
 
-    /** What is taken off a page is a pattern like any other, and plays the page again (a round trip). */
+    /** What is taken off a page is a pattern like any other: played over the same keys it strikes them at the same times. */
     @Test
     void whatIsTakenOffThePagePlaysIt() {
-        List<String> not = new ArrayList<>();
+        int played = 0;
         for (Labelled one : list("left-hand-patterns.txt")) {
-            LeadSheet sheet = Chart.parse(one.chart());
-            Arrangement written = Arrangement.of(sheet, Choices.USUAL);
-            for (BarPattern pattern : HandPatterns.of(written)) {
-                assertThat(pattern.text()).as(one.chart()).isNotEmpty();
-                assertThat(Figure.of("own", "Own", 3, 8, pattern.text())).isNotNull();
+            Arrangement written = Arrangement.of(Chart.parse(one.chart()), Choices.USUAL);
+            Map<Integer, List<HandStroke>> strokes = HandStroke.byChord(written);
+            for (int bar = 0; bar < strokes.size(); bar++) {
+                String text = PatternText.of(strokes.get(bar));
+                List<Integer> keys = HandStroke.keys(strokes.get(bar));
+                // A chord of one note is struck once, whatever the pattern.
+                if (keys.size() > 1 && keys.size() <= 8) {
+                    Map<Fraction, Set<Integer>> again = new TreeMap<>();
+                    Figure.of("own", "Own", 3, 8, text)
+                            .over(
+                                    Layout.of(keys.size()),
+                                    Fraction.ZERO,
+                                    written.sheet().bars().get(bar).length(),
+                                    written.sheet().meter())
+                            .forEach(step -> step.notes()
+                                    .forEach(place -> again.computeIfAbsent(step.onset(), onset -> new TreeSet<>())
+                                            .add(keys.get(place))));
+                    Map<Fraction, Set<Integer>> struck = new TreeMap<>();
+                    strokes.get(bar).forEach(stroke -> struck.put(stroke.onset(), stroke.keys()));
+                    assertThat(again).as(one.chart() + " " + text).isEqualTo(struck);
+                    played++;
+                }
             }
         }
-        assertThat(not).isEmpty();
+        assertThat(played).isGreaterThan(100);
     }
 
     /** The app's own patterns are told by the same means, whatever was chosen. */

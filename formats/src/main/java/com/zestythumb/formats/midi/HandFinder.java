@@ -8,8 +8,8 @@ import java.util.stream.Stream;
 
 /**
  * Tells two hands of a piano apart where a file has both in one track: by what a hand reaches, by the way from what it struck
- * last, and by where hands are at home (common practice). The exact least of all ways to part the chords, the lower notes
- * to the left hand, as far as what a hand did last is told by its last strokes.
+ * last, by which notes still sound, and by where the right hand is at home (common practice). The lower notes of a stroke are
+ * the left hand's; stroke by stroke the cheapest way is kept to every parting of the stroke, which is nearly the cheapest of all.
  */
 final class HandFinder {
 

@@ -89,7 +89,7 @@ const odd = computed((): Row[] =>
     .map(({ bar, odd: counts, name }) => ({
       to: bar,
       head: `bar ${number(bar)}`,
-      words: `${name}, but not on ${counts.join(', ')}`,
+      words: `${name}, but look at count ${counts.join(' and ')}`,
       here: bar === props.bar,
     })),
 );

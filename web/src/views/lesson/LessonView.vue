@@ -17,6 +17,7 @@ import TransportBar from '../../components/TransportBar.vue';
 import type { Arrangement } from '../../api/client';
 import { barsToPlay } from '../../player/timeline';
 import { useShortcuts } from '../../composables/useShortcuts';
+import { useUndo } from '../../composables/useUndo';
 import { useView } from '../../composables/useView';
 import { lessonKeys } from './keys';
 import { STAGES, type Stage } from './stages';
@@ -32,11 +33,17 @@ const { tune, arrangement, chosen, player, writing, counts, at, chordAt, chordBe
 const { trouble } = lesson.arranged;
 const { compare } = lesson;
 const NOTHING = new Map<string, number>();
-/** The other way becomes the one that is played. */
+const say = useUndo();
+/** The other way becomes the one that is played; what was written can be put back. */
 function takeOther() {
   const other = compare.choices.value;
   if (other && tune.choices.value) tune.choices.value = other;
-  tune.chart.value = compare.chart.value ?? tune.chart.value;
+  const cut = compare.chart.value;
+  if (cut !== undefined) {
+    const before = tune.chart.value;
+    tune.chart.value = cut;
+    say(`${compare.name.value}: taken.`, () => (tune.chart.value = before));
+  }
   compare.close();
 }
 function hearOther() {

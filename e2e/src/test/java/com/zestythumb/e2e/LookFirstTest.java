@@ -40,7 +40,7 @@ class LookFirstTest extends InTheBrowser {
         stage("Look");
         browser.seeText(".look .row", "Alberti");
         browser.seeText(".look .row", "root 5th 3rd 5th");
-        browser.clickText(".look .row", "but not on 4");
+        browser.clickText(".look .row", "but look at count 4");
         browser.see("[data-chord='2'].chosen");
         browser.clickText(".look button", "The bass alone");
         browser.seeText(".beside header", "The bass alone");
@@ -49,6 +49,17 @@ class LookFirstTest extends InTheBrowser {
         browser.clickText(".look button", "What the app would write");
         browser.seeText(".beside header", "What the app would write");
         browser.clickText(".beside header button", "Close");
+        browser.await("closed", () -> browser.all(".beside").isEmpty() ? true : null);
+        browser.clickText(".look button", "The chords, held");
+        browser.clickText(".beside header button", "Take it");
+        browser.await(
+                "no chord is broken any more",
+                () -> browser.all(".look .row").stream()
+                                .noneMatch(row -> row.getText().contains("Alberti"))
+                        ? true
+                        : null);
+        browser.clickText(".p-toast button", "Put it back");
+        browser.seeText(".look .row", "Alberti");
         browser.await("one page again", () -> browser.all(".beside").isEmpty() ? true : null);
         browser.clickText(".look button", "Use this pattern");
         stage("Left hand");

@@ -71,8 +71,12 @@ public final class HandPatterns {
         // Of a bar with several chords the one that has the most strokes gives the name.
         slots.sort(Comparator.comparingInt(slot -> -slot.strokes().size()));
         for (PatternSlot slot : slots) {
-            boolean isKind = slot.kind() != null && byKind.contains(slot.kind());
-            PatternMatch match = isKind ? null : nearest(slot, fits.get(slot), names);
+            PatternMatch fit = fits.get(slot);
+            // A line over foreign notes is no broken chord, unless the tune has others.
+            boolean line =
+                    slot.kind() == Kind.WALKING_BASS && slot.hasForeign() && fit != null && names.get(fit.kind()) == 1;
+            boolean isKind = line || slot.kind() != null && byKind.contains(slot.kind());
+            PatternMatch match = isKind ? null : nearest(slot, fit, names);
             bars.merge(slot.bar().index(), pattern(slot, match, shapes), HandPatterns::joined);
         }
         return List.copyOf(bars.values());

@@ -1,11 +1,14 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.arrangement.BarPattern.Kind;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voicing.Member;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 /**
@@ -18,6 +21,9 @@ record PatternSlot(ArrangedChord chord, Bar bar, List<HandStroke> strokes, List<
 
     private static final int FEW = 3;
     private static final int OCTAVE = 12;
+    private static final int STEPS_OF_AN_OCTAVE = 7;
+    /** Octave, third or tenth, and sixth, in steps of the staff within an octave. */
+    private static final Set<Integer> DOUBLED = Set.of(0, 2, 5);
 
     /**
      * A stroke by its place.
@@ -124,27 +130,21 @@ record PatternSlot(ArrangedChord chord, Bar bar, List<HandStroke> strokes, List<
                             && note.onset().compareTo(chord.event().start()) >= 0
                             && note.onset().compareTo(chord.event().end()) < 0)
                     .toList();
-            boolean together = sung.size() == strokes.size()
-                    && strokes.size() >= FEW
-                    && IntStream.range(0, sung.size())
-                            .allMatch(i -> strokes.get(i).isSingle()
-                                    && strokes.get(i)
-                                            .onset()
-                                            .equals(sung.get(i)
-                                                    .onset()
-                                                    .minus(chord.event().start())));
-            return together
-                    && IntStream.range(0, sung.size())
-                                    .mapToObj(i -> sung.get(i).pitch().staffStep()
-                                            - strokes.get(i)
-                                                    .sounds()
-                                                    .get(0)
-                                                    .note()
-                                                    .pitch()
-                                                    .staffStep())
-                                    .distinct()
-                                    .count()
-                            == 1;
+            if (sung.size() != strokes.size() || strokes.size() < FEW) {
+                return false;
+            }
+            Set<Integer> apart = new HashSet<>();
+            for (int i = 0; i < sung.size(); i++) {
+                HandStroke stroke = strokes.get(i);
+                Fraction onset = sung.get(i).onset().minus(chord.event().start());
+                if (!stroke.isSingle() || !stroke.onset().equals(onset)) {
+                    return false;
+                }
+                Pitch low = stroke.sounds().get(0).note().pitch();
+                apart.add(sung.get(i).pitch().staffStep() - low.staffStep());
+            }
+            int steps = apart.iterator().next();
+            return apart.size() == 1 && steps > 0 && DOUBLED.contains(steps % STEPS_OF_AN_OCTAVE);
         }
     }
 }

@@ -24,6 +24,7 @@ import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Names of left-hand patterns after primers and sonatinas (common practice; the list was written before the code was tried). */
@@ -134,6 +135,23 @@ class HandPatternsTest {
             }
         }
         assertThat(played).isGreaterThan(100);
+    }
+
+    /** In octaves, tenths, thirds and sixths a left hand goes with the tune; in sevenths and fifths it does not (common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        "C D E G, DOUBLES",
+        "'A, B, C E', DOUBLES",
+        "E F G B, DOUBLES",
+        "D E F A, WALKING_BASS",
+        "F G A c, WALKING_BASS",
+        "C D E F, SCALE"
+    })
+    void tellsWhatDoublesTheTune(String left, String kind) {
+        String line = "| C |\nm: c2 d2 e2 g2 |\nl: " + left.replaceAll("([A-Ga-g],?)", "$12");
+        assertThat(HandPatterns.of(Arrangement.of(Chart.parse("key: C\n" + line), Choices.USUAL)))
+                .extracting(BarPattern::kind)
+                .containsExactly(kind);
     }
 
     /** The app's own patterns are told by the same means, whatever was chosen. */

@@ -54,6 +54,31 @@ describe('pieces', () => {
     expect(pieces(tied, [0, 3])).toHaveLength(2);
   });
 
+  it('are not parted under a slur or a hairpin', () => {
+    const slur = pieces(score('a', '<slur type="start"/>', '<slur type="stop"/>', 'd'), [0, 2]);
+    expect(slur).toHaveLength(1);
+    const hairpin = pieces(
+      score('a', '<wedge type="crescendo"/>', '<wedge type="stop"/>', 'd'),
+      [0, 2],
+    );
+    expect(hairpin).toHaveLength(1);
+  });
+
+  it('begin with the clef to which a staff has changed', () => {
+    const clef = (staff: number, sign: string) =>
+      `<clef number="${staff}"><sign>${sign}</sign></clef>`;
+    const first = `<attributes>${clef(1, 'G')}${clef(2, 'F')}</attributes>`;
+    const parts = pieces(
+      HEAD +
+        `<measure number="1">${first}</measure>` +
+        `<measure number="2">x<attributes>${clef(2, 'G')}</attributes></measure>` +
+        '<measure number="3">c</measure>' +
+        FOOT,
+      [0, 2],
+    );
+    expect(parts[1]).toContain(`<attributes>${clef(1, 'G')}${clef(2, 'G')}</attributes>`);
+  });
+
   it('are not parted under the bracket of an ending', () => {
     const [starts, stops] = ['start', 'stop'].map((type) => `<ending number="1" type="${type}"/>`);
     expect(pieces(score('a', starts!, stops!, 'd'), [0, 2])).toHaveLength(1);

@@ -1,17 +1,24 @@
-/** What a bar opens and closes that may reach over its bar line: ties, and brackets over endings. */
-const OPENS = /<(?:tie|ending)\b[^>]*type=['"]start/g;
-const CLOSES = /<(?:tie|ending)\b[^>]*type=['"](?:stop|discontinue)/g;
-const ATTRIBUTES = /<attributes>.*?<\/attributes>/s;
+/** What a bar opens and closes that may reach over its bar line: ties, slurs, hairpins, the pedal, brackets over endings. */
+const OPENS =
+  /<(?:tie|ending|slur|pedal)\b[^>]*type=['"]start|<wedge\b[^>]*type=['"](?:crescendo|diminuendo)/g;
+const CLOSES = /<(?:tie|ending|slur|pedal|wedge)\b[^>]*type=['"](?:stop|discontinue)/g;
+const ATTRIBUTES = /<attributes>.*?<\/attributes>/gs;
+const CLEF = /<clef\b.*?<\/clef>/gs;
 
 const count = (text: string, what: RegExp) => text.match(what)?.length ?? 0;
 
 /** Clefs, key and meter in force after a change of some of them. */
 function changed(inForce: string, change: string): string {
-  return ['key', 'time'].reduce((all, name) => {
+  const signs = ['key', 'time'].reduce((all, name) => {
     const sign = new RegExp(`<${name}\\b.*?</${name}>`, 's');
     const now = sign.exec(change)?.[0];
     return now ? all.replace(sign, now) : all;
   }, inForce);
+  // Each staff has a clef of its own.
+  return (change.match(CLEF) ?? []).reduce((all, now) => {
+    const staff = /number=['"]\d+['"]/.exec(now)?.[0];
+    return all.replace(CLEF, (clef) => (!staff || clef.includes(staff) ? now : clef));
+  }, signs);
 }
 
 /** As they stand before a system further down, where the meter is not told again. */
@@ -37,13 +44,13 @@ export function pieces(musicXml: string, starts: number[]): string[] {
   let inForce = '';
   let open = 0;
   bars.forEach((bar, i) => {
-    const own = ATTRIBUTES.exec(bar)?.[0];
-    const isClean = i > 0 && open === 0 && !own;
+    const own = bar.match(ATTRIBUTES) ?? [];
+    const isClean = i > 0 && open === 0 && own.length === 0;
     if (i > 0 && !begins.has(i)) parts.push(parts.pop()! + bar);
     else if (i === 0) parts.push(beginning(bar));
     else if (isClean) parts.push(beginning(bar, repeated(inForce)));
     else parts.push(parts.pop()! + beginning(bar));
-    if (own) inForce = inForce ? changed(inForce, own) : own;
+    for (const change of own) inForce = inForce ? changed(inForce, change) : change;
     open += count(bar, OPENS) - count(bar, CLOSES);
   });
   return parts.map((part, i) => head + part + (i < parts.length - 1 ? foot : ''));

@@ -12,8 +12,6 @@ const note = (id: string, bar: number, onset: number, midi = 48, tied = false) =
   tied,
   right: false,
   bass: false,
-  soft: false,
-  broughtOut: false,
 });
 
 const bar = { length: 3, beatLength: 1, offset: 0 };
@@ -120,8 +118,8 @@ describe('pedal', () => {
 describe('balance', () => {
   // The tune over the bass, the bass over its chords: common practice.
   const bass = { ...note('a', 0, 0), bass: true };
-  const soft = { ...note('c', 0, 0, 60), soft: true };
-  const out = { ...note('d', 0, 0, 64), broughtOut: true };
+  const soft = { ...note('c', 0, 0, 60), louder: -0.5 };
+  const out = { ...note('d', 0, 0, 64), louder: 0.4 };
   const three = {
     ...tune,
     notes: [bass, note('b', 0, 0, 55), soft, out],

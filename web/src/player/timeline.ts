@@ -61,10 +61,6 @@ export const BALANCES: { id: string; name: string; of: Balance }[] = [
   { id: 'left', name: 'Without the tune', of: { tune: 0, bass: 0.7, chords: 0.6 } },
 ];
 
-/** A note that is to be softer than those around it. */
-const SOFTER = 0.5;
-const LOUDER = 1.4;
-
 /** A chord to lean on is louder, its resolution softer: at most this much for each step of weight. */
 const LEAN = 0.05;
 const MIDDLE_WEIGHT = 2;
@@ -114,7 +110,7 @@ export function timeline(
         const { id, chord, midi, onset: written, duration: length, tied } = note;
         if (note.bar !== bar) continue;
         const own = part === 1 ? balance.tune : note.bass ? balance.bass : balance.chords;
-        const loudness = own * (note.soft ? SOFTER : note.broughtOut ? LOUDER : 1);
+        const loudness = own * (1 + (note.louder ?? 0));
         const onset = when(written);
         const duration = endOf(when(written + length)) - onset;
         const key = `${part} ${midi}`;

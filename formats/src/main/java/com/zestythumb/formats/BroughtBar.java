@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** A bar while a file is read: whatever the format tells of it, in the file's own order. */
 public final class BroughtBar {
@@ -41,6 +42,10 @@ public final class BroughtBar {
     public final TreeMap<Fraction, Symbol> symbols = new TreeMap<>(Fraction::compareTo);
     /** The tune, in order and without overlap; gaps are rests. */
     public final List<SheetNote> melody = new ArrayList<>();
+    /** What is struck with the notes of the tune. */
+    public final List<SheetNote> withTune = new ArrayList<>();
+    /** Voices beneath the tune on its staff; gaps are rests. */
+    public final List<List<SheetNote>> beneath = new ArrayList<>();
     /** The voices of the left hand, where the file has one; gaps are rests. */
     public final List<List<SheetNote>> left = new ArrayList<>();
     /** Everything that sounds and might tell the chords; read it, but add by {@link #sound}. */
@@ -49,13 +54,28 @@ public final class BroughtBar {
     /** More than ten fingers strike in sixty-fourths; what goes beyond is left aside. */
     private static final int MOST_SOUNDING = 400;
 
+    /** Takes the voices of the upper staff, the tune with what is struck with its notes first. */
+    public void setUpper(List<List<SheetNote>> voices) {
+        melody.clear();
+        withTune.clear();
+        beneath.clear();
+        if (!voices.isEmpty()) {
+            melody.addAll(SheetNote.highest(voices.get(0)));
+            withTune.addAll(SheetNote.beneath(voices.get(0)));
+            beneath.addAll(voices.subList(1, voices.size()));
+        }
+    }
+
     /** Moves all that is in the bar away from its beginning, which makes the bar so much longer; rests fill the gap. */
     void beginLater(Fraction by) {
         if (by.equals(Fraction.ZERO)) {
             return;
         }
         melody.replaceAll(note -> moved(note, by));
-        left.replaceAll(voice -> voice.stream().map(note -> moved(note, by)).toList());
+        withTune.replaceAll(note -> moved(note, by));
+        Stream.of(beneath, left)
+                .forEach(voices -> voices.replaceAll(
+                        voice -> voice.stream().map(note -> moved(note, by)).toList()));
         sounding.replaceAll(one -> moved(one, by));
         TreeMap<Fraction, Symbol> moved = new TreeMap<>(Fraction::compareTo);
         symbols.forEach((at, symbol) -> moved.put(at.plus(by), symbol));
@@ -84,15 +104,10 @@ public final class BroughtBar {
         timesPlayed = 1;
         marks.stream().filter(Mark::isAtEnd).forEach(last.marks::add);
         marks.removeAll(last.marks);
-        List<SheetNote> tune = List.copyOf(melody);
-        melody.clear();
-        part(tune, full, bars, bar -> bar.melody);
-        List<List<SheetNote>> voices = List.copyOf(left);
-        left.clear();
-        for (List<SheetNote> voice : voices) {
-            bars.forEach(bar -> bar.left.add(new ArrayList<>()));
-            part(voice, full, bars, bar -> bar.left.get(bar.left.size() - 1));
-        }
+        part(full, bars, bar -> bar.melody);
+        part(full, bars, bar -> bar.withTune);
+        partVoices(full, bars, bar -> bar.beneath);
+        partVoices(full, bars, bar -> bar.left);
         List<Sounding> all = List.copyOf(sounding);
         sounding.clear();
         for (Sounding one : all) {
@@ -114,10 +129,22 @@ public final class BroughtBar {
         return bars;
     }
 
-    /** Lays a voice into the bars; what reaches over their borders is tied. */
-    private static void part(
-            List<SheetNote> voice, Fraction full, List<BroughtBar> bars, Function<BroughtBar, List<SheetNote>> into) {
+    private static void partVoices(
+            Fraction full, List<BroughtBar> bars, Function<BroughtBar, List<List<SheetNote>>> ofHand) {
+        for (int i = 0; i < ofHand.apply(bars.get(0)).size(); i++) {
+            int place = i;
+            List<List<SheetNote>> first = ofHand.apply(bars.get(0));
+            first.set(i, new ArrayList<>(first.get(i)));
+            bars.subList(1, bars.size()).forEach(bar -> ofHand.apply(bar).add(new ArrayList<>()));
+            part(full, bars, bar -> ofHand.apply(bar).get(place));
+        }
+    }
+
+    /** Lays a voice of the first bar into all of them; what reaches over their borders is tied. */
+    private static void part(Fraction full, List<BroughtBar> bars, Function<BroughtBar, List<SheetNote>> into) {
         int count = bars.size();
+        List<SheetNote> voice = List.copyOf(into.apply(bars.get(0)));
+        into.apply(bars.get(0)).clear();
         for (SheetNote note : voice) {
             Fraction from = note.onset();
             while (from.compareTo(note.end()) < 0) {
@@ -207,6 +234,8 @@ public final class BroughtBar {
         bar.notes.addAll(notes);
         bar.symbols.putAll(symbols);
         bar.melody.addAll(melody);
+        bar.withTune.addAll(withTune);
+        bar.beneath.addAll(beneath);
         bar.left.addAll(left);
         bar.sounding.addAll(sounding);
         return bar;

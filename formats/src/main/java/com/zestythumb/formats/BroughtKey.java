@@ -70,7 +70,7 @@ final class BroughtKey {
         LeadSheet heard = sheet.heardIn(key);
         return tuneSpelled
                 ? heard
-                : heard.mapBars(bar -> bar.withMelody(bar.melody().stream()
+                : heard.mapBars(bar -> bar.mapVoices(voice -> voice.stream()
                         .map(note -> note.isRest()
                                 ? note
                                 : note.with(Spelling.of(note.pitch().midi(), key)))

@@ -6,7 +6,7 @@ import com.zestythumb.core.sheet.Tuplet;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Gathers one voice of a bar from notes as a file has them: tuplets in groups, and of notes struck together all or the highest. */
+/** Gathers one voice of a bar from notes as a file has them, with its tuplets in groups. */
 public final class NotesInTime {
 
     /** So many in the time of so many. */
@@ -14,27 +14,13 @@ public final class NotesInTime {
 
     private record Raw(SheetNote note, InTuplet tuplet) {}
 
-    private final boolean tune;
     private final List<Raw> raw = new ArrayList<>();
-
-    /**
-     * Begins a bar.
-     *
-     * @param tune whether only the highest of those struck together is kept
-     */
-    public NotesInTime(boolean tune) {
-        this.tune = tune;
-    }
 
     /** Adds a note or a rest. */
     public void add(SheetNote note, InTuplet tuplet) {
         SheetNote last = raw.isEmpty() ? null : raw.get(raw.size() - 1).note();
         if (last == null || !last.isWith(note)) {
             raw.add(new Raw(note, tuplet));
-        } else if (tune) {
-            SheetNote kept = isHigher(note, last) ? note : last;
-            String sung = note.syllable().isEmpty() ? last.syllable() : note.syllable();
-            raw.set(raw.size() - 1, new Raw(kept.withSyllable(sung), tuplet));
         } else if (last.isRest()) {
             raw.set(raw.size() - 1, new Raw(note, tuplet));
         } else if (!note.isRest()) {
@@ -43,11 +29,6 @@ public final class NotesInTime {
                     note.at(last.onset(), last.duration()).withTouch(last.touch()),
                     raw.get(raw.size() - 1).tuplet()));
         }
-    }
-
-    private static boolean isHigher(SheetNote note, SheetNote last) {
-        return !note.isRest()
-                && (last.isRest() || note.pitch().midi() > last.pitch().midi());
     }
 
     /** Whether any of it sounds. */
@@ -76,7 +57,9 @@ public final class NotesInTime {
             }
             from = to;
         }
-        return notes;
+        return SheetNote.struckTogether(notes).stream()
+                .flatMap(struck -> SheetNote.chord(struck).stream())
+                .toList();
     }
 
     /** A tuplet ends where its notes add up to a plain length again. */

@@ -9,6 +9,7 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.formats.ImportReport.Fate;
@@ -135,28 +136,41 @@ public final class SheetBuilder {
 
     private Bar bar(int i, BroughtBar draft, List<ChordEvent> chords, int number, int line) {
         return new Bar(
-                i,
-                number,
-                draft.key,
-                draft.meter,
-                draft.length,
-                draft.pickup ? draft.meter.barLength().minus(draft.length) : Fraction.ZERO,
-                new BarSigns(draft.startsRepeat, draft.timesPlayed, draft.ending, draft.marks),
-                chords,
-                voices.of(draft.melody, draft.length, number, "melody notes"),
-                draft.left.stream()
-                        .map(voice -> voices.of(voice, draft.length, number, "notes of the left hand"))
-                        .filter(voice -> !voice.isEmpty())
-                        .toList(),
-                new BarText(
-                        draft.section,
-                        draft.notes.stream()
-                                .map(note -> note.replace("\"", "'"))
-                                .toList(),
-                        draft.words.replace("|", " "),
+                        i,
+                        number,
+                        draft.key,
+                        draft.meter,
+                        draft.length,
+                        draft.pickup ? draft.meter.barLength().minus(draft.length) : Fraction.ZERO,
+                        new BarSigns(draft.startsRepeat, draft.timesPlayed, draft.ending, draft.marks),
+                        chords,
                         List.of(),
-                        "",
-                        new TextSpan(line, 1, 1)));
+                        List.of(),
+                        draft.left.stream()
+                                .map(voice -> voices.of(voice, draft.length, number, "notes of the left hand"))
+                                .filter(voice -> !voice.isEmpty())
+                                .toList(),
+                        new BarText(
+                                draft.section,
+                                draft.notes.stream()
+                                        .map(note -> note.replace("\"", "'"))
+                                        .toList(),
+                                draft.words.replace("|", " "),
+                                List.of(),
+                                "",
+                                new TextSpan(line, 1, 1)))
+                .withUpper(upper(draft, number));
+    }
+
+    private List<List<SheetNote>> upper(BroughtBar draft, int number) {
+        List<SheetNote> tune =
+                voices.of(SheetNote.merged(draft.melody, draft.withTune), draft.length, number, "melody notes");
+        List<List<SheetNote>> upper = new ArrayList<>(List.of(tune));
+        draft.beneath.stream()
+                .map(voice -> voices.of(voice, draft.length, number, "notes beneath the tune"))
+                .filter(voice -> !voice.isEmpty())
+                .forEach(upper::add);
+        return tune.isEmpty() ? List.of() : upper;
     }
 
     private void reportWhatWasRead(List<Bar> bars) {

@@ -95,9 +95,11 @@ final class VoiceMender {
         for (int i = 0; i < bars.size(); i++) {
             Bar bar = bars.get(i);
             Bar next = i + 1 < bars.size() ? bars.get(i + 1) : null;
-            List<SheetNote> tune = next == null ? List.of() : next.melody();
+            List<SheetNote> upper = next == null ? List.of() : next.allOfUpper();
             List<SheetNote> left = next == null ? List.of() : next.allOfLeft();
-            mended.add(bar.withMelody(tiesMended(bar.melody(), tune))
+            mended.add(bar.withUpper(bar.upper().stream()
+                            .map(voice -> tiesMended(voice, upper))
+                            .toList())
                     .withLeft(bar.left().stream()
                             .map(voice -> tiesMended(voice, left))
                             .toList()));

@@ -33,7 +33,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Document;
 import org.w3c.dom.NodeList;
 
-/** The left hand of a page goes in and out of files with all its notes. */
+/** Both staves of a page go in and out of files with all their notes and what stands at them. */
 class LeftHandFilesTest {
 
     /** Textures of accompaniment as the manuals have them (common practice), each of our own notes. */
@@ -51,25 +51,44 @@ class LeftHandFilesTest {
             "!5!C,2 !3!E,2 !1!G,2 !2!E,2 | [!5!C,!2!G,!1!C]4 .!tenuto![C,G,]4",
             // Three voices; dotted rhythms.
             "C4 B,4 & z2 E,2 z2 F,2 & C,8 | A,8 & F,4 E,4 & F,,8",
-            "C,3 G,/2A,/2 C,3 G, | F,,>C, F,>C, F,,6");
+            "C,3 G,/2A,/2 C,3 G, | F,,>C, F,>C, F,,6",
+            // Loudness, hairpins, slurs, accents, holds, breath; the pedal; a clef that changes midway and back.
+            "!p!(C,2 !<(!E,2 G,2) !<)!!f!!>!C,2 | !>(!(F,2 A,2 !breath!C2) !>)!!fermata!F,2",
+            "!ped!C,2 G,2 !ped-up!!ped!C,2 G,2 | !ped!F,,8!ped-up!",
+            "C,2 [K:clef=treble]E2 G2 c2 | [K:clef=bass]F,4 !sfz!F,,4",
+            "!ff!C,4 z2 !pp!z2 | !mf!F,4 !ped!z2 !ped-up!z2");
+
+    /** What the right hand has beneath a tune: thirds and chords, a second voice, one tied and one in triplets, signs. */
+    private static final List<String> UPPER = List.of(
+            "[ce]2 [df]2 [eg]4 | [FAc]2 z2 [Ac-]4",
+            "c4 B4 & E2 F2 D4 | c8 & A2 G2 F4",
+            "(3[ce][df][eg] c2 [Gc]4- | [Gc]2 A2 !3![Fc]4",
+            "!p!(c2 d2 !<(!e2 f2) | !<)!!f!.[ac'] .[ac'] !fermata![fa]6 & c2 c6");
 
     private static byte[] file(LeadSheet sheet) {
         return new MusicXmlWriter(Staves.GRAND).write(Arrangement.of(sheet, Choices.USUAL));
     }
 
-    /** What lasts: keys, time, ties, tuplets and touch; fingers as far as they were written. */
+    /** What lasts: keys, time, ties, tuplets, touch and signs; fingers as far as they were written. */
     private static List<List<String>> told(Bar bar, Bar fingers) {
+        List<List<String>> voices = new ArrayList<>(told(bar.upper(), fingers.upper()));
+        voices.addAll(told(bar.left(), fingers.left()));
+        return voices;
+    }
+
+    private static List<List<String>> told(List<List<SheetNote>> hand, List<List<SheetNote>> fingers) {
         List<List<String>> voices = new ArrayList<>();
-        for (int voice = 0; voice < bar.left().size(); voice++) {
-            List<SheetNote> notes = bar.left().get(voice);
+        for (int voice = 0; voice < hand.size(); voice++) {
+            List<SheetNote> notes = hand.get(voice);
             List<String> told = new ArrayList<>();
             for (int i = 0; i < notes.size(); i++) {
                 SheetNote note = notes.get(i);
-                boolean fingered = voice < fingers.left().size()
-                        && i < fingers.left().get(voice).size()
-                        && fingers.left().get(voice).get(i).finger() > 0;
+                boolean fingered = voice < fingers.size()
+                        && i < fingers.get(voice).size()
+                        && fingers.get(voice).get(i).finger() > 0;
                 told.add((note.isRest() ? "z" : note.pitch()) + "@" + note.onset() + "*" + note.duration()
-                        + (note.tied() ? "-" : "") + note.tuplet() + note.touch() + (fingered ? note.finger() : ""));
+                        + (note.tied() ? "-" : "") + note.tuplet() + note.touch() + new TreeSet<>(note.signs())
+                        + (fingered ? note.finger() : ""));
             }
             voices.add(told);
         }
@@ -84,6 +103,14 @@ class LeftHandFilesTest {
                 Importer.read(abc ? "page.abc" : "page.musicxml", file).get(0).sheet();
         for (Bar bar : sheet.bars()) {
             assertThat(told(read.bars().get(bar.index()), bar)).as(chart).isEqualTo(told(bar, bar));
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(booleans = {false, true})
+    void everyUpperStaffComesBack(boolean abc) {
+        for (String upper : UPPER) {
+            comesBack("| C | F |\nm: " + upper + "\nl: C,8 | F,8", abc);
         }
     }
 
@@ -132,18 +159,39 @@ class LeftHandFilesTest {
         Random random = new Random(8);
         String[] lengths = {"2", "4", "", "3"};
         for (int tune = 0; tune < 150; tune++) {
-            StringBuilder line = new StringBuilder();
-            for (int bar = 0; bar < 2; bar++) {
-                line.append(bar == 0 ? "" : " | ");
-                for (int voice = random.nextInt(3); voice >= 0; voice--) {
-                    line.append(voice(random, lengths)).append(voice > 0 ? " & " : "");
-                }
-            }
             comesBack(
-                    "key: " + List.of("C", "Bb", "E", "F#m").get(random.nextInt(4)) + "\n| C | F |\nm: c8 | c8 |\nl: "
-                            + line,
+                    "key: " + List.of("C", "Bb", "E", "F#m").get(random.nextInt(4)) + "\n| C | F |\nm: "
+                            + line(random, lengths) + " |\nl: " + line(random, lengths),
                     abc);
         }
+    }
+
+    private static String line(Random random, String[] lengths) {
+        StringBuilder line = new StringBuilder();
+        for (int bar = 0; bar < 2; bar++) {
+            line.append(bar == 0 ? "" : " | ");
+            int voices = 1 + random.nextInt(3);
+            for (int voice = 0; voice < voices; voice++) {
+                line.append(voice > 0 ? " & " : "").append(signed(voice(random, lengths), voice == 0, random));
+            }
+        }
+        return line.toString();
+    }
+
+    /** With signs here and there; those that stand between the staves at the first voice alone. */
+    private static String signed(String voice, boolean first, Random random) {
+        StringBuilder signed = new StringBuilder();
+        for (String part : voice.split("(?=\\[|!\\d!\\[|\\(3|\\.)")) {
+            boolean starts = part.startsWith("[") || part.startsWith(".") || part.startsWith("(3");
+            if (starts && random.nextInt(3) == 0) {
+                List<String> signs = first
+                        ? List.of("!p!", "!f!", "!sfz!", "!<(!", "!>(!", "!ped!", "!ped-up!", "(", "!>!", "!breath!")
+                        : List.of("!fermata!", "!>!", "(", "!breath!");
+                signed.append(signs.get(random.nextInt(signs.size())));
+            }
+            signed.append(part);
+        }
+        return signed + (random.nextInt(4) == 0 ? ")" : "");
     }
 
     private static String voice(Random random, String[] lengths) {

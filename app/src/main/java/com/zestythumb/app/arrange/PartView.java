@@ -4,8 +4,10 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Balance;
+import com.zestythumb.core.arrangement.Loudness;
 import com.zestythumb.core.arrangement.Rolls;
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
@@ -55,28 +57,38 @@ public record PartView(
             @JsonInclude(JsonInclude.Include.NON_DEFAULT)
             boolean bass,
 
-            @Schema(description = "Whether it is to be played softer than others.", defaultValue = "false")
+            @Schema(
+                    description = "How much louder it is than the others of its kind: 0.5 for half as loud again,"
+                            + " −0.5 for half as loud.",
+                    defaultValue = "0")
             @JsonInclude(JsonInclude.Include.NON_DEFAULT)
-            boolean soft,
+            double louder) {}
 
-            @Schema(description = "Whether it is to be heard over others.", defaultValue = "false")
-            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
-            boolean broughtOut) {}
+    /** A note that is to be softer than those around it, or heard over them. */
+    private static final double SOFTER = 0.5;
+
+    private static final double BROUGHT_OUT = 1.4;
 
     /** The hands and, where there is one, the tune. */
     static List<PartView> of(Arrangement arrangement) {
         List<NoteView> melody = melody(arrangement);
         Map<String, Fraction> late = Rolls.delays(arrangement.notes());
+        Loudness leftHand = new Loudness(arrangement.sheet(), Side.LEFT);
+        Loudness rightHand = new Loudness(arrangement.sheet(), Side.RIGHT);
         PartView left = new PartView(
                 "left",
                 arrangement.notes().stream()
                         .map(note -> note(
-                                note, late.getOrDefault(note.id(), Fraction.ZERO), Balance.isBass(note, arrangement)))
+                                note,
+                                late.getOrDefault(note.id(), Fraction.ZERO),
+                                Balance.isBass(note, arrangement),
+                                note.isRight() ? rightHand : leftHand))
                         .toList());
         return melody.isEmpty() ? List.of(left) : List.of(left, new PartView("melody", melody));
     }
 
-    private static NoteView note(TimedNote note, Fraction late, boolean bass) {
+    private static NoteView note(TimedNote note, Fraction late, boolean bass, Loudness loudness) {
+        double stress = note.isSoft() ? SOFTER : note.isBroughtOut() ? BROUGHT_OUT : 1;
         return new NoteView(
                 note.id(),
                 note.chord(),
@@ -87,8 +99,11 @@ public record PartView(
                 note.tied(),
                 note.isRight(),
                 bass,
-                note.isSoft(),
-                note.isBroughtOut());
+                louder(stress * loudness.of(note.bar(), note.note())));
+    }
+
+    private static double louder(double factor) {
+        return Math.round((factor - 1) * 100) / 100.0;
     }
 
     /** The tune's notes, each with the chord it sounds over. */
@@ -96,6 +111,7 @@ public record PartView(
         List<NoteView> notes = new ArrayList<>();
         int chord = 0;
         List<ArrangedChord> chords = arrangement.chords();
+        Loudness loudness = new Loudness(arrangement.sheet(), Side.RIGHT);
         for (Bar bar : arrangement.sheet().bars()) {
             for (int i = 0; i < bar.melody().size(); i++) {
                 SheetNote note = bar.melody().get(i);
@@ -114,8 +130,7 @@ public record PartView(
                             note.tied(),
                             false,
                             false,
-                            false,
-                            false));
+                            louder(loudness.of(bar.index(), note))));
                 }
             }
         }

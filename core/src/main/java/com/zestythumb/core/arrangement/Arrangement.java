@@ -5,7 +5,9 @@ import com.zestythumb.core.analysis.Cadence;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.HashMap;
@@ -46,9 +48,14 @@ public record Arrangement(
 
     /**
      * Whether the left hand is written in the treble clef: where half of its notes or more lie above D4, three ledger lines
-     * would be the rule in the bass clef, and none lies three below the treble clef.
+     * would be the rule in the bass clef, and none lies three below the treble clef. Clefs that are written go before that.
      */
     public boolean leftInTreble() {
+        if (sheet.hasClefs()) {
+            return sheet.bars().get(0).allOfLeft().stream()
+                    .anyMatch(note ->
+                            note.onset().equals(Fraction.ZERO) && note.signs().contains(NoteSign.TREBLE));
+        }
         long left = notes.stream().filter(note -> !note.isRight()).count();
         long high = notes.stream()
                 .filter(note -> !note.isRight() && note.pitch().midi() >= HIGH)

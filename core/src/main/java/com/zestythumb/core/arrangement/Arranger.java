@@ -133,10 +133,15 @@ final class Arranger {
         List<TimedNote> notes = new ArrayList<>(written.before());
         List<Boolean> walks = new ArrayList<>();
         for (int i = 0; i < events.size(); i++) {
-            if (!written.has(i)) {
-                notes.addAll(into.next(i, figure.notes(i, voicings.get(i), pins.get(i))));
-            }
             notes.addAll(written.notes(i));
+            if (!written.has(i)) {
+                List<TimedNote> struck = into.next(i, figure.notes(i, voicings.get(i), pins.get(i)));
+                notes.addAll(struck);
+                if (!written.notes(i).isEmpty()) {
+                    WrittenHand.sort(notes.subList(
+                            notes.size() - struck.size() - written.notes(i).size(), notes.size()));
+                }
+            }
             walks.add(!written.has(i) && choices.figureOf(events.get(i)).equals(Figures.WALKING));
         }
         HeldOver ties = new HeldOver(sheet, events);

@@ -25,7 +25,8 @@ record AugmentedSixths(Analysis analysis, WrittenHand written) {
 
     List<TimedNote> spelled(List<TimedNote> notes) {
         return notes.stream()
-                .map(note -> isOne(note.chord()) ? note.withPitch(spelled(note.pitch(), note.chord())) : note)
+                .map(note ->
+                        isOne(note.chord()) ? note.with(note.note().with(spelled(note.pitch(), note.chord()))) : note)
                 .toList();
     }
 

@@ -11,6 +11,7 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.voicing.Strokes;
@@ -19,6 +20,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /** Plays the voicings of a tune in a figure: when each note is struck, pushed chords and the last one among them. */
 final class FigureInTime {
@@ -188,18 +190,12 @@ final class FigureInTime {
                 "n" + chord + "-" + number,
                 chord,
                 bar,
-                onset,
-                duration,
-                pitch,
-                part.finger(),
-                false,
-                tied,
                 // What comes late stands in a voice of its own beside its chord.
                 part.late() && part.side() == Side.LEFT ? step.voice() + 1 : step.voice(),
-                step.touch(),
-                step.tuplet(),
                 part.side(),
-                part.stress());
+                part.stress(),
+                false,
+                new SheetNote(pitch, onset, duration, tied, step.tuplet(), "", part.finger(), step.touch(), Set.of()));
     }
 
     private List<Step> steps(int chord, Layout layout) {

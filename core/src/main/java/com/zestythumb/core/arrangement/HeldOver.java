@@ -31,7 +31,7 @@ record HeldOver(LeadSheet sheet, List<ChordEvent> events) {
                         && tied.get(here).pitch().equals(tied.get(next).pitch())
                         && tied.get(here).end().equals(events.get(chord).end());
                 if (same) {
-                    tied.set(here, tied.get(here).withTie(true));
+                    tied.set(here, tied.get(here).with(tied.get(here).note().withTie(true)));
                     last = chord;
                 }
             }
@@ -45,6 +45,12 @@ record HeldOver(LeadSheet sheet, List<ChordEvent> events) {
                 .map(note ->
                         List.<Object>of(note.bar(), note.onset(), note.pitch().midi(), note.side()))
                 .collect(Collectors.toSet());
+        for (Bar bar : sheet.bars()) {
+            bar.melody().stream()
+                    .filter(note -> !note.isRest())
+                    .forEach(note -> struck.add(
+                            List.of(bar.index(), note.onset(), note.pitch().midi(), Side.RIGHT)));
+        }
         return notes.stream()
                 .map(note -> {
                     boolean over = note.tied()
@@ -54,7 +60,9 @@ record HeldOver(LeadSheet sheet, List<ChordEvent> events) {
                             over ? Fraction.ZERO : note.end(),
                             note.pitch().midi(),
                             note.side());
-                    return note.tied() && !struck.contains(next) ? note.withTie(false) : note;
+                    return note.tied() && !struck.contains(next)
+                            ? note.with(note.note().withTie(false))
+                            : note;
                 })
                 .toList();
     }

@@ -2,13 +2,12 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
-import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.Touch;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.List;
@@ -108,7 +107,6 @@ record IntoNext(
     }
 
     private static TimedNote note(String id, int chord, int bar, Fraction onset, Fraction length, Pitch pitch) {
-        return new TimedNote(
-                id, chord, bar, onset, length, pitch, 0, false, false, 0, Touch.PLAIN, null, Side.LEFT, Stress.EVEN);
+        return TimedNote.left(id, chord, bar, new SheetNote(pitch, onset, length));
     }
 }

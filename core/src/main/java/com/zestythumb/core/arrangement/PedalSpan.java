@@ -3,8 +3,14 @@ package com.zestythumb.core.arrangement;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.NoteSign;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * The foot is down for a while, within one bar.
@@ -24,14 +30,47 @@ public record PedalSpan(int bar, Fraction down, Fraction up, Fraction delay) {
 
     /**
      * When the foot is down in a tune, in the written order: with every chord and every bar anew where it is joined, once in
-     * a bar where it is separated (common practice). O(chords).
+     * a bar where it is separated (common practice). A pedal that is written to notes goes before what was chosen. O(chords).
      */
     public static List<PedalSpan> of(Arrangement arrangement) {
+        List<PedalSpan> written = written(arrangement.sheet());
+        return !written.isEmpty() ? written : chosen(arrangement);
+    }
+
+    /** What was chosen where the page has no pedal of its own. */
+    private static List<PedalSpan> chosen(Arrangement arrangement) {
         return switch (arrangement.choices().playing().pedal()) {
             case NONE -> List.of();
             case JOINED -> joined(arrangement);
             case SEPARATED -> separated(arrangement);
         };
+    }
+
+    /** The pedal as it stands at the notes, a span for each bar in which the foot is down; none where none is written. */
+    public static List<PedalSpan> written(LeadSheet sheet) {
+        List<PedalSpan> spans = new ArrayList<>();
+        boolean down = false;
+        for (Bar bar : sheet.bars()) {
+            Fraction from = Fraction.ZERO;
+            for (SheetNote note : Stream.concat(bar.allOfUpper().stream(), bar.allOfLeft().stream())
+                    .filter(note -> note.signs().stream().anyMatch(sign -> sign.kind() == NoteSign.Kind.PEDAL))
+                    .sorted(Comparator.comparing(SheetNote::onset))
+                    .toList()) {
+                if (down && note.onset().compareTo(from) > 0) {
+                    spans.add(new PedalSpan(bar.index(), from, note.onset(), Fraction.ZERO));
+                }
+                boolean both = note.signs().containsAll(Set.of(NoteSign.PEDAL, NoteSign.PEDAL_END));
+                down = !both && !note.signs().contains(NoteSign.PEDAL_END);
+                from = note.onset();
+                if (both) {
+                    spans.add(new PedalSpan(bar.index(), from, note.end(), Fraction.ZERO));
+                }
+            }
+            if (down && from.compareTo(bar.length()) < 0) {
+                spans.add(new PedalSpan(bar.index(), from, bar.length(), Fraction.ZERO));
+            }
+        }
+        return spans;
     }
 
     private static List<PedalSpan> joined(Arrangement arrangement) {

@@ -26,7 +26,8 @@ record RightFingers(Map<Integer, Map<Integer, Integer>> byChord) {
     static RightFingers of(List<TimedNote> notes, LeadSheet sheet) {
         Map<Integer, Map<Integer, Integer>> byChord = new HashMap<>();
         notes.stream()
-                .filter(TimedNote::isRight)
+                .filter(note ->
+                        note.isRight() && sheet.bars().get(note.bar()).beneath().isEmpty())
                 .collect(Collectors.groupingBy(TimedNote::chord))
                 .forEach((chord, some) -> byChord.put(chord, held(some, sheet)));
         return new RightFingers(byChord);

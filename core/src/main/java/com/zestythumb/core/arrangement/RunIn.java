@@ -1,6 +1,5 @@
 package com.zestythumb.core.arrangement;
 
-import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Letter;
@@ -9,7 +8,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.sheet.Touch;
+import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -40,7 +39,7 @@ record RunIn(Bar bar, Pitch goal, Pitch lowest) {
             if (stays) {
                 filled.add(note);
             } else if (note.onset().compareTo(from) < 0) {
-                filled.add(note.lasting(from.minus(note.onset())));
+                filled.add(note.with(note.note().at(note.onset(), from.minus(note.onset()))));
             }
         }
         int steps = (int) beat.dividedBy(EIGHTH).floor();
@@ -48,21 +47,8 @@ record RunIn(Bar bar, Pitch goal, Pitch lowest) {
                 notes.get(0).pitch().midi() > goal.midi() || step(-steps).midi() < lowest.midi();
         for (int i = 0; i < steps; i++) {
             int away = (steps - i) * (fromAbove ? 1 : -1);
-            filled.add(new TimedNote(
-                    "n" + chord + "-run-" + i,
-                    chord,
-                    bar.index(),
-                    from.plus(EIGHTH.times(i)),
-                    EIGHTH,
-                    step(away),
-                    0,
-                    false,
-                    false,
-                    0,
-                    Touch.PLAIN,
-                    null,
-                    Side.LEFT,
-                    Stress.EVEN));
+            SheetNote note = new SheetNote(step(away), from.plus(EIGHTH.times(i)), EIGHTH);
+            filled.add(TimedNote.left("n" + chord + "-run-" + i, chord, bar.index(), note));
         }
         return filled;
     }

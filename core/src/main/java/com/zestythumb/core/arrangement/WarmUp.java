@@ -12,7 +12,6 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.SheetNote;
-import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.voicing.Hand;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -144,7 +143,7 @@ public final class WarmUp {
     }
 
     private void add(Side side, int bar, Fraction onset, Fraction duration, Pitch pitch, int finger) {
-        SheetNote note = new SheetNote(pitch, onset, duration, false, null, "", finger, Touch.PLAIN);
+        SheetNote note = new SheetNote(pitch, onset, duration, false, null, "").withFinger(finger);
         notes.add(TimedNote.written(note, bar, 0, side));
     }
 }

@@ -40,7 +40,9 @@ final class WrittenHand {
         this.bars = bars;
         events.forEach(event -> byChord.add(new ArrayList<>()));
         int chord = -1;
-        for (TimedNote note : inTime(written)) {
+        List<TimedNote> inTime = new ArrayList<>(written);
+        sort(inTime);
+        for (TimedNote note : inTime) {
             while (chord + 1 < events.size() && isReached(events.get(chord + 1), note)) {
                 chord++;
             }
@@ -50,7 +52,7 @@ final class WrittenHand {
         }
     }
 
-    /** That of the sheet, bar by bar. */
+    /** That of the sheet, bar by bar, with what stands beneath the tune. */
     static WrittenHand of(LeadSheet sheet, List<ChordEvent> events) {
         List<TimedNote> written = new ArrayList<>();
         BitSet bars = new BitSet();
@@ -58,12 +60,19 @@ final class WrittenHand {
             for (int voice = 0; voice < bar.left().size(); voice++) {
                 bars.set(bar.index());
                 for (SheetNote note : bar.left().get(voice)) {
-                    if (!note.isRest()) {
-                        written.add(TimedNote.written(note, bar.index(), voice, Side.LEFT));
-                    }
+                    written.add(TimedNote.written(note, bar.index(), voice, Side.LEFT));
+                }
+            }
+            for (int voice = 0; voice < bar.beneath().size(); voice++) {
+                for (SheetNote note : bar.beneath().get(voice)) {
+                    // What is struck with the tune has its stem; the other voices stand below those of an
+                    // accompaniment.
+                    int place = voice == 0 ? TimedNote.WITH_TUNE : voice;
+                    written.add(TimedNote.written(note, bar.index(), place, Side.RIGHT));
                 }
             }
         }
+        written.removeIf(note -> note.note().isRest());
         return new WrittenHand(events, written, bars);
     }
 
@@ -107,12 +116,11 @@ final class WrittenHand {
         return sounding;
     }
 
-    private static List<TimedNote> inTime(List<TimedNote> written) {
-        return written.stream()
-                .sorted(Comparator.comparingInt(TimedNote::bar)
-                        .thenComparing(TimedNote::onset)
-                        .thenComparing(TimedNote::pitch))
-                .toList();
+    /** In time and from the lowest. */
+    static void sort(List<TimedNote> notes) {
+        notes.sort(Comparator.comparingInt(TimedNote::bar)
+                .thenComparing(TimedNote::onset)
+                .thenComparing(TimedNote::pitch));
     }
 
     private static boolean isReached(ChordEvent event, TimedNote note) {

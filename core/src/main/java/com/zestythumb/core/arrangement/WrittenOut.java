@@ -58,8 +58,7 @@ public final class WrittenOut {
             Fraction next = byOnset.higherKey(onset);
             List<TimedNote> struck = byOnset.get(onset);
             Fraction lasts = struck.get(0).duration().min((next == null ? length : next).minus(onset));
-            struck.forEach(note -> voice.add(
-                    new SheetNote(note.pitch(), onset, lasts, note.tied(), note.tuplet(), "", 0, note.touch())));
+            struck.forEach(note -> voice.add(note.note().at(onset, lasts).withFinger(0)));
         }
         return BarFilling.withRests(voice, length);
     }

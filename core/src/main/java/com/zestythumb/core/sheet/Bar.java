@@ -1,7 +1,9 @@
 package com.zestythumb.core.sheet;
 
 import com.zestythumb.core.pitch.Key;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * One written bar.
@@ -15,6 +17,8 @@ import java.util.List;
  * @param signs repeats, endings, jumps
  * @param events the chords and silences in it, in order, filling the bar
  * @param melody the notes and rests of the tune, in order, filling the bar; empty where none is written
+ * @param beneath what stands beneath the tune on its staff: first what is struck with its notes, then each other voice, filling
+ *     the bar; nothing where the tune is alone
  * @param left the voices of the left hand as somebody wrote it, each filling the bar; none where it is to be reckoned
  * @param text section name, notes, words
  */
@@ -28,12 +32,14 @@ public record Bar(
         BarSigns signs,
         List<ChordEvent> events,
         List<SheetNote> melody,
+        List<List<SheetNote>> beneath,
         List<List<SheetNote>> left,
         BarText text) {
 
     public Bar {
         events = List.copyOf(events);
         melody = List.copyOf(melody);
+        beneath = beneath.stream().map(List::copyOf).toList();
         left = left.stream().map(List::copyOf).toList();
     }
 
@@ -74,27 +80,69 @@ public record Bar(
     }
 
     public Bar with(BarSigns other) {
-        return new Bar(index, number, key, meter, length, offset, other, events, melody, left, text);
+        return new Bar(index, number, key, meter, length, offset, other, events, melody, beneath, left, text);
     }
 
     public Bar with(BarText other) {
-        return new Bar(index, number, key, meter, length, offset, signs, events, melody, left, other);
+        return new Bar(index, number, key, meter, length, offset, signs, events, melody, beneath, left, other);
     }
 
     public Bar withEvents(List<ChordEvent> others) {
-        return new Bar(index, number, key, meter, length, offset, signs, others, melody, left, text);
+        return new Bar(index, number, key, meter, length, offset, signs, others, melody, beneath, left, text);
     }
 
+    /** With another tune; what was struck with a note that is gone goes too. */
     public Bar withMelody(List<SheetNote> notes) {
-        return new Bar(index, number, key, meter, length, offset, signs, events, notes, left, text);
+        if (beneath.isEmpty()) {
+            return new Bar(index, number, key, meter, length, offset, signs, events, notes, beneath, left, text);
+        }
+        List<List<SheetNote>> voices = new ArrayList<>(upper());
+        voices.set(0, SheetNote.merged(notes, beneath.get(0)));
+        return withUpper(voices);
+    }
+
+    /** The voices of the upper staff, the tune with what is struck with its notes first; none where there is no tune. */
+    public List<List<SheetNote>> upper() {
+        List<List<SheetNote>> voices = new ArrayList<>();
+        if (!melody.isEmpty()) {
+            voices.add(beneath.isEmpty() ? melody : SheetNote.merged(melody, beneath.get(0)));
+            voices.addAll(beneath.isEmpty() ? List.of() : beneath.subList(1, beneath.size()));
+        }
+        return voices;
+    }
+
+    /** With these voices on its upper staff; the tune is the highest of the first. */
+    public Bar withUpper(List<List<SheetNote>> voices) {
+        if (voices.isEmpty()) {
+            return new Bar(index, number, key, meter, length, offset, signs, events, List.of(), List.of(), left, text);
+        }
+        List<SheetNote> tune = SheetNote.highest(voices.get(0));
+        List<SheetNote> more = SheetNote.beneath(voices.get(0));
+        List<List<SheetNote>> under = new ArrayList<>();
+        if (!more.isEmpty() || voices.size() > 1) {
+            under.add(more);
+            under.addAll(voices.subList(1, voices.size()));
+        }
+        return new Bar(index, number, key, meter, length, offset, signs, events, tune, under, left, text);
+    }
+
+    /** With every voice of either staff changed in one way. */
+    public Bar mapVoices(UnaryOperator<List<SheetNote>> change) {
+        return withUpper(upper().stream().map(change).toList())
+                .withLeft(left.stream().map(change).toList());
+    }
+
+    /** All notes of the upper staff, voice after voice. */
+    public List<SheetNote> allOfUpper() {
+        return upper().stream().flatMap(List::stream).toList();
     }
 
     public Bar withLeft(List<List<SheetNote>> voices) {
-        return new Bar(index, number, key, meter, length, offset, signs, events, melody, voices, text);
+        return new Bar(index, number, key, meter, length, offset, signs, events, melody, beneath, voices, text);
     }
 
     public Bar withKey(Key other) {
-        return new Bar(index, number, other, meter, length, offset, signs, events, melody, left, text);
+        return new Bar(index, number, other, meter, length, offset, signs, events, melody, beneath, left, text);
     }
 
     /** Whether a place is on one and, in four, on three; in compound meters on any felt beat. */

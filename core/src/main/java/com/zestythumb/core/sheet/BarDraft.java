@@ -24,7 +24,7 @@ final class BarDraft {
     List<Integer> ending = List.of();
     List<String> remarks = List.of();
     List<ChordEvent> events = List.of();
-    List<SheetNote> melody = List.of();
+    List<List<SheetNote>> upper = List.of();
     List<List<SheetNote>> left = List.of();
 
     final Set<Mark> marks = EnumSet.noneOf(Mark.class);
@@ -39,26 +39,24 @@ final class BarDraft {
         this.span = span;
     }
 
-    List<SheetNote> allOfLeft() {
-        return left.stream().flatMap(List::stream).toList();
-    }
-
     boolean isPickup() {
         return offset.compareTo(Fraction.ZERO) > 0;
     }
 
     Bar bar(int number) {
         return new Bar(
-                index,
-                number,
-                key,
-                meter,
-                length,
-                offset,
-                new BarSigns(startsRepeat, timesPlayed, ending, marks),
-                events,
-                melody,
-                left,
-                new BarText(section, notes, words, remarks, shorthand, span));
+                        index,
+                        number,
+                        key,
+                        meter,
+                        length,
+                        offset,
+                        new BarSigns(startsRepeat, timesPlayed, ending, marks),
+                        events,
+                        List.of(),
+                        List.of(),
+                        left,
+                        new BarText(section, notes, words, remarks, shorthand, span))
+                .withUpper(upper);
     }
 }

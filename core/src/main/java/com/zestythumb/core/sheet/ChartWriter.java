@@ -253,7 +253,7 @@ public final class ChartWriter {
     private void voices(List<Bar> line) {
         boolean melody = line.stream().anyMatch(bar -> !bar.melody().isEmpty());
         if (melody) {
-            voice("m: ", line, bar -> notes(bar, bar.melody(), Bar::melody));
+            voice("m: ", line, bar -> voices(bar, bar.upper(), Bar::allOfUpper));
             String syllables = Syllables.write(line.stream().map(Bar::melody).toList());
             if (!syllables.replaceAll("[|\\s]", "").isEmpty()) {
                 out.append("w: ").append(syllables).append('\n');
@@ -267,13 +267,12 @@ public final class ChartWriter {
 
     private void leftHand(List<Bar> line) {
         if (line.stream().anyMatch(bar -> !bar.left().isEmpty())) {
-            voice(
-                    "l: ",
-                    line,
-                    bar -> bar.left().stream()
-                            .map(voice -> notes(bar, voice, Bar::allOfLeft))
-                            .collect(Collectors.joining(" & ")));
+            voice("l: ", line, bar -> voices(bar, bar.left(), Bar::allOfLeft));
         }
+    }
+
+    private String voices(Bar bar, List<List<SheetNote>> voices, Function<Bar, List<SheetNote>> ofHand) {
+        return voices.stream().map(voice -> notes(bar, voice, ofHand)).collect(Collectors.joining(" & "));
     }
 
     /** A bar that is empty at the beginning stands behind a bar line of its own. */

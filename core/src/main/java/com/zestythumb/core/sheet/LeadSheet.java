@@ -51,6 +51,14 @@ public record LeadSheet(Heading heading, List<Bar> bars) {
                         .toList());
     }
 
+    /** Whether somebody wrote clefs to the left hand. */
+    public boolean hasClefs() {
+        return bars.stream()
+                .flatMap(bar -> bar.left().stream().flatMap(List::stream))
+                .anyMatch(note ->
+                        note.signs().contains(NoteSign.TREBLE) || note.signs().contains(NoteSign.BASS));
+    }
+
     public boolean hasMelody() {
         return bars.stream().anyMatch(bar -> !bar.melody().isEmpty());
     }

@@ -2,8 +2,9 @@ package com.zestythumb.core.sheet;
 
 import com.zestythumb.core.pitch.Pitch;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /** The notes of a bar while they are read: voice by voice, one after another in time. */
 final class NoteLine {
@@ -17,6 +18,7 @@ final class NoteLine {
 
     int finger;
     Touch touch = Touch.PLAIN;
+    final Set<NoteSign> signs = EnumSet.noneOf(NoteSign.class);
 
     List<List<SheetNote>> voices() {
         return voices;
@@ -51,12 +53,22 @@ final class NoteLine {
         Tuplet here = tuplet;
         Fraction plain = length.times(nextFactor);
         Fraction sounding = here == null ? plain : here.sounding(plain);
-        voice().add(new SheetNote(pitch, time, sounding, false, here, "", finger, touch));
+        voice().add(new SheetNote(pitch, time, sounding, false, here, "", finger, touch, signs));
         nextFactor = Fraction.of(1);
         tuplet = here == null ? null : here.next();
         finger = 0;
         touch = Touch.PLAIN;
+        signs.clear();
         time = time.plus(sounding);
+    }
+
+    /** Signs that no note follows stand at the last one. */
+    void signLast() {
+        List<SheetNote> notes = voice();
+        if (!notes.isEmpty() && !signs.isEmpty()) {
+            notes.add(notes.remove(notes.size() - 1).plus(signs));
+        }
+        signs.clear();
     }
 
     /** The last note of the voice with those that are struck with it; none at its beginning. */
@@ -135,12 +147,10 @@ final class NoteLine {
             SheetNote first = chord.get(0);
             Fraction length = first.duration().times(longer);
             boolean sounds = chord.stream().anyMatch(note -> !note.isRest());
-            List<SheetNote> laid = chord.stream()
+            List<SheetNote> laid = SheetNote.chord(chord.stream()
                     .filter(note -> sounds ? !note.isRest() : note == first)
                     .map(note -> note.at(onset, length).withTuplet(first.tuplet()))
-                    .sorted(Comparator.comparingInt(
-                            note -> note.isRest() ? 0 : note.pitch().midi()))
-                    .toList();
+                    .toList());
             chord.clear();
             chord.addAll(laid);
             time = onset.plus(length);

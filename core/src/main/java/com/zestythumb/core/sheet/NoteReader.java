@@ -7,11 +7,12 @@ import com.zestythumb.core.pitch.PitchClass;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /**
  * Reads the notes of one bar in ABC notation (standard 2.1, section 4): pitches, lengths, rests, ties, broken rhythm,
- * tuplets, symbols in quotes, notes struck together in brackets, voices parted by {@code &}, fingers, staccato dots and the
- * sign of a rolled chord. Slurs and ornaments are passed over.
+ * tuplets, symbols in quotes, notes struck together in brackets, voices parted by {@code &}, fingers, staccato dots, the
+ * sign of a rolled chord and every {@link NoteSign}. Grace notes and ornaments are passed over.
  */
 public final class NoteReader {
 
@@ -27,7 +28,8 @@ public final class NoteReader {
     /** Parts of a unit length, at most. */
     private static final int FINEST = 64;
 
-    private static final String PASSED_OVER = "~HLMOPSTuv`\\)y* \t";
+    private static final String PASSED_OVER = "~MOPSTuv`\\y* \t";
+    private static final Pattern FIELD = Pattern.compile("[A-Za-z]:");
     private static final int FINGERS = 10;
     private static final String ROLL = "arpeggio";
     private static final String TENUTO = "tenuto";
@@ -81,6 +83,7 @@ public final class NoteReader {
                 cursor.pass();
             }
         }
+        line.signLast();
         return this;
     }
 
@@ -89,29 +92,12 @@ public final class NoteReader {
         return line.voices();
     }
 
-    /** The tune: of the first voice the highest of those struck together. */
-    public List<SheetNote> notes() {
-        List<SheetNote> tune = new ArrayList<>();
-        for (SheetNote note : line.voices().get(0)) {
-            if (!tune.isEmpty() && tune.get(tune.size() - 1).isWith(note)) {
-                tune.remove(tune.size() - 1);
-            }
-            tune.add(note);
-        }
-        return tune;
-    }
-
     public List<Quoted> quoted() {
         return quoted;
     }
 
     public List<Mistake> mistakes() {
         return mistakes;
-    }
-
-    /** Whether there is more than a tune: notes struck together, or a voice beside it. */
-    public boolean isMoreThanTune() {
-        return voices().size() > 1 || notes().size() < voices().get(0).size();
     }
 
     /** Quarter notes of the first voice. */
@@ -134,10 +120,20 @@ public final class NoteReader {
         } else if (cursor.take('(')) {
             if (Character.isDigit(cursor.here())) {
                 tuplet();
+            } else {
+                line.signs.add(NoteSign.SLUR);
             }
+        } else if (cursor.take(')')) {
+            line.signs.add(NoteSign.SLUR_END);
+            line.signLast();
+        } else if (cursor.take('H')) {
+            line.signs.add(NoteSign.HOLD);
+        } else if (cursor.take('L')) {
+            line.signs.add(NoteSign.ACCENT);
         } else if (cursor.take('-')) {
             tie();
         } else if (cursor.take('&')) {
+            line.signLast();
             line.beginVoice();
             accidentals.beginVoice();
         } else if (PASSED_OVER.indexOf(c) >= 0) {
@@ -145,6 +141,12 @@ public final class NoteReader {
         } else {
             note();
         }
+    }
+
+    /** Whether what stands between exclamation marks before a note is kept with it. */
+    public static boolean isKept(String sign) {
+        return sign.matches("[1-5]|" + ROLL + "|" + TENUTO)
+                || NoteSign.between(sign).isPresent();
     }
 
     private void goBehind(char closing) {
@@ -165,6 +167,8 @@ public final class NoteReader {
             line.touch = Touch.ROLLED;
         } else if (text.equals(TENUTO) && line.touch == Touch.SHORT) {
             line.touch = Touch.DETACHED;
+        } else {
+            NoteSign.between(text).ifPresent(sign -> NoteSign.add(sign, line.signs));
         }
     }
 
@@ -204,7 +208,23 @@ public final class NoteReader {
             cursor.pass();
             return;
         }
+        int start = cursor.at();
         cursor.pass();
+        cursor.goTo(end);
+        String inside = cursor.from(start + 1);
+        if (FIELD.matcher(inside).lookingAt()) {
+            cursor.pass();
+            NoteSign.clef(inside)
+                    .ifPresentOrElse(
+                            line.signs::add,
+                            () -> mistake(
+                                    start,
+                                    end - start,
+                                    "[K:clef=bass] or [K:clef=treble] changes the clef; "
+                                            + "key and meter stand with the chords, as {key G}"));
+            return;
+        }
+        cursor.goTo(start + 1);
         NoteLine.Together chord = line.together();
         while (cursor.at() < end) {
             int before = cursor.at();

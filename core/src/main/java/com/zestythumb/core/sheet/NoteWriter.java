@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 
 /** Writes the notes of a bar in ABC notation (standard 2.1), so that {@link NoteReader} reads them back. */
 public final class NoteWriter {
@@ -52,11 +53,14 @@ public final class NoteWriter {
             if (note.tuplet() != null && note.tuplet().place() == 0) {
                 out.append(tuplet(note.tuplet(), meter));
             }
+            Set<NoteSign> signs = SheetNote.signs(struck);
+            signs.stream().filter(sign -> sign != NoteSign.SLUR_END).forEach(out::append);
             out.append(touch(note.touch()));
             if (note.isWith(notes.get(0))) {
                 struck.forEach(one -> forceSign(one, tied, inForce));
             }
             out.append(struck(struck, key, inForce, length(note.written().dividedBy(unit))));
+            out.append(signs.contains(NoteSign.SLUR_END) ? NoteSign.SLUR_END : "");
         }
         return out.toString();
     }

@@ -2,7 +2,14 @@ package com.zestythumb.core.sheet;
 
 import com.zestythumb.core.pitch.Pitch;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /**
  * A note or rest as it stands in a voice of the sheet; notes struck together follow one another with one onset and length.
@@ -15,6 +22,7 @@ import java.util.List;
  * @param syllable the syllable sung to it; empty where there is none
  * @param finger the finger written to it, 1 to 5; 0 where there is none
  * @param touch how its key is played
+ * @param signs what else stands at it
  */
 public record SheetNote(
         Pitch pitch,
@@ -24,7 +32,17 @@ public record SheetNote(
         Tuplet tuplet,
         String syllable,
         int finger,
-        Touch touch) {
+        Touch touch,
+        Set<NoteSign> signs) {
+
+    /** Rests first; of two names of one key the one that is written lower. */
+    private static final Comparator<SheetNote> FROM_THE_LOWEST = Comparator.<SheetNote>comparingInt(
+                    note -> note.isRest() ? 0 : note.pitch.midi())
+            .thenComparingInt(note -> note.isRest() ? 0 : note.pitch.staffStep());
+
+    public SheetNote {
+        signs = Set.copyOf(signs);
+    }
 
     public SheetNote(Pitch pitch, Fraction onset, Fraction duration) {
         this(pitch, onset, duration, false, null, "");
@@ -32,7 +50,7 @@ public record SheetNote(
 
     /** A note with no finger written to it. */
     public SheetNote(Pitch pitch, Fraction onset, Fraction duration, boolean tied, Tuplet tuplet, String syllable) {
-        this(pitch, onset, duration, tied, tuplet, syllable, 0, Touch.PLAIN);
+        this(pitch, onset, duration, tied, tuplet, syllable, 0, Touch.PLAIN, Set.of());
     }
 
     public boolean isRest() {
@@ -46,6 +64,11 @@ public record SheetNote(
     /** How long it is written: a triplet eighth is an eighth. */
     public Fraction written() {
         return tuplet == null ? duration : tuplet.written(duration);
+    }
+
+    /** Whether another note lies on a key below it, or on the same one by another name. */
+    private boolean isOver(SheetNote other) {
+        return FROM_THE_LOWEST.compare(other, this) < 0;
     }
 
     /** Whether it is struck with another one of its voice. */
@@ -67,32 +90,89 @@ public record SheetNote(
         return struck;
     }
 
+    /** Notes struck together from the lowest, with all their signs at the highest. */
+    public static List<SheetNote> chord(List<SheetNote> notes) {
+        List<SheetNote> chord = new ArrayList<>();
+        notes.stream().sorted(FROM_THE_LOWEST).forEach(note -> chord.add(note.withSigns(Set.of())));
+        chord.add(chord.remove(chord.size() - 1).withSigns(signs(notes)));
+        return chord;
+    }
+
+    /** Of a voice the highest of those struck together. */
+    public static List<SheetNote> highest(List<SheetNote> voice) {
+        return struckTogether(voice).stream()
+                .map(struck -> struck.get(struck.size() - 1))
+                .toList();
+    }
+
+    /** Of a voice all but the highest of those struck together. */
+    public static List<SheetNote> beneath(List<SheetNote> voice) {
+        return struckTogether(voice).stream()
+                .flatMap(struck -> struck.subList(0, struck.size() - 1).stream())
+                .toList();
+    }
+
+    /** A tune with what is struck with its notes, as one voice; what finds no note at its time is left out. */
+    public static List<SheetNote> merged(List<SheetNote> tune, List<SheetNote> with) {
+        List<SheetNote> voice = new ArrayList<>();
+        Map<Fraction, List<SheetNote>> byOnset = with.stream().collect(Collectors.groupingBy(SheetNote::onset));
+        for (SheetNote note : tune) {
+            byOnset.getOrDefault(note.onset, List.of()).stream()
+                    .filter(other -> other.isWith(note) && !note.isRest() && note.isOver(other))
+                    .map(other -> other.at(note.onset(), note.duration()).withTuplet(note.tuplet()))
+                    .forEach(voice::add);
+            voice.add(note);
+        }
+        return voice;
+    }
+
+    /** All that stands at some of them. */
+    public static Set<NoteSign> signs(Collection<SheetNote> notes) {
+        return notes.stream().flatMap(note -> note.signs.stream()).collect(Collectors.toCollection(TreeSet::new));
+    }
+
     public SheetNote with(Pitch other) {
-        return new SheetNote(other, onset, duration, tied, tuplet, syllable, finger, touch);
+        return new SheetNote(other, onset, duration, tied, tuplet, syllable, finger, touch, signs);
     }
 
     public SheetNote withSyllable(String sung) {
-        return new SheetNote(pitch, onset, duration, tied, tuplet, sung, finger, touch);
+        return new SheetNote(pitch, onset, duration, tied, tuplet, sung, finger, touch, signs);
     }
 
     public SheetNote withTie(boolean toNext) {
-        return new SheetNote(pitch, onset, duration, toNext, tuplet, syllable, finger, touch);
+        return new SheetNote(pitch, onset, duration, toNext, tuplet, syllable, finger, touch, signs);
     }
 
     public SheetNote withTuplet(Tuplet other) {
-        return new SheetNote(pitch, onset, duration, tied, other, syllable, finger, touch);
+        return new SheetNote(pitch, onset, duration, tied, other, syllable, finger, touch, signs);
     }
 
     public SheetNote withFinger(int other) {
-        return new SheetNote(pitch, onset, duration, tied, tuplet, syllable, other, touch);
+        return new SheetNote(pitch, onset, duration, tied, tuplet, syllable, other, touch, signs);
     }
 
     public SheetNote withTouch(Touch other) {
-        return new SheetNote(pitch, onset, duration, tied, tuplet, syllable, finger, other);
+        return new SheetNote(pitch, onset, duration, tied, tuplet, syllable, finger, other, signs);
+    }
+
+    public SheetNote withSigns(Set<NoteSign> others) {
+        return new SheetNote(pitch, onset, duration, tied, tuplet, syllable, finger, touch, others);
+    }
+
+    public SheetNote without(NoteSign sign) {
+        return withSigns(signs.stream().filter(one -> one != sign).collect(Collectors.toSet()));
+    }
+
+    /** With some more of them. */
+    public SheetNote plus(Set<NoteSign> more) {
+        Set<NoteSign> all = EnumSet.noneOf(NoteSign.class);
+        all.addAll(signs);
+        more.forEach(sign -> NoteSign.add(sign, all));
+        return withSigns(all);
     }
 
     /** The same at another time. */
     public SheetNote at(Fraction otherOnset, Fraction otherDuration) {
-        return new SheetNote(pitch, otherOnset, otherDuration, tied, tuplet, syllable, finger, touch);
+        return new SheetNote(pitch, otherOnset, otherDuration, tied, tuplet, syllable, finger, touch, signs);
     }
 }

@@ -68,10 +68,7 @@ public final class Transposition {
         UnaryOperator<List<SheetNote>> moved = voice -> voice.stream()
                 .map(note -> note.isRest() ? note : note.with(pitches.apply(note.pitch())))
                 .toList();
-        return bar.withKey(key)
-                .withEvents(events)
-                .withMelody(moved.apply(bar.melody()))
-                .withLeft(bar.left().stream().map(moved).toList());
+        return bar.withKey(key).withEvents(events).mapVoices(moved);
     }
 
     private static ChordEvent change(ChordEvent event, UnaryOperator<Chord> chords, UnaryOperator<Key> keys) {

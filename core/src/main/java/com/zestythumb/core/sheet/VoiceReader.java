@@ -135,11 +135,9 @@ final class VoiceReader {
                 // A tie goes over the end of a line too.
                 BarDraft before = bar.index == 0 ? null : all.get(bar.index - 1);
                 if (left) {
-                    bar.left =
-                            read(part, column, line, bar, before == null ? List.of() : before.allOfLeft(), MOST_VOICES);
+                    bar.left = read(part, column, line, bar, before == null ? List.of() : before.left);
                 } else {
-                    bar.melody = read(part, column, line, bar, before == null ? List.of() : before.melody, 1)
-                            .get(0);
+                    bar.upper = read(part, column, line, bar, before == null ? List.of() : before.upper);
                 }
             }
         }
@@ -150,13 +148,13 @@ final class VoiceReader {
 
     /** The voices of a bar, each filling it. */
     private List<List<SheetNote>> read(
-            Part part, int column, VoiceLine line, BarDraft bar, List<SheetNote> before, int most) {
+            Part part, int column, VoiceLine line, BarDraft bar, List<List<SheetNote>> before) {
         String text = part.text();
         NoteReader reader = new NoteReader(text, bar.key, bar.meter, heading.unit(), false)
-                .after(before)
+                .after(before.stream().flatMap(List::stream).toList())
                 .read();
         String place = "bar " + (bar.index + (heading.pickup().equals(Fraction.ZERO) ? 1 : 0))
-                + (most == 1 ? ", melody" : ", left hand");
+                + (line.kind() == MELODY ? ", melody" : ", left hand");
         int indent = text.length() - text.stripLeading().length();
         TextSpan whole =
                 new TextSpan(line.lineNumber(), column + indent, text.strip().length());
@@ -164,13 +162,13 @@ final class VoiceReader {
             problems.at(
                     new TextSpan(line.lineNumber(), column + mistake.at(), mistake.length()), place, mistake.message());
         }
-        List<List<SheetNote>> voices = most == 1 ? List.of(reader.notes()) : reader.voices();
-        if (voices.size() > most) {
-            problems.at(whole, place, "a hand has " + most + " voices at most; join what moves together in [ ]");
+        List<List<SheetNote>> voices = reader.voices();
+        if (voices.size() > MOST_VOICES) {
+            problems.at(whole, place, "a hand has " + MOST_VOICES + " voices at most; join what moves together in [ ]");
         }
         List<List<SheetNote>> laid = new ArrayList<>();
         boolean told = !reader.mistakes().isEmpty();
-        for (List<SheetNote> voice : voices.subList(0, Math.min(most, voices.size()))) {
+        for (List<SheetNote> voice : voices.subList(0, Math.min(MOST_VOICES, voices.size()))) {
             List<SheetNote> filled = BarFilling.filled(voice, bar.length);
             boolean writable = voice.stream().allMatch(note -> BarFilling.isWritable(note.written()));
             Fraction length = NoteLine.length(voice);
@@ -204,7 +202,7 @@ final class VoiceReader {
 
     private void layWords(VoiceLine line) {
         List<BarDraft> bars = lastMelody;
-        if (bars.stream().allMatch(bar -> bar.melody.isEmpty())) {
+        if (bars.stream().allMatch(bar -> bar.upper.isEmpty())) {
             List<Part> parts = line.parts();
             for (int i = 0; i < parts.size() && i < bars.size(); i++) {
                 bars.get(i).words = parts.get(i).text().strip();
@@ -213,7 +211,13 @@ final class VoiceReader {
         }
         Syllables syllables = new Syllables(line.text());
         for (BarDraft bar : bars) {
-            bar.melody = syllables.under(bar.melody);
+            if (!bar.upper.isEmpty()) {
+                List<SheetNote> voice = bar.upper.get(0);
+                List<SheetNote> sung = syllables.under(SheetNote.highest(voice));
+                List<List<SheetNote>> upper = new ArrayList<>(bar.upper);
+                upper.set(0, SheetNote.merged(sung, voice));
+                bar.upper = upper;
+            }
         }
     }
 }

@@ -11,7 +11,6 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.SheetNote;
-import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import java.util.ArrayList;
@@ -37,7 +36,7 @@ class WrittenHandTest {
 
     private static TimedNote note(int bar, Fraction onset, Fraction duration, String pitch, int finger) {
         return TimedNote.written(
-                new SheetNote(Pitch.parse(pitch), onset, duration, false, null, "", finger, Touch.PLAIN),
+                new SheetNote(Pitch.parse(pitch), onset, duration, false, null, "").withFinger(finger),
                 bar,
                 0,
                 Side.LEFT);

@@ -69,7 +69,7 @@ final class Pages {
             throw new AssertionError(voice + " lasts " + reader.length() + " " + reader.mistakes());
         }
         List<Sounding> notes = new ArrayList<>();
-        for (SheetNote note : reader.notes()) {
+        for (SheetNote note : SheetNote.highest(reader.voices().get(0))) {
             if (!note.isRest()) {
                 notes.add(new Sounding(note.pitch().midi(), note.pitch().pitchClass(), note.onset(), note.duration()));
             }

@@ -18,7 +18,9 @@ class MelodyTest {
 
     private static String notes(String key, String text, boolean allOctaves) {
         return new NoteReader(text, Key.parse(key), Meter.FOUR_FOUR, Fraction.of(1, 2), allOctaves)
-                .read().notes().stream()
+                .read().voices().stream()
+                        .limit(1)
+                        .flatMap(voice -> SheetNote.highest(voice).stream())
                         .map(n -> (n.isRest() ? "z" : n.pitch()) + "+" + n.duration() + (n.tied() ? "-" : ""))
                         .collect(Collectors.joining(" "));
     }
@@ -76,7 +78,8 @@ class MelodyTest {
     void writesNotesThatBothReadingsReadBack() {
         for (String text : List.of("^F f F =f F ^f", "_B b B, =B", "c>d (3efg z2", "C, ^^c'2 _d3/2 e/2")) {
             NoteReader reader = new NoteReader(text, Key.parse("G"), Meter.FOUR_FOUR, Fraction.of(1, 2), false).read();
-            String written = NoteWriter.write(reader.notes(), Key.parse("G"), Meter.FOUR_FOUR, Fraction.of(1, 2));
+            String written = NoteWriter.write(
+                    SheetNote.highest(reader.voices().get(0)), Key.parse("G"), Meter.FOUR_FOUR, Fraction.of(1, 2));
             assertThat(notes("G", written, false)).as(written).isEqualTo(notes("G", text, false));
             assertThat(notes("G", written, true)).as(written).isEqualTo(notes("G", text, false));
         }

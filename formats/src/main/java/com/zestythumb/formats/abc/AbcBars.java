@@ -7,6 +7,7 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.NoteReader;
+import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
@@ -16,10 +17,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.BiConsumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Parts lines of ABC music at their bar lines and reads each bar. */
 final class AbcBars {
@@ -30,13 +31,11 @@ final class AbcBars {
                     + "|\\[(\\d[\\d,\\-]*)|\\[([A-Za-z]):\\s*+([^\\]]*+)\\]|(\"[^\"]*\"?|![^!]*!|\\{[^}]*\\}?|\\[[^\\]]*\\]?|.)");
 
     private final SheetBuilder sheet;
-    /** Slurs, ornaments and grace notes (ABC 2.1, sections 4.11, 4.12 and 4.14), outside of quoted words. */
+    /** Ornaments and grace notes (ABC 2.1, sections 4.12 and 4.14), outside of quoted words. */
     private static final Map<Pattern, String> NOT_READ = Map.of(
-            Pattern.compile("\\((?!\\d)(?=[^\"]*+(?:\"[^\"]*+\"[^\"]*+)*+$)"), "slurs",
-            Pattern.compile("[~HLMOPST](?=[\\^_=]?[A-Ga-g])"), "ornaments",
+            Pattern.compile("[~MOPST](?=[\\^_=]?[A-Ga-g])"), "ornaments",
             Pattern.compile("\\{"), "grace notes");
 
-    private static final Set<String> KEPT_OF_LEFT = Set.of("1", "2", "3", "4", "5", "arpeggio", "tenuto");
     /** Rests that are not seen, and nothing else: what is there is somebody else's to say. */
     private static final Pattern NOT_SEEN = Pattern.compile("[xX\\d/\\s]*+");
 
@@ -102,6 +101,10 @@ final class AbcBars {
             } else if (m.group(3) != null) {
                 close(1);
                 beginEnding(m.group(3));
+            } else if (left
+                    && "K".equals(m.group(4))
+                    && NoteSign.clef("K:" + m.group(5)).isPresent()) {
+                text.append(m.group());
             } else if (m.group(4) != null) {
                 field.accept(m.group(4), m.group(5));
             } else {
@@ -164,7 +167,10 @@ final class AbcBars {
         BroughtBar last = read.isEmpty() ? null : read.get(read.size() - 1);
         List<SheetNote> before = last == null
                 ? List.of()
-                : left ? last.left.stream().flatMap(List::stream).toList() : last.melody;
+                : Stream.concat(
+                                (left ? last.left : last.beneath).stream().flatMap(List::stream),
+                                (left ? List.<SheetNote>of() : SheetNote.merged(last.melody, last.withTune)).stream())
+                        .toList();
         NoteReader reader = new NoteReader(music, key, meter, unit, true)
                 .after(before)
                 .signed(signs)
@@ -179,11 +185,12 @@ final class AbcBars {
         if (reader.length().compareTo(Fraction.ZERO) > 0) {
             bar.length = reader.length();
         }
-        bar.melody.addAll(reader.notes());
+        bar.setUpper(reader.voices());
         if (left && !NOT_SEEN.matcher(music).matches()) {
             bar.left.addAll(reader.voices());
         }
-        (left ? reader.voices().stream().flatMap(List::stream) : reader.notes().stream())
+        reader.voices().stream()
+                .flatMap(List::stream)
                 .filter(note -> !note.isRest())
                 .forEach(note -> bar.sound(note.pitch(), note.onset(), note.duration()));
         reader.quoted().forEach(quoted -> quoted(quoted, bar, number));
@@ -191,10 +198,7 @@ final class AbcBars {
         if (!reader.mistakes().isEmpty()) {
             report.add(Fate.LEFT_OUT, "signs that are no notes", number);
         }
-        if (!left && reader.isMoreThanTune()) {
-            report.add(Fate.LEFT_OUT, "the lower of notes struck together", number);
-        }
-        boolean empty = reader.notes().isEmpty() && bar.symbols.isEmpty() && bar.notes.isEmpty();
+        boolean empty = bar.melody.isEmpty() && bar.symbols.isEmpty() && bar.notes.isEmpty();
         if (!empty && sheet.add(bar)) {
             section = null;
             startsRepeat = false;
@@ -247,8 +251,8 @@ final class AbcBars {
                 case "D.C.", "dacapo" -> bar.marks.add(Mark.DA_CAPO);
                 case "D.S." -> bar.marks.add(Mark.DAL_SEGNO);
                 default -> {
-                    if (!left || !KEPT_OF_LEFT.contains(m.group(1))) {
-                        report.add(Fate.LEFT_OUT, "dynamics, fingers and other signs over the notes");
+                    if (!NoteReader.isKept(m.group(1))) {
+                        report.add(Fate.LEFT_OUT, "ornaments and other signs over the notes");
                     }
                 }
             }

@@ -303,7 +303,7 @@ final class AbcTune {
         boolean sings =
                 sheet.bars().stream().flatMap(bar -> bar.melody.stream()).anyMatch(note -> !note.isRest());
         if (!sings) {
-            sheet.bars().forEach(bar -> bar.melody.clear());
+            sheet.bars().forEach(bar -> bar.setUpper(List.of()));
         }
         return Optional.of(sheet.build("ABC"));
     }

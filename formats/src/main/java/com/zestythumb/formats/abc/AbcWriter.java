@@ -5,6 +5,7 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
+import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.NoteWriter;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.sheet.Syllables;
@@ -88,16 +89,7 @@ public final class AbcWriter implements SheetWriter {
     private static String leftHand(Bar bar, Bar before) {
         List<List<SheetNote>> voices =
                 bar.left().isEmpty() ? List.of(List.of(new SheetNote(null, Fraction.ZERO, bar.length()))) : bar.left();
-        String written = voices.stream()
-                .map(voice -> NoteWriter.write(
-                        voice,
-                        before == null ? List.of() : before.allOfLeft(),
-                        bar.key(),
-                        bar.meter(),
-                        Fraction.of(1, 2),
-                        bar.offset(),
-                        note -> ""))
-                .collect(Collectors.joining(" & "));
+        String written = voices(bar, voices, before == null ? List.of() : before.allOfLeft(), note -> "");
         return bar.left().isEmpty() ? unseen(written) : written;
     }
 
@@ -137,18 +129,33 @@ public final class AbcWriter implements SheetWriter {
         bar.text().notes().forEach(note -> out.append("\"^").append(note).append('"'));
         TreeMap<Fraction, ChordEvent> chords = new TreeMap<>();
         bar.events().stream().filter(e -> !continues(e, bar, sheet)).forEach(e -> chords.put(e.start(), e));
-        List<SheetNote> notes =
-                bar.melody().isEmpty() ? List.of(new SheetNote(null, Fraction.ZERO, bar.length())) : bar.melody();
-        String written = NoteWriter.write(
-                parted(notes, chords.keySet()),
-                before == null ? List.of() : before.melody(),
-                bar.key(),
-                bar.meter(),
-                Fraction.of(1, 2),
-                bar.offset(),
+        List<List<SheetNote>> voices = new ArrayList<>(bar.upper());
+        if (voices.isEmpty()) {
+            voices.add(List.of(new SheetNote(null, Fraction.ZERO, bar.length())));
+        }
+        voices.set(0, parted(voices.get(0), chords.keySet()));
+        String written = voices(
+                bar,
+                voices,
+                before == null ? List.of() : before.allOfUpper(),
                 note -> chords.containsKey(note.onset()) ? symbol(chords.get(note.onset())) : "");
         // Rests where no tune is written are not to be seen.
         return out + (bar.melody().isEmpty() ? unseen(written) : written);
+    }
+
+    /** Voices of one hand; what stands over the notes is written to the first. */
+    private static String voices(
+            Bar bar, List<List<SheetNote>> voices, List<SheetNote> before, NoteWriter.Before symbols) {
+        return voices.stream()
+                .map(voice -> NoteWriter.write(
+                        voice,
+                        before,
+                        bar.key(),
+                        bar.meter(),
+                        Fraction.of(1, 2),
+                        bar.offset(),
+                        voice == voices.get(0) ? symbols : note -> ""))
+                .collect(Collectors.joining(" & "));
     }
 
     /** The same chord going on over the bar line needs no second symbol. */
@@ -174,26 +181,30 @@ public final class AbcWriter implements SheetWriter {
         };
     }
 
-    /** Notes in which a chord changes, parted there and tied. */
+    /** Notes in which a chord changes, parted there and tied; what begins at them stays at the first part and what ends at the last. */
     private static List<SheetNote> parted(List<SheetNote> notes, Set<Fraction> changes) {
         List<SheetNote> all = new ArrayList<>();
-        for (SheetNote note : notes) {
-            Fraction at = note.onset();
+        for (List<SheetNote> struck : SheetNote.struckTogether(notes)) {
+            List<SheetNote> left = struck;
             for (Fraction change : changes) {
-                boolean inside = change.compareTo(at) > 0 && change.compareTo(note.end()) < 0;
-                if (inside && note.tuplet() == null) {
-                    all.add(new SheetNote(
-                            note.pitch(),
-                            at,
-                            change.minus(at),
-                            !note.isRest(),
-                            null,
-                            at.equals(note.onset()) ? note.syllable() : ""));
-                    at = change;
+                SheetNote first = left.get(0);
+                boolean inside = change.compareTo(first.onset()) > 0 && change.compareTo(first.end()) < 0;
+                if (inside && first.tuplet() == null) {
+                    left.forEach(note -> all.add(note.at(note.onset(), change.minus(note.onset()))
+                            .withTie(!note.isRest())
+                            .without(NoteSign.SLUR_END)));
+                    left = left.stream()
+                            .map(note -> note.at(change, note.end().minus(change))
+                                    .withSyllable("")
+                                    .withFinger(0)
+                                    .withSigns(
+                                            note.signs().contains(NoteSign.SLUR_END)
+                                                    ? Set.of(NoteSign.SLUR_END)
+                                                    : Set.of()))
+                            .toList();
                 }
             }
-            boolean whole = at.equals(note.onset());
-            all.add(whole ? note : new SheetNote(note.pitch(), at, note.end().minus(at), note.tied(), null, ""));
+            all.addAll(left);
         }
         return all;
     }

@@ -1,2 +1,1 @@
-/** ABC notation, standard 2.1. */
 package com.zestythumb.formats.abc;

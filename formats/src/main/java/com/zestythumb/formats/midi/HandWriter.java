@@ -100,7 +100,7 @@ final class HandWriter {
             Fraction to = off.min(bars.start(bar).plus(draft.length));
             if (at.compareTo(to) < 0) {
                 NotesInTime[] voices = written.computeIfAbsent(bar, index -> new NotesInTime[VOICES]);
-                voices[voice] = voices[voice] == null ? new NotesInTime(false) : voices[voice];
+                voices[voice] = voices[voice] == null ? new NotesInTime() : voices[voice];
                 boolean third = to.minus(at).denominator() == 3;
                 for (Struck note : struck) {
                     SheetNote written = MidiFileReader.note(

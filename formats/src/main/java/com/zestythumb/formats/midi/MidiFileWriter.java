@@ -2,6 +2,7 @@ package com.zestythumb.formats.midi;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Balance;
+import com.zestythumb.core.arrangement.Loudness;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.Rolls;
 import com.zestythumb.core.arrangement.TimedNote;
@@ -158,12 +159,16 @@ public final class MidiFileWriter implements ScoreWriter {
         boolean left = side == Side.LEFT;
         meta(track, 0, TRACK_NAME, (left ? "Left hand" : "Right hand").getBytes(StandardCharsets.UTF_8));
         Map<String, Fraction> late = Rolls.delays(arrangement.notes());
+        Loudness loudness = new Loudness(arrangement.sheet(), side);
         Map<Integer, List<Sound>> byBar = arrangement.notes().stream()
                 .filter(note -> note.side() == side)
                 .collect(Collectors.groupingBy(
                         TimedNote::bar,
                         Collectors.mapping(
-                                n -> sound(n, late.getOrDefault(n.id(), Fraction.ZERO), velocity(n, arrangement)),
+                                n -> sound(
+                                        n,
+                                        late.getOrDefault(n.id(), Fraction.ZERO),
+                                        velocity(n, arrangement, loudness)),
                                 Collectors.toList())));
         write(track, left ? 0 : 2, arrangement.sheet(), byBar);
         if (left) {
@@ -171,19 +176,29 @@ public final class MidiFileWriter implements ScoreWriter {
         }
     }
 
-    private static int velocity(TimedNote note, Arrangement arrangement) {
-        return switch (note.stress()) {
+    private static int velocity(TimedNote note, Arrangement arrangement, Loudness loudness) {
+        int usual = switch (note.stress()) {
             case SOFT -> SOFTLY;
             case BROUGHT_OUT -> BROUGHT_OUT;
             case EVEN -> Balance.isBass(note, arrangement) ? BASS : CHORDS;
         };
+        return velocity(usual * loudness.of(note.bar(), note.note()));
+    }
+
+    private static int velocity(double wanted) {
+        return (int) Math.max(1, Math.min(127, Math.round(wanted)));
     }
 
     private static void writePedal(Track track, Arrangement arrangement) throws InvalidMidiDataException {
         Map<Integer, List<PedalSpan>> spans =
                 PedalSpan.of(arrangement).stream().collect(Collectors.groupingBy(PedalSpan::bar));
         Fraction barStart = Fraction.ZERO;
-        for (int bar : arrangement.sheet().playingOrder()) {
+        boolean isDown = false;
+        List<Integer> order = arrangement.sheet().playingOrder();
+        for (int i = 0; i < order.size(); i++) {
+            int bar = order.get(i);
+            boolean goesOn = i + 1 < order.size()
+                    && spans.getOrDefault(order.get(i + 1), List.of()).stream().anyMatch(MidiFileWriter::isHeld);
             boolean swings = Swing.isIn(
                     arrangement.sheet().heading(), arrangement.sheet().bars().get(bar));
             for (PedalSpan span : spans.getOrDefault(bar, List.of())) {
@@ -191,11 +206,21 @@ public final class MidiFileWriter implements ScoreWriter {
                 Fraction down = swings ? Swing.time(span.down()) : span.down();
                 Fraction up = swings ? Swing.time(span.up()) : span.up();
                 Fraction late = barStart.plus(down).plus(span.delay());
-                message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, DOWN, late);
-                message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, 0, barStart.plus(up));
+                if (!(isDown && isHeld(span))) {
+                    message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, DOWN, late);
+                }
+                isDown = goesOn && up.equals(arrangement.sheet().bars().get(bar).length());
+                if (!isDown) {
+                    message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, 0, barStart.plus(up));
+                }
             }
             barStart = barStart.plus(arrangement.sheet().bars().get(bar).length());
         }
+    }
+
+    /** Whether the foot may have been down before its bar began. */
+    private static boolean isHeld(PedalSpan span) {
+        return span.down().equals(Fraction.ZERO) && span.delay().equals(Fraction.ZERO);
     }
 
     /** A note of the left hand, as much shorter as it comes late. */
@@ -212,12 +237,18 @@ public final class MidiFileWriter implements ScoreWriter {
 
     private static void writeMelody(Track track, LeadSheet sheet) throws InvalidMidiDataException {
         meta(track, 0, TRACK_NAME, "Melody".getBytes(StandardCharsets.UTF_8));
+        Loudness loudness = new Loudness(sheet, Side.RIGHT);
         Map<Integer, List<Sound>> byBar = sheet.bars().stream()
                 .collect(Collectors.toMap(
                         Bar::index,
                         bar -> bar.melody().stream()
                                 .filter(note -> !note.isRest())
-                                .map(n -> new Sound(n.pitch().midi(), n.onset(), n.duration(), n.tied(), SINGING))
+                                .map(n -> new Sound(
+                                        n.pitch().midi(),
+                                        n.onset(),
+                                        n.duration(),
+                                        n.tied(),
+                                        velocity(SINGING * loudness.of(bar.index(), n))))
                                 .toList()));
         write(track, 1, sheet, byBar);
     }

@@ -20,11 +20,8 @@ final class Directions {
     private static final String LATER_TEMPI = "changes of tempo";
 
     /** What a lead sheet here does not keep, by its element. */
-    private static final Map<String, String> NOT_READ = Map.of(
-            "dynamics", "dynamics",
-            "wedge", "hairpins",
-            "pedal", "the pedal",
-            "octave-shift", "octave signs, beyond where the notes sound");
+    private static final Map<String, String> NOT_READ =
+            Map.of("octave-shift", "octave signs, beyond where the notes sound");
 
     private Directions() {}
 

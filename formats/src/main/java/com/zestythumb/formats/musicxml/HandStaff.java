@@ -11,6 +11,7 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.sheet.Tuplet;
 import java.math.BigInteger;
@@ -22,6 +23,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.audiveris.proxymusic.Direction;
@@ -76,7 +78,9 @@ final class HandStaff {
         this.notesByBar = notes.stream().collect(Collectors.groupingBy(TimedNote::bar));
         this.chordsByBar = arrangement.chords().stream()
                 .collect(Collectors.groupingBy(chord -> chord.event().bar()));
-        this.pedalByBar = (side == Side.LEFT ? PedalSpan.of(arrangement) : List.<PedalSpan>of())
+        boolean chosen =
+                side == Side.LEFT && PedalSpan.written(arrangement.sheet()).isEmpty();
+        this.pedalByBar = (chosen ? PedalSpan.of(arrangement) : List.<PedalSpan>of())
                 .stream().collect(Collectors.groupingBy(PedalSpan::bar));
         findTies(notes);
     }
@@ -127,6 +131,7 @@ final class HandStaff {
 
     private SortedMap<Integer, List<TimedNote>> voices(Bar bar) {
         return notesByBar.getOrDefault(bar.index(), List.of()).stream()
+                .filter(note -> note.voice() != TimedNote.WITH_TUNE)
                 .collect(Collectors.groupingBy(TimedNote::voice, TreeMap::new, Collectors.toList()));
     }
 
@@ -158,9 +163,8 @@ final class HandStaff {
         return content;
     }
 
-    /** The sheet has voices of the left hand. */
     private List<Moment> moments(Bar bar, int voice, List<TimedNote> notes) {
-        return Moment.fill(bar, side == Side.LEFT ? voice : Integer.MAX_VALUE, notes);
+        return Moment.fill(bar, side == Side.LEFT ? bar.left() : bar.beneath(), voice, notes);
     }
 
     private String name(int voice) {
@@ -286,10 +290,29 @@ final class HandStaff {
                 // Beside another voice each has its name, on an only staff too.
                 written.forEach(note -> note.setVoice(voice.name()));
             }
+            Set<NoteSign> signs = moment.signs();
+            if (i == 0) {
+                content.addAll(SignTags.before(isFirst(moment, bar) ? withoutClef(signs) : signs, staff));
+                SignTags.at(written.get(0), signs, staff);
+            }
             content.addAll(written);
+            if (i == values.size() - 1) {
+                content.addAll(SignTags.behind(signs, staff));
+            }
             beams.add(at, value, moment.isRest() ? null : written.get(0));
             at = at.plus(sounding);
         }
+    }
+
+    /** The clef with which the tune begins stands at its head. */
+    private static boolean isFirst(Moment moment, Bar bar) {
+        return bar.index() == 0 && moment.onset().equals(Fraction.ZERO);
+    }
+
+    private static Set<NoteSign> withoutClef(Set<NoteSign> signs) {
+        return signs.stream()
+                .filter(sign -> sign.kind() != NoteSign.Kind.CLEF)
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     /** Notes struck together; on the page their fingers stand in one column, the thumb on top. */
@@ -307,7 +330,7 @@ final class HandStaff {
                 Notes.stem(one, stem);
             }
             if (part == 0 && note.touch() == Touch.ROLLED) {
-                Notes.roll(one);
+                Notes.touch(one, Touch.ROLLED);
             }
             if (note.isSoft()) {
                 Notes.soften(one);
@@ -320,11 +343,8 @@ final class HandStaff {
         if (part == 0 && page) {
             Notes.addFingers(written.get(0), notes, fingersAbove);
         }
-        if (part == 0 && notes.get(0).touch() == Touch.SHORT) {
-            Notes.staccato(written.get(0));
-        }
-        if (part == 0 && notes.get(0).touch() == Touch.DETACHED) {
-            Notes.detached(written.get(0));
+        if (part == 0 && notes.get(0).touch() != Touch.ROLLED) {
+            Notes.touch(written.get(0), notes.get(0).touch());
         }
         return written;
     }

@@ -145,14 +145,25 @@ final class Headings {
     }
 
     private static Direction pedal(PedalType what, Fraction onset, int staff) {
+        Direction direction = pedal(what, staff);
+        direction.setOffset(Notes.offset(onset));
+        return direction;
+    }
+
+    /** The foot goes down or comes up with the note that follows. */
+    static Direction pedal(PedalType what, int staff) {
         Pedal pedal = new Pedal();
         pedal.setType(what);
         pedal.setLine(YesNo.YES);
         DirectionType type = new DirectionType();
         type.setPedal(pedal);
+        return below(type, staff);
+    }
+
+    /** Something below a staff. */
+    static Direction below(DirectionType type, int staff) {
         Direction direction = above(type);
         direction.setPlacement(AboveBelow.BELOW);
-        direction.setOffset(Notes.offset(onset));
         direction.setStaff(BigInteger.valueOf(staff));
         return direction;
     }
@@ -223,7 +234,7 @@ final class Headings {
         return time;
     }
 
-    private static Clef clef(ClefSign sign, int line, int number) {
+    static Clef clef(ClefSign sign, int line, int number) {
         Clef clef = new Clef();
         clef.setSign(sign);
         clef.setLine(BigInteger.valueOf(line));

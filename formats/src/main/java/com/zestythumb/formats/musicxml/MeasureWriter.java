@@ -47,7 +47,7 @@ final class MeasureWriter {
         this.upper = !page || sheet.hasMelody() || needsRightHand;
         this.leftInTreble = arrangement.leftInTreble();
         this.barLines = new BarLines(sheet.bars());
-        this.melody = new MelodyStaff(page, counts, arrangement.tuneFingers());
+        this.melody = new MelodyStaff(page, counts, arrangement);
         this.leftHand = new HandStaff(arrangement, page, upper ? 2 : ONLY_STAFF, Side.LEFT);
         this.rightHand = new HandStaff(arrangement, page, 1, Side.RIGHT);
     }
@@ -62,6 +62,7 @@ final class MeasureWriter {
                     sheet.meter().barLength(),
                     Fraction.ZERO,
                     BarSigns.NONE,
+                    List.of(),
                     List.of(),
                     List.of(),
                     List.of(),

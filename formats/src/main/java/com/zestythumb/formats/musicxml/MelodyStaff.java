@@ -1,12 +1,21 @@
 package com.zestythumb.formats.musicxml;
 
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.arrangement.TuneFingers;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Counting;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.audiveris.proxymusic.Extend;
 import org.audiveris.proxymusic.Lyric;
 import org.audiveris.proxymusic.Note;
@@ -22,13 +31,20 @@ final class MelodyStaff {
     private final boolean page;
     private final boolean counts;
     private final TuneFingers fingers;
-    private boolean held;
+    private final Map<List<Object>, List<TimedNote>> withTune;
+    /** What is tied into the next notes. */
+    private Set<Pitch> held = Set.of();
+
     private boolean midWord;
 
-    MelodyStaff(boolean page, boolean counts, TuneFingers fingers) {
+    /** With the fingers of the tune, and what is struck with its notes. */
+    MelodyStaff(boolean page, boolean counts, Arrangement arrangement) {
         this.page = page;
         this.counts = counts;
-        this.fingers = fingers;
+        this.fingers = arrangement.tuneFingers();
+        this.withTune = arrangement.notes().stream()
+                .filter(note -> note.voice() == TimedNote.WITH_TUNE)
+                .collect(Collectors.groupingBy(note -> List.of(note.bar(), note.onset())));
     }
 
     /** The id of a melody note in the engraving: bar and place in it, from 0. */
@@ -36,35 +52,41 @@ final class MelodyStaff {
         return "m" + bar + "-" + place;
     }
 
-    List<Note> bar(Bar bar) {
+    List<Object> bar(Bar bar) {
         List<SheetNote> melody = bar.melody();
         if (melody.isEmpty() || melody.size() == 1 && melody.get(0).isRest()) {
-            held = false;
+            held = Set.of();
             return List.of(Notes.barRest(bar.length(), VOICE, 1));
         }
-        List<Note> written = new ArrayList<>();
+        List<Object> written = new ArrayList<>();
         Beams beams = new Beams(bar.meter().beamGroup());
         for (int i = 0; i < melody.size(); i++) {
             SheetNote note = melody.get(i);
-            List<Note> heads = heads(bar, note, i, beams);
+            List<TimedNote> others = withTune.getOrDefault(List.of(bar.index(), note.onset()), List.of());
+            List<Note> heads = heads(bar, note, i, beams, others);
+            Set<NoteSign> signs = new TreeSet<>(note.signs());
+            signs.addAll(SheetNote.signs(others.stream().map(TimedNote::note).toList()));
+            written.addAll(SignTags.before(signs, 1));
+            SignTags.at(heads.get(0), signs, 1);
             if (!note.isRest()) {
+                Notes.touch(heads.get(0), note.touch());
                 addSyllable(heads.get(0), note);
-                int finger = fingers.at(bar.index(), i);
+                int finger = Math.max(fingers.at(bar.index(), i), note.finger());
                 if (finger > 0) {
                     Notes.addFinger(heads.get(0), finger);
                 }
-                held = note.tied();
             }
             if (counts) {
                 Notes.addLyric(heads.get(0), Syllabic.SINGLE, Counting.syllable(bar, note.onset()), "2");
             }
             written.addAll(heads);
+            written.addAll(SignTags.behind(signs, 1));
         }
         beams.close();
         return written;
     }
 
-    private List<Note> heads(Bar bar, SheetNote melody, int place, Beams beams) {
+    private List<Note> heads(Bar bar, SheetNote melody, int place, Beams beams, List<TimedNote> others) {
         List<NoteValue> values = NoteValue.plain(melody.written());
         List<Note> heads = new ArrayList<>();
         Fraction at = melody.onset().plus(bar.offset());
@@ -78,7 +100,8 @@ final class MelodyStaff {
             } else {
                 note.setPitch(
                         Notes.pitch(melody.pitch().pitchClass(), melody.pitch().octave()));
-                Notes.addTies(note, part > 0 || held, part < values.size() - 1 || melody.tied());
+                Notes.addTies(
+                        note, part > 0 || held.contains(melody.pitch()), part < values.size() - 1 || melody.tied());
             }
             Notes.written(note, value, VOICE, 1);
             Fraction sounding = value.length().times(factor);
@@ -89,6 +112,22 @@ final class MelodyStaff {
             beams.add(at, value, melody.isRest() ? null : note);
             at = at.plus(sounding);
             heads.add(note);
+            for (TimedNote other : others) {
+                boolean from = part > 0 || held.contains(other.pitch());
+                Note more = Notes.note(other, value, VOICE, 1, true, from, part, values.size());
+                more.setDuration(note.getDuration());
+                more.setTimeModification(note.getTimeModification());
+                if (part == 0 && other.finger() > 0) {
+                    Notes.addFinger(more, other.finger());
+                }
+                heads.add(more);
+            }
+        }
+        if (!melody.isRest()) {
+            held = Stream.concat(Stream.of(melody), others.stream().map(TimedNote::note))
+                    .filter(SheetNote::tied)
+                    .map(SheetNote::pitch)
+                    .collect(Collectors.toSet());
         }
         return heads;
     }

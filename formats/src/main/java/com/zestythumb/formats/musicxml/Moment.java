@@ -4,10 +4,12 @@ import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.sheet.Tuplet;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
@@ -16,11 +18,18 @@ import java.util.stream.Collectors;
  *
  * @param tuplet its place in a tuplet, or null
  * @param asWritten whether it keeps its value, as somebody wrote it, or is parted where the eye wants the beat
+ * @param signs what stands at it
  */
-record Moment(Fraction onset, Fraction duration, List<TimedNote> notes, Tuplet tuplet, boolean asWritten) {
+record Moment(
+        Fraction onset,
+        Fraction duration,
+        List<TimedNote> notes,
+        Tuplet tuplet,
+        boolean asWritten,
+        Set<NoteSign> signs) {
 
     private static Moment rest(Fraction from, Fraction to) {
-        return new Moment(from, to.minus(from), List.of(), null, false);
+        return new Moment(from, to.minus(from), List.of(), null, false, Set.of());
     }
 
     Fraction end() {
@@ -40,22 +49,26 @@ record Moment(Fraction onset, Fraction duration, List<TimedNote> notes, Tuplet t
                         : NoteValue.split(onset.plus(bar.offset()), duration, bar.meter());
     }
 
-    /** A voice as struck moments with rests between, filling the bar: as somebody wrote it, where that was so. */
-    static List<Moment> fill(Bar bar, int voice, List<TimedNote> notes) {
+    /**
+     * A voice as struck moments with rests between, filling the bar: as somebody wrote it, where that was so.
+     *
+     * @param voices the voices of its hand that are written
+     */
+    static List<Moment> fill(Bar bar, List<List<SheetNote>> voices, int voice, List<TimedNote> notes) {
         TreeMap<Fraction, List<TimedNote>> byOnset =
                 notes.stream().collect(Collectors.groupingBy(TimedNote::onset, TreeMap::new, Collectors.toList()));
-        return voice < bar.left().size() ? written(bar.left().get(voice), byOnset) : between(bar, byOnset);
+        return voice < voices.size() ? written(voices.get(voice), byOnset) : between(bar, byOnset);
     }
 
     private static List<Moment> written(List<SheetNote> voice, TreeMap<Fraction, List<TimedNote>> byOnset) {
         return SheetNote.struckTogether(voice).stream()
-                .map(struck -> struck.get(0))
-                .map(first -> new Moment(
-                        first.onset(),
-                        first.duration(),
-                        byOnset.getOrDefault(first.onset(), List.of()),
-                        first.tuplet(),
-                        true))
+                .map(struck -> new Moment(
+                        struck.get(0).onset(),
+                        struck.get(0).duration(),
+                        byOnset.getOrDefault(struck.get(0).onset(), List.of()),
+                        struck.get(0).tuplet(),
+                        true,
+                        SheetNote.signs(struck)))
                 .toList();
     }
 
@@ -73,7 +86,7 @@ record Moment(Fraction onset, Fraction duration, List<TimedNote> notes, Tuplet t
             Fraction room = (next == null ? bar.length() : next).minus(entry.getKey());
             TimedNote first = entry.getValue().get(0);
             Fraction duration = first.duration().min(room);
-            Moment moment = new Moment(entry.getKey(), duration, entry.getValue(), first.tuplet(), false);
+            Moment moment = new Moment(entry.getKey(), duration, entry.getValue(), first.tuplet(), false, Set.of());
             moments.add(moment);
             at = moment.end();
         }

@@ -10,33 +10,18 @@ import java.util.stream.Collectors;
 /** What a note of a score says of itself beside its key and length. */
 final class NoteTags {
 
-    private static final Map<String, String> NOT_READ = Map.of(
-            "slur", "slurs",
-            "ornaments", "ornaments",
-            "articulations", "marks of articulation",
-            "fermata", "fermatas",
-            "glissando", "slides",
-            "slide", "slides",
-            "technical", "fingers of the tune",
-            "dynamics", "dynamics");
-    private static final Map<String, String> NOT_READ_OF_LEFT = Map.of(
-            "slur", "slurs",
-            "ornaments", "ornaments",
-            "fermata", "fermatas",
-            "glissando", "slides",
-            "slide", "slides",
-            "dynamics", "dynamics");
+    private static final Map<String, String> NOT_READ =
+            Map.of("ornaments", "ornaments", "glissando", "slides", "slide", "slides");
 
     private NoteTags() {}
 
     /** Tells what a note has that is not kept here. */
-    static void tellNotKept(XmlNode note, boolean left, ImportReport.Builder report) {
-        Map<String, String> notRead = left ? NOT_READ_OF_LEFT : NOT_READ;
+    static void tellNotKept(XmlNode note, ImportReport.Builder report) {
         if (note.all("lyric").anyMatch(lyric -> !isOfFirstVerse(lyric))) {
             report.add(Fate.LEFT_OUT, "verses after the first");
         }
         note.all("notations")
-                .forEach(notations -> notRead.forEach((element, what) -> {
+                .forEach(notations -> NOT_READ.forEach((element, what) -> {
                     if (notations.has(element)) {
                         report.add(Fate.LEFT_OUT, what);
                     }
@@ -53,21 +38,30 @@ final class NoteTags {
 
     /** The finger written to a note, the first where it changes; 0 without. */
     static int finger(XmlNode note) {
-        String finger = note.child("notations").child("technical").text("fingering");
+        String finger = note.all("notations")
+                .flatMap(notations -> notations.all("technical"))
+                .map(technical -> technical.text("fingering"))
+                .filter(text -> !text.isEmpty())
+                .findFirst()
+                .orElse("");
         return finger.matches("[1-5].*") ? finger.charAt(0) - '0' : 0;
     }
 
     /** How a note is played. */
     static Touch touch(XmlNode note) {
-        XmlNode notations = note.child("notations");
-        XmlNode articulations = notations.child("articulations");
-        return notations.has("arpeggiate")
-                ? Touch.ROLLED
-                : articulations.has("detached-legato")
-                        ? Touch.DETACHED
-                        : articulations.has("staccato") || articulations.has("staccatissimo")
-                                ? Touch.SHORT
-                                : Touch.PLAIN;
+        if (note.all("notations").anyMatch(notations -> notations.has("arpeggiate"))) {
+            return Touch.ROLLED;
+        }
+        if (isArticulated(note, "detached-legato")) {
+            return Touch.DETACHED;
+        }
+        return isArticulated(note, "staccato") || isArticulated(note, "staccatissimo") ? Touch.SHORT : Touch.PLAIN;
+    }
+
+    private static boolean isArticulated(XmlNode note, String how) {
+        return note.all("notations")
+                .flatMap(notations -> notations.all("articulations"))
+                .anyMatch(articulations -> articulations.has(how));
     }
 
     /** Verses are told by their numbers; where they are numbered otherwise, all there is is the first. */

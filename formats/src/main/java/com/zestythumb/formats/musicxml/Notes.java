@@ -2,6 +2,7 @@ package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Touch;
 import jakarta.xml.bind.JAXBElement;
 import java.math.BigDecimal;
 import java.math.BigInteger;
@@ -215,13 +216,16 @@ final class Notes {
         note.setStem(stem);
     }
 
-    /** A dot above or below the head: let go early. */
-    static void staccato(Note note) {
-        articulate(note, FACTORY.createArticulationsStaccato(new EmptyPlacement()));
-    }
-
-    static void detached(Note note) {
-        articulate(note, FACTORY.createArticulationsDetachedLegato(new EmptyPlacement()));
+    /** A dot at the head, a dot under a line, or a wavy line beside it. */
+    static void touch(Note note, Touch touch) {
+        switch (touch) {
+            case SHORT -> articulate(note, FACTORY.createArticulationsStaccato(new EmptyPlacement()));
+            case DETACHED -> articulate(note, FACTORY.createArticulationsDetachedLegato(new EmptyPlacement()));
+            case ROLLED -> notations(note).getTiedOrSlurOrTuplet().add(new Arpeggiate());
+            case PLAIN -> {
+                // Nothing is written to it.
+            }
+        }
     }
 
     /** A stroke over what is to be heard. */
@@ -241,11 +245,6 @@ final class Notes {
         head.setValue(NoteheadValue.NORMAL);
         head.setParentheses(YesNo.YES);
         note.setNotehead(head);
-    }
-
-    /** A wavy line beside notes that are struck one after another. */
-    static void roll(Note note) {
-        notations(note).getTiedOrSlurOrTuplet().add(new Arpeggiate());
     }
 
     /**

@@ -7,6 +7,7 @@ import org.audiveris.proxymusic.Clef;
 import org.audiveris.proxymusic.Coda;
 import org.audiveris.proxymusic.Direction;
 import org.audiveris.proxymusic.DirectionType;
+import org.audiveris.proxymusic.Dynamics;
 import org.audiveris.proxymusic.Ending;
 import org.audiveris.proxymusic.FormattedTextId;
 import org.audiveris.proxymusic.Harmony;
@@ -73,6 +74,15 @@ final class PageSigns {
                     .with("type", type.getPedal().getType())
                     .with("line", type.getPedal().getLine())
                     .close();
+        }
+        if (type.getWedge() != null) {
+            tags.open("wedge").with("type", type.getWedge().getType()).close();
+        }
+        for (Dynamics dynamics : type.getDynamics()) {
+            tags.open("dynamics");
+            dynamics.getPOrPpOrPpp()
+                    .forEach(one -> tags.open(one.getName().getLocalPart()).close());
+            tags.close();
         }
         type.getRehearsal().forEach(text -> words("rehearsal", text));
         for (Segno segno : type.getSegno()) {

@@ -8,6 +8,7 @@ import org.audiveris.proxymusic.Backup;
 import org.audiveris.proxymusic.Barline;
 import org.audiveris.proxymusic.Direction;
 import org.audiveris.proxymusic.Extend;
+import org.audiveris.proxymusic.Fermata;
 import org.audiveris.proxymusic.Fingering;
 import org.audiveris.proxymusic.Forward;
 import org.audiveris.proxymusic.Harmony;
@@ -18,6 +19,7 @@ import org.audiveris.proxymusic.Pitch;
 import org.audiveris.proxymusic.ScorePart;
 import org.audiveris.proxymusic.ScorePartwise;
 import org.audiveris.proxymusic.ScorePartwise.Part.Measure;
+import org.audiveris.proxymusic.Slur;
 import org.audiveris.proxymusic.Syllabic;
 import org.audiveris.proxymusic.Technical;
 import org.audiveris.proxymusic.TextElementData;
@@ -164,6 +166,13 @@ final class PageText {
                 tags.open("technical");
                 technical.getUpBowOrDownBowOrHarmonic().forEach(this::fingering);
                 tags.close();
+            } else if (sign instanceof Slur slur) {
+                tags.open("slur")
+                        .with("type", slur.getType())
+                        .with("number", slur.getNumber())
+                        .close();
+            } else if (sign instanceof Fermata) {
+                tags.open("fermata").close();
             } else if (sign instanceof Arpeggiate) {
                 tags.open("arpeggiate").close();
             } else if (sign instanceof Articulations articulations) {

@@ -6,30 +6,24 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.formats.BroughtBar;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
-import com.zestythumb.formats.NotesInTime;
 import com.zestythumb.formats.SheetBuilder;
 import java.util.Arrays;
-import java.util.HashMap;
-import java.util.Map;
-import java.util.Objects;
-import java.util.SortedSet;
-import java.util.TreeSet;
 
 /**
  * Reads the measures of one part into the bars of the tune. The tune is the highest note of the first voice
- * on the upper staff of the first part, the left hand what stands on its lower staff; everything that sounds helps to name
- * the chords.
+ * on the upper staff of the first part that sounds, the left hand what stands on its lower staff; everything that sounds helps
+ * to name the chords.
  */
 final class PartReader {
 
     private static final int LOWEST = 21;
     private static final int HIGHEST = 108;
     private static final int MOST_DIVISIONS = 100_000;
-    private static final int MOST_VOICES = 3;
 
     private final PartReader above;
     private final boolean first;
@@ -43,19 +37,14 @@ final class PartReader {
     private Meter meter = Meter.FOUR_FOUR;
     private boolean keyMissing = true;
     private boolean modeMissing;
-    private boolean moreNotes;
-    private boolean leftNotes;
     private boolean bass;
     private boolean twoStaves;
-    private String tuneVoice;
-    /** The voices of the lower staff, in the order of their names. */
-    private final SortedSet<String> leftVoices = new TreeSet<>();
-
+    private final HandNotes upper = new HandNotes(null);
+    private final HandNotes left = new HandNotes(NoteSign.BASS);
+    private final HomeStaves homes = new HomeStaves();
     private int measures;
 
     private BroughtBar bar;
-    private NotesInTime tune;
-    private final Map<String, NotesInTime> left = new HashMap<>();
     private Fraction time;
     private Fraction end;
     private Fraction chordOnset;
@@ -81,13 +70,8 @@ final class PartReader {
         return modeMissing;
     }
 
-    /** Whether there are notes that belong neither to the tune nor to the left hand. */
-    boolean hasMoreNotes() {
-        return moreNotes;
-    }
-
     boolean hasLeftHand() {
-        return leftNotes;
+        return left.sounds();
     }
 
     void measure(XmlNode measure, int index) {
@@ -100,8 +84,7 @@ final class PartReader {
             bar = new BroughtBar(key, meter);
             sheet.add(bar);
         }
-        tune = new NotesInTime(true);
-        left.clear();
+        homes.measure(measure);
         time = Fraction.ZERO;
         end = Fraction.ZERO;
         chordOnset = Fraction.ZERO;
@@ -110,16 +93,13 @@ final class PartReader {
             element(child);
             any = true;
         }
-        bar.melody.addAll(tune.notes());
-        leftVoices.stream()
-                .limit(MOST_VOICES)
-                .map(left::get)
-                .filter(Objects::nonNull)
-                .filter(NotesInTime::sounds)
-                .forEach(voice -> bar.left.add(voice.notes()));
         if (first && any && end.compareTo(Fraction.ZERO) > 0) {
             bar.length = end;
         }
+        if (first) {
+            bar.setUpper(upper.take(bar.length));
+        }
+        bar.left.addAll(left.take(bar.length));
     }
 
     private void element(XmlNode child) {
@@ -128,8 +108,12 @@ final class PartReader {
             case "backup" -> move(child, -1);
             case "forward" -> move(child, 1);
             case "harmony" -> harmony(child);
-            case "attributes" -> divisions(child);
+            case "attributes" -> {
+                divisions(child);
+                child.all("clef").forEach(this::clef);
+            }
             case "direction" -> {
+                direction(child);
                 if (first) {
                     Directions.read(child, bar, sheet, report, number);
                 }
@@ -165,7 +149,6 @@ final class PartReader {
             written = Key.ofSignature(fifths, mode(attributes.child("key").text("mode")));
             keyMissing = false;
         }
-        bass |= attributes.child("clef").text("sign").equals("F");
         if (attributes.has("transpose")) {
             transposing = Transposing.read(attributes.child("transpose"));
             if (!transposing.isNone()) {
@@ -183,6 +166,24 @@ final class PartReader {
             } catch (IllegalArgumentException e) {
                 report.add(Fate.REPAIRED, "a meter that is not known here, read as " + meter, number);
             }
+        }
+    }
+
+    /** A clef of the left hand's staff; what the right hand reads is not kept. */
+    private void clef(XmlNode clef) {
+        String sign = clef.text("sign");
+        int number = XmlNode.parse(clef.attribute("number"), 1);
+        bass |= sign.equals("F");
+        if (hand(number) == left && (sign.equals("G") || sign.equals("F"))) {
+            left.signs.clef(sign.equals("G") ? NoteSign.TREBLE : NoteSign.BASS, time);
+        }
+    }
+
+    private void direction(XmlNode direction) {
+        HandNotes hand = hand(direction.number("staff", 1));
+        Fraction at = time.plus(Fraction.of(direction.number("offset", 0), divisions));
+        if (hand != null) {
+            direction.all("direction-type").forEach(type -> hand.signs.direction(type, at));
         }
     }
 
@@ -232,55 +233,36 @@ final class PartReader {
             bar.sound(pitch, onset, duration);
         }
         boolean tied = note.all("tie").anyMatch(tie -> tie.attribute("type").equals("start"));
-        if (isTune(note)) {
-            NoteTags.tellNotKept(note, false, report);
-            tune.add(new SheetNote(pitch, onset, duration, tied, null, NoteTags.syllable(note)), NoteTags.tuplet(note));
-        } else if (isLeft(note)) {
-            NoteTags.tellNotKept(note, true, report);
-            leftNotes |= pitch != null;
-            left.computeIfAbsent(leftVoice(note), name -> new NotesInTime(false))
-                    .add(
-                            new SheetNote(
-                                    pitch,
-                                    onset,
-                                    duration,
-                                    tied,
-                                    null,
-                                    "",
-                                    NoteTags.finger(note),
-                                    NoteTags.touch(note)),
-                            NoteTags.tuplet(note));
-        } else {
-            moreNotes |= pitch != null;
+        int home = homes.of(note);
+        twoStaves |= home == 2;
+        if (home != note.number("staff", 1)) {
+            report.add(Fate.READ, "notes that cross to the other staff, kept with the hand of their voice", number);
+        }
+        HandNotes hand = hand(home);
+        if (hand != null) {
+            NoteTags.tellNotKept(note, report);
+            SheetNote read = new SheetNote(
+                    pitch,
+                    onset,
+                    duration,
+                    tied,
+                    null,
+                    NoteTags.syllable(note),
+                    NoteTags.finger(note),
+                    NoteTags.touch(note),
+                    SignTags.ofNote(note));
+            if (!hand.add(note.text("voice"), read, NoteTags.tuplet(note))) {
+                report.add(Fate.LEFT_OUT, "voices of a hand beyond the third", number);
+            }
         }
     }
 
-    private String leftVoice(XmlNode note) {
-        String name = note.text("voice");
-        leftVoices.add(name);
-        if (leftVoices.size() > MOST_VOICES) {
-            report.add(Fate.LEFT_OUT, "voices of the left hand beyond the third", number);
+    /** The lower of two staves is the left hand's, or the second part where each has one staff and it is in the bass clef; null for what is nobody's here. */
+    private HandNotes hand(int staff) {
+        if (first) {
+            return staff == 1 ? upper : staff == 2 ? left : null;
         }
-        return name;
-    }
-
-    /** The lower of two staves is the left hand's, or the second part where each has one staff and it is in the bass clef. */
-    private boolean isLeft(XmlNode note) {
-        int number = note.number("staff", 1);
-        twoStaves |= number == 2;
-        return first ? number == 2 : above.first && !above.twoStaves && bass && number == 1;
-    }
-
-    private boolean isTune(XmlNode note) {
-        boolean upper = note.number("staff", 1) == 1;
-        if (!first || !upper) {
-            return false;
-        }
-        String voice = note.text("voice");
-        if (tuneVoice == null) {
-            tuneVoice = voice;
-        }
-        return voice.equals(tuneVoice) || voice.isEmpty();
+        return above.first && !above.twoStaves && bass && staff == 1 ? left : null;
     }
 
     private Pitch pitch(XmlNode note) {

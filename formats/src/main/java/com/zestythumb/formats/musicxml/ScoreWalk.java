@@ -131,7 +131,7 @@ final class ScoreWalk {
         boolean sings =
                 sheet.bars().stream().flatMap(bar -> bar.melody.stream()).anyMatch(note -> !note.isRest());
         if (!sings) {
-            sheet.bars().forEach(bar -> bar.melody.clear());
+            sheet.bars().forEach(bar -> bar.setUpper(List.of()));
         }
     }
 
@@ -141,9 +141,6 @@ final class ScoreWalk {
         boolean left = pair || first.hasLeftHand();
         if (parts.size() > 1 && !pair) {
             report.add(Fate.LEFT_OUT, "the notes of all parts but the first, beyond what they tell of the chords");
-        }
-        if (first.hasMoreNotes()) {
-            report.add(Fate.LEFT_OUT, "notes of the right hand beside the tune, beyond what they tell of the chords");
         }
         for (BroughtBar bar : sheet.bars()) {
             if (!left) {

@@ -1,2 +1,1 @@
-/** MusicXML 4.0. */
 package com.zestythumb.formats.musicxml;

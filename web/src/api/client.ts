@@ -282,10 +282,11 @@ export const api = {
         bodySerializer: (raw: unknown) => raw as Blob,
       }),
     ),
-  bring: (name: string, file: Blob) =>
+  /** With other lines of the file for tune and left hand than the usual ones, where they are told. */
+  bring: (name: string, file: Blob, tune?: string, left?: string) =>
     data(
       http.POST('/api/imports', {
-        params: { query: { name } },
+        params: { query: { name, tune, left } },
         headers: { 'Content-Type': 'application/octet-stream' },
         body: file as unknown as string,
         bodySerializer: (raw: unknown) => raw as Blob,

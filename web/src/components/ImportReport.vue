@@ -1,12 +1,25 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import Button from 'primevue/button';
+import { computed, ref } from 'vue';
 import type { ImportedTune, ReportLine } from '../api/client';
-import { hasLeftHand } from '../editor/left-hand';
+import { withoutLeftHand } from '../editor/left-hand';
+import BroughtHands from './BroughtHands.vue';
+import ChartPicture from './ChartPicture.vue';
 
 /** What became of a file: read, guessed, repaired, left out, with bars; and whether to keep it. */
-const props = defineProps<{ tune: ImportedTune; file: string }>();
+const props = defineProps<{
+  tune: ImportedTune;
+  file: string;
+  busy: boolean;
+  /** Whether it is the only one, and shown at once. */
+  alone: boolean;
+}>();
+const emit = defineEmits<{ take: [tune: string, left: string | undefined] }>();
 const wanted = defineModel<boolean>('wanted', { required: true });
 const left = defineModel<boolean>('left', { required: true });
+
+const seen = ref(props.alone);
+const chart = computed(() => (left.value ? props.tune.chart : withoutLeftHand(props.tune.chart)));
 
 const HEADINGS: Record<ReportLine['fate'], string> = {
   READ: 'Read',
@@ -34,11 +47,17 @@ const bars = computed(() =>
       <span class="name">{{ tune.title }}</span>
       <span class="from">{{ tune.format }} · {{ file }}</span>
     </label>
-    <pre class="bars">{{ bars.slice(0, 3).join('\n') }}{{ bars.length > 3 ? '\n…' : '' }}</pre>
-    <label v-if="hasLeftHand(tune.chart)" class="left">
-      <input v-model="left" type="checkbox" />
-      <span>Keep the left hand as it is written; without it the app finds one</span>
-    </label>
+    <pre v-if="!seen" class="bars"
+      >{{ bars.slice(0, 3).join('\n') }}{{ bars.length > 3 ? '\n…' : '' }}</pre>
+    <BroughtHands
+      :tune="tune"
+      :left="left"
+      :busy="busy"
+      @take="(line, hand) => emit('take', line, hand)"
+      @keep="(kept) => (left = kept)"
+    />
+    <ChartPicture v-if="seen" :chart="chart" />
+    <Button v-else label="See it" icon="pi pi-eye" variant="text" @click="seen = true" />
     <dl>
       <template v-for="{ fate, lines } in fates" :key="fate">
         <dt :data-fate="fate">{{ HEADINGS[fate] }}</dt>
@@ -75,13 +94,6 @@ const bars = computed(() =>
   gap: 12px;
   min-height: 40px;
 }
-.left {
-  display: flex;
-  align-items: center;
-  gap: 12px;
-  min-height: 40px;
-  margin-bottom: 6px;
-}
 input {
   width: 22px;
   height: 22px;
@@ -103,7 +115,7 @@ dl {
   display: grid;
   grid-template-columns: 90px 1fr;
   gap: 4px 12px;
-  margin: 0;
+  margin: 10px 0 0;
 }
 dt {
   font-weight: 600;

@@ -5,6 +5,9 @@ import { withoutLeftHand } from '../editor/left-hand';
 export interface Brought {
   key: number;
   file: string;
+  blob: Blob;
+  /** Which of the tunes in its file it is. */
+  place: number;
   tune: ImportedTune;
   wanted: boolean;
   /** Whether its left hand is kept as it is written. */
@@ -22,6 +25,8 @@ export interface Failed {
 const tunes = ref<Brought[]>([]);
 const failed = ref<Failed[]>([]);
 let count = 0;
+/** What no file has a name for. */
+const PASTED = 'the text';
 /** What was pasted and not read yet. */
 const pasted = ref('');
 
@@ -54,16 +59,31 @@ export function useBringing() {
 
   /** Whether it could be read. */
   async function readOne(name: string, blob: Blob) {
-    const file = name || 'the text';
+    const file = name || PASTED;
     try {
-      for (const tune of await api.bring(name, blob)) {
-        tunes.value.push({ key: ++count, file, tune, wanted: true, left: true });
+      for (const [place, tune] of (await api.bring(name, blob)).entries()) {
+        tunes.value.push({ key: ++count, file, blob, place, tune, wanted: true, left: true });
       }
       return true;
     } catch (error) {
       const again = error instanceof Away ? '; bring it once more in a moment' : '';
       failed.value.push({ file, why: (error as Error).message + again });
       return false;
+    }
+  }
+
+  /** Reads a tune once more, with other lines of its file for tune and left hand. */
+  async function take(one: Brought, tune: string, left: string | undefined) {
+    busy.value = true;
+    trouble.value = '';
+    try {
+      const name = one.file === PASTED ? '' : one.file;
+      const read = (await api.bring(name, one.blob, tune, left))[one.place];
+      if (read) Object.assign(one, { tune: read, left: true });
+    } catch (error) {
+      trouble.value = `${(error as Error).message}; the tune stays as it was read.`;
+    } finally {
+      busy.value = false;
     }
   }
 
@@ -114,6 +134,7 @@ export function useBringing() {
     trouble,
     wanted,
     read,
+    take,
     readPasted,
     goOn,
     stop,

@@ -135,7 +135,7 @@ export interface SectionName {
   top: number;
 }
 
-const LETTER_WIDTH = 9.5;
+const LETTER_WIDTH = 12;
 const NAME_HEIGHT = 25;
 
 /** Where a chord symbol stands in its way, the name goes above that. */

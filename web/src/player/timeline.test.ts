@@ -12,6 +12,7 @@ const note = (id: string, bar: number, onset: number, midi = 48, tied = false) =
   tied,
   right: false,
   bass: false,
+  louder: 0,
 });
 
 const bar = { length: 3, beatLength: 1, offset: 0 };

@@ -128,6 +128,9 @@ Boats come home"
             v-model:left="one.left"
             :tune="one.tune"
             :file="one.file"
+            :busy="busy"
+            :alone="tunes.length === 1"
+            @take="(tune, left) => bringing.take(one, tune, left)"
           />
         </li>
       </ul>

@@ -30,4 +30,9 @@ public interface ScoreReader {
      * @throws UnreadableFileException saying what is wrong and what to do
      */
     List<Imported> read(byte[] file);
+
+    /** The same with other lines for tune and left hand, where the format has such. */
+    default List<Imported> read(byte[] file, Hands.Wanted wanted) {
+        return read(file);
+    }
 }

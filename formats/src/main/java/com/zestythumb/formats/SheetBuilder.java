@@ -95,8 +95,8 @@ public final class SheetBuilder {
         tuneSpelled = false;
     }
 
-    /** The sheet and the report. */
-    public Imported build(String format) {
+    /** The sheet and the report, with what plays in the file. */
+    public Imported build(String format, Hands hands) {
         new BarLengths(drafts, report).repair().ifPresent(pickup -> heading = heading.withPickup(pickup));
         List<List<ChordEvent>> chords = new BroughtChords(drafts, report, keyTold).find();
         List<Bar> bars = new ArrayList<>();
@@ -114,7 +114,8 @@ public final class SheetBuilder {
             bars.add(bar(i, draft, chords.get(i), number, line));
         }
         reportWhatWasRead(bars);
-        return new Imported(finished(new LeadSheet(heading, VoiceMender.tiesMended(bars))), report.build(format));
+        return new Imported(
+                finished(new LeadSheet(heading, VoiceMender.tiesMended(bars))), report.build(format), hands);
     }
 
     /** With chords proposed where the tune has none, and in the key in which it is heard where none is told. */

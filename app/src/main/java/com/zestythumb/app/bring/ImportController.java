@@ -2,6 +2,7 @@ package com.zestythumb.app.bring;
 
 import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.UnreadableFileException;
@@ -41,6 +42,10 @@ class ImportController {
             int guesses,
 
             String chart,
+
+            @Schema(description = "The staves, voices or tracks of the file, and which of them were taken.")
+            Hands hands,
+
             List<ImportReport.Line> report) {
 
         static ImportedTune of(Imported imported) {
@@ -52,6 +57,7 @@ class ImportController {
                             .filter(ChordEvent::isGuess)
                             .count(),
                     imported.chart(),
+                    imported.hands(),
                     imported.report().lines());
         }
     }
@@ -73,12 +79,21 @@ class ImportController {
     List<ImportedTune> read(
             @Schema(description = "The file's name; empty for pasted text.") @RequestParam(defaultValue = "")
                     String name,
+            @Schema(description = "The line that is the tune, by its id; the usual one where it is not told.")
+                    @RequestParam(required = false)
+                    String tune,
+            @Schema(
+                            description =
+                                    "The line that is the left hand, or empty for none; the usual one where it is not told.")
+                    @RequestParam(required = false)
+                    String left,
             @Parameter(hidden = true) InputStream file)
             throws IOException {
         // Read before its turn comes: a slow line holds up nobody else.
         byte[] bytes = file.readNBytes(Importer.MAX_BYTES + 1);
-        return one.inTurn(
-                () -> Importer.read(name, bytes).stream().map(ImportedTune::of).toList());
+        return one.inTurn(() -> Importer.read(name, bytes, new Hands.Wanted(tune, left)).stream()
+                .map(ImportedTune::of)
+                .toList());
     }
 
     /** What cannot be read is the sender's to mend. */

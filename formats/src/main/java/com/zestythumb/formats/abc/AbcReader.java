@@ -1,6 +1,7 @@
 package com.zestythumb.formats.abc;
 
 import com.zestythumb.core.stopping.StoppedException;
+import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.Texts;
@@ -37,13 +38,18 @@ public final class AbcReader implements ScoreReader {
 
     @Override
     public List<Imported> read(byte[] file) {
+        return read(file, Hands.Wanted.USUAL);
+    }
+
+    @Override
+    public List<Imported> read(byte[] file, Hands.Wanted wanted) {
         List<Imported> tunes = new ArrayList<>();
         List<String> lines = new ArrayList<>();
         List<String> heading = new ArrayList<>();
         for (String line : Texts.decode(file).split("\\R")) {
             StoppedException.ifInterrupted();
             if (line.startsWith("X:")) {
-                addTune(lines, tunes);
+                addTune(lines, tunes, wanted);
                 if (tunes.isEmpty() && lines.stream().noneMatch(one -> one.startsWith("X:"))) {
                     lines.stream().filter(FOR_ALL.asPredicate()).forEach(heading::add);
                 }
@@ -52,7 +58,7 @@ public final class AbcReader implements ScoreReader {
             }
             lines.add(line);
         }
-        addTune(lines, tunes);
+        addTune(lines, tunes, wanted);
         if (tunes.isEmpty()) {
             throw new UnreadableFileException(
                     "the ABC file holds no tune; a tune begins with X:1, has a key line such as K:G and then notes");
@@ -61,12 +67,12 @@ public final class AbcReader implements ScoreReader {
     }
 
     /** What stands before the first tune is the file's own heading. */
-    private static void addTune(List<String> lines, List<Imported> tunes) {
+    private static void addTune(List<String> lines, List<Imported> tunes, Hands.Wanted wanted) {
         boolean hasKey = lines.stream().anyMatch(line -> line.startsWith("K:"));
         if (!hasKey) {
             return;
         }
-        AbcTune tune = new AbcTune();
+        AbcTune tune = new AbcTune(wanted);
         lines.forEach(tune::line);
         tune.finish().ifPresent(tunes::add);
         int bars = tunes.stream().mapToInt(one -> one.sheet().bars().size()).sum();

@@ -8,6 +8,7 @@ import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.Syllables;
 import com.zestythumb.formats.BroughtBar;
+import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
@@ -15,7 +16,8 @@ import com.zestythumb.formats.SheetBuilder;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
-import java.util.LinkedHashSet;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -45,14 +47,18 @@ final class AbcTune {
 
     private final SheetBuilder second = new SheetBuilder(Heading.USUAL, reportOfSecond);
     private final AbcBars lower = new AbcBars(second, reportOfSecond, true);
+    private static final Pattern NAME = Pattern.compile("\\b(?:name|nm)=\"([^\"]*+)\"");
     private static final Pattern DRUMS = Pattern.compile("(?i)drum|perc");
     private static final Pattern VOICE = Pattern.compile("\\[V:\\s*+([^\\[\\]]*+)]");
 
     /** The voice that goes on; none of those that are not read. */
     private AbcBars bars = tune;
 
-    private final Set<String> voices = new LinkedHashSet<>();
+    private final Map<String, String> voices = new LinkedHashMap<>();
+    private final Set<String> basses = new HashSet<>();
+    private final Hands.Wanted wanted;
     private boolean drums;
+    private boolean hasLeft;
 
     private Fraction unit;
     private boolean inBody;
@@ -61,6 +67,10 @@ final class AbcTune {
 
     private int lineStart;
     private String tempo = "";
+
+    AbcTune(Hands.Wanted wanted) {
+        this.wanted = wanted;
+    }
 
     void line(String raw) {
         String line = withoutRemark(raw).stripTrailing();
@@ -156,10 +166,29 @@ final class AbcTune {
             return;
         }
         String id = value.split("\\s")[0];
-        voices.add(id);
+        Matcher name = NAME.matcher(value);
+        voices.merge(id, name.find() ? name.group(1) : "", (known, here) -> known.isEmpty() ? here : known);
+        if (value.contains("clef=bass")) {
+            basses.add(id);
+        }
         drums |= DRUMS.matcher(value).find();
-        int place = List.copyOf(voices).indexOf(id);
-        bars = place == 0 ? tune : place == 1 ? lower : null;
+        bars = id.equals(tuneVoice()) ? tune : id.equals(leftVoice()) ? lower : null;
+    }
+
+    private String tuneVoice() {
+        return wanted.tune() != null
+                ? wanted.tune()
+                : voices.keySet().stream().findFirst().orElse("");
+    }
+
+    private String leftVoice() {
+        if (wanted.left() != null) {
+            return wanted.left();
+        }
+        // Of more than two the one in the bass clef.
+        return basses.size() == 1 && !basses.contains(tuneVoice())
+                ? basses.iterator().next()
+                : voices.keySet().stream().skip(1).findFirst().orElse("");
     }
 
     /** Two voices of as many bars, the second one low: the left hand. */
@@ -171,12 +200,15 @@ final class AbcTune {
                 .average()
                 .orElse(MIDDLE_C);
         boolean alike = under.size() == sheet.bars().size();
-        if (voices.size() != 2 || drums || !alike || middle >= MIDDLE_C) {
+        boolean isLeft =
+                wanted.left() != null || (voices.size() == 2 || basses.size() == 1) && !drums && middle < MIDDLE_C;
+        if (!isLeft || !alike) {
             if (voices.size() > 1) {
                 report.add(Fate.LEFT_OUT, "all voices but the first");
             }
             return;
         }
+        hasLeft = true;
         for (int i = 0; i < under.size(); i++) {
             BroughtBar bar = sheet.bars().get(i);
             bar.left.addAll(under.get(i).left);
@@ -305,7 +337,14 @@ final class AbcTune {
         if (!sings) {
             sheet.bars().forEach(bar -> bar.setUpper(List.of()));
         }
-        return Optional.of(sheet.build("ABC"));
+        return Optional.of(sheet.build("ABC", hands()));
+    }
+
+    private Hands hands() {
+        List<Hands.Source> lines = new ArrayList<>();
+        voices.forEach((id, name) ->
+                lines.add(new Hands.Source(id, name.isEmpty() ? "Voice " + (lines.size() + 1) : name, 0, "", "")));
+        return new Hands(lines, tuneVoice(), hasLeft ? leftVoice() : "");
     }
 
     /** Standard 2.1, section 3.1.8: {@code 1/4=120}; an older file's plain number counts unit lengths or beats. */

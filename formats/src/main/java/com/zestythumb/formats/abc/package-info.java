@@ -1,1 +1,2 @@
+/** ABC notation, standard 2.1. */
 package com.zestythumb.formats.abc;

@@ -3,6 +3,7 @@ package com.zestythumb.formats.chart;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartProblem;
+import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
@@ -54,6 +55,6 @@ public final class ChartFileReader implements ScoreReader {
         for (ChartProblem problem : chart.problems()) {
             report.add(Fate.LEFT_OUT, "for you to mend: " + problem);
         }
-        return List.of(new Imported(chart.sheet(), report.build("chart"), text));
+        return List.of(new Imported(chart.sheet(), report.build("chart"), Hands.NONE, text));
     }
 }

@@ -8,6 +8,7 @@ import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.formats.BroughtBar;
+import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
@@ -265,7 +266,7 @@ public final class ChordProReader implements ScoreReader {
             if (!keyGiven) {
                 sheet.keyIsUnknown();
             }
-            songs.add(sheet.build("ChordPro"));
+            songs.add(sheet.build("ChordPro", Hands.NONE));
         }
     }
 }

@@ -1,5 +1,6 @@
 package com.zestythumb.formats.importing;
 
+import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.UnreadableFileException;
@@ -36,6 +37,11 @@ public final class Importer {
      * @throws UnreadableFileException saying what is wrong and what to do
      */
     public static List<Imported> read(String name, byte[] file) {
+        return read(name, file, Hands.Wanted.USUAL);
+    }
+
+    /** The same with other lines for tune and left hand than the usual ones. */
+    public static List<Imported> read(String name, byte[] file, Hands.Wanted wanted) {
         if (file.length == 0) {
             throw new UnreadableFileException("the file is empty; choose another");
         }
@@ -53,7 +59,7 @@ public final class Importer {
             throw new UnreadableFileException(
                     "a file of " + reader.format() + " may have " + (reader.maxBytes() >> 20) + " MB; cut it in parts");
         }
-        List<Imported> tunes = reader.read(file);
+        List<Imported> tunes = reader.read(file, wanted);
         return tunes.size() == 1 ? List.of(tunes.get(0).called(withoutEnding(name))) : tunes;
     }
 

@@ -8,6 +8,7 @@ import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.formats.BroughtBar;
+import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
@@ -67,6 +68,11 @@ public final class MidiFileReader implements ScoreReader {
 
     @Override
     public List<Imported> read(byte[] file) {
+        return read(file, Hands.Wanted.USUAL);
+    }
+
+    @Override
+    public List<Imported> read(byte[] file, Hands.Wanted wanted) {
         ImportReport.Builder report = new ImportReport.Builder();
         MidiEvents events = new MidiEvents(file, report).read();
         List<Struck> notes = playable(events, report);
@@ -82,12 +88,20 @@ public final class MidiFileReader implements ScoreReader {
         }
         sheet.majorMayBeUnasked();
         sheet.tuneIsUnspelled();
-        List<Struck> left = leftHand(events, notes);
+        List<Struck> left = wanted.left() == null
+                ? leftHand(events, notes)
+                : notes.stream()
+                        .filter(note -> line(note).equals(wanted.left()))
+                        .toList();
         Set<Struck> ofLeft = Set.copyOf(left);
-        new TuneFinder(
-                        events,
-                        notes.stream().filter(note -> !ofLeft.contains(note)).toList())
-                .tune(sheet);
+        TuneFinder finder = new TuneFinder(
+                events,
+                notes.stream()
+                        .filter(note -> !ofLeft.contains(note))
+                        .filter(note -> wanted.tune() == null || line(note).equals(wanted.tune()))
+                        .toList(),
+                wanted.tune() != null);
+        finder.tune(sheet);
         HandWriter.write(sheet, left, events.ticksPerQuarter);
         report.add(Fate.GUESSED, "the rhythm, rounded to sixteenths or triplets");
         if (events.facts.stream()
@@ -96,7 +110,28 @@ public final class MidiFileReader implements ScoreReader {
                 > 1) {
             report.add(Fate.LEFT_OUT, "changes of tempo");
         }
-        return List.of(sheet.build("MIDI"));
+        return List.of(sheet.build("MIDI", hands(events, notes, finder.candidates(), left)));
+    }
+
+    private static String line(Struck note) {
+        return note.track() + "/" + note.channel();
+    }
+
+    private static Hands hands(MidiEvents events, List<Struck> notes, List<Struck> tune, List<Struck> left) {
+        Hands.Counter counter = new Hands.Counter();
+        for (Struck note : notes) {
+            counter.add(line(note), note.midi());
+            counter.name(
+                    line(note),
+                    events.facts.stream()
+                            .filter(fact -> fact.type() == MidiEvents.NAME && fact.track() == note.track())
+                            .map(fact -> new String(fact.data(), StandardCharsets.UTF_8).strip())
+                            .filter(name -> !name.isEmpty())
+                            .findFirst()
+                            .orElse("Track " + note.track()));
+        }
+        boolean apart = !left.isEmpty() && !tune.isEmpty() && !line(left.get(0)).equals(line(tune.get(0)));
+        return new Hands(counter.lines(), tune.isEmpty() ? "" : line(tune.get(0)), apart ? line(left.get(0)) : "");
     }
 
     private static List<Struck> playable(MidiEvents events, ImportReport.Builder report) {

@@ -20,9 +20,12 @@ final class TuneFinder {
 
     private final MidiEvents events;
     private final List<Struck> notes;
+    private final boolean asked;
     private Rounding rounding;
 
-    TuneFinder(MidiEvents events, List<Struck> notes) {
+    /** Looks among some notes; where somebody asked for them they are the tune. */
+    TuneFinder(MidiEvents events, List<Struck> notes, boolean asked) {
+        this.asked = asked;
         this.events = events;
         this.notes = notes;
     }
@@ -42,7 +45,10 @@ final class TuneFinder {
     }
 
     /** The track whose name says so; else a single line whole, and of several all but what lies below a tune's usual place. */
-    private List<Struck> candidates() {
+    List<Struck> candidates() {
+        if (asked) {
+            return notes;
+        }
         int named = events.facts.stream()
                 .filter(fact -> fact.type() == MidiEvents.NAME)
                 .filter(fact -> MidiFileReader.namesTheTune(new String(fact.data(), StandardCharsets.UTF_8)))

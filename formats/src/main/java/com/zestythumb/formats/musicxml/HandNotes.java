@@ -36,6 +36,13 @@ final class HandNotes {
         return voices.size() <= MOST_VOICES;
     }
 
+    /** Puts a voice first; nothing where the name is empty. */
+    void prefer(String voice) {
+        if (!voice.isEmpty() && voices.isEmpty()) {
+            voices.add(voice);
+        }
+    }
+
     /** Whether any of it sounded until now. */
     boolean sounds() {
         return sounds;

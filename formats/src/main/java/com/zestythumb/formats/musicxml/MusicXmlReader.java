@@ -1,5 +1,6 @@
 package com.zestythumb.formats.musicxml;
 
+import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.Texts;
@@ -50,6 +51,11 @@ public final class MusicXmlReader implements ScoreReader {
 
     @Override
     public List<Imported> read(byte[] file) {
+        return read(file, Hands.Wanted.USUAL);
+    }
+
+    @Override
+    public List<Imported> read(byte[] file, Hands.Wanted wanted) {
         byte[] score = CompressedScore.isZip(file) ? CompressedScore.unpack(file) : file;
         try {
             XMLStreamReader in = factory().createXMLStreamReader(new StringReader(text(score)));
@@ -61,7 +67,7 @@ public final class MusicXmlReader implements ScoreReader {
                 throw new UnreadableFileException("this XML file holds no score but \"" + root
                         + "\"; in the notation program choose export as MusicXML");
             }
-            return List.of(new ScoreWalk(in, root.equals("score-timewise")).read());
+            return List.of(new ScoreWalk(in, root.equals("score-timewise"), wanted).read());
         } catch (XMLStreamException e) {
             int line = e.getLocation() == null ? 0 : e.getLocation().getLineNumber();
             throw new UnreadableFileException(

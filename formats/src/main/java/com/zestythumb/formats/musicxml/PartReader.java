@@ -9,10 +9,16 @@ import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.formats.BroughtBar;
+import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.SheetBuilder;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 
 /**
  * Reads the measures of one part into the bars of the tune. The tune is the highest note of the first voice
@@ -25,8 +31,12 @@ final class PartReader {
     private static final int HIGHEST = 108;
     private static final int MOST_DIVISIONS = 100_000;
 
+    private final int place;
+    private final String name;
     private final PartReader above;
     private final boolean first;
+    private final Hands.Counter counter;
+    private final Hands.Wanted wanted;
     private final SheetBuilder sheet;
     private final ImportReport.Builder report;
 
@@ -39,9 +49,12 @@ final class PartReader {
     private boolean modeMissing;
     private boolean bass;
     private boolean twoStaves;
+    private String tune = "";
+    private String leftHand = "";
     private final HandNotes upper = new HandNotes(null);
     private final HandNotes left = new HandNotes(NoteSign.BASS);
     private final HomeStaves homes = new HomeStaves();
+    private final Map<Integer, Set<String>> voices = new HashMap<>();
     private int measures;
 
     private BroughtBar bar;
@@ -51,7 +64,18 @@ final class PartReader {
     private int number;
 
     /** Begins a part, above which others stand or none. */
-    PartReader(PartReader above, SheetBuilder sheet, ImportReport.Builder report) {
+    PartReader(
+            int place,
+            String name,
+            PartReader above,
+            SheetBuilder sheet,
+            Hands.Counter counter,
+            Hands.Wanted wanted,
+            ImportReport.Builder report) {
+        this.place = place;
+        this.name = name;
+        this.counter = counter;
+        this.wanted = wanted;
         this.above = above;
         this.first = above == null;
         this.sheet = sheet;
@@ -70,8 +94,27 @@ final class PartReader {
         return modeMissing;
     }
 
-    boolean hasLeftHand() {
-        return left.sounds();
+    /** The line that is the tune; empty where it is in none of this part. */
+    String tune() {
+        return upper.sounds() ? tune : "";
+    }
+
+    /** The line that is the left hand; empty where it is none of this part. */
+    String leftHand() {
+        return left.sounds() ? leftHand : "";
+    }
+
+    boolean isTaken() {
+        return !tune().isEmpty() || !leftHand().isEmpty();
+    }
+
+    boolean hasTwoStaves() {
+        return twoStaves;
+    }
+
+    /** Whether somebody asked for its left hand. */
+    boolean isWanted() {
+        return wanted.left() != null;
     }
 
     void measure(XmlNode measure, int index) {
@@ -96,10 +139,14 @@ final class PartReader {
         if (first && any && end.compareTo(Fraction.ZERO) > 0) {
             bar.length = end;
         }
-        if (first) {
-            bar.setUpper(upper.take(bar.length));
+        List<List<SheetNote>> tuneHere = upper.take(bar.length);
+        if (!tuneHere.isEmpty() && bar.melody.isEmpty()) {
+            bar.setUpper(tuneHere);
         }
-        bar.left.addAll(left.take(bar.length));
+        List<List<SheetNote>> leftHere = left.take(bar.length);
+        if (bar.left.isEmpty()) {
+            bar.left.addAll(leftHere);
+        }
     }
 
     private void element(XmlNode child) {
@@ -149,6 +196,7 @@ final class PartReader {
             written = Key.ofSignature(fifths, mode(attributes.child("key").text("mode")));
             keyMissing = false;
         }
+        twoStaves |= attributes.number("staves", 1) > 1;
         if (attributes.has("transpose")) {
             transposing = Transposing.read(attributes.child("transpose"));
             if (!transposing.isNone()) {
@@ -238,6 +286,10 @@ final class PartReader {
         if (home != note.number("staff", 1)) {
             report.add(Fate.READ, "notes that cross to the other staff, kept with the hand of their voice", number);
         }
+        String line = line(home, note.text("voice"));
+        if (pitch != null) {
+            counter.add(line, pitch.midi());
+        }
         HandNotes hand = hand(home);
         if (hand != null) {
             NoteTags.tellNotKept(note, report);
@@ -259,10 +311,46 @@ final class PartReader {
 
     /** The lower of two staves is the left hand's, or the second part where each has one staff and it is in the bass clef; null for what is nobody's here. */
     private HandNotes hand(int staff) {
-        if (first) {
-            return staff == 1 ? upper : staff == 2 ? left : null;
+        String id = id(staff);
+        boolean isTune = wanted.tune() == null ? first && staff == 1 : isOn(wanted.tune(), id);
+        boolean isLeft = wanted.left() == null ? isUsualLeft(staff) && !isTune : isOn(wanted.left(), id);
+        if (isTune) {
+            tune = wanted.tune() == null ? id : wanted.tune();
+            upper.prefer(tune.substring(Math.min(id.length() + 1, tune.length())));
+        } else if (isLeft) {
+            leftHand = id;
         }
-        return above.first && !above.twoStaves && bass && staff == 1 ? left : null;
+        return isTune ? upper : isLeft ? left : null;
+    }
+
+    /** The lower staff of the first part that has two, or a second part in the bass clef below one staff. */
+    private boolean isUsualLeft(int staff) {
+        boolean below = above == null || !above.twoStaves;
+        boolean alone = !first && above.first && !above.twoStaves && bass && staff == 1;
+        return staff == 2 && below || alone && !twoStaves;
+    }
+
+    private String id(int staff) {
+        return place + "/" + staff;
+    }
+
+    private static boolean isOn(String line, String staff) {
+        return line.equals(staff) || line.startsWith(staff + ":");
+    }
+
+    /** A staff, or where it has several one of its voices. */
+    private String line(int staff, String voice) {
+        String id = id(staff);
+        Set<String> known = voices.computeIfAbsent(staff, s -> new LinkedHashSet<>());
+        known.add(voice);
+        boolean firstVoice = voice.equals(known.iterator().next());
+        String line = firstVoice ? id : id + ":" + voice;
+        String part = name.isBlank() ? "Part " + place : name;
+        String where = !twoStaves && staff == 1
+                ? ""
+                : staff == 1 ? ", upper staff" : staff == 2 ? ", lower staff" : ", staff " + staff;
+        counter.name(line, part + where + (firstVoice ? "" : ", voice " + known.size()));
+        return line;
     }
 
     private Pitch pitch(XmlNode note) {

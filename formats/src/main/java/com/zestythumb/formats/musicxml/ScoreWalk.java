@@ -5,11 +5,13 @@ import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.formats.BroughtBar;
+import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.UnreadableFileException;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -26,13 +28,17 @@ final class ScoreWalk {
     private final SheetBuilder sheet = new SheetBuilder(Heading.USUAL, report);
     private final Map<String, PartReader> parts = new LinkedHashMap<>();
 
+    private final Map<String, String> names = new HashMap<>();
+    private final Hands.Counter counter = new Hands.Counter();
+    private final Hands.Wanted wanted;
     private PartReader last;
 
     private String title = "";
     private String composer = "";
 
-    ScoreWalk(XMLStreamReader in, boolean timewise) {
+    ScoreWalk(XMLStreamReader in, boolean timewise, Hands.Wanted wanted) {
         this.in = in;
+        this.wanted = wanted;
         this.timewise = timewise;
     }
 
@@ -53,7 +59,7 @@ final class ScoreWalk {
                 .withMeter(first.meter));
         dropSilentMelody();
         reportParts();
-        return sheet.build("MusicXML");
+        return sheet.build("MusicXML", hands());
     }
 
     private void topLevel() throws XMLStreamException {
@@ -65,6 +71,10 @@ final class ScoreWalk {
                     partwisePart();
                 }
             }
+            case "part-list" ->
+                XmlNode.read(in)
+                        .all("score-part")
+                        .forEach(part -> names.put(part.attribute("id"), part.text("part-name")));
             case "work" -> title = XmlNode.read(in).text("work-title");
             case "movement-title" -> {
                 String movement = XmlNode.read(in).text();
@@ -106,7 +116,8 @@ final class ScoreWalk {
     private PartReader part(String id) {
         return parts.computeIfAbsent(id == null ? "" : id, name -> {
             PartReader above = last;
-            last = new PartReader(above, sheet, report);
+            String called = names.getOrDefault(name, "");
+            last = new PartReader(parts.size() + 1, called, above, sheet, counter, wanted, report);
             return last;
         });
     }
@@ -127,6 +138,25 @@ final class ScoreWalk {
         }
     }
 
+    private Hands hands() {
+        String tune = parts.values().stream()
+                .map(PartReader::tune)
+                .filter(id -> !id.isEmpty())
+                .findFirst()
+                .orElse("");
+        return new Hands(counter.lines(), tune, leftHand());
+    }
+
+    /** The line of the left hand; a lower part alone is one where there are two. */
+    private String leftHand() {
+        return parts.values().stream()
+                .filter(part -> part.isWanted() || part.hasTwoStaves() || parts.size() == 2)
+                .map(PartReader::leftHand)
+                .filter(id -> !id.isEmpty())
+                .findFirst()
+                .orElse("");
+    }
+
     private void dropSilentMelody() {
         boolean sings =
                 sheet.bars().stream().flatMap(bar -> bar.melody.stream()).anyMatch(note -> !note.isRest());
@@ -137,10 +167,12 @@ final class ScoreWalk {
 
     private void reportParts() {
         PartReader first = parts.values().iterator().next();
-        boolean pair = parts.size() == 2 && last.hasLeftHand();
-        boolean left = pair || first.hasLeftHand();
-        if (parts.size() > 1 && !pair) {
-            report.add(Fate.LEFT_OUT, "the notes of all parts but the first, beyond what they tell of the chords");
+        boolean left = !leftHand().isEmpty();
+        long taken = parts.values().stream().filter(PartReader::isTaken).count();
+        if (parts.size() > Math.max(1, taken)) {
+            report.add(
+                    Fate.LEFT_OUT,
+                    "the notes of parts that are neither tune nor left hand, beyond what they tell of the chords");
         }
         for (BroughtBar bar : sheet.bars()) {
             if (!left) {

@@ -1,1 +1,2 @@
+/** MusicXML 4.0. */
 package com.zestythumb.formats.musicxml;

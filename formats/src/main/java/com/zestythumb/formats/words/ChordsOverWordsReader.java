@@ -8,6 +8,7 @@ import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.formats.BroughtBar;
+import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
@@ -161,7 +162,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
             if (!keyGiven) {
                 sheet.keyIsUnknown();
             }
-            return sheet.build("text");
+            return sheet.build("text", Hands.NONE);
         }
 
         private static boolean isWords(String line) {

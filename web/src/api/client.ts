@@ -304,14 +304,14 @@ export const api = {
     const body = { chart, key: '', interval, down, samePage: false };
     return (await data(http.POST('/api/charts/transpose', { body }))).chart;
   },
-  /** The chart with the left hand of some bars written out as it is played now. */
-  writeOut: async (chart: string, played: Played, bars: number[]) => {
-    const body = { tune: whole(chart, played), bars };
+  /** The chart, or another of the tune, with the left hand of some bars written out as this one is played. */
+  writeOut: async (chart: string, played: Played, bars: number[], into = chart) => {
+    const body = { tune: whole(chart, played), bars, into };
     return (await data(http.POST('/api/left-hands/written', { body }))).chart;
   },
   /** The chart with the left hand of some bars left to be found. */
   writeNoMore: async (chart: string, played: Played, bars: number[]) => {
-    const body = { tune: whole(chart, played), bars };
+    const body = { tune: whole(chart, played), bars, into: chart };
     return (await data(http.POST('/api/left-hands/reckoned', { body }))).chart;
   },
   /** What the left hand does, bar by bar and from place to place. */

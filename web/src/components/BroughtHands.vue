@@ -45,10 +45,10 @@ function takeTune(id: string) {
 
 <template>
   <div v-if="lines.length > 1" class="hands" :aria-busy="busy">
-    <label :for="`tune-${$.uid}`">Tune</label>
-    <OneOf :id="`tune-${$.uid}`" :chosen="tune.hands.tune" :of="lines" @choose="takeTune" />
-    <label :for="`left-${$.uid}`">Left hand</label>
-    <OneOf :id="`left-${$.uid}`" :chosen="left ? own : NONE" :of="lefts" @choose="takeLeft" />
+    <span class="what" aria-hidden="true">Tune</span>
+    <OneOf name="Tune" :chosen="tune.hands.tune" :of="lines" @choose="takeTune" />
+    <span class="what" aria-hidden="true">Left hand</span>
+    <OneOf name="Left hand" :chosen="left ? own : NONE" :of="lefts" @choose="takeLeft" />
   </div>
   <label v-else-if="isWritten" class="keep">
     <input
@@ -68,7 +68,7 @@ function takeTune(id: string) {
   gap: 8px 12px;
   margin: 6px 0 10px;
 }
-.hands label {
+.what {
   font-weight: 600;
 }
 .keep {

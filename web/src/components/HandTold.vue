@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { api, type HandTold, type OwnFigure, type Played } from '../api/client';
 import { useLatest } from '../composables/useLatest';
 import { hasLeftHand, withoutLeftHand } from '../editor/left-hand';
+import HandsTogether from './HandsTogether.vue';
 import RowList, { type Row } from './RowList.vue';
 
 /** What the left hand does, bar by bar: its patterns, the odd bars, where the thumb lies; and the same in plainer passes. */
@@ -112,6 +113,18 @@ const positions = computed((): Row[] => {
 });
 const lasts = (bars: number) => (bars === 1 ? '' : ` for ${bars} bars`);
 
+/** What to look at twice, from the chosen bar on. */
+const hints = computed((): Row[] => {
+  const all = told.value?.hints ?? [];
+  const from = all.findIndex((one) => one.bar >= props.bar);
+  return (from < 0 ? all.slice(-MOST) : all.slice(from, from + MOST)).map((one) => ({
+    to: one.bar,
+    head: `bar ${number(one.bar)}, count ${one.count}:`,
+    words: one.words,
+    here: one.bar === props.bar,
+  }));
+});
+
 const isWritten = computed(() => hasLeftHand(props.chart));
 </script>
 
@@ -127,6 +140,13 @@ const isWritten = computed(() => hasLeftHand(props.chart));
     </button>
     <RowList title="Odd bars" :rows="odd" @choose="emit('chooseBar', $event)" />
     <RowList title="Where the thumb lies" :rows="positions" @choose="emit('choose', $event)" />
+    <RowList title="Look twice" :rows="hints" @choose="emit('chooseBar', $event)" />
+    <HandsTogether
+      :told="told"
+      :bar="bar"
+      :called="called"
+      @choose-bar="emit('chooseBar', $event)"
+    />
     <h3>In plainer passes</h3>
     <p class="passes">
       <Button

@@ -8,13 +8,16 @@ export function useCompare(chart: Ref<string>, played: Ref<Played | undefined>) 
   const other = shallowRef<{ name: string; choices?: Choices; chart?: string }>();
   const arrangement = shallowRef<Arrangement>();
   const { ask, drop, trouble } = useLatest();
+  /** The text into which a bar was taken from here: what is beside it stays. */
+  let taken: string | undefined;
 
   watch(
     () => [other.value, chart.value, played.value] as const,
     ([wanted, text, own], before) => {
       drop();
       // What was cut from another text says nothing of this one.
-      if (wanted?.chart && wanted === before[0] && text !== before[1]) other.value = undefined;
+      const isOther = text !== before[1] && text !== taken;
+      if (wanted?.chart && wanted === before[0] && isOther) other.value = undefined;
       if (!wanted || !own || !other.value) return void (arrangement.value = undefined);
       const { choices = own.choices, chart: cut = text } = wanted;
       void ask(
@@ -33,6 +36,7 @@ export function useCompare(chart: Ref<string>, played: Ref<Played | undefined>) 
     show: (name: string, choices: Choices) => void (other.value = { name, choices }),
     /** Another left hand of the tune, in a chart of its own. */
     showChart: (name: string, text: string) => void (other.value = { name, chart: text }),
+    take: (text: string) => void (taken = text),
     close: () => void (other.value = undefined),
   };
 }

@@ -14,8 +14,9 @@ import MovesList from '../../components/MovesList.vue';
 import ScorePage from '../../components/ScorePage.vue';
 import ShortcutList from '../../components/ShortcutList.vue';
 import TransportBar from '../../components/TransportBar.vue';
-import type { Arrangement } from '../../api/client';
+import { api, type Arrangement } from '../../api/client';
 import { barsToPlay } from '../../player/timeline';
+import { barName } from '../../player/words';
 import { useShortcuts } from '../../composables/useShortcuts';
 import { useUndo } from '../../composables/useUndo';
 import { useView } from '../../composables/useView';
@@ -46,6 +47,25 @@ function takeOther() {
   }
   compare.close();
 }
+/** One bar of the other way is written into the page; what stood there can be put back. */
+async function takeBar() {
+  const played = tune.played.value;
+  if (!played) return;
+  const before = tune.chart.value;
+  const choices = compare.choices.value ?? played.choices;
+  const bar = chosen.bar.value;
+  try {
+    const other = compare.chart.value ?? before;
+    const text = await api.writeOut(other, { ...played, choices }, [bar], before);
+    compare.take(text);
+    tune.chart.value = text;
+    say(`${barName(numberOf(bar))}: taken.`, () => (tune.chart.value = before));
+  } catch (error) {
+    untaken.value = (error as Error).message;
+  }
+}
+const untaken = ref('');
+const numberOf = (bar: number) => arrangement.value?.bars[bar]?.number ?? bar + 1;
 function hearOther() {
   const other = compare.arrangement.value;
   if (other) player.audition(other, barsToPlay(other, chosen.bar.value, player.loop.value));
@@ -151,13 +171,18 @@ useShortcuts(shortcuts);
         :tune="arrangement"
         @write="lesson.naming.writeKey"
       />
-      <p v-if="compare.trouble.value" class="trouble" role="alert">{{ compare.trouble.value }}</p>
+      <p v-if="compare.trouble.value || untaken" class="trouble" role="alert">
+        {{ compare.trouble.value || untaken }}
+      </p>
       <section v-if="compare.arrangement.value" class="beside" aria-label="The other way">
         <header>
           <b>{{ compare.name.value }}</b>
           <span>{{ toLearn(compare.arrangement.value) }}</span>
           <button class="plain-button" @click="hearOther">Hear it</button>
           <button class="plain-button" @click="takeOther">Take it</button>
+          <button class="plain-button" @click="takeBar">
+            Take {{ barName(numberOf(chosen.bar.value)) }} alone
+          </button>
           <button class="plain-button" @click="compare.close">Close</button>
         </header>
         <ScorePage

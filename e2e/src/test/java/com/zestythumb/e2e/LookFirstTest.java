@@ -46,6 +46,11 @@ class LookFirstTest extends InTheBrowser {
         browser.seeText(".beside header", "The bass alone");
         browser.see(".beside .score .chord");
         browser.assertAccessible("a pass beside the page");
+        browser.clickText(".beside header button", "Take Bar 3 alone");
+        awaitChart("l: C,G,E,G, C,G,E,G, | C,A,F,A, C,A,F,A, | B,,8 | [C,E,G,]8 |");
+        browser.see(".beside .score .chord");
+        browser.clickText(".p-toast button", "Put it back");
+        awaitChart("B,,G,F,G, B,,G,E,G,");
         browser.clickText(".look button", "What the app would write");
         browser.seeText(".beside header", "What the app would write");
         browser.clickText(".beside header button", "Close");
@@ -64,6 +69,22 @@ class LookFirstTest extends InTheBrowser {
         browser.clickText(".look button", "Use this pattern");
         stage("Left hand");
         browser.see(".written-bars");
+    }
+
+    /** What the eye passes over, who plays when, and what comes again. */
+    @Test
+    void bothHandsAreToldBarByBar() {
+        newTune("title: Both\nkey: C\n| C | C | G7 | C |\nm: c2 d2 e4 | d2 e2 f4 | g2 f2 d4 | c8 |\n"
+                + "l: C,2 ^F,2 ^F,2 G,2 | C,2 E,2 G,4 | G,,4 z2 [K:clef=treble]B2 | [K:clef=bass]C,8 |");
+        awaitBars(4);
+        stage("Look");
+        browser.seeText(".look .row", "still F♯: the sign on count 2 lasts the bar");
+        browser.seeText(".look .row", "silent on 3: count on");
+        browser.seeText(".look .row", "the clef changes: it looks like");
+        browser.seeText(".look .row", "as bar 1, a step higher");
+        browser.seeText(".look .row", "both hands go the same way with unlike fingers");
+        assertThat(browser.see(".look table.together").getText()).contains("count");
+        browser.assertAccessible("both hands");
     }
 
     @Test

@@ -59,11 +59,11 @@ class SheetsTest extends InTheBrowser {
         browser.await(
                 "two chords of three",
                 () -> browser.all(".report .drawing .note[id^=n]").size() == 2 * 3 ? true : null);
-        browser.choose("Tune", "lower staff");
+        browser.choose("Tune", "Piano, lower staff: 6 notes, C3 to G3");
         browser.await(
                 "the lower staff sings",
                 () -> browser.all(".report .drawing .note[id^=m]").size() == 6 ? true : null);
-        browser.choose("Tune", "upper staff");
+        browser.choose("Tune", "Piano, upper staff: 2 notes, C5 to A5");
         browser.await(
                 "the upper one again",
                 () -> browser.all(".report .drawing .note[id^=m]").size() == 2 ? true : null);

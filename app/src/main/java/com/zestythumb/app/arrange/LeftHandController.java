@@ -6,9 +6,15 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.HandPatterns;
 import com.zestythumb.core.arrangement.Passes;
 import com.zestythumb.core.arrangement.WrittenOut;
+import com.zestythumb.core.checking.BothHands;
+import com.zestythumb.core.checking.EyeAndEar;
+import com.zestythumb.core.checking.Ground;
 import com.zestythumb.core.checking.HandPosition;
+import com.zestythumb.core.checking.TuneBars;
 import com.zestythumb.core.pitch.NoteNames;
+import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartWriter;
+import com.zestythumb.core.sheet.LeadSheet;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -34,7 +40,13 @@ class LeftHandController {
             @Valid @NotNull ArrangementRequest tune,
 
             @Schema(description = "Bars as written, from 0.") @NotNull @Size(max = 1000)
-            Set<@NotNull Integer> bars) {}
+            Set<@NotNull Integer> bars,
+
+            @Schema(
+                    description =
+                            "Another chart of the tune into which they are written; the same one where it is not told.")
+            @Size(max = ArrangementRequest.MAX_CHART)
+            String into) {}
 
     /** The text of a chart. */
     @Schema(name = "ChartOfHands")
@@ -49,7 +61,31 @@ class LeftHandController {
             @Schema(
                     description =
                             "Plainer left hands cut from its own: the bass alone, the chords held; one for this hand where it is too wide.")
-            List<PassView> passes) {}
+            List<PassView> passes,
+
+            @Schema(description = "What the eye passes over and the ear misses, bar by bar.")
+            List<EyeAndEar.Hint> hints,
+
+            @Schema(description = "Who plays when, for bars in which both hands play.")
+            List<TogetherView> together,
+
+            @Schema(description = "Bars of the tune that are like an earlier one.")
+            List<TuneBars.Like> likes,
+
+            @Schema(description = "Bars of the left hand that come again and again; none or one.")
+            List<Ground> grounds) {}
+
+    /** How the hands go together in a bar. */
+    @Schema(name = "HandsTogether")
+    record TogetherView(
+            int bar,
+            List<BothHands.Stroke> strokes,
+
+            @Schema(description = "How hard it is to put together; 0 where it is not.")
+            int weight,
+
+            @Schema(description = "What makes it hard; empty where it is not.", example = "the hands take turns")
+            String trouble) {}
 
     /** What it does in a bar. */
     @Schema(name = "BarPattern")
@@ -105,17 +141,21 @@ class LeftHandController {
     @Operation(summary = "The chart with the left hand written out in some bars, note by note as it is played now.")
     Written write(@Valid @RequestBody Bars request) {
         return reckoning.inTurn(() -> {
-            HeardChart heard = clean(request);
+            HeardChart heard = charts.of(request.tune());
+            clean(heard.chart());
+            Arrangement from = heard.sheet().arranged(request.tune().wanted());
             return new Written(ChartWriter.write(
-                    WrittenOut.of(heard.sheet().arranged(request.tune().wanted()), request.bars())));
+                    request.into() == null
+                            ? WrittenOut.of(from, request.bars())
+                            : WrittenOut.taken(clean(Chart.read(request.into())), from, request.bars())));
         });
     }
 
     @PostMapping("/reckoned")
     @Operation(summary = "The chart with the left hand of some bars left to be reckoned.")
     Written reckon(@Valid @RequestBody Bars request) {
-        return reckoning.inTurn(() -> new Written(
-                ChartWriter.write(WrittenOut.without(clean(request).sheet().sheet(), request.bars()))));
+        return reckoning.inTurn(() -> new Written(ChartWriter.write(
+                WrittenOut.without(clean(charts.of(request.tune()).chart()), request.bars()))));
     }
 
     @PostMapping("/told")
@@ -140,17 +180,27 @@ class LeftHandController {
                             .toList(),
                     Passes.of(tune).stream()
                             .map(pass -> new PassView(pass.name(), ChartWriter.write(pass.sheet())))
-                            .toList());
+                            .toList(),
+                    EyeAndEar.of(tune),
+                    BothHands.of(tune).stream()
+                            .map(LeftHandController::together)
+                            .toList(),
+                    TuneBars.of(tune.sheet()),
+                    Ground.of(tune).stream().toList());
         });
     }
 
+    private static TogetherView together(BothHands bar) {
+        String trouble = bar.trouble() == null ? "" : bar.trouble().words();
+        return new TogetherView(bar.bar(), bar.strokes(), bar.weight(), trouble);
+    }
+
     /** A chart with mistakes is refused, so that nothing typed is lost. */
-    private HeardChart clean(Bars request) {
-        HeardChart heard = charts.of(request.tune());
-        if (!heard.chart().problems().isEmpty()) {
+    private static LeadSheet clean(Chart chart) {
+        if (!chart.problems().isEmpty()) {
             throw new IllegalArgumentException("mend this first, so that nothing is lost: "
-                    + heard.chart().problems().get(0));
+                    + chart.problems().get(0));
         }
-        return heard;
+        return chart.sheet();
     }
 }

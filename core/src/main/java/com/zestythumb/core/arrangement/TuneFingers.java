@@ -42,8 +42,17 @@ public record TuneFingers(Map<Place, Integer> byPlace) {
         return byPlace.getOrDefault(new Place(bar, place), 0);
     }
 
-    /** Finds the fingers. O(notes). */
+    /** Finds the fingers that are told. O(notes). */
     static TuneFingers of(LeadSheet sheet, List<TuneNote> notes) {
+        return of(sheet, notes, false);
+    }
+
+    /** Finds a finger for every note. O(notes). */
+    public static TuneFingers ofEach(LeadSheet sheet, List<TuneNote> notes) {
+        return of(sheet, notes, true);
+    }
+
+    private static TuneFingers of(LeadSheet sheet, List<TuneNote> notes, boolean each) {
         Set<Place> leaning = new HashSet<>();
         notes.stream().filter(TuneNote::stressed).forEach(note -> leaning.add(new Place(note.bar(), note.place())));
         Map<Place, Integer> told = new HashMap<>();
@@ -53,7 +62,7 @@ public record TuneFingers(Map<Place, Integer> byPlace) {
             for (int i = 0; i < bar.melody().size(); i++) {
                 SheetNote note = bar.melody().get(i);
                 if (note.isRest() && note.duration().compareTo(LONG_REST) >= 0) {
-                    tell(line, leaning, told);
+                    tell(line, leaning, told, each);
                     line.clear();
                 } else if (!note.isRest() && !held) {
                     line.put(new Place(bar.index(), i), note.pitch());
@@ -61,11 +70,11 @@ public record TuneFingers(Map<Place, Integer> byPlace) {
                 held = !note.isRest() && note.tied();
             }
         }
-        tell(line, leaning, told);
+        tell(line, leaning, told, each);
         return new TuneFingers(told);
     }
 
-    private static void tell(Map<Place, Pitch> line, Set<Place> leaning, Map<Place, Integer> told) {
+    private static void tell(Map<Place, Pitch> line, Set<Place> leaning, Map<Place, Integer> told, boolean each) {
         List<Place> places = List.copyOf(line.keySet());
         List<Pitch> notes = List.copyOf(line.values());
         Set<Integer> out = IntStream.range(0, places.size())
@@ -74,7 +83,8 @@ public record TuneFingers(Map<Place, Integer> byPlace) {
                 .collect(Collectors.toSet());
         List<Integer> fingers = LineFingering.of(Side.RIGHT, notes, out);
         for (int i = 0; i < fingers.size(); i++) {
-            boolean goesOn = i > 0
+            boolean goesOn = !each
+                    && i > 0
                     && fingers.get(i) - fingers.get(i - 1)
                             == notes.get(i).staffStep() - notes.get(i - 1).staffStep();
             if (!goesOn) {

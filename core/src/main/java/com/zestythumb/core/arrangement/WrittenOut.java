@@ -28,6 +28,20 @@ public final class WrittenOut {
                 .mapBars(bar -> bars.contains(bar.index()) && bar.left().isEmpty() ? written(arrangement, bar) : bar);
     }
 
+    /**
+     * A sheet with the left hand that another arrangement of the tune has in some bars, as it is written there or played.
+     *
+     * @param bars by their index; those that the other has not stay
+     */
+    public static LeadSheet taken(LeadSheet sheet, Arrangement from, Set<Integer> bars) {
+        LeadSheet written = of(from, bars);
+        return sheet.mapBars(bar -> bars.contains(bar.index())
+                        && bar.index() < written.bars().size()
+                        && written.bars().get(bar.index()).length().equals(bar.length())
+                ? bar.withLeft(written.bars().get(bar.index()).left())
+                : bar);
+    }
+
     /** The sheet with the left hand of some bars left to be reckoned. */
     public static LeadSheet without(LeadSheet sheet, Set<Integer> bars) {
         return sheet.mapBars(bar -> bars.contains(bar.index()) ? bar.withLeft(List.of()) : bar);
@@ -37,10 +51,11 @@ public final class WrittenOut {
         List<TimedNote> notes = arrangement.notes().stream()
                 .filter(note -> note.bar() == bar.index())
                 .toList();
-        if (notes.stream().anyMatch(TimedNote::isRight)) {
+        if (bar.beneath().isEmpty() && notes.stream().anyMatch(TimedNote::isRight)) {
             return bar;
         }
         List<List<SheetNote>> voices = notes.stream()
+                .filter(note -> !note.isRight())
                 .collect(Collectors.groupingBy(TimedNote::voice, TreeMap::new, Collectors.toList()))
                 .values()
                 .stream()

@@ -13,7 +13,7 @@ import FigureGrid from './FigureGrid.vue';
 import HandMeasure from './HandMeasure.vue';
 import HandView from './HandView.vue';
 import LookFirst from './LookFirst.vue';
-import MelodyEntry from './MelodyEntry.vue';
+import NoteEntry from './NoteEntry.vue';
 import PricesPanel from './PricesPanel.vue';
 import ProposalsPanel from './ProposalsPanel.vue';
 import StretchesPanel from './StretchesPanel.vue';
@@ -116,9 +116,9 @@ describe('FigureGrid', () => {
   });
 });
 
-describe('MelodyEntry', () => {
+describe('NoteEntry', () => {
   const entry = (chart: string) =>
-    mounted(MelodyEntry, { chart, counts: false, tune: music(), bar: 0 });
+    mounted(NoteEntry, { chart, counts: false, tune: music(), bar: 0 });
 
   it('writes the note that is pressed once, however long the key is held', async () => {
     const added = vi

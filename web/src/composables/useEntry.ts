@@ -16,6 +16,8 @@ export interface Entered {
   midi?: number;
   /** Where the letter itself tells one. */
   accidental?: number;
+  /** Struck with the note before. */
+  withLast?: boolean;
 }
 
 /** Enters the tune note by note: each key pressed is one note more in the chart, at the place of entry. */
@@ -23,6 +25,9 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
   const length = ref(2);
   const dotted = ref(false);
   const tied = ref(false);
+  const hand = ref<'TUNE' | 'LEFT'>('TUNE');
+  /** The next note is struck with the last. */
+  const withLast = ref(false);
   const accidental = ref(0);
   const place = ref({ bar: 0, onset: '0' });
   const trouble = ref('');
@@ -36,11 +41,13 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
   /** One after another: the next key waits until the note before it is written. */
   const enter = (entered: Entered) => (queue = queue.then(() => write(entered)));
 
-  async function write({ letter = '', midi = 0, accidental: told }: Entered) {
+  async function write({ letter = '', midi = 0, accidental: told, withLast: also }: Entered) {
     const before = { chart: chart.value, place: { ...place.value } };
     try {
       const answer = await api.addNote({
         chart: chart.value,
+        hand: hand.value,
+        withLast: also ?? withLast.value,
         ...place.value,
         duration: duration.value,
         midi,
@@ -58,6 +65,7 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
       last.value = answer.midi;
       trouble.value = '';
       tied.value = false;
+      withLast.value = false;
       accidental.value = 0;
     } catch (error) {
       trouble.value = (error as Error).message;
@@ -89,13 +97,21 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
   watch(chosenKeyboard, (id) => {
     stop();
     const keyboard = keyboards.value.find((one) => one.id === id);
-    stop = keyboard?.listen((midi) => void enter({ midi })) ?? (() => {});
+    // A key that goes down while others are held is struck with them.
+    const held = new Set<number>();
+    const strike = (midi: number) => {
+      void enter({ midi, withLast: held.size > 0 });
+      held.add(midi);
+    };
+    stop = keyboard?.listen(strike, (midi) => held.delete(midi)) ?? (() => {});
   });
   onScopeDispose(() => stop());
 
   return {
     length,
     dotted,
+    hand,
+    withLast,
     tied,
     accidental,
     place,

@@ -9,7 +9,7 @@ import ChartEditor from '../../components/ChartEditor.vue';
 import HandView from '../../components/HandView.vue';
 import HeardKey from '../../components/HeardKey.vue';
 import LessonHead from './LessonHead.vue';
-import MelodyEntry from '../../components/MelodyEntry.vue';
+import NoteEntry from '../../components/NoteEntry.vue';
 import MovesList from '../../components/MovesList.vue';
 import ScorePage from '../../components/ScorePage.vue';
 import ShortcutList from '../../components/ShortcutList.vue';
@@ -217,7 +217,7 @@ useShortcuts(shortcuts);
       </TabPanels>
     </aside>
     <footer v-if="writing" class="band">
-      <MelodyEntry
+      <NoteEntry
         v-model:chart="tune.chart.value"
         v-model:counts="counts"
         :tune="arrangement"

@@ -40,7 +40,7 @@ function playAs(played: Revision['played']) {
     title="W"
     @click="writing = !writing"
   >
-    <i class="pi pi-plus" aria-hidden="true" /> Write the tune note by note
+    <i class="pi pi-plus" aria-hidden="true" /> Write the tune or the left hand note by note
   </button>
   <TuneTools :id="id" v-model:chart="tune.chart.value" :guesses="guesses" @play-as="playAs" />
 </template>

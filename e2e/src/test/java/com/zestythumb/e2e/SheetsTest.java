@@ -182,6 +182,17 @@ class SheetsTest extends InTheBrowser {
         browser.choose("Play it on a MIDI keyboard", "Number keys 1 to 8");
         browser.press("13");
         awaitChart("| =C2 E2");
+        // The left hand of the same bar, two notes at once by a button and by Shift.
+        browser.clickText(".entry button", "left hand");
+        browser.click("[data-key='50']");
+        awaitChart("D,2 z4");
+        browser.clickText(".entry button", "with the last");
+        browser.click("[data-key='57']");
+        awaitChart("[D,A,]2 z4");
+        browser.press("e");
+        browser.press("G");
+        awaitChart("[D,A,]2 [E,G,]2 z2");
+        browser.clickText(".entry button", "tune");
         browser.clickText(".entry button", "rest");
         browser.clickText(".entry button", "show the count");
         browser.await("counts", () -> browser.all(".drawing .syl").size() >= 5 ? true : null);

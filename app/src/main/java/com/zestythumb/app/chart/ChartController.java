@@ -13,7 +13,7 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.KeyLine;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.MelodyEntry;
+import com.zestythumb.core.sheet.NoteEntry;
 import com.zestythumb.core.sheet.Transposition;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -87,6 +87,12 @@ class ChartController {
             boolean samePage) {}
 
     record NoteRequest(
+            @Schema(description = "Whose note it is.") @NotNull
+            NoteEntry.Hand hand,
+
+            @Schema(description = "Whether it is struck with the note before, for as long.")
+            boolean withLast,
+
             @NotNull @Size(max = ArrangementRequest.MAX_CHART)
             String chart,
 
@@ -175,17 +181,19 @@ class ChartController {
     }
 
     @PostMapping("/notes")
-    @Operation(summary = "The chart with one note or rest of the tune more.")
+    @Operation(summary = "The chart with one note or rest of the tune or the left hand more.")
     NoteResult addNote(@Valid @RequestBody NoteRequest request) {
-        MelodyEntry entry = new MelodyEntry(read(request.chart()));
-        MelodyEntry.Place place = new MelodyEntry.Place(request.bar(), fraction(request.onset()));
+        NoteEntry entry = new NoteEntry(read(request.chart()), request.hand());
+        NoteEntry.Place place = new NoteEntry.Place(request.bar(), fraction(request.onset()));
         Pitch pitch = null;
         if (!request.letter().isEmpty()) {
             pitch = entry.nearest(place, request.letter().charAt(0), request.accidental());
         } else if (request.midi() > 0) {
             pitch = entry.spelled(place, request.midi());
         }
-        MelodyEntry.Result result = entry.put(place, pitch, fraction(request.duration()), request.tied());
+        NoteEntry.Result result = request.withLast() && pitch != null
+                ? entry.add(place, pitch)
+                : entry.put(place, pitch, fraction(request.duration()), request.tied());
         return new NoteResult(
                 ChartWriter.write(result.sheet()),
                 result.next().bar(),

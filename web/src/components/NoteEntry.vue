@@ -5,7 +5,7 @@ import type { Arrangement } from '../api/client';
 import { LENGTHS, useEntry, type Entered } from '../composables/useEntry';
 import { drawnKeys } from './keyboard';
 
-/** Writing the tune: by letters, on the drawn keys, or on a MIDI keyboard. */
+/** Writing the tune or the left hand: by letters, on the drawn keys, or on a MIDI keyboard. */
 const props = defineProps<{
   tune: Pick<Arrangement, 'bars'> | undefined;
   bar: number;
@@ -17,12 +17,21 @@ const emit = defineEmits<{ close: []; place: [bar: number] }>();
 const root = ref<HTMLElement>();
 const tune = computed(() => props.tune);
 const entry = useEntry(chart, tune);
-const { length, dotted, tied, accidental, place, last, trouble, isAtEnd } = entry;
+const { length, dotted, hand, withLast, tied, accidental, place, last, trouble, isAtEnd } = entry;
 
 const W = 40;
 const H = 112;
-const keys = drawnKeys(57, 84);
-const width = keys.filter((key) => !key.black).length * W;
+const HANDS = [
+  { id: 'TUNE', name: 'tune' },
+  { id: 'LEFT', name: 'left hand' },
+] as const;
+const keys = computed(() => (hand.value === 'TUNE' ? drawnKeys(57, 84) : drawnKeys(36, 64)));
+const width = computed(() => keys.value.filter((key) => !key.black).length * W);
+/** Each hand is written from the bar that is chosen. */
+function write(other: 'TUNE' | 'LEFT') {
+  hand.value = other;
+  entry.goTo(props.bar);
+}
 
 const isGerman = computed(() => /^\s*names:\s*german\s*$/im.test(chart.value));
 
@@ -68,6 +77,7 @@ function onKey(event: KeyboardEvent) {
     '[': () => (length.value = Math.max(0, length.value - 1)),
     ']': () => (length.value = Math.min(LENGTHS.length - 1, length.value + 1)),
     '.': () => (dotted.value = !dotted.value),
+    '+': () => (withLast.value = !withLast.value),
     '-': () => (tied.value = !tied.value),
     '#': () => (accidental.value = accidental.value === 1 ? 0 : 1),
     _: () => (accidental.value = accidental.value === -1 ? 0 : -1),
@@ -75,7 +85,9 @@ function onKey(event: KeyboardEvent) {
     ESCAPE: () => emit('close'),
   };
   const note = noteOf(letter);
-  const act = note ? () => void entry.enter(note) : actions[letter];
+  const act = note
+    ? () => void entry.enter(event.shiftKey ? { ...note, withLast: true } : note)
+    : actions[letter];
   if (!act) return;
   event.preventDefault();
   event.stopPropagation();
@@ -89,10 +101,21 @@ function onKey(event: KeyboardEvent) {
     ref="root"
     class="entry"
     tabindex="0"
-    aria-label="Write the tune: letters A to G write notes, R a rest, Backspace takes back"
+    aria-label="Write notes: letters A to G, with Shift struck with the last; R a rest, Backspace takes back"
     @keydown="onKey"
   >
     <div class="tools">
+      <span class="group" role="group" aria-label="Whose notes">
+        <button
+          v-for="one in HANDS"
+          :key="one.id"
+          class="choice plain-button"
+          :aria-pressed="hand === one.id"
+          @click="write(one.id)"
+        >
+          {{ one.name }}
+        </button>
+      </span>
       <span class="group" role="group" aria-label="How long">
         <button
           v-for="(one, i) in LENGTHS"
@@ -132,11 +155,19 @@ function onKey(event: KeyboardEvent) {
         <button class="choice plain-button" :aria-pressed="tied" title="-" @click="tied = !tied">
           tie
         </button>
+        <button
+          class="choice plain-button"
+          :aria-pressed="withLast"
+          title="+"
+          @click="withLast = !withLast"
+        >
+          with the last
+        </button>
         <button class="choice plain-button" title="R" @click="entry.enter({})">rest</button>
         <button class="choice plain-button" title="Backspace" @click="entry.takeBack">undo</button>
       </span>
     </div>
-    <svg class="keys" :viewBox="`0 0 ${width} ${H}`" aria-label="Keys for the tune" role="group">
+    <svg class="keys" :viewBox="`0 0 ${width} ${H}`" aria-label="Keys to write with" role="group">
       <template v-for="pass in [false, true]" :key="String(pass)">
         <template v-for="key in keys" :key="key.midi">
           <g v-if="key.black === pass">

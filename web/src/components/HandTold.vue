@@ -125,6 +125,21 @@ const hints = computed((): Row[] => {
   }));
 });
 
+const strains = computed((): Row[] =>
+  (told.value?.fingers ?? []).map(({ bar, words }) => ({
+    to: bar,
+    head: `bar ${number(bar)}:`,
+    words,
+    more: 'See other fingers beside it',
+    here: bar === props.bar,
+  })),
+);
+function showFingers(bar: number) {
+  const other = told.value?.fingers.find((one) => one.bar === bar);
+  emit('chooseBar', bar);
+  if (other) emit('beside', `Other fingers in bar ${number(bar)}`, other.chart);
+}
+
 const isWritten = computed(() => hasLeftHand(props.chart));
 </script>
 
@@ -147,6 +162,7 @@ const isWritten = computed(() => hasLeftHand(props.chart));
       :called="called"
       @choose-bar="emit('chooseBar', $event)"
     />
+    <RowList title="Fingers that strain" :rows="strains" @choose="showFingers" />
     <h3>In plainer passes</h3>
     <p class="passes">
       <Button

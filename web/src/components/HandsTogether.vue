@@ -56,6 +56,16 @@ const alike = computed((): Row[] => {
     here: bars.includes(props.bar) || like === props.bar,
   }));
 });
+const lines = computed((): Row[] =>
+  props.told.lines.map(({ bar, scale, up, toRight, takenBar, count }) => ({
+    to: bar,
+    head: `${props.called([bar])}:`,
+    words:
+      `${scale ? 'a scale' : 'an arpeggio'} ${up ? 'up' : 'down'}; the ${toRight ? 'right' : 'left'} hand ` +
+      `takes it over on ${count}${takenBar === bar ? '' : ` of ${props.called([takenBar])}`}`,
+    here: bar === props.bar || takenBar === props.bar,
+  })),
+);
 const grounds = computed((): Row[] =>
   props.told.grounds.map(({ from, bars, times }) => ({
     to: from,
@@ -97,6 +107,7 @@ const grounds = computed((): Row[] =>
     </table>
   </template>
   <RowList title="Hardest to put together" :rows="hardest" @choose="emit('chooseBar', $event)" />
+  <RowList title="From hand to hand" :rows="lines" @choose="emit('chooseBar', $event)" />
   <RowList title="The tune again" :rows="alike" @choose="emit('chooseBar', $event)" />
   <RowList title="The left hand goes round" :rows="grounds" @choose="emit('chooseBar', $event)" />
 </template>

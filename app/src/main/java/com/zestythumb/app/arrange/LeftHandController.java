@@ -10,6 +10,8 @@ import com.zestythumb.core.checking.BothHands;
 import com.zestythumb.core.checking.EyeAndEar;
 import com.zestythumb.core.checking.Ground;
 import com.zestythumb.core.checking.HandPosition;
+import com.zestythumb.core.checking.OtherFingers;
+import com.zestythumb.core.checking.PassedLine;
 import com.zestythumb.core.checking.TuneBars;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.sheet.Chart;
@@ -73,7 +75,23 @@ class LeftHandController {
             List<TuneBars.Like> likes,
 
             @Schema(description = "Bars of the left hand that come again and again; none or one.")
-            List<Ground> grounds) {}
+            List<Ground> grounds,
+
+            @Schema(description = "Scales and arpeggios that go from one hand into the other.")
+            List<PassedLine> lines,
+
+            @Schema(description = "Bars whose written fingers spread this hand too far, each with others.")
+            List<FingersView> fingers) {}
+
+    /** Other fingers for a bar. */
+    @Schema(name = "OtherFingers")
+    record FingersView(
+            int bar,
+
+            @Schema(example = "5 and 3 lie a fifth apart, more than this hand spreads them")
+            String words,
+
+            String chart) {}
 
     /** How the hands go together in a bar. */
     @Schema(name = "HandsTogether")
@@ -186,7 +204,11 @@ class LeftHandController {
                             .map(LeftHandController::together)
                             .toList(),
                     TuneBars.of(tune.sheet()),
-                    Ground.of(tune).stream().toList());
+                    Ground.of(tune).stream().toList(),
+                    PassedLine.of(tune),
+                    OtherFingers.of(tune).stream()
+                            .map(one -> new FingersView(one.bar(), one.words(), ChartWriter.write(one.sheet())))
+                            .toList());
         });
     }
 

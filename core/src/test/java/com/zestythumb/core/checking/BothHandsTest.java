@@ -94,6 +94,28 @@ class BothHandsTest {
                 .isEqualTo(expected == null ? "" : expected);
     }
 
+    /** One line in two hands: scales, arpeggios, and what is none. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            nullValues = "-",
+            value = {
+                "z4 cdef; C,F,G,B, z4; -",
+                "z4 CDEF; F,G,A,B, z4; scale up to right 0.3 of 8",
+                "gfed z4; z4 c_BAG; scale down to left 0.3 of 8",
+                "z4 ceg2; C,E,G,C z4; -",
+                "z4 EGce; C,E,G,C z4; arpeggio up to right 0.3 of 8",
+                "cdef c4; C,8; -",
+            })
+    void findsALineThatPassesFromHandToHand(String melody, String left, String expected) {
+        assertThat(PassedLine.of(Arrangement.of(sheet(melody, left), Choices.USUAL)).stream()
+                        .map(line -> (line.scale() ? "scale " : "arpeggio ") + (line.up() ? "up to " : "down to ")
+                                + (line.toRight() ? "right " : "left ") + line.takenBar() + "." + line.count() + " of "
+                                + line.notes())
+                        .collect(Collectors.joining(", ")))
+                .isEqualTo(expected == null ? "" : expected);
+    }
+
     /** A ground of four notes after two bars of introduction, as in a chaconne (common practice). */
     @Test
     void findsAGroundAfterAnIntroduction() {

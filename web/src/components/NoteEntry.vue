@@ -27,11 +27,6 @@ const HANDS = [
 ] as const;
 const keys = computed(() => (hand.value === 'TUNE' ? drawnKeys(57, 84) : drawnKeys(36, 64)));
 const width = computed(() => keys.value.filter((key) => !key.black).length * W);
-/** Each hand is written from the bar that is chosen. */
-function write(other: 'TUNE' | 'LEFT') {
-  hand.value = other;
-  entry.goTo(props.bar);
-}
 
 const isGerman = computed(() => /^\s*names:\s*german\s*$/im.test(chart.value));
 
@@ -111,7 +106,7 @@ function onKey(event: KeyboardEvent) {
           :key="one.id"
           class="choice plain-button"
           :aria-pressed="hand === one.id"
-          @click="write(one.id)"
+          @click="entry.change(one.id, props.bar)"
         >
           {{ one.name }}
         </button>

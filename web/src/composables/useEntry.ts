@@ -89,6 +89,14 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
     trouble.value = '';
   }
 
+  /** Each hand goes on where it was; one that is new begins at this bar. */
+  const places: Partial<Record<'TUNE' | 'LEFT', { bar: number; onset: string }>> = {};
+  function change(other: 'TUNE' | 'LEFT', bar: number) {
+    places[hand.value] = place.value;
+    hand.value = other;
+    place.value = places[other] ?? { bar, onset: '0' };
+  }
+
   const goTo = (bar: number) => (place.value = { bar, onset: '0' });
 
   const { keyboards, refusal, find: findKeyboards } = useKeyboards();
@@ -121,6 +129,7 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
     enter,
     takeBack,
     goTo,
+    change,
     keyboards,
     refusal,
     chosenKeyboard,

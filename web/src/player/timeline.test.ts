@@ -23,6 +23,20 @@ const tune = {
   melody: [],
 } as unknown as Arrangement;
 
+describe('a hold', () => {
+  it('lasts twice as long, and all that follows comes later', () => {
+    const held = {
+      ...tune,
+      notes: [note('a', 0, 0), note('b', 0, 1), note('c', 0, 2), note('d', 1, 0)],
+      pace: [{ bar: 0, from: 1, to: 2, speed: 0.5 }],
+    };
+    const { sounds, length } = timeline(held, [0, 1]);
+    expect(sounds.map(({ at }) => at)).toEqual([0, 1, 3, 4]);
+    expect(sounds[1]!.duration).toBe(2);
+    expect(length).toBe(7);
+  });
+});
+
 describe('barsToPlay', () => {
   it('plays repeats out from the chosen bar on', () => {
     expect(barsToPlay(tune, 1)).toEqual([1, 0, 1, 2]);

@@ -98,8 +98,19 @@ export function timeline(
     const call = calls[step] ?? '';
     const { length, beatLength, offset } = tune.bars[bar]!;
     // Where a beat has three parts there is nothing to swing.
-    const when = (time: number) => (tune.swing && beatLength === 1 ? swung(time) : time);
-    const feet = (tune.pedal ?? []).filter((foot) => foot.bar === bar);
+    const inTempo = (time: number) => (tune.swing && beatLength === 1 ? swung(time) : time);
+    // Where it goes slower the time from there on is stretched.
+    const slow = (tune.pace ?? []).filter((pace) => pace.bar === bar);
+    const stretched = (time: number) =>
+      slow.reduce(
+        (sum, { from, to, speed }) =>
+          sum + Math.max(0, Math.min(time, to) - from) * (1 / speed - 1),
+        time,
+      );
+    const when = (time: number) => stretched(inTempo(time));
+    const feet = (tune.pedal ?? [])
+      .filter((foot) => foot.bar === bar)
+      .map(({ down, up }) => ({ down: stretched(down), up: stretched(up) }));
     const endOf = (end: number) =>
       Math.max(
         end,
@@ -134,9 +145,9 @@ export function timeline(
       }
     });
     for (let beat = 0; beat < length - 1e-6; beat += beatLength) {
-      clicks.push({ at: start + beat, strong: beat === 0 && offset === 0 });
+      clicks.push({ at: start + stretched(beat), strong: beat === 0 && offset === 0 });
     }
-    start += length;
+    start += stretched(length);
   }
   return { sounds, clicks, length: start };
 }

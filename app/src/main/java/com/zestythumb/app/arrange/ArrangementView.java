@@ -66,6 +66,9 @@ public record ArrangementView(
         @Schema(description = "When the foot is down, in the written order.")
         List<PedalView> pedal,
 
+        @Schema(description = "Where it goes slower than the tempo, in the written order.")
+        List<PaceView> pace,
+
         @Schema(description = "Whether eighths swing: the first of two is longer.", defaultValue = "false")
         @JsonInclude(JsonInclude.Include.NON_DEFAULT)
         boolean swing,
@@ -112,6 +115,19 @@ public record ArrangementView(
             double down,
 
             double up) {}
+
+    /** It goes slower for a while. */
+    @Schema(name = "Pace")
+    public record PaceView(
+            int bar,
+
+            @Schema(description = "Quarter notes after the bar line.")
+            double from,
+
+            double to,
+
+            @Schema(description = "As a share of the tempo.")
+            double speed) {}
 
     /** A left hand on the scales by which teachers grade. */
     @Schema(name = "Difficulty")

@@ -17,6 +17,7 @@ import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
+import com.zestythumb.core.arrangement.Pace;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.checking.FindingWords;
@@ -87,6 +88,10 @@ final class Views {
                                 span.bar(),
                                 span.down().plus(span.delay()).toDouble(),
                                 span.up().toDouble()))
+                        .toList(),
+                Pace.of(sheet).stream()
+                        .map(pace -> new ArrangementView.PaceView(
+                                pace.bar(), pace.from().toDouble(), pace.to().toDouble(), pace.speed()))
                         .toList(),
                 Swing.isIn(sheet.heading()),
                 thinned.size(),

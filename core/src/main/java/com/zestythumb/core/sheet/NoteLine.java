@@ -9,6 +9,10 @@ import java.util.Set;
 /** The notes of a bar while they are read: voice by voice, one after another in time. */
 final class NoteLine {
 
+    private static final String FINGER = "[1-5]";
+    private static final String ROLL = "arpeggio";
+    private static final String TENUTO = "tenuto";
+
     private final List<List<SheetNote>> voices = new ArrayList<>(List.of(new ArrayList<>()));
 
     private Fraction time = Fraction.ZERO;
@@ -19,6 +23,26 @@ final class NoteLine {
     int finger;
     Touch touch = Touch.PLAIN;
     final Set<NoteSign> signs = EnumSet.noneOf(NoteSign.class);
+
+    /** What stands between exclamation marks ahead of a note: a finger, a touch or a sign; anything else is passed over. */
+    void mark(String text) {
+        if (text.matches(FINGER)) {
+            finger = text.charAt(0) - '0';
+        } else if (text.equals(ROLL)) {
+            touch = Touch.ROLLED;
+        } else if (text.equals(TENUTO) && touch == Touch.SHORT) {
+            touch = Touch.DETACHED;
+        } else {
+            NoteSign.between(text).ifPresent(sign -> NoteSign.add(sign, signs));
+        }
+    }
+
+    static boolean isMark(String text) {
+        return text.matches(FINGER)
+                || text.equals(ROLL)
+                || text.equals(TENUTO)
+                || NoteSign.between(text).isPresent();
+    }
 
     List<List<SheetNote>> voices() {
         return voices;

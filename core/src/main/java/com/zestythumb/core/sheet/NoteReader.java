@@ -31,8 +31,6 @@ public final class NoteReader {
     private static final String PASSED_OVER = "~MOPSTuv`\\y* \t";
     private static final Pattern FIELD = Pattern.compile("[A-Za-z]:");
     private static final int FINGERS = 10;
-    private static final String ROLL = "arpeggio";
-    private static final String TENUTO = "tenuto";
 
     private final TextCursor cursor;
     /** Where the last notes struck together end; behind it no other do. */
@@ -161,14 +159,8 @@ public final class NoteReader {
         String text = inside.endsWith(String.valueOf(mark)) ? inside.substring(0, inside.length() - 1) : inside;
         if (mark == '"' && inside.length() > 1) {
             quoted.add(new Quoted(text, line.time()));
-        } else if (text.length() == 1 && text.charAt(0) >= '1' && text.charAt(0) <= '5') {
-            line.finger = text.charAt(0) - '0';
-        } else if (text.equals(ROLL)) {
-            line.touch = Touch.ROLLED;
-        } else if (text.equals(TENUTO) && line.touch == Touch.SHORT) {
-            line.touch = Touch.DETACHED;
         } else {
-            NoteSign.between(text).ifPresent(sign -> NoteSign.add(sign, line.signs));
+            line.mark(text);
         }
     }
 

@@ -3,6 +3,7 @@ package com.zestythumb.formats.midi;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Balance;
 import com.zestythumb.core.arrangement.Loudness;
+import com.zestythumb.core.arrangement.Pace;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.Rolls;
 import com.zestythumb.core.arrangement.TimedNote;
@@ -94,7 +95,8 @@ public final class MidiFileWriter implements ScoreWriter {
     private static void writeHead(Track track, LeadSheet sheet) throws InvalidMidiDataException {
         meta(track, 0, TRACK_NAME, sheet.title().getBytes(StandardCharsets.UTF_8));
         int micros = (int) Math.round(sheet.secondsPerQuarter() * 1_000_000);
-        meta(track, 0, TEMPO, (byte) (micros >> 16), (byte) (micros >> 8), (byte) micros);
+        writeTempo(track, Fraction.ZERO, micros);
+        Map<Integer, List<Pace>> paces = Pace.of(sheet).stream().collect(Collectors.groupingBy(Pace::bar));
         writeKey(track, 0, sheet.key());
         Meter meter = null;
         Key key = sheet.key();
@@ -108,6 +110,10 @@ public final class MidiFileWriter implements ScoreWriter {
             if (!bar.key().equals(key)) {
                 writeKey(track, ticks(at), bar.key());
             }
+            for (Pace pace : paces.getOrDefault(index, List.of())) {
+                writeTempo(track, at.plus(pace.from()), (int) Math.round(micros / pace.speed()));
+                writeTempo(track, at.plus(pace.to()), micros);
+            }
             meter = written;
             key = bar.key();
             at = at.plus(bar.length());
@@ -115,6 +121,10 @@ public final class MidiFileWriter implements ScoreWriter {
         if (meter == null) {
             writeMeter(track, 0, sheet.meter());
         }
+    }
+
+    private static void writeTempo(Track track, Fraction at, int micros) throws InvalidMidiDataException {
+        meta(track, ticks(at), TEMPO, (byte) (micros >> 16), (byte) (micros >> 8), (byte) micros);
     }
 
     /** A pickup or a short bar is a bar in a meter of its own, for MIDI knows no other. */

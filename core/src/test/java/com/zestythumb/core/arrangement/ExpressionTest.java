@@ -1,0 +1,87 @@
+package com.zestythumb.core.arrangement;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.zestythumb.core.fingering.Side;
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.SheetNote;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** How loud, how slow and under which pedal a page is played (common practice). */
+class ExpressionTest {
+
+    private static LeadSheet sheet(String melody, String left) {
+        long bars = melody.chars().filter(c -> c == '|').count() + 1;
+        return Chart.read("| " + "C | ".repeat((int) bars) + "\nm: " + melody + (left == null ? "" : "\nl: " + left))
+                .sheet();
+    }
+
+    /** Each note against a moderately loud one, in hundredths. */
+    private static List<Long> loudness(LeadSheet sheet, Side side) {
+        Loudness loudness = new Loudness(sheet, side);
+        return sheet.bars().stream()
+                .flatMap(bar -> notes(bar, side).stream()
+                        .filter(note -> !note.isRest())
+                        .map(note -> Math.round(100 * loudness.of(bar.index(), note))))
+                .toList();
+    }
+
+    private static List<SheetNote> notes(Bar bar, Side side) {
+        return side == Side.LEFT ? bar.allOfLeft() : bar.melody();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "c2 d2 e2 f2; 100 100 100 100",
+                "!p!c2 d2 !f!e2 f2; 61 61 120 120",
+                "!p!!<(!c2 d2 e2 !<)!!f!f2; 61 81 100 120",
+                "!f!!>(!c2 d2 e2 !>)!f2; 120 113 107 100",
+                "c2 !>!d2 !sfz!e2 f2; 100 125 125 100",
+                "!p!c8 | d8; 61 61",
+            })
+    void playsAsLoudAsTheSignsSay(String melody, String expected) {
+        assertThat(loudness(sheet(melody, null), Side.RIGHT).stream()
+                        .map(String::valueOf)
+                        .collect(Collectors.joining(" ")))
+                .isEqualTo(expected);
+    }
+
+    /** What stands at the tune is for both hands, until the left has a sign of its own. */
+    @Test
+    void bothHandsFollowTheTuneUntilTheLeftHasASign() {
+        LeadSheet sheet = sheet("!f!c4 c4 | c8", "C,4 !p!C,4 | C,8");
+        assertThat(loudness(sheet, Side.LEFT)).containsExactly(120L, 61L, 61L);
+        assertThat(loudness(sheet, Side.RIGHT)).containsExactly(120L, 120L, 120L);
+    }
+
+    @Test
+    void theWrittenFootGoesBeforeTheChosenOne() {
+        LeadSheet sheet = sheet("c8 | c8 | c8", "!ped!C,4 !ped-up!!ped!G,4 | C,4 !ped-up!G,4 | !ped!C,8!ped-up!");
+        assertThat(PedalSpan.of(Arrangement.of(sheet, Choices.USUAL)).stream()
+                        .map(span -> span.bar() + ": " + span.down() + " to " + span.up())
+                        .toList())
+                .containsExactly("0: 0 to 2", "0: 2 to 4", "1: 0 to 2", "2: 0 to 4");
+    }
+
+    @Test
+    void aHoldIsTwiceAsLongAndWhatSlowsDownDoesSoByCounts() {
+        assertThat(Pace.of(sheet("c4 !fermata!d4", "C,4 !fermata!G,4")))
+                .extracting(pace -> pace.bar() + " " + pace.from() + " " + pace.to() + " " + pace.speed())
+                .containsExactly("0 2 4 0.5");
+        LeadSheet slower = Chart.read("| C | \"rit.\" F | \"a tempo\" C |").sheet();
+        List<Pace> paces = Pace.of(slower);
+        assertThat(paces).hasSize(4).allMatch(pace -> pace.bar() == 1);
+        assertThat(paces.get(0).speed()).isCloseTo(0.9125, within(0.001));
+        assertThat(paces.get(3).speed()).isCloseTo(0.65, within(0.001));
+        assertThat(Pace.of(Chart.read("| C | \"with spirit\" F |").sheet())).isEmpty();
+    }
+}

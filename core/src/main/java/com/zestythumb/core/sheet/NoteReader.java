@@ -143,8 +143,7 @@ public final class NoteReader {
 
     /** Whether what stands between exclamation marks before a note is kept with it. */
     public static boolean isKept(String sign) {
-        return sign.matches("[1-5]|" + ROLL + "|" + TENUTO)
-                || NoteSign.between(sign).isPresent();
+        return NoteLine.isMark(sign);
     }
 
     private void goBehind(char closing) {

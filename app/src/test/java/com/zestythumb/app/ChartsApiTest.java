@@ -95,6 +95,7 @@ class ChartsApiTest {
     private static Map<String, Object> note(String chart, int bar, String onset, String duration) {
         Map<String, Object> note = new HashMap<>();
         note.putAll(Map.of("chart", chart, "bar", bar, "onset", onset, "duration", duration));
+        note.putAll(Map.of("hand", "TUNE", "withLast", false));
         note.putAll(Map.of("midi", 0, "letter", "", "accidental", 0, "tied", false));
         return note;
     }
@@ -115,6 +116,13 @@ class ChartsApiTest {
         assertThat(two.get("chart").asString()).contains("m: f4 ^A2- | ^A2 z4 |");
         assertThat(two.get("bar").asInt()).isEqualTo(1);
         assertThat(two.get("onset").asString()).isEqualTo("1");
+        Map<String, Object> left = note(two.get("chart").asString(), 0, "0", "3");
+        left.putAll(Map.of("hand", "LEFT", "letter", "D"));
+        JsonNode three = json(post("notes", left));
+        assertThat(three.get("chart").asString()).contains("l: D,6 |  |");
+        Map<String, Object> fifth = note(three.get("chart").asString(), 1, "0", "3");
+        fifth.putAll(Map.of("hand", "LEFT", "letter", "A", "withLast", true));
+        assertThat(json(post("notes", fifth)).get("chart").asString()).contains("l: [D,A,]6 |  |");
         Map<String, Object> nowhere = note("| C |", 4, "0", "1");
         assertThat(post("notes", nowhere))
                 .hasStatus(400)

@@ -53,7 +53,18 @@ class LeftHandApiTest extends KeepingApi {
         assertThat(told.at("/positions/0/where").asString()).isNotBlank();
         JsonNode passes = told.get("passes");
         assertThat(passes.valueStream().map(pass -> pass.get("name").asString()))
-                .containsExactly("The bass alone", "The chords, held");
+                .containsExactly("The bass alone", "The chords, held", "Easier, on the beats");
+        assertThat(told.at("/together/0/strokes/0/who").asString()).isEqualTo("LEFT");
+        assertThat(told.get("hints").isArray()).isTrue();
+        // One bar of a pass is taken into the page.
+        String into = JSON.writeValueAsString("| C | F |\nl: C,2 G,2 E,2 G,2 | F,8 |");
+        String bar = "{\"tune\":{\"chart\":"
+                + JSON.writeValueAsString(passes.get(0).get("chart").asString()) + "},\"bars\":[0],\"into\":" + into
+                + "}";
+        String taken = json(send(api.post(), "/api/left-hands/written", bar))
+                .get("chart")
+                .asString();
+        assertThat(taken).contains("C,8 | F,8 |");
         assertThat(passes.get(0).get("chart").asString()).contains("C,8 |");
     }
 

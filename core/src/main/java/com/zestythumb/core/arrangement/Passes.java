@@ -1,6 +1,7 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.BarFilling;
 import com.zestythumb.core.sheet.Fraction;
@@ -11,7 +12,9 @@ import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /**
  * A left hand in three passes: its bass alone, its chords held, and as it is written; cut from the same notes, with the same
@@ -37,7 +40,74 @@ public final class Passes {
         if (!nearer.equals(tune.sheet())) {
             passes.add(new Pass("Easier, for this hand", nearer));
         }
+        LeadSheet fewer = nearer.mapBars(Passes::onTheBeats);
+        if (!fewer.equals(nearer)) {
+            passes.add(new Pass("Easier, on the beats", fewer));
+        }
         return passes;
+    }
+
+    /**
+     * A written bar with what is struck on its beats alone, each held until the next; a bar that would lose its lowest note or the
+     * third or seventh of a chord stays as it is.
+     */
+    private static Bar onTheBeats(Bar bar) {
+        Bar fewer = bar.withLeft(bar.left().stream()
+                .map(voice -> onTheBeats(voice, bar))
+                .filter(voice -> !voice.isEmpty())
+                .toList());
+        Set<PitchClass> before = names(bar);
+        Set<PitchClass> after = names(fewer);
+        boolean keeps = lowest(bar) == lowest(fewer)
+                && bar.events().stream()
+                        .filter(event -> !event.isSilent())
+                        .flatMap(event -> event.chord().tones().stream()
+                                .filter(tone -> isTelling(Member.of(event.chord(), tone))))
+                        .allMatch(tone -> after.contains(tone) || !before.contains(tone));
+        return keeps ? fewer : bar;
+    }
+
+    private static boolean isTelling(Member member) {
+        return member == Member.THIRD || member == Member.SEVENTH;
+    }
+
+    private static Set<PitchClass> names(Bar bar) {
+        return bar.allOfLeft().stream()
+                .filter(note -> !note.isRest())
+                .map(note -> note.pitch().pitchClass())
+                .collect(Collectors.toSet());
+    }
+
+    private static int lowest(Bar bar) {
+        return bar.allOfLeft().stream()
+                .filter(note -> !note.isRest())
+                .mapToInt(note -> note.pitch().midi())
+                .min()
+                .orElse(0);
+    }
+
+    private static List<SheetNote> onTheBeats(List<SheetNote> voice, Bar bar) {
+        List<List<SheetNote>> kept = SheetNote.struckTogether(voice).stream()
+                .filter(struck -> struck.get(0)
+                        .onset()
+                        .plus(bar.offset())
+                        .dividedBy(bar.meter().beatLength())
+                        .isWhole())
+                .toList();
+        List<SheetNote> fewer = new ArrayList<>();
+        for (int i = 0; i < kept.size(); i++) {
+            Fraction onset = kept.get(i).get(0).onset();
+            Fraction end = i + 1 < kept.size() ? kept.get(i + 1).get(0).onset() : bar.length();
+            for (SheetNote note : kept.get(i)) {
+                boolean whole = note.end().equals(end);
+                fewer.add(note.at(onset, end.minus(onset))
+                        .withTuplet(whole ? note.tuplet() : null)
+                        .withTie(whole && note.tied()));
+            }
+        }
+        boolean writable =
+                fewer.stream().allMatch(note -> note.tuplet() == null && BarFilling.isWritable(note.duration()));
+        return writable ? BarFilling.withRests(fewer, bar.length()) : voice;
     }
 
     /**

@@ -91,16 +91,6 @@ public record Bar(
         return new Bar(index, number, key, meter, length, offset, signs, others, melody, beneath, left, text);
     }
 
-    /** With another tune; what was struck with a note that is gone goes too. */
-    public Bar withMelody(List<SheetNote> notes) {
-        if (beneath.isEmpty()) {
-            return new Bar(index, number, key, meter, length, offset, signs, events, notes, beneath, left, text);
-        }
-        List<List<SheetNote>> voices = new ArrayList<>(upper());
-        voices.set(0, SheetNote.merged(notes, beneath.get(0)));
-        return withUpper(voices);
-    }
-
     /** The voices of the upper staff, the tune with what is struck with its notes first; none where there is no tune. */
     public List<List<SheetNote>> upper() {
         List<List<SheetNote>> voices = new ArrayList<>();

@@ -79,7 +79,7 @@ public final class BarFilling {
     }
 
     /** The shortest value that a melody may have is a sixty-fourth; longer ones are made of those. */
-    static boolean isWritable(Fraction duration) {
+    public static boolean isWritable(Fraction duration) {
         return duration.times(Fraction.of(16)).isWhole() && duration.compareTo(HALF.times(Fraction.of(1, 8))) >= 0;
     }
 }

@@ -187,7 +187,7 @@ class ChartController {
         NoteEntry.Place place = new NoteEntry.Place(request.bar(), fraction(request.onset()));
         Pitch pitch = null;
         if (!request.letter().isEmpty()) {
-            pitch = entry.nearest(place, request.letter().charAt(0), request.accidental());
+            pitch = entry.nearest(place, request.letter().charAt(0), request.accidental(), request.withLast());
         } else if (request.midi() > 0) {
             pitch = entry.spelled(place, request.midi());
         }

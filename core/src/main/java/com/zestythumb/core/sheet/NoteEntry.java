@@ -73,19 +73,24 @@ public final class NoteEntry {
         return Spelling.of(midi, key(place));
     }
 
-    /** The note with this letter that lies nearest to the one before, as the signature has it. */
-    public Pitch nearest(Place place, char letter, int accidental) {
+    /**
+     * The note with this letter that lies nearest to the one before, as the signature has it.
+     *
+     * @param withLast whether it is struck with that one: then it lies above it in the left hand, and beneath the tune
+     */
+    public Pitch nearest(Place place, char letter, int accidental, boolean withLast) {
         Letter name = Letter.valueOf(String.valueOf(letter));
         int alteration = key(place).signatureOf(name) + accidental;
         PitchClass note = new PitchClass(name, Math.max(-2, Math.min(2, alteration)));
         Pitch before = before(place);
         Pitch best = new Pitch(note, hand.octave);
-        if (before != null) {
-            for (int octave = 1; octave <= 7; octave++) {
-                Pitch candidate = new Pitch(note, octave);
-                boolean nearer = Math.abs(candidate.staffStep() - before.staffStep())
-                        < Math.abs(best.staffStep() - before.staffStep());
-                best = nearer ? candidate : best;
+        int least = Integer.MAX_VALUE;
+        for (int octave = 1; before != null && octave <= 7; octave++) {
+            int way = new Pitch(note, octave).staffStep() - before.staffStep();
+            boolean fits = !withLast || (hand == Hand.LEFT ? way > 0 : way < 0);
+            if (fits && Math.abs(way) < least) {
+                least = Math.abs(way);
+                best = new Pitch(note, octave);
             }
         }
         return best;

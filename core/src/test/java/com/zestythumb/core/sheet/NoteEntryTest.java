@@ -41,11 +41,18 @@ class NoteEntryTest {
     @Test
     void findsTheNearestNoteOfEachHand() {
         LeadSheet sheet = Chart.parse("| C |");
-        assertThat(new NoteEntry(sheet, Hand.TUNE).nearest(BEGINNING, 'G', 0)).isEqualTo(Pitch.parse("G5"));
-        assertThat(new NoteEntry(sheet, Hand.LEFT).nearest(BEGINNING, 'G', 0)).isEqualTo(Pitch.parse("G3"));
+        assertThat(new NoteEntry(sheet, Hand.TUNE).nearest(BEGINNING, 'G', 0, false))
+                .isEqualTo(Pitch.parse("G5"));
+        assertThat(new NoteEntry(sheet, Hand.LEFT).nearest(BEGINNING, 'G', 0, false))
+                .isEqualTo(Pitch.parse("G3"));
         LeadSheet begun = put(sheet, Hand.LEFT, BEGINNING, "C3", 1).sheet();
-        assertThat(new NoteEntry(begun, Hand.LEFT).nearest(new Place(0, Fraction.of(1)), 'B', 0))
+        assertThat(new NoteEntry(begun, Hand.LEFT).nearest(new Place(0, Fraction.of(1)), 'B', 0, false))
                 .isEqualTo(Pitch.parse("B2"));
+        assertThat(new NoteEntry(begun, Hand.LEFT).nearest(new Place(0, Fraction.of(1)), 'B', 0, true))
+                .isEqualTo(Pitch.parse("B3"));
+        LeadSheet sung = put(sheet, Hand.TUNE, BEGINNING, "C5", 1).sheet();
+        assertThat(new NoteEntry(sung, Hand.TUNE).nearest(new Place(0, Fraction.of(1)), 'E', 0, true))
+                .isEqualTo(Pitch.parse("E4"));
     }
 
     /** What is struck with a note that is tied over the bar line is held over it too. */

@@ -72,7 +72,7 @@ final class Screenshots {
                             : null);
             browser.picture(folder.resolve("melody.png"));
 
-            openTune(browser, app, "Mill at Noon");
+            openTune(browser, app, "Stairs and Landing");
             browser.clickText("[role=tab]", "Left hand");
             browser.click("[data-chord='1']");
             browser.seeText(".written-bars", "written note by note");

@@ -14,7 +14,7 @@ import java.util.TreeMap;
 
 /**
  * How loud a hand plays by the signs on the page, from one to the next; between the ends of a hairpin evenly louder or softer.
- * What stands at the tune is for both hands until the left has a sign of its own (common practice).
+ * What stands at the tune or over a bar is for both hands until the left has a sign of its own (common practice).
  */
 public final class Loudness {
 
@@ -44,6 +44,9 @@ public final class Loudness {
         NavigableMap<Fraction, NoteSign> hairpins = new TreeMap<>();
         levels.put(Fraction.ZERO, USUAL);
         for (Bar bar : sheet.bars()) {
+            bar.signs().marks().stream()
+                    .flatMap(mark -> mark.loudness().stream())
+                    .forEach(sign -> levels.put(barStarts.get(bar.index()), (double) LEVELS.get(sign)));
             bar.allOfUpper().forEach(note -> add(bar, note, hairpins));
             if (side == Side.LEFT) {
                 bar.allOfLeft().forEach(note -> add(bar, note, hairpins));

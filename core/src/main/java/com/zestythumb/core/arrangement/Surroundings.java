@@ -39,11 +39,7 @@ public final class Surroundings {
             boolean hasTune = !styles.get(i).style().leavesTune();
             for (int place = 0; place < bar.melody().size(); place++) {
                 SheetNote note = bar.melody().get(place);
-                boolean over = hasTune
-                        && !note.isRest()
-                        && note.onset().compareTo(event.end()) < 0
-                        && note.end().compareTo(event.start()) > 0;
-                if (over) {
+                if (hasTune && isOver(note, event)) {
                     tune.add(note.pitch());
                     boolean weighs = note.onset().compareTo(event.start()) <= 0 || bar.isStrong(note.onset());
                     if (weighs && !passing.contains(List.of(bar.index(), place))) {
@@ -59,6 +55,7 @@ public final class Surroundings {
                     close == Cadence.Close.PERFECT || close == Cadence.Close.AUTHENTIC || close == Cadence.Close.PLAGAL,
                     ends,
                     tune,
+                    upper(tune, bar, event),
                     strong,
                     ends ? sung : null,
                     i + 1 < events.size() ? events.get(i + 1).chord() : null,
@@ -66,6 +63,24 @@ public final class Surroundings {
                     analysis.isClear() ? analysis.readings().get(i).key() : null));
         }
         return around;
+    }
+
+    private static boolean isOver(SheetNote note, ChordEvent event) {
+        return !note.isRest()
+                && note.onset().compareTo(event.end()) < 0
+                && note.end().compareTo(event.start()) > 0;
+    }
+
+    private static List<Pitch> upper(List<Pitch> tune, Bar bar, ChordEvent event) {
+        if (bar.beneath().isEmpty()) {
+            return tune;
+        }
+        List<Pitch> upper = new ArrayList<>(tune);
+        bar.beneath().stream()
+                .flatMap(List::stream)
+                .filter(note -> isOver(note, event))
+                .forEach(note -> upper.add(note.pitch()));
+        return upper;
     }
 
     /** Notes of the tune that pass by step: bar and place. */

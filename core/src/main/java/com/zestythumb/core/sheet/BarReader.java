@@ -159,7 +159,7 @@ final class BarReader {
                         .orElseThrow(
                                 () -> new IllegalArgumentException(
                                         "\"" + text
-                                                + "\" is no direction; write {key G}, {meter 3/4}, {pickup 1}, {short 3}, {segno}, {coda}, {to coda}, {fine}, {D.C. al Fine} or the like"));
+                                                + "\" is no direction; write {key G}, {meter 3/4}, {pickup 1}, {short 3}, {segno}, {coda}, {to coda}, {fine}, {D.C. al Fine}, {p}, {mf} or the like"));
                 if (mark.isAtEnd() && words.isEmpty() && !bars.isEmpty()) {
                     bars.get(bars.size() - 1).marks.add(mark);
                 } else {

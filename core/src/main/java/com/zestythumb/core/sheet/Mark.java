@@ -4,8 +4,16 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Optional;
 
-/** Signs and words that send the player to another place; each is written in braces. */
+/** How loud it is from a bar on, and signs and words that send the player to another place; each is written in braces. */
 public enum Mark {
+    PPP("ppp"),
+    PP("pp"),
+    P("p"),
+    MP("mp"),
+    MF("mf"),
+    F("f"),
+    FF("ff"),
+    FFF("fff"),
     SEGNO("segno"),
     CODA("coda"),
     TO_CODA("to coda"),
@@ -38,6 +46,11 @@ public enum Mark {
     /** What is printed: {@code "D.C. al Fine"}. */
     public String words() {
         return words;
+    }
+
+    /** The sign of the same name at a note, where it tells how loud. */
+    public Optional<NoteSign> loudness() {
+        return ordinal() < SEGNO.ordinal() ? Optional.of(NoteSign.valueOf(name())) : Optional.empty();
     }
 
     /** Whether it stands at the end of its bar; segno and coda stand at the beginning. */

@@ -12,6 +12,7 @@ import java.util.List;
  * @param close whether a phrase comes to rest on it at an authentic or plagal close
  * @param phraseEnd whether a phrase ends on it
  * @param tune the notes of the tune that sound over it
+ * @param upper these with all that is written beneath the tune on its staff
  * @param strong those of them that begin with it or on a strong beat
  * @param last the last of them where a phrase ends; else null
  * @param next the chord written next; null at the end
@@ -22,6 +23,7 @@ public record Around(
         boolean close,
         boolean phraseEnd,
         List<Pitch> tune,
+        List<Pitch> upper,
         List<Pitch> strong,
         Pitch last,
         Chord next,
@@ -32,8 +34,22 @@ public record Around(
 
     public static final Around NOTHING = new Around(false, false, List.of(), List.of(), null, null, false, null);
 
+    /** With a tune that is alone on its staff. */
+    public Around(
+            boolean close,
+            boolean phraseEnd,
+            List<Pitch> tune,
+            List<Pitch> strong,
+            Pitch last,
+            Chord next,
+            boolean basses,
+            Key key) {
+        this(close, phraseEnd, tune, tune, strong, last, next, basses, key);
+    }
+
     public Around {
         tune = List.copyOf(tune);
+        upper = List.copyOf(upper);
         strong = List.copyOf(strong);
     }
 

@@ -63,11 +63,11 @@ public final class TuneTerms {
                 return clashes;
             });
 
-    /** How far the hand reaches up to the lowest note of the tune or beyond it. */
+    /** How far the hand reaches up to the lowest note above it on the page, or beyond it. */
     public static final CostTerm COLLISION =
             new CostTerm("collision", "the hands come to the same key or cross", "half steps", 3, (voicing, place) -> {
                 int lowest = Integer.MAX_VALUE;
-                for (Pitch note : place.around().tune()) {
+                for (Pitch note : place.around().upper()) {
                     lowest = Math.min(lowest, note.midi());
                 }
                 int highest = 0;

@@ -6,10 +6,12 @@ import static org.assertj.core.api.Assertions.within;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -63,6 +65,18 @@ class ExpressionTest {
         assertThat(loudness(sheet, Side.RIGHT)).containsExactly(120L, 120L, 120L);
     }
 
+    /** Where there is no note to write it to, a bar says how loud it is from there on. */
+    @Test
+    void aBarSaysHowLoudItIsFromThereOn() {
+        LeadSheet sheet = Chart.read("[Verse]\n| {p} C | F |\n[Chorus]\n| {ff} C | F |\nm: c8 | f8 |")
+                .sheet();
+        Loudness loudness = new Loudness(sheet, Side.LEFT);
+        SheetNote first = sheet.bars().get(2).melody().get(0);
+        assertThat(IntStream.range(0, 4).mapToObj(bar -> Math.round(100 * loudness.of(bar, first))))
+                .containsExactly(61L, 61L, 140L, 140L);
+        assertThat(ChartWriter.write(sheet)).contains("| {p} C | F |", "| {ff} C | F |");
+    }
+
     @Test
     void theWrittenFootGoesBeforeTheChosenOne() {
         LeadSheet sheet = sheet("c8 | c8 | c8", "!ped!C,4 !ped-up!!ped!G,4 | C,4 !ped-up!G,4 | !ped!C,8!ped-up!");
@@ -83,5 +97,14 @@ class ExpressionTest {
         assertThat(paces.get(0).speed()).isCloseTo(0.9125, within(0.001));
         assertThat(paces.get(3).speed()).isCloseTo(0.65, within(0.001));
         assertThat(Pace.of(Chart.read("| C | \"with spirit\" F |").sheet())).isEmpty();
+    }
+
+    /** A left hand that the app finds keeps below what the right hand has beneath the tune. */
+    @Test
+    void theHandsKeepApartUnderAFullUpperStaff() {
+        LeadSheet sheet = sheet("[Ece]8 & C8 | [FAf]8 & C8", null);
+        Arrangement.of(sheet, Choices.USUAL).notes().stream()
+                .filter(note -> !note.isRight())
+                .forEach(note -> assertThat(note.pitch().midi()).isLessThan(60));
     }
 }

@@ -177,7 +177,7 @@ public final class AbcWriter implements SheetWriter {
             case SEGNO -> "!segno!";
             case CODA -> "!coda!";
             case FINE -> "!fine!";
-            default -> "\"^" + mark.words() + "\"";
+            default -> mark.loudness().map(NoteSign::text).orElse("\"^" + mark.words() + "\"");
         };
     }
 

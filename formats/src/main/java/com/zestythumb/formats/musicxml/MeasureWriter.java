@@ -10,6 +10,7 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Barline;
 import org.audiveris.proxymusic.Print;
@@ -136,7 +137,11 @@ final class MeasureWriter {
         if (bar.section() != null) {
             content.add(Headings.section(bar.section() + (page ? Notes.ROOM.repeat(2) : "")));
         }
-        marks(bar, false).forEach(mark -> content.add(Headings.mark(mark)));
+        for (Mark mark : marks(bar, false)) {
+            content.addAll(mark.loudness()
+                    .map(sign -> SignTags.before(Set.of(sign), 1))
+                    .orElseGet(() -> List.of(Headings.mark(mark))));
+        }
         bar.text().notes().forEach(note -> content.add(Headings.words(note)));
         if (advice.containsKey(bar.index())) {
             content.add(Headings.words(advice.get(bar.index())));

@@ -69,10 +69,12 @@ class DemoChartsTest {
                 .filter(sheet ->
                         sheet.bars().stream().noneMatch(bar -> bar.left().isEmpty()))
                 .toList();
-        assertThat(written).extracting(LeadSheet::title).contains("Mill at Noon", "Lamp at the Lock");
+        assertThat(written)
+                .extracting(LeadSheet::title)
+                .contains("Mill at Noon", "Lamp at the Lock", "Stairs and Landing");
         for (LeadSheet sheet : written) {
             Arrangement tune = Arrangement.of(sheet, Choices.USUAL.with(Hand.ofSpan(12)));
-            assertThat(tune.notes()).hasSize((int) sheet.bars().stream()
+            assertThat(tune.notes().stream().filter(note -> !note.isRight())).hasSize((int) sheet.bars().stream()
                     .flatMap(bar -> bar.allOfLeft().stream())
                     .filter(note -> !note.isRest())
                     .count());

@@ -64,6 +64,7 @@ class DemoStudio implements SmartInitializingSingleton {
         add("late-bus", labels(2), plays(otto, usual));
         add("mill-at-noon", labels(3), plays(otto, usual));
         add("lamp-at-the-lock", labels(3), plays(adeyemi, usual));
+        add("stairs-and-landing", labels(2), plays(juno, usual));
         add("copper-kettle", labels(0), plays(any, usual));
     }
 

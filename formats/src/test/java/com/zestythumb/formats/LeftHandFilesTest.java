@@ -135,6 +135,20 @@ class LeftHandFilesTest {
         }
     }
 
+    /** What is beneath the tune sounds in its track, so that the left hand is the lower of two all the same. */
+    @Test
+    void thirdsAboveTakeNothingFromTheLeftHand() {
+        LeadSheet sheet = Chart.read("| C | F |\nm: [ce]4 [eg]4 | [fa]8 & c8 |\nl: C,2 G,2 E,2 G,2 | F,,8")
+                .sheet();
+        LeadSheet read = Importer.read("page.mid", new MidiFileWriter().write(Arrangement.of(sheet, Choices.USUAL)))
+                .get(0)
+                .sheet();
+        assertThat(struck(read)).isEqualTo(struck(sheet));
+        assertThat(read.bars().get(0).melody())
+                .extracting(note -> note.pitch().toString())
+                .containsExactly("E5", "G5");
+    }
+
     private static void keysComeBack(String left) {
         LeadSheet sheet =
                 Chart.read("| C | F |\nm: c2 e2 d2 c2 | a2 f2 c4 |\nl: " + left).sheet();

@@ -89,16 +89,22 @@ public record Arrangement(
                         && choices.figureOf(chord.event()).equals(Figures.REPEATED));
     }
 
+    /** The notes without what is written beneath the tune, which is no accompaniment. */
+    public List<TimedNote> accompaniment() {
+        return notes.stream()
+                .filter(note -> !sheet.isBeneathTune(note.bar(), note.isRight()))
+                .toList();
+    }
+
     /** Whether the right hand plays some of the accompaniment. */
     public boolean needsRightHand() {
-        return notes.stream().anyMatch(TimedNote::isRight);
+        return accompaniment().stream().anyMatch(TimedNote::isRight);
     }
 
     /** The fingers over the tune, where they are wished and the right hand has nothing else to do. */
     public TuneFingers tuneFingers() {
-        return choices.playing().tuneFingers() && !needsRightHand()
-                ? TuneFingers.of(sheet, analysis.tune())
-                : TuneFingers.NONE;
+        boolean alone = notes.stream().noneMatch(TimedNote::isRight);
+        return choices.playing().tuneFingers() && alone ? TuneFingers.of(sheet, analysis.tune()) : TuneFingers.NONE;
     }
 
     /** How its phrases close with the basses that sound: a full close has both chords in root position under the hand. */

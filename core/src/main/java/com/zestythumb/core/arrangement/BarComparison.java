@@ -26,7 +26,7 @@ final class BarComparison {
 
     /** What each written bar is, in their order. O(bars × new bars). */
     static List<Entry> of(Arrangement arrangement) {
-        Map<Integer, List<Struck>> notes = arrangement.notes().stream()
+        Map<Integer, List<Struck>> notes = arrangement.accompaniment().stream()
                 .collect(Collectors.groupingBy(
                         TimedNote::bar,
                         HashMap::new,

@@ -18,7 +18,7 @@ import java.util.function.Predicate;
  */
 public final class Score {
 
-    /** Whose a key is. */
+    /** Whose a key is; what is written beneath the tune is of its staff and hand, and with it. */
     public enum Part {
         LEFT,
         RIGHT,
@@ -86,11 +86,14 @@ public final class Score {
                 }
             }
         }
-        notes.stream()
-                .sorted(Comparator.comparing(this::at))
-                .forEach(note -> add(note, note.isRight() ? Part.RIGHT : Part.LEFT, -1, tied));
+        notes.stream().sorted(Comparator.comparing(this::at)).forEach(note -> add(note, part(sheet, note), -1, tied));
         sounds.sort(Comparator.comparing(Sound::from).thenComparingInt(Sound::key));
         addMoments();
+    }
+
+    private static Part part(LeadSheet sheet, TimedNote note) {
+        boolean beneath = sheet.isBeneathTune(note.bar(), note.isRight());
+        return beneath ? Part.TUNE : note.isRight() ? Part.RIGHT : Part.LEFT;
     }
 
     private void add(TimedNote note, Part part, int place, Map<List<Integer>, Integer> tied) {

@@ -172,7 +172,8 @@ public record Difficulty(
                         .mapToInt(note -> TuneTerms.ledgerLines(note.pitch()))
                         .max()
                         .orElse(0);
-        Map<Integer, List<TimedNote>> bars = tune.notes().stream().collect(Collectors.groupingBy(TimedNote::bar));
+        Map<Integer, List<TimedNote>> bars =
+                tune.accompaniment().stream().collect(Collectors.groupingBy(TimedNote::bar));
         int accidentals = bars.entrySet().stream()
                 .mapToInt(bar -> (int) bar.getValue().stream()
                         .map(TimedNote::pitch)

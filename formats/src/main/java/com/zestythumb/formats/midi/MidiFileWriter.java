@@ -170,7 +170,7 @@ public final class MidiFileWriter implements ScoreWriter {
         meta(track, 0, TRACK_NAME, (left ? "Left hand" : "Right hand").getBytes(StandardCharsets.UTF_8));
         Map<String, Fraction> late = Rolls.delays(arrangement.notes());
         Loudness loudness = new Loudness(arrangement.sheet(), side);
-        Map<Integer, List<Sound>> byBar = arrangement.notes().stream()
+        Map<Integer, List<Sound>> byBar = arrangement.accompaniment().stream()
                 .filter(note -> note.side() == side)
                 .collect(Collectors.groupingBy(
                         TimedNote::bar,
@@ -251,7 +251,7 @@ public final class MidiFileWriter implements ScoreWriter {
         Map<Integer, List<Sound>> byBar = sheet.bars().stream()
                 .collect(Collectors.toMap(
                         Bar::index,
-                        bar -> bar.melody().stream()
+                        bar -> bar.allOfUpper().stream()
                                 .filter(note -> !note.isRest())
                                 .map(n -> new Sound(
                                         n.pitch().midi(),

@@ -32,6 +32,7 @@ const nothing = new Map<string, number>();
   <div class="picture" tabindex="0" role="group" aria-label="How it will look">
     <div inert>
       <ScorePage
+        v-if="arrangement"
         :tune="arrangement"
         :chosen="-1"
         :typed-bar="undefined"
@@ -45,6 +46,7 @@ const nothing = new Map<string, number>();
 
 <style scoped>
 .picture {
+  min-height: 180px;
   max-height: 340px;
   overflow: auto;
   border-radius: 12px;

@@ -161,6 +161,7 @@ final class Screenshots {
             browser.see("#pasted");
             browser.driver.findElement(By.cssSelector("input[type=file]")).sendKeys(kite + "\n" + song);
             browser.await("two tunes", () -> browser.all(".report").size() == 2 ? true : null);
+            browser.see(".report .drawing .note");
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -135,12 +135,15 @@ export interface SectionName {
   top: number;
 }
 
+/** Letters of a name, and of one on a small page. */
 const LETTER_WIDTH = 12;
+const SMALL_LETTER_WIDTH = 8;
 const NAME_HEIGHT = 25;
 
 /** Where a chord symbol stands in its way, the name goes above that. */
 export function sectionNames(page: HTMLElement): SectionName[] {
   const origin = page.getBoundingClientRect();
+  const letter = page.closest('.small') ? SMALL_LETTER_WIDTH : LETTER_WIDTH;
   return [...page.querySelectorAll('.reh')].map((sign) => {
     const name = sign.textContent?.trim() ?? '';
     const place = sign.getBoundingClientRect();
@@ -150,7 +153,7 @@ export function sectionNames(page: HTMLElement): SectionName[] {
     const inTheWay = symbols
       .map((symbol) => symbol.getBoundingClientRect())
       .filter((symbol) => {
-        const beside = symbol.left - origin.left > left + name.length * LETTER_WIDTH;
+        const beside = symbol.left - origin.left > left + name.length * letter;
         const below = symbol.top - origin.top > top + NAME_HEIGHT;
         return !beside && !below && symbol.bottom - origin.top > top;
       });

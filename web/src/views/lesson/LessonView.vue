@@ -181,7 +181,7 @@ useShortcuts(shortcuts);
           <button class="plain-button" @click="hearOther">Hear it</button>
           <button class="plain-button" @click="takeOther">Take it</button>
           <button class="plain-button" @click="takeBar">
-            Take {{ barName(numberOf(chosen.bar.value)) }} alone
+            Take {{ barName(numberOf(chosen.bar.value)).toLowerCase() }} alone
           </button>
           <button class="plain-button" @click="compare.close">Close</button>
         </header>

@@ -46,7 +46,7 @@ class LookFirstTest extends InTheBrowser {
         browser.seeText(".beside header", "The bass alone");
         browser.see(".beside .score .chord");
         browser.assertAccessible("a pass beside the page");
-        browser.clickText(".beside header button", "Take Bar 3 alone");
+        browser.clickText(".beside header button", "Take bar 3 alone");
         awaitChart("B,,8 |");
         browser.see(".beside .score .chord");
         browser.clickText(".p-toast button", "Put it back");

@@ -91,9 +91,7 @@ public record Arrangement(
 
     /** The notes without what is written beneath the tune, which is no accompaniment. */
     public List<TimedNote> accompaniment() {
-        return notes.stream()
-                .filter(note -> !sheet.isBeneathTune(note.bar(), note.isRight()))
-                .toList();
+        return notes.stream().filter(note -> !note.isBeneathTune(sheet)).toList();
     }
 
     /** Whether the right hand plays some of the accompaniment. */

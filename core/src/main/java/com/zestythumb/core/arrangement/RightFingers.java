@@ -26,8 +26,7 @@ record RightFingers(Map<Integer, Map<Integer, Integer>> byChord) {
     static RightFingers of(List<TimedNote> notes, LeadSheet sheet) {
         Map<Integer, Map<Integer, Integer>> byChord = new HashMap<>();
         notes.stream()
-                .filter(note ->
-                        note.isRight() && sheet.bars().get(note.bar()).beneath().isEmpty())
+                .filter(note -> note.isRight() && !note.isBeneathTune(sheet))
                 .collect(Collectors.groupingBy(TimedNote::chord))
                 .forEach((chord, some) -> byChord.put(chord, held(some, sheet)));
         return new RightFingers(byChord);

@@ -92,7 +92,7 @@ public final class Score {
     }
 
     private static Part part(LeadSheet sheet, TimedNote note) {
-        boolean beneath = sheet.isBeneathTune(note.bar(), note.isRight());
+        boolean beneath = note.isBeneathTune(sheet);
         return beneath ? Part.TUNE : note.isRight() ? Part.RIGHT : Part.LEFT;
     }
 

@@ -3,6 +3,7 @@ package com.zestythumb.core.arrangement;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.sheet.Tuplet;
@@ -81,6 +82,11 @@ public record TimedNote(
 
     public boolean isRight() {
         return side == Side.RIGHT;
+    }
+
+    /** Whether it is written beneath the tune on its staff, and is no accompaniment. */
+    boolean isBeneathTune(LeadSheet sheet) {
+        return isRight() && !sheet.bars().get(bar).beneath().isEmpty();
     }
 
     public boolean isSoft() {

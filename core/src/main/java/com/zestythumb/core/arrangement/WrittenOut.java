@@ -48,14 +48,13 @@ public final class WrittenOut {
     }
 
     private static Bar written(Arrangement arrangement, Bar bar) {
-        List<TimedNote> notes = arrangement.notes().stream()
+        List<TimedNote> notes = arrangement.accompaniment().stream()
                 .filter(note -> note.bar() == bar.index())
                 .toList();
-        if (bar.beneath().isEmpty() && notes.stream().anyMatch(TimedNote::isRight)) {
+        if (notes.stream().anyMatch(TimedNote::isRight)) {
             return bar;
         }
         List<List<SheetNote>> voices = notes.stream()
-                .filter(note -> !note.isRight())
                 .collect(Collectors.groupingBy(TimedNote::voice, TreeMap::new, Collectors.toList()))
                 .values()
                 .stream()

@@ -28,7 +28,7 @@ public final class EyeAndEar {
     /** What is to be seen or heard. */
     public enum Kind {
         LASTS_THE_BAR,
-        OUTSIDE_THE_KEY,
+        OUTSIDE_THE_SIGNATURE,
         HELD,
         SILENT,
         CLEF
@@ -91,7 +91,7 @@ public final class EyeAndEar {
             }
             Sound before = first.putIfAbsent(List.of(note.bar(), pitch.staffStep()), left.get(i));
             if (before == null) {
-                add(note.bar(), note.onset(), Kind.OUTSIDE_THE_KEY, outside(pitch, i));
+                add(note.bar(), note.onset(), Kind.OUTSIDE_THE_SIGNATURE, outside(pitch, i));
             } else if (before.note().pitch().equals(pitch)
                     && before.from().compareTo(left.get(i).from()) < 0) {
                 add(
@@ -116,7 +116,7 @@ public final class EyeAndEar {
         boolean leads = next != null
                 && Math.abs(next.midi() - pitch.midi()) <= 2
                 && Math.abs(next.staffStep() - pitch.staffStep()) == 1;
-        return name(pitch) + " is not in the key"
+        return name(pitch) + " is outside the signature"
                 + (leads ? ": it leads " + new FingerMove(1, 1, pitch, next).way() + " to " + name(next) : "");
     }
 

@@ -59,11 +59,6 @@ public record LeadSheet(Heading heading, List<Bar> bars) {
                         note.signs().contains(NoteSign.TREBLE) || note.signs().contains(NoteSign.BASS));
     }
 
-    /** Whether a note of a bar, in the right hand or not, is written beneath its tune. */
-    public boolean isBeneathTune(int bar, boolean right) {
-        return right && !bars.get(bar).beneath().isEmpty();
-    }
-
     public boolean hasMelody() {
         return bars.stream().anyMatch(bar -> !bar.melody().isEmpty());
     }

@@ -25,12 +25,14 @@ class EyeAndEarTest {
             nullValues = "-",
             value = {
                 // An accidental lasts the bar in its octave, and no longer.
-                "G | | C,2 ^C,2 C,2 D,2 | 0.2 C♯ is not in the key; 0.3 still C♯: the sign on count 2 lasts the bar",
-                "C | | ^F,2 G,2 =F,2 E,2 | 0.1 F♯ is not in the key: it leads up a step to G",
-                "C | | ^F,,4 F,4 | 0.1 F♯ is not in the key",
-                "F | | B,,2 A,,2 =B,,2 C,2 | 0.3 B is not in the key: it leads up a step to C",
+                "G | | C,2 ^C,2 C,2 D,2 | 0.2 C♯ is outside the signature; 0.3 still C♯: the sign on count 2 lasts the bar",
+                "C | | ^F,2 G,2 =F,2 E,2 | 0.1 F♯ is outside the signature: it leads up a step to G",
+                "C | | ^F,,4 F,4 | 0.1 F♯ is outside the signature",
+                "F | | B,,2 A,,2 =B,,2 C,2 | 0.3 B is outside the signature: it leads up a step to C",
                 "D | | F,2 G,2 A,2 D,2 | -",
-                "A | | G,2 =G,2 F,2 E,2 | 0.2 G is not in the key: it leads down a step to F♯",
+                // The raised seventh of minor is of its key, and no sign of its signature.
+                "Dm | | A,2 G,2 ^C,2 D,2 | 0.3 C♯ is outside the signature: it leads up a step to D",
+                "A | | G,2 =G,2 F,2 E,2 | 0.2 G is outside the signature: it leads down a step to F♯",
                 // A tie is counted through the bar line, where the count begins again.
                 "C | | C,4 G,4- ! G,4 C,4 | 0.3 hold G through 3, 4 and, new bar, 1, 2",
                 "C | | C,2- C,4 E,2 | 0.1 hold C through 1, 2, 3",
@@ -55,6 +57,6 @@ class EyeAndEarTest {
     /** What the app finds is looked at in the same way; names are those of the chart. */
     @Test
     void looksAtAnyLeftHandInTheNamesOfItsChart() {
-        assertThat(hints("key: F\nnames: german\n| G |")).isEqualTo("0.1 H is not in the key");
+        assertThat(hints("key: F\nnames: german\n| G |")).isEqualTo("0.1 H is outside the signature");
     }
 }

@@ -1,7 +1,9 @@
 package com.zestythumb.core.checking;
 
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.Pedalling;
+import com.zestythumb.core.arrangement.Score;
 import com.zestythumb.core.arrangement.Score.Moment;
 import com.zestythumb.core.arrangement.Score.Part;
 import com.zestythumb.core.arrangement.Score.Sound;
@@ -16,12 +18,24 @@ import java.util.TreeMap;
 final class Holds {
 
     private final Arrangement arrangement;
-    private final boolean foot;
+    private final boolean chosen;
+    private final List<PedalSpan> written;
     private final Map<Integer, List<Hold>> byChord = new TreeMap<>();
 
     private Holds(Arrangement arrangement) {
         this.arrangement = arrangement;
-        this.foot = arrangement.choices().playing().pedal() != Pedalling.NONE;
+        this.chosen = arrangement.choices().playing().pedal() != Pedalling.NONE;
+        this.written = PedalSpan.written(arrangement.sheet());
+    }
+
+    /** Where the page has a pedal of its own, that one counts. */
+    private boolean isFootDown(Moment moment) {
+        Score score = arrangement.score();
+        return written.isEmpty()
+                ? chosen
+                : written.stream()
+                        .anyMatch(span -> score.at(span.bar(), span.down()).compareTo(moment.at()) <= 0
+                                && score.at(span.bar(), span.up()).compareTo(moment.at()) > 0);
     }
 
     /** Two keys or more that are down together, by the index of the chord, in time. Where the foot is down the hand lets go of what it does not strike. */
@@ -42,6 +56,7 @@ final class Holds {
     }
 
     private void add(Moment moment, List<Sound> hand) {
+        boolean foot = isFootDown(moment);
         List<Sound> held = new ArrayList<>();
         for (Sound sound : hand) {
             boolean twice = !held.isEmpty() && held.get(held.size() - 1).key() == sound.key();

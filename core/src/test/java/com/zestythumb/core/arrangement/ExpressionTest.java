@@ -3,6 +3,7 @@ package com.zestythumb.core.arrangement;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
@@ -84,6 +85,17 @@ class ExpressionTest {
                         .map(span -> span.bar() + ": " + span.down() + " to " + span.up())
                         .toList())
                 .containsExactly("0: 0 to 2", "0: 2 to 4", "1: 0 to 2", "2: 0 to 4");
+    }
+
+    /** A low bass under a chord beyond reach is held by the foot, or not at all (common practice). */
+    @Test
+    void aWrittenFootHoldsWhatTheHandCannot() {
+        for (String bass : List.of("C,,8", "!ped!C,,8!ped-up!")) {
+            LeadSheet sheet = sheet("c8", "z4 [C,E,G,]4 & " + bass);
+            assertThat(Findings.in(Arrangement.of(sheet, Choices.USUAL)).stream()
+                            .anyMatch(finding -> finding.fault().code().equals("held-too-far")))
+                    .isEqualTo(bass.equals("C,,8"));
+        }
     }
 
     @Test

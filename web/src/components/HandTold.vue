@@ -16,6 +16,8 @@ const props = defineProps<{
   bar: number;
   chord: number;
 }>();
+/** Whether the count stands under both hands. */
+const counts = defineModel<boolean>('counts', { required: true });
 const emit = defineEmits<{
   choose: [chord: number];
   chooseBar: [bar: number];
@@ -87,10 +89,10 @@ const patterns = computed((): Row[] =>
 const odd = computed((): Row[] =>
   (told.value?.patterns ?? [])
     .filter((one) => one.odd.length)
-    .map(({ bar, odd: counts, name }) => ({
+    .map(({ bar, odd: differs, name }) => ({
       to: bar,
       head: `bar ${number(bar)}`,
-      words: `${name}, but look at count ${counts.join(' and ')}`,
+      words: `${name}, but look at count ${differs.join(' and ')}`,
       here: bar === props.bar,
     })),
 );
@@ -156,6 +158,9 @@ const isWritten = computed(() => hasLeftHand(props.chart));
     <RowList title="Odd bars" :rows="odd" @choose="emit('chooseBar', $event)" />
     <RowList title="Where the thumb lies" :rows="positions" @choose="emit('choose', $event)" />
     <RowList title="Look twice" :rows="hints" @choose="emit('chooseBar', $event)" />
+    <button class="use plain-button" :aria-pressed="counts" @click="counts = !counts">
+      {{ counts ? 'Hide the count' : 'Show the count under both hands' }}
+    </button>
     <HandsTogether
       :told="told"
       :bar="bar"

@@ -1,7 +1,7 @@
 import { computed, onScopeDispose, reactive, ref, watch, type Ref } from 'vue';
 import type { Arrangement } from '../api/client';
 import type { Playing } from '../player/piano';
-import { BALANCES, barsToPlay, callsFor, timeline, type BarRange } from '../player/timeline';
+import { BALANCES, barsToPlay, comingsFor, timeline, type BarRange } from '../player/timeline';
 
 /** Plays the arrangement; what sounds is shown by note ids. Where the teacher is stays where it was. */
 export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref<number> }) {
@@ -64,14 +64,14 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     once = other;
     state.value = 'loading';
     trouble.value = '';
-    const calls = other ? [] : callsFor(music, chosen.bar.value, loop.value);
+    const comings = other ? [] : comingsFor(music, chosen.bar.value, loop.value);
     const loudness = BALANCES.find(({ id }) => id === balance.value)?.of;
     try {
       // The player and its samples are only fetched when something is to be heard.
       const { play } = await import('../player/piano');
       if (mine !== turn) return;
       const begun = await play(
-        timeline(music, bars, calls, loudness),
+        timeline(music, bars, comings, loudness),
         {
           quartersPerMinute: quartersPerMinute.value,
           click: click.value,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Arrangement } from '../api/client';
-import { BALANCES, barsToPlay, callsFor, swung, timeline } from './timeline';
+import { BALANCES, barsToPlay, comingsFor, swung, timeline } from './timeline';
 
 const note = (id: string, bar: number, onset: number, midi = 48, tied = false) => ({
   id,
@@ -13,6 +13,7 @@ const note = (id: string, bar: number, onset: number, midi = 48, tied = false) =
   right: false,
   bass: false,
   louder: 0,
+  louderAgain: [],
 });
 
 const bar = { length: 3, beatLength: 1, offset: 0 };
@@ -37,6 +38,20 @@ describe('a hold', () => {
   });
 });
 
+describe('a bar that comes again', () => {
+  it('is as loud as its words say for that time', () => {
+    const twice = {
+      ...tune,
+      calls: ['', '', '', '', ''],
+      notes: [{ ...note('a', 0, 0), louder: -0.5, louderAgain: [0.5] }, note('b', 1, 0)],
+    } as unknown as Arrangement;
+    const heard = timeline(twice, barsToPlay(twice, 0), comingsFor(twice, 0)).sounds;
+    const of = (id: string) => heard.filter((s) => s.id === id).map((s) => s.loudness);
+    expect(of('a')[1]! / of('a')[0]!).toBeCloseTo(3);
+    expect(of('b')[1]).toBe(of('b')[0]);
+  });
+});
+
 describe('barsToPlay', () => {
   it('plays repeats out from the chosen bar on', () => {
     expect(barsToPlay(tune, 1)).toEqual([1, 0, 1, 2]);
@@ -47,12 +62,17 @@ describe('barsToPlay', () => {
   });
 });
 
-describe('callsFor', () => {
+describe('comingsFor', () => {
   it('goes with the bars to play', () => {
     const calls = ['bar 1', 'bar 2', 'second time, bar 1', 'second time, bar 2', 'bar 3'];
     const called = { ...tune, calls } as Arrangement;
-    expect(callsFor(called, 1)).toEqual(calls.slice(1));
-    expect(timeline(called, barsToPlay(called, 1), callsFor(called, 1)).sounds[1]!.call).toBe(
+    expect(comingsFor(called, 1).map(({ call, time }) => `${call} ${time}`)).toEqual([
+      'bar 2 1',
+      'second time, bar 1 2',
+      'second time, bar 2 2',
+      'bar 3 1',
+    ]);
+    expect(timeline(called, barsToPlay(called, 1), comingsFor(called, 1)).sounds[1]!.call).toBe(
       'second time, bar 1',
     );
   });

@@ -39,10 +39,26 @@ export function barsToPlay(tune: Arrangement, from: number, range?: BarRange): n
   return tune.playingOrder.slice(Math.max(0, start));
 }
 
-/** How a teacher calls each of the bars to play: "second time, bar 7". */
-export function callsFor(tune: Arrangement, from: number, range?: BarRange): string[] {
-  if (range) return barsToPlay(tune, from, range).map((bar) => `bar ${tune.bars[bar]!.number}`);
-  return tune.calls.slice(Math.max(0, tune.playingOrder.indexOf(from)));
+/** How a bar is called as it comes by, "second time, bar 7", and for which time it comes. */
+export interface Coming {
+  call: string;
+  time: number;
+}
+
+/** How each of the bars to play comes by. */
+export function comingsFor(tune: Arrangement, from: number, range?: BarRange): Coming[] {
+  if (range) {
+    return barsToPlay(tune, from, range).map((bar) => ({
+      call: `bar ${tune.bars[bar]!.number}`,
+      time: 1,
+    }));
+  }
+  const times = new Map<number, number>();
+  const all = tune.playingOrder.map((bar, i) => {
+    times.set(bar, (times.get(bar) ?? 0) + 1);
+    return { call: tune.calls[i] ?? '', time: times.get(bar)! };
+  });
+  return all.slice(Math.max(0, tune.playingOrder.indexOf(from)));
 }
 
 /** How loud the tune, the bass and its chords are: what is heard over what. */
@@ -86,7 +102,7 @@ export function swung(time: number): number {
 export function timeline(
   tune: Arrangement,
   bars: number[],
-  calls: string[] = [],
+  comings: Coming[] = [],
   balance: Balance = BALANCES[0]!.of,
 ): Timeline {
   const sounds: Sound[] = [];
@@ -95,19 +111,18 @@ export function timeline(
   let start = 0;
   const held = new Map<string, Sound>();
   for (const [step, bar] of bars.entries()) {
-    const call = calls[step] ?? '';
+    const { call, time } = comings[step] ?? { call: '', time: 1 };
     const { length, beatLength, offset } = tune.bars[bar]!;
     // Where a beat has three parts there is nothing to swing.
-    const inTempo = (time: number) => (tune.swing && beatLength === 1 ? swung(time) : time);
+    const inTempo = (at: number) => (tune.swing && beatLength === 1 ? swung(at) : at);
     // Where it goes slower the time from there on is stretched.
     const slow = (tune.pace ?? []).filter((pace) => pace.bar === bar);
-    const stretched = (time: number) =>
+    const stretched = (at: number) =>
       slow.reduce(
-        (sum, { from, to, speed }) =>
-          sum + Math.max(0, Math.min(time, to) - from) * (1 / speed - 1),
-        time,
+        (sum, { from, to, speed }) => sum + Math.max(0, Math.min(at, to) - from) * (1 / speed - 1),
+        at,
       );
-    const when = (time: number) => stretched(inTempo(time));
+    const when = (at: number) => stretched(inTempo(at));
     const feet = (tune.pedal ?? [])
       .filter((foot) => foot.bar === bar)
       .map(({ down, up }) => ({ down: stretched(down), up: stretched(up) }));
@@ -121,7 +136,10 @@ export function timeline(
         const { id, chord, midi, onset: written, duration: length, tied } = note;
         if (note.bar !== bar) continue;
         const own = part === 1 ? balance.tune : note.bass ? balance.bass : balance.chords;
-        const loudness = own * (1 + (note.louder ?? 0));
+        const again = note.louderAgain ?? [];
+        const louder =
+          time > 1 && again.length ? again[Math.min(time - 2, again.length - 1)] : note.louder;
+        const loudness = own * (1 + (louder ?? 0));
         const onset = when(written);
         const duration = endOf(when(written + length)) - onset;
         const key = `${part} ${midi}`;

@@ -7,7 +7,7 @@ import LookFirst from '../../components/LookFirst.vue';
 import { useLesson } from './useLesson';
 
 /** Looking before playing. */
-const { arrangement, chosen, chord, onChord, page, tune, compare } = useLesson();
+const { arrangement, chosen, chord, onChord, page, tune, compare, counts } = useLesson();
 const numbers = computed(() => (arrangement.value?.bars ?? []).map(({ number }) => number));
 function use(own: OwnFigure) {
   const choices = tune.choices.value;
@@ -27,6 +27,7 @@ function use(own: OwnFigure) {
   >
     <HandTold
       v-if="tune.played.value"
+      v-model:counts="counts"
       :chart="page.shown.value"
       :played="tune.played.value"
       :numbers="numbers"

@@ -17,6 +17,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /** One of those who play. */
 @Schema(name = "Part")
@@ -62,7 +63,13 @@ public record PartView(
                             + " −0.5 for half as loud.",
                     defaultValue = "0")
             @JsonInclude(JsonInclude.Include.NON_DEFAULT)
-            double louder) {}
+            double louder,
+
+            @Schema(
+                    description = "The same when its bar comes again, a number for the second time and each later one"
+                            + " that is told apart; none where it stays as it is.")
+            @JsonInclude(JsonInclude.Include.NON_EMPTY)
+            List<Double> louderAgain) {}
 
     /** A note that is to be softer than those around it, or heard over them. */
     private static final double SOFTER = 0.5;
@@ -99,7 +106,14 @@ public record PartView(
                 note.tied(),
                 note.isRight(),
                 bass,
-                louder(stress * loudness.of(note.bar(), note.note())));
+                louder(stress * loudness.of(note.bar(), note.note())),
+                louderAgain(stress, loudness, note.bar(), note.note()));
+    }
+
+    private static List<Double> louderAgain(double stress, Loudness loudness, int bar, SheetNote note) {
+        return IntStream.rangeClosed(2, loudness.times())
+                .mapToObj(time -> louder(stress * loudness.of(bar, note, time)))
+                .toList();
     }
 
     private static double louder(double factor) {
@@ -130,7 +144,8 @@ public record PartView(
                             note.tied(),
                             false,
                             false,
-                            louder(loudness.of(bar.index(), note))));
+                            louder(loudness.of(bar.index(), note)),
+                            louderAgain(1, loudness, bar.index(), note)));
                 }
             }
         }

@@ -78,6 +78,35 @@ class ExpressionTest {
         assertThat(ChartWriter.write(sheet)).contains("| {p} C | F |", "| {ff} C | F |");
     }
 
+    /** Words tell apart how loud it is when a bar comes again, and hold until the next sign (common practice in dances). */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "p-f; 61 61 61 120 120 61",
+                "p–f; 61 61 61 120 120 61",
+                "2nd time p; 100 100 61 61 61 61",
+                "second time: softly; 100 100 61 61 61 61",
+                "first time f, second time pp; 120 120 61 41 41 61",
+                "3rd time loudly; 100 100 61 100 100 61",
+                "p. 4-f; 100 100 61 100 100 61",
+                "time to go; 100 100 61 100 100 61",
+            })
+    void timesAreToldApart(String words, String expected) {
+        LeadSheet sheet = Chart.read("|: \"" + words + "\" C | F | {p} G :|\nm: c8 | f8 | g8")
+                .sheet();
+        Loudness loudness = new Loudness(sheet, Side.RIGHT);
+        assertThat(sheet.unfolded().stream()
+                        .map(played -> Math.round(100
+                                * loudness.of(
+                                        played.bar(),
+                                        sheet.bars().get(played.bar()).melody().get(0),
+                                        played.time())))
+                        .map(String::valueOf)
+                        .collect(Collectors.joining(" ")))
+                .isEqualTo(expected);
+    }
+
     @Test
     void theWrittenFootGoesBeforeTheChosenOne() {
         LeadSheet sheet = sheet("c8 | c8 | c8", "!ped!C,4 !ped-up!!ped!G,4 | C,4 !ped-up!G,4 | !ped!C,8!ped-up!");

@@ -24,6 +24,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.IntUnaryOperator;
 import java.util.stream.Collectors;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
@@ -157,7 +158,7 @@ public final class MidiFileWriter implements ScoreWriter {
     }
 
     /** A key held down for a while. */
-    private record Sound(int midi, Fraction onset, Fraction duration, boolean tied, int velocity) {
+    private record Sound(int midi, Fraction onset, Fraction duration, boolean tied, IntUnaryOperator velocity) {
 
         Sound swung() {
             Fraction from = Swing.time(onset);
@@ -186,13 +187,14 @@ public final class MidiFileWriter implements ScoreWriter {
         }
     }
 
-    private static int velocity(TimedNote note, Arrangement arrangement, Loudness loudness) {
+    /** By the time its bar comes. */
+    private static IntUnaryOperator velocity(TimedNote note, Arrangement arrangement, Loudness loudness) {
         int usual = switch (note.stress()) {
             case SOFT -> SOFTLY;
             case BROUGHT_OUT -> BROUGHT_OUT;
             case EVEN -> Balance.isBass(note, arrangement) ? BASS : CHORDS;
         };
-        return velocity(usual * loudness.of(note.bar(), note.note()));
+        return time -> velocity(usual * loudness.of(note.bar(), note.note(), time));
     }
 
     private static int velocity(double wanted) {
@@ -234,7 +236,7 @@ public final class MidiFileWriter implements ScoreWriter {
     }
 
     /** A note of the left hand, as much shorter as it comes late. */
-    private static Sound sound(TimedNote note, Fraction late, int velocity) {
+    private static Sound sound(TimedNote note, Fraction late, IntUnaryOperator velocity) {
         Fraction left = note.sounding().minus(late);
         boolean fits = left.compareTo(Fraction.ZERO) > 0;
         return new Sound(
@@ -258,7 +260,7 @@ public final class MidiFileWriter implements ScoreWriter {
                                         n.onset(),
                                         n.duration(),
                                         n.tied(),
-                                        velocity(SINGING * loudness.of(bar.index(), n))))
+                                        time -> velocity(SINGING * loudness.of(bar.index(), n, time))))
                                 .toList()));
         write(track, 1, sheet, byBar);
     }
@@ -267,14 +269,21 @@ public final class MidiFileWriter implements ScoreWriter {
             throws InvalidMidiDataException {
         Fraction barStart = Fraction.ZERO;
         Set<Integer> held = new HashSet<>();
-        for (int bar : sheet.playingOrder()) {
+        for (LeadSheet.Played played : sheet.unfolded()) {
+            int bar = played.bar();
             letGo(track, channel, held, byBar.getOrDefault(bar, List.of()), barStart);
             boolean swings = Swing.isIn(sheet.heading(), sheet.bars().get(bar));
             for (Sound written : byBar.getOrDefault(bar, List.of())) {
                 Sound sound = swings ? written.swung() : written;
                 Fraction onset = barStart.plus(sound.onset());
                 if (!held.remove(sound.midi())) {
-                    message(track, ShortMessage.NOTE_ON, channel, sound.midi(), sound.velocity(), onset);
+                    message(
+                            track,
+                            ShortMessage.NOTE_ON,
+                            channel,
+                            sound.midi(),
+                            sound.velocity().applyAsInt(played.time()),
+                            onset);
                 }
                 if (sound.tied()) {
                     held.add(sound.midi());

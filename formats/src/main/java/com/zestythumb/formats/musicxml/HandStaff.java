@@ -47,6 +47,7 @@ final class HandStaff {
     private record Voice(String name, StemValue stems) {}
 
     private final boolean page;
+    private final boolean counts;
     private final int staff;
     private final Side side;
     private final int firstVoice;
@@ -60,8 +61,10 @@ final class HandStaff {
     private final boolean fingersAbove;
     private final Set<String> heldFrom = new HashSet<>();
 
-    HandStaff(Arrangement arrangement, boolean page, int staff, Side side) {
+    /** With the count below its notes where that is wished. */
+    HandStaff(Arrangement arrangement, boolean page, boolean counts, int staff, Side side) {
         this.page = page;
+        this.counts = counts;
         this.side = side;
         this.staff = staff;
         boolean belowTune = arrangement.sheet().hasMelody();
@@ -193,7 +196,15 @@ final class HandStaff {
                 }
             });
             addSilence(bar, moment.onset(), content);
+            int first = content.size();
             write(moment, bar, voice, content, beams);
+            if (counts) {
+                content.stream()
+                        .skip(first)
+                        .filter(Note.class::isInstance)
+                        .findFirst()
+                        .ifPresent(note -> Notes.addCount((Note) note, bar, moment.onset()));
+            }
         }
         beams.close();
     }

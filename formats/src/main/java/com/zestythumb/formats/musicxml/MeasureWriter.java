@@ -38,7 +38,7 @@ final class MeasureWriter {
      * Gets ready to write.
      *
      * @param page whether it is for the app's page, which sets title, tempo, lines and numerals itself
-     * @param counts whether the count is written below the tune
+     * @param counts whether the count is written below the tune and below the left hand
      */
     MeasureWriter(Arrangement arrangement, boolean page, boolean counts) {
         this.sheet = arrangement.sheet();
@@ -49,8 +49,8 @@ final class MeasureWriter {
         this.leftInTreble = arrangement.leftInTreble();
         this.barLines = new BarLines(sheet.bars());
         this.melody = new MelodyStaff(page, counts, arrangement);
-        this.leftHand = new HandStaff(arrangement, page, upper ? 2 : ONLY_STAFF, Side.LEFT);
-        this.rightHand = new HandStaff(arrangement, page, 1, Side.RIGHT);
+        this.leftHand = new HandStaff(arrangement, page, counts, upper ? 2 : ONLY_STAFF, Side.LEFT);
+        this.rightHand = new HandStaff(arrangement, page, false, 1, Side.RIGHT);
     }
 
     List<Measure> measures() {

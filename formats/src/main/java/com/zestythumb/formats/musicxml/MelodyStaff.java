@@ -5,7 +5,6 @@ import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.arrangement.TuneFingers;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
-import com.zestythumb.core.sheet.Counting;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.SheetNote;
@@ -77,7 +76,7 @@ final class MelodyStaff {
                 }
             }
             if (counts) {
-                Notes.addLyric(heads.get(0), Syllabic.SINGLE, Counting.syllable(bar, note.onset()), "2");
+                Notes.addCount(heads.get(0), bar, note.onset());
             }
             written.addAll(heads);
             written.addAll(SignTags.behind(signs, 1));

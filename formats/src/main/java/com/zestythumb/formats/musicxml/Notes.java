@@ -1,6 +1,8 @@
 package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.Counting;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Touch;
 import jakarta.xml.bind.JAXBElement;
@@ -106,6 +108,11 @@ final class Notes {
         lyric.getElisionAndSyllabicAndText().add(syllabic);
         lyric.getElisionAndSyllabicAndText().add(data);
         note.getLyric().add(lyric);
+    }
+
+    /** What is counted aloud at a note or rest, as a second verse below it. */
+    static void addCount(Note note, Bar bar, Fraction onset) {
+        addLyric(note, Syllabic.SINGLE, Counting.syllable(bar, onset), "2");
     }
 
     static void addTies(Note note, boolean fromBefore, boolean toNext) {

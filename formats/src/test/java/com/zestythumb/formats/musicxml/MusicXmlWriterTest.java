@@ -283,6 +283,20 @@ class MusicXmlWriterTest {
                 .containsExactly("and out");
     }
 
+    /** Rests are counted too; each hand has its own (common practice: 1 & 2 &, sixteenths 1 e & a). */
+    @Test
+    void writesTheCountUnderBothHands() throws Exception {
+        Arrangement song = Arrangement.of(
+                Chart.read("| C | F |\nm: c2 z2 d3 e | f8\nl: C,3 G, [E,G,]/2 C,/2 z3 | F,4 z4 & A,,8")
+                        .sheet(),
+                Choices.USUAL);
+        Document score = read(new MusicXmlWriter(Staves.PAGE_WITH_COUNTS).write(song));
+        assertThat(texts(score, "//note[not(starts-with(@id, 'n'))][not(staff = '2')]/lyric[@number = '2']/text"))
+                .containsExactly("1", "2", "3", "&", "1");
+        assertThat(texts(score, "//note[staff = '2']/lyric[@number = '2']/text"))
+                .containsExactly("1", "&", "3", "e", "&", "1", "3");
+    }
+
     /** MusicXML 4.0: numeral-root with its text, in a numeral-key, below the staff. */
     @Test
     void writesNumeralsInTheKeyInWhichTheyAreHeard() throws Exception {

@@ -15,6 +15,7 @@ final class TermNames {
     /** A term. */
     record Term(String id, String name, int weight) {}
 
+    /** Rules of the way from chord to chord; others say themselves what they charge for. */
     private static final Map<String, String> RULES = Map.of(
             "leap", "leaps too far, or too far for the time there is",
             "parallels", "parallel fifths and octaves");
@@ -32,15 +33,14 @@ final class TermNames {
             style.terms().forEach(term -> put(terms, of(term)));
             style.ways().forEach(term -> put(terms, new Term(term.id(), term.name(), term.weight())));
         });
-        School.all()
-                .forEach(school -> school.entries()
-                        .forEach(entry -> put(
-                                terms,
-                                new Term(
-                                        entry.rule().id(),
-                                        RULES.getOrDefault(
-                                                entry.rule().id(), entry.rule().id()),
-                                        entry.weight()))));
+        for (School school : School.all()) {
+            school.charges(true).forEach(term -> put(terms, of(term)));
+            school.entries().stream()
+                    .filter(entry -> RULES.containsKey(entry.rule().id()))
+                    .forEach(entry -> put(
+                            terms,
+                            new Term(entry.rule().id(), RULES.get(entry.rule().id()), entry.weight())));
+        }
         return terms;
     }
 

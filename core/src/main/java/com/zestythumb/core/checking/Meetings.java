@@ -11,10 +11,10 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.voiceleading.ClashRule;
 import com.zestythumb.core.voiceleading.Meeting;
 import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
-import com.zestythumb.core.voicing.TuneTerms;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
@@ -101,7 +101,7 @@ public final class Meetings {
     private static boolean isNamed(Arrangement arrangement, TimedNote note, TimedNote tune) {
         Chord chord = arrangement.chords().get(note.chord()).chord();
         Tone tone = new Tone(note.pitch(), Member.of(chord, note.pitch().pitchClass()));
-        return TuneTerms.isNamedTension(chord, tune.pitch(), tone);
+        return ClashRule.isNamedTension(chord, tune.pitch(), tone);
     }
 
     private static boolean isSpareThird(Arrangement arrangement, TimedNote note, TimedNote tune) {

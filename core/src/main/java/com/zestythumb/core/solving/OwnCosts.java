@@ -13,7 +13,7 @@ import java.util.Map;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
-/** What each voicing is charged by itself, at its place in the tune: by the terms of its style and those of the tune above. */
+/** What each voicing is charged by itself, at its place in the tune: by the terms of its style, the rules of the school and the tune above. */
 final class OwnCosts {
 
     private final VoicingTask task;
@@ -86,7 +86,8 @@ final class OwnCosts {
         return (alone ? termsAlone : termsOf)
                 .computeIfAbsent(
                         task.style(chord).style(),
-                        style -> Stream.concat(style.terms().stream(), TuneTerms.ALL.stream())
+                        style -> Stream.of(style.terms(), task.school().charges(!alone), TuneTerms.ALL)
+                                .flatMap(List::stream)
                                 .filter(term -> task.weights().of(term) > 0)
                                 .filter(term -> !alone || !TuneTerms.OF_THE_TUNE.contains(term))
                                 .toList());

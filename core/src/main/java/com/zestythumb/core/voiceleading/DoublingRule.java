@@ -1,5 +1,7 @@
 package com.zestythumb.core.voiceleading;
 
+import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.voicing.CostTerm;
 import java.util.Map;
 
 /**
@@ -11,6 +13,18 @@ final class DoublingRule implements Rule.OfMeeting {
     @Override
     public String id() {
         return "doubling";
+    }
+
+    @Override
+    public CostTerm charge() {
+        return new CostTerm(
+                "leading-tone", "a leading tone that the tune has already", "notes", 0, (voicing, place) -> {
+                    PitchClass leading = place.around().leadingTone();
+                    return leading == null
+                            ? 0
+                            : voicing.count(tone -> tone.pitch().pitchClass().soundsLike(leading)
+                                    && place.around().has(tone));
+                });
     }
 
     @Override

@@ -1,5 +1,6 @@
 package com.zestythumb.core.voiceleading;
 
+import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.LowIntervalLimits;
 import java.util.Map;
 
@@ -12,6 +13,17 @@ final class MudRule implements Rule.OfHold {
     @Override
     public String id() {
         return "mud";
+    }
+
+    @Override
+    public CostTerm charge() {
+        return new CostTerm(
+                "mud",
+                "close notes that lie too low to sound clear",
+                "half steps",
+                0,
+                (voicing, place) ->
+                        Math.max(place.strokes().mud(voicing), place.strokes().low(voicing)));
     }
 
     @Override

@@ -1,5 +1,6 @@
 package com.zestythumb.core.voiceleading;
 
+import com.zestythumb.core.voicing.CostTerm;
 import java.util.Map;
 
 /**
@@ -10,6 +11,14 @@ public sealed interface Rule permits Rule.OfHold, Rule.OfPassage, Rule.OfMeeting
 
     /** How it is called in data: {@code "parallels"}. */
     String id();
+
+    /**
+     * What the solver charges a candidate for at its place so that it is seldom found afterwards, in this rule's units, for
+     * the school to weigh; null where only a finished hand tells.
+     */
+    default CostTerm charge() {
+        return null;
+    }
 
     /** Looks at what a hand holds at one time. */
     non-sealed interface OfHold extends Rule {

@@ -1,5 +1,6 @@
 package com.zestythumb.core.voiceleading;
 
+import com.zestythumb.core.voicing.CostTerm;
 import java.util.List;
 import java.util.Map;
 
@@ -16,7 +17,7 @@ public record School(String id, String name, List<Entry> entries, boolean gather
     /**
      * A rule in a school.
      *
-     * @param weight half steps that the solver pays rather than break it; 0 where it is only pointed out
+     * @param weight half steps that the solver pays rather than break it, for each unit; 0 where it is only pointed out
      * @param limits its parameters, by name
      * @param told whether what it finds is told; else the school does not mind it, and a teacher may weigh it all the same
      */
@@ -61,6 +62,9 @@ public record School(String id, String name, List<Entry> entries, boolean gather
             LeapRule.JOURNEY, 24.0,
             LeapRule.RUSH, 0.2);
 
+    /** So much that a stretch is taken only where nothing else is left. */
+    private static final int NEVER = 100;
+
     private static final Map<String, Double> GRACE = Map.of(MudRule.GRACE, 2.0);
 
     /** Parallels are a sound like any other, and no matter (common practice in popular music). */
@@ -68,13 +72,14 @@ public record School(String id, String name, List<Entry> entries, boolean gather
             "popular",
             "Popular",
             List.of(
-                    new Entry(STRETCH, 0, Map.of()),
+                    new Entry(STRETCH, NEVER, Map.of()),
                     new Entry(FINGER_TWICE, 0, Map.of()),
                     new Entry(LEAP, 0, LEAPS),
-                    new Entry(MUD, 0, GRACE),
+                    new Entry(MUD, 4, GRACE),
                     new Entry(PARALLELS, 0, Map.of(ParallelRule.BARE_FIFTHS, 0.0), false),
-                    new Entry(CLASH, 0, Map.of()),
-                    new Entry(COLLISION, 0, Map.of()),
+                    new Entry(CLASH, 8, Map.of()),
+                    new Entry(COLLISION, 3, Map.of()),
+                    new Entry(DOUBLING, 3, Map.of(), false),
                     new Entry(STRAIN, 0, STRAINS)),
             true);
 
@@ -83,14 +88,14 @@ public record School(String id, String name, List<Entry> entries, boolean gather
             "classical",
             "Classical",
             List.of(
-                    new Entry(STRETCH, 0, Map.of()),
+                    new Entry(STRETCH, NEVER, Map.of()),
                     new Entry(FINGER_TWICE, 0, Map.of()),
                     new Entry(LEAP, 12, LEAPS),
-                    new Entry(MUD, 0, GRACE),
+                    new Entry(MUD, 4, GRACE),
                     new Entry(PARALLELS, 24, Map.of(ParallelRule.BARE_FIFTHS, 1.0)),
-                    new Entry(CLASH, 0, Map.of()),
-                    new Entry(COLLISION, 0, Map.of()),
-                    new Entry(DOUBLING, 0, Map.of()),
+                    new Entry(CLASH, 8, Map.of()),
+                    new Entry(COLLISION, 3, Map.of()),
+                    new Entry(DOUBLING, 3, Map.of()),
                     new Entry(STRAIN, 0, STRAINS)),
             false);
 
@@ -98,6 +103,15 @@ public record School(String id, String name, List<Entry> entries, boolean gather
 
     public School {
         entries = List.copyOf(entries);
+    }
+
+    /** What the solver charges candidates for, as this school weighs it; without tune nothing of the rules of meetings. */
+    public List<CostTerm> charges(boolean withTune) {
+        return entries.stream()
+                .filter(entry -> entry.rule().charge() != null)
+                .filter(entry -> withTune || !(entry.rule() instanceof Rule.OfMeeting))
+                .map(entry -> entry.rule().charge().weighing(entry.weight()))
+                .toList();
     }
 
     public static List<School> all() {

@@ -1,5 +1,6 @@
 package com.zestythumb.core.voiceleading;
 
+import com.zestythumb.core.voicing.CostTerm;
 import java.util.Map;
 
 /**
@@ -11,6 +12,16 @@ final class StretchRule implements Rule.OfHold {
     @Override
     public String id() {
         return "stretch";
+    }
+
+    @Override
+    public CostTerm charge() {
+        return new CostTerm(
+                "stretch",
+                "stretch beyond the hand",
+                "half steps",
+                0,
+                (voicing, place) -> place.strokes().beyond(place.hand(), voicing));
     }
 
     @Override

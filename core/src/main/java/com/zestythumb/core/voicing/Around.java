@@ -63,8 +63,31 @@ public record Around(
         return tune.isEmpty() || phraseEnd ? null : tune.get(tune.size() - 1);
     }
 
+    /** Whether a strong note of the tune has the same name. */
+    public boolean has(Tone tone) {
+        for (Pitch note : strong) {
+            if (Math.floorMod(note.midi() - tone.pitch().midi(), 12) == 0) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** By how many half steps the hands come to the lowest note above them on the page, or beyond it: 1 for its key. */
+    public int reachedBy(Voicing voicing) {
+        int lowest = Integer.MAX_VALUE;
+        for (Pitch note : upper) {
+            lowest = Math.min(lowest, note.midi());
+        }
+        int highest = 0;
+        for (Grip grip : voicing.bothHands()) {
+            highest = Math.max(highest, grip.highest().midi());
+        }
+        return Math.max(0, highest - lowest + 1);
+    }
+
     /** The note half a step under the keynote; null where no key is clear. */
-    PitchClass leadingTone() {
+    public PitchClass leadingTone() {
         return key == null ? null : leadingTone(key);
     }
 

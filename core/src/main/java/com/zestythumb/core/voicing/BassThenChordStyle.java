@@ -78,11 +78,9 @@ final class BassThenChordStyle extends NamedStyle {
                     ? 0
                     : Distance.between(from.last().midiKeys(), to.last().midiKeys()));
 
-    private static final List<CostTerm> TERMS =
-            List.of(CostTerms.STRETCH, CostTerms.MUD, LEAP_WITHIN, BassTerms.HOME, UPPER_HOME);
+    private static final List<CostTerm> TERMS = List.of(LEAP_WITHIN, BassTerms.HOME, UPPER_HOME);
 
-    private static final List<CostTerm> WITH_OCTAVE =
-            List.of(CostTerms.STRETCH, CostTerms.MUD, LEAP_WITHIN, BassTerms.OCTAVE_HOME, UPPER_HOME);
+    private static final List<CostTerm> WITH_OCTAVE = List.of(LEAP_WITHIN, BassTerms.OCTAVE_HOME, UPPER_HOME);
 
     private final boolean octave;
 

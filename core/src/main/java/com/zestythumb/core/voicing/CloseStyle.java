@@ -36,8 +36,6 @@ final class CloseStyle implements VoicingStyle {
     private static final int SPAN_FOR_FOUR = 10;
 
     private static final List<CostTerm> TERMS = List.of(
-            CostTerms.STRETCH,
-            CostTerms.MUD,
             CostTerms.REGISTER,
             CostTerms.MISSING_FIFTH,
             CostTerms.MISSING_COLOUR,

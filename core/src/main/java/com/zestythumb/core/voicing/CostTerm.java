@@ -18,6 +18,11 @@ public record CostTerm(String id, String name, String unit, int weight, Count co
         int of(Voicing voicing, Place place);
     }
 
+    /** The same with another weight. */
+    public CostTerm weighing(int other) {
+        return new CostTerm(id, name, unit, other, count);
+    }
+
     public int charge(Voicing voicing, Place place) {
         return weight * count.of(voicing, place);
     }

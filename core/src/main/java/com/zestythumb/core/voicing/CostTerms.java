@@ -10,22 +10,6 @@ public final class CostTerms {
     private static final int FOURTH = 5;
     private static final int FIFTH = 7;
 
-    /** So much that a stretch is taken only where nothing else is left. */
-    public static final CostTerm STRETCH = new CostTerm(
-            "stretch",
-            "stretch beyond the hand",
-            "half steps",
-            100,
-            (voicing, place) -> place.strokes().beyond(place.hand(), voicing));
-
-    public static final CostTerm MUD = new CostTerm(
-            "mud",
-            "close notes that lie too low to sound clear",
-            "half steps",
-            4,
-            (voicing, place) ->
-                    Math.max(place.strokes().mud(voicing), place.strokes().low(voicing)));
-
     /** The middle of a grip more than a fifth from home, or a fourth where the chart writes the bass line. */
     public static final CostTerm REGISTER = new CostTerm(
             "register",

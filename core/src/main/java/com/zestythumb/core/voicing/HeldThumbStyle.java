@@ -38,8 +38,7 @@ final class HeldThumbStyle implements VoicingStyle {
                                             - to.first().highest().midi())
                                     - 2));
 
-    private static final List<CostTerm> TERMS =
-            List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.REGISTER, CostTerms.OPENING, CostTerms.CLOSING);
+    private static final List<CostTerm> TERMS = List.of(CostTerms.REGISTER, CostTerms.OPENING, CostTerms.CLOSING);
 
     @Override
     public Label label() {

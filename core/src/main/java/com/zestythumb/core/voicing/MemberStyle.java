@@ -104,8 +104,7 @@ final class MemberStyle extends NamedStyle {
                 return (ninth ? 1 : 0) + (thirteenth ? 1 : 0);
             });
 
-    private static final List<CostTerm> TERMS =
-            List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.REGISTER, FOREIGN_COLOUR);
+    private static final List<CostTerm> TERMS = List.of(CostTerms.REGISTER, FOREIGN_COLOUR);
 
     /** Where a style is at home: no lower and no higher, where there is another way. */
     private record Home(int lowest, int lowestTop, int highestTop) {

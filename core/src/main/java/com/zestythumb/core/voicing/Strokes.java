@@ -73,7 +73,7 @@ public enum Strokes {
     }
 
     /** By how many semitones close notes lie below C3; struck apart they are half as heavy. */
-    int low(Voicing voicing) {
+    public int low(Voicing voicing) {
         int low = 0;
         for (Grip grip : voicing.bothHands()) {
             low = Math.max(low, LowIntervalLimits.belowMiddle(keys(grip, voicing)));

@@ -1,11 +1,8 @@
 package com.zestythumb.core.voicing;
 
-import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
-import com.zestythumb.core.pitch.PitchClass;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Predicate;
 
 /**
  * Cost terms by which every style is charged for what it does to the tune above it and to the page (common practice: do
@@ -22,7 +19,7 @@ public final class TuneTerms {
                 Pitch last = place.around().last();
                 return last == null
                         ? 0
-                        : count(voicing, tone -> tone.member() != Member.ROOT && sameName(tone.pitch(), last));
+                        : voicing.count(tone -> tone.member() != Member.ROOT && sameName(tone.pitch(), last));
             });
 
     public static final CostTerm DOUBLED = new CostTerm(
@@ -30,17 +27,7 @@ public final class TuneTerms {
             "strong notes of the tune, doubled",
             "notes",
             0,
-            (voicing, place) -> count(voicing, tone -> isInTheTune(tone, place)));
-
-    public static final CostTerm LEADING_TONE =
-            new CostTerm("leading-tone", "a leading tone that the tune has already", "notes", 3, (voicing, place) -> {
-                PitchClass leading = place.around().leadingTone();
-                return leading == null
-                        ? 0
-                        : count(
-                                voicing,
-                                tone -> tone.pitch().pitchClass().soundsLike(leading) && isInTheTune(tone, place));
-            });
+            (voicing, place) -> voicing.count(tone -> place.around().has(tone)));
 
     /** Lowered or raised ninths, elevenths and thirteenths, and fifths that are not perfect. */
     public static final CostTerm ALTERED = new CostTerm(
@@ -48,34 +35,7 @@ public final class TuneTerms {
             "an altered note that the tune has already",
             "notes",
             2,
-            (voicing, place) -> count(voicing, tone -> isInTheTune(tone, place) && isAltered(voicing, tone)));
-
-    /** A strong note of the tune half a step, or that and octaves, above a note of the hand. */
-    public static final CostTerm CLASH =
-            new CostTerm("clash", "half steps and minor ninths against the tune", "clashes", 8, (voicing, place) -> {
-                int clashes = 0;
-                for (Pitch note : place.around().strong()) {
-                    clashes += count(
-                            voicing,
-                            tone -> isClash(note.midi() - tone.pitch().midi())
-                                    && !isNamedTension(voicing.chord(), note, tone));
-                }
-                return clashes;
-            });
-
-    /** How far the hand reaches up to the lowest note above it on the page, or beyond it. */
-    public static final CostTerm COLLISION =
-            new CostTerm("collision", "the hands come to the same key or cross", "half steps", 3, (voicing, place) -> {
-                int lowest = Integer.MAX_VALUE;
-                for (Pitch note : place.around().upper()) {
-                    lowest = Math.min(lowest, note.midi());
-                }
-                int highest = 0;
-                for (Grip grip : voicing.bothHands()) {
-                    highest = Math.max(highest, grip.highest().midi());
-                }
-                return Math.max(0, highest - lowest + 1);
-            });
+            (voicing, place) -> voicing.count(tone -> place.around().has(tone) && isAltered(voicing, tone)));
 
     /** Root position at authentic and plagal closes within the tune. */
     public static final CostTerm ROOT_AT_CLOSES = new CostTerm(
@@ -131,15 +91,12 @@ public final class TuneTerms {
             "black keys",
             "keys",
             0,
-            (voicing, place) -> count(voicing, tone -> tone.pitch().isBlackKey()));
+            (voicing, place) -> voicing.count(tone -> tone.pitch().isBlackKey()));
 
     public static final List<CostTerm> ALL = List.of(
             DOUBLED_AT_REST,
             DOUBLED,
-            LEADING_TONE,
             ALTERED,
-            CLASH,
-            COLLISION,
             ROOT_AT_CLOSES,
             ROOT_BESIDE_SLASHES,
             SIX_FOUR_GOAL,
@@ -147,49 +104,10 @@ public final class TuneTerms {
             ACCIDENTALS);
 
     /** Those that charge nothing where nothing is known of the tune. */
-    public static final Set<CostTerm> OF_THE_TUNE = Set.of(
-            DOUBLED_AT_REST,
-            DOUBLED,
-            LEADING_TONE,
-            ALTERED,
-            CLASH,
-            COLLISION,
-            ROOT_AT_CLOSES,
-            ROOT_BESIDE_SLASHES,
-            SIX_FOUR_GOAL);
+    public static final Set<CostTerm> OF_THE_TUNE =
+            Set.of(DOUBLED_AT_REST, DOUBLED, ALTERED, ROOT_AT_CLOSES, ROOT_BESIDE_SLASHES, SIX_FOUR_GOAL);
 
     private TuneTerms() {}
-
-    /** How many of its notes are so. Asked for thousands of candidates: without streams. */
-    private static int count(Voicing voicing, Predicate<Tone> kind) {
-        int count = 0;
-        for (Grip grip : voicing.bothHands()) {
-            for (Tone tone : grip.tones()) {
-                count += kind.test(tone) ? 1 : 0;
-            }
-        }
-        return count;
-    }
-
-    private static boolean isInTheTune(Tone tone, Place place) {
-        for (Pitch note : place.around().strong()) {
-            if (sameName(tone.pitch(), note)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** A ninth, eleventh or thirteenth that the chart names is meant to rub. */
-    public static boolean isNamedTension(Chord chord, Pitch tune, Tone tone) {
-        return Member.of(chord, tune.pitchClass()).isColour()
-                || Member.of(chord, tone.pitch().pitchClass()).isColour();
-    }
-
-    /** Half a step, or that and octaves. */
-    public static boolean isClash(int apart) {
-        return apart == -1 || apart > 0 && apart % OCTAVE == 1;
-    }
 
     private static boolean sameName(Pitch one, Pitch other) {
         return Math.floorMod(one.midi() - other.midi(), OCTAVE) == 0;

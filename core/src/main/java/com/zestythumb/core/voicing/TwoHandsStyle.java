@@ -47,7 +47,7 @@ final class TwoHandsStyle extends NamedStyle {
             "filler on the tune's key or above it",
             "half steps",
             30,
-            (voicing, place) -> TuneTerms.COLLISION.count().of(voicing, place));
+            (voicing, place) -> place.around().reachedBy(voicing));
 
     private static final int FILLERS = 2;
 
@@ -71,21 +71,13 @@ final class TwoHandsStyle extends NamedStyle {
                 .orElse(null);
     }
 
-    private static final List<CostTerm> TERMS = List.of(
-            CostTerms.STRETCH,
-            CostTerms.MUD,
-            CostTerms.REGISTER,
-            CostTerms.MISSING_COLOUR,
-            FAR_FROM_THE_TUNE,
-            ABOVE_THE_TUNE,
-            THIN);
+    private static final List<CostTerm> TERMS =
+            List.of(CostTerms.REGISTER, CostTerms.MISSING_COLOUR, FAR_FROM_THE_TUNE, ABOVE_THE_TUNE, THIN);
 
     /** What somebody else sings does not lie under the right hand. */
-    private static final List<CostTerm> WITHOUT_TUNE =
-            List.of(CostTerms.STRETCH, CostTerms.MUD, BassTerms.HOME, CostTerms.MISSING_COLOUR);
+    private static final List<CostTerm> WITHOUT_TUNE = List.of(BassTerms.HOME, CostTerms.MISSING_COLOUR);
 
-    private static final List<CostTerm> IN_OCTAVES =
-            List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.MISSING_COLOUR);
+    private static final List<CostTerm> IN_OCTAVES = List.of(CostTerms.MISSING_COLOUR);
 
     private static final VoicingStyle CHORD = new CloseStyle();
 

@@ -13,8 +13,7 @@ final class TwoOctavesStyle extends NamedStyle {
 
     private static final int TRIAD = 3;
 
-    private static final List<CostTerm> TERMS =
-            List.of(CostTerms.STRETCH, CostTerms.MUD, CostTerms.OPENING, CostTerms.CLOSING);
+    private static final List<CostTerm> TERMS = List.of(CostTerms.OPENING, CostTerms.CLOSING);
 
     private final boolean passed;
 

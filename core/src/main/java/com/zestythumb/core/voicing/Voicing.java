@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -185,5 +186,16 @@ public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips, Li
     public String toString() {
         String left = grips.stream().map(Grip::toString).collect(Collectors.joining(", "));
         return right.isEmpty() ? left : left + " + " + right.get(0);
+    }
+
+    /** How many notes of both hands are so. Asked for thousands of candidates: without streams. */
+    public int count(Predicate<Tone> kind) {
+        int count = 0;
+        for (Grip grip : bothHands()) {
+            for (Tone tone : grip.tones()) {
+                count += kind.test(tone) ? 1 : 0;
+            }
+        }
+        return count;
     }
 }

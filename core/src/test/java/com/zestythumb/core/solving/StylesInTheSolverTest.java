@@ -8,7 +8,6 @@ import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.CostTerm;
-import com.zestythumb.core.voicing.CostTerms;
 import com.zestythumb.core.voicing.Distance;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Hand;
@@ -58,7 +57,7 @@ class StylesInTheSolverTest {
 
         @Override
         public List<CostTerm> terms() {
-            return List.of(CostTerms.STRETCH, LEAP_WITHIN);
+            return List.of(LEAP_WITHIN);
         }
     }
 

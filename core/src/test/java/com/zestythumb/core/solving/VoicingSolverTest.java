@@ -13,6 +13,7 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Distance;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Hand;
@@ -34,6 +35,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -179,7 +181,7 @@ class VoicingSolverTest {
                             i == transitions.closing() && transitions.next(i) < 0);
                     here.put(
                             one,
-                            task.style(i).style().terms().stream()
+                            Stream.concat(task.style(i).style().terms().stream(), School.POPULAR.charges(true).stream())
                                     .mapToInt(term -> term.charge(one, place))
                                     .sum());
                 }

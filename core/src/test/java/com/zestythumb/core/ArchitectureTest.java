@@ -29,7 +29,8 @@ class ArchitectureTest {
             "figure",
             "arrangement",
             "checking",
-            "proposing");
+            "proposing",
+            "exercise");
 
     @ArchTest
     static final ArchRule USES_THE_JDK_ALONE =

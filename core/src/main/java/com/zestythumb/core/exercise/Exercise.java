@@ -1,0 +1,211 @@
+package com.zestythumb.core.exercise;
+
+import com.zestythumb.core.arrangement.ArrangedChord;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.WrittenOut;
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.Spelling;
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.BarFilling;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.SheetNote;
+import com.zestythumb.core.voicing.Grip;
+import com.zestythumb.core.voicing.Voicing;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+
+/** Some bars of a tune whose left hand a student is to find, as the teacher began it in the others. */
+public final class Exercise {
+
+    private static final int LOWEST = 21;
+    private static final int HIGHEST = 108;
+    private static final int MOST_KEYS = 10;
+    /** Notes are written by sixteenths. */
+    private static final Fraction GRID = Fraction.of(1, 4);
+
+    private final Arrangement key;
+    private final Set<Integer> bars;
+    private final Asked asked;
+    private final List<Place> places;
+
+    /**
+     * A chord that is asked for.
+     *
+     * @param chord its index among the sounding chords of the tune
+     * @param laid how the key has it
+     */
+    public record Place(int chord, ChordEvent event, Voicing laid) {
+
+        /** The keys of the key, from the lowest. */
+        public List<Pitch> key() {
+            return laid.pitches().stream().distinct().sorted().toList();
+        }
+    }
+
+    /**
+     * Blanks some bars of a tune.
+     *
+     * @param key the tune as the teacher has it
+     * @param bars by their index
+     * @throws IllegalArgumentException where nothing is left to find
+     */
+    public Exercise(Arrangement key, Set<Integer> bars, Asked asked) {
+        this.key = key;
+        this.bars = new TreeSet<>(bars);
+        this.asked = asked;
+        if (bars.isEmpty()) {
+            throw new IllegalArgumentException("name a bar or more that the student is to find");
+        }
+        places = key.chords().stream()
+                .filter(chord -> bars.contains(chord.event().bar()))
+                .filter(chord -> !chord.voicing().isSilent())
+                .map(this::place)
+                .toList();
+        if (places.isEmpty()) {
+            throw new IllegalArgumentException("these bars have no chord to find; choose others");
+        }
+    }
+
+    private Place place(ArrangedChord chord) {
+        Voicing left = new Voicing(
+                chord.voicing().chord(),
+                chord.voicing().soundingBass(),
+                chord.voicing().grips());
+        return new Place(
+                chord.index(),
+                chord.event(),
+                asked == Asked.CHORDS
+                        ? left
+                        : Voicing.inOneGrip(left.chord(), List.of(left.first().lowest())));
+    }
+
+    public Arrangement key() {
+        return key;
+    }
+
+    public Asked asked() {
+        return asked;
+    }
+
+    /** The chords that are asked for, in their order. */
+    public List<Place> places() {
+        return places;
+    }
+
+    /**
+     * The tune as the student sees it: what is given as the key has it, what is answered as it was played, and rests where
+     * nothing is answered yet.
+     *
+     * @param answers MIDI keys, by the index of the chord
+     */
+    public LeadSheet page(Map<Integer, List<Integer>> answers) {
+        Set<Integer> given = IntStream.range(0, key.sheet().bars().size())
+                .filter(bar -> !bars.contains(bar))
+                .boxed()
+                .collect(Collectors.toSet());
+        Map<Integer, Voicing> laid = laid(answers);
+        return WrittenOut.of(key, given)
+                .mapBars(bar -> bars.contains(bar.index()) ? bar.withLeft(List.of(voice(bar, laid))) : bar);
+    }
+
+    /** Each answer as it lies under the hand, by the index of its chord; those that are empty are left out. */
+    Map<Integer, Voicing> laid(Map<Integer, List<Integer>> answers) {
+        answers.forEach(this::check);
+        return places.stream()
+                .filter(place -> !answers.getOrDefault(place.chord(), List.of()).isEmpty())
+                .collect(Collectors.toMap(Place::chord, place -> laid(place, answers.get(place.chord()))));
+    }
+
+    private void check(int chord, List<Integer> keys) {
+        if (chord < 0 || chord >= key.chords().size()) {
+            throw new IllegalArgumentException("there is no chord number " + chord + "; load the page anew");
+        }
+        int bar = key.chords().get(chord).event().bar();
+        String where = "bar " + key.sheet().bars().get(bar).number() + ": ";
+        if (places.stream().noneMatch(place -> place.chord() == chord)) {
+            throw new IllegalArgumentException(where + "this chord is not asked for; load the page anew");
+        }
+        if (keys.size() > MOST_KEYS) {
+            throw new IllegalArgumentException(where + "more than ten keys; let some go, a key may be stuck");
+        }
+        keys.stream().filter(one -> one < LOWEST || one > HIGHEST).findFirst().ifPresent(one -> {
+            throw new IllegalArgumentException(
+                    where + "a piano has the keys " + LOWEST + " to " + HIGHEST + ", not " + one);
+        });
+    }
+
+    /** In a style that goes from a bass to a chord the lowest note is a grip of its own. */
+    private Voicing laid(Place place, List<Integer> keys) {
+        List<Pitch> pitches = keys.stream()
+                .distinct()
+                .sorted()
+                .map(midi -> spelled(place.event(), midi))
+                .toList();
+        List<Integer> own = place.key().stream().map(Pitch::midi).toList();
+        if (own.equals(pitches.stream().map(Pitch::midi).toList())) {
+            return place.laid();
+        }
+        Chord chord = place.event().chord();
+        int low = place.laid().grips().size() < 2 || pitches.size() < 2
+                ? 0
+                : Math.min(place.laid().first().tones().size(), pitches.size() - 1);
+        List<Grip> grips = Stream.of(pitches.subList(0, low), pitches.subList(low, pitches.size()))
+                .filter(notes -> !notes.isEmpty())
+                .map(notes -> Grip.of(chord, notes))
+                .toList();
+        return new Voicing(chord, pitches.get(0).pitchClass(), grips);
+    }
+
+    /** A key by the name that its chord has for it, else as the music's key names it. */
+    Pitch spelled(ChordEvent event, int midi) {
+        Bar bar = key.sheet().bars().get(event.bar());
+        Pitch plain = Spelling.of(midi, bar.key());
+        return Stream.concat(
+                        event.chord().tones().stream(), Stream.of(event.chord().bass()))
+                .filter(tone -> tone.soundsLike(plain.pitchClass()))
+                .findFirst()
+                .map(tone -> Spelling.as(tone, midi))
+                .orElse(plain);
+    }
+
+    private List<SheetNote> voice(Bar bar, Map<Integer, Voicing> laid) {
+        List<SheetNote> notes = new ArrayList<>();
+        for (Place place : places) {
+            Voicing voicing = laid.get(place.chord());
+            if (place.event().bar() == bar.index() && voicing != null) {
+                notes.addAll(struck(place.event(), voicing.grips()));
+            }
+        }
+        notes.sort(Comparator.comparing(SheetNote::onset)
+                .thenComparing(note -> note.pitch().midi()));
+        return BarFilling.withRests(notes, bar.length());
+    }
+
+    /** One grip after another, each with its share of the chord's time. */
+    private static List<SheetNote> struck(ChordEvent event, List<Grip> grips) {
+        List<SheetNote> notes = new ArrayList<>();
+        Fraction share = event.duration().dividedBy(Fraction.of(grips.size()));
+        for (int i = 0; i < grips.size(); i++) {
+            Fraction from = onGrid(event.start().plus(share.times(Fraction.of(i))));
+            Fraction to = onGrid(event.start().plus(share.times(Fraction.of(i + 1))));
+            if (from.compareTo(to) < 0) {
+                grips.get(i).pitches().forEach(pitch -> notes.add(new SheetNote(pitch, from, to.minus(from))));
+            }
+        }
+        return notes;
+    }
+
+    private static Fraction onGrid(Fraction time) {
+        return Fraction.of(time.dividedBy(GRID).floor()).times(GRID);
+    }
+}

@@ -1,0 +1,68 @@
+package com.zestythumb.core.exercise;
+
+import java.util.List;
+import java.util.Map;
+
+/**
+ * How good an answer is, chord by chord: whether its notes are the chord's (1 point), whether they tell the chord (1),
+ * whether they lie under the hand (1), and whether the way to them is smooth by the rules of the school (1). Any answer
+ * counts that is about as good as the key: what is asked is what the solver and the rules ask of the app itself.
+ *
+ * @param marks in the order of the chords that are asked for
+ * @param smoother half steps by which the fingers and what a teacher minds are less than in the key; 0 where they are not
+ */
+public record Marking(List<Mark> marks, int smoother) {
+
+    /** The points that each chord can have. */
+    public static final int FULL = 4;
+
+    /** How an answer is called. */
+    public enum Verdict {
+        RIGHT,
+        NEARLY,
+        NOT_YET,
+        NOT_ANSWERED
+    }
+
+    /**
+     * The mark of one chord.
+     *
+     * @param chord its index
+     * @param points of {@link #FULL}
+     * @param faults the codes of what is not right yet, for counting
+     * @param words what a student reads, the most important first; empty where nothing is answered
+     * @param nearer keys that lie nearer, as MIDI numbers; empty where the way is smooth
+     */
+    public record Mark(
+            int chord, Verdict verdict, int points, List<String> faults, List<String> words, List<Integer> nearer) {
+
+        public Mark {
+            faults = List.copyOf(faults);
+            words = List.copyOf(words);
+            nearer = List.copyOf(nearer);
+        }
+    }
+
+    public Marking {
+        marks = List.copyOf(marks);
+    }
+
+    public int points() {
+        return marks.stream().mapToInt(Mark::points).sum();
+    }
+
+    /** All the points there are. */
+    public int of() {
+        return FULL * marks.size();
+    }
+
+    /**
+     * Marks an answer.
+     *
+     * @param answers MIDI keys, by the index of the chord; what is not answered yet has none
+     * @throws IllegalArgumentException where it makes no sense, with the place
+     */
+    public static Marking of(Exercise exercise, Map<Integer, List<Integer>> answers) {
+        return new Marker(exercise, answers).marking();
+    }
+}

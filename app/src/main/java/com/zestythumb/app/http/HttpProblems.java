@@ -83,6 +83,16 @@ class HttpProblems extends ResponseEntityExceptionHandler {
                         HttpStatus.SERVICE_UNAVAILABLE, "the app has too much to do just now; try again in a moment"));
     }
 
+    /** Somebody tries one link after another. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> tooMany(TooManyException e) {
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                .header(HttpHeaders.RETRY_AFTER, "60")
+                .body(ProblemDetail.forStatusAndDetail(
+                        HttpStatus.TOO_MANY_REQUESTS,
+                        "too many links that lead nowhere were tried from here; wait a minute and try the right one"));
+    }
+
     @ExceptionHandler
     ProblemDetail tooLong(TooLongException e) {
         return ProblemDetail.forStatusAndDetail(

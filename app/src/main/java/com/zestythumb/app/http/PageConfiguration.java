@@ -15,6 +15,8 @@ class PageConfiguration implements WebMvcConfigurer {
     @Override
     public void addViewControllers(ViewControllerRegistry registry) {
         registry.addViewController("/bring").setViewName("forward:/index.html");
+        registry.addViewController("/exercises").setViewName("forward:/index.html");
+        registry.addViewController("/answer/{code}").setViewName("forward:/index.html");
         registry.addViewController("/tunes/{id}").setViewName("forward:/index.html");
         registry.addViewController("/tunes/{id}/{stage}").setViewName("forward:/index.html");
     }

@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
  * Choices as they are kept: JSON that says its version. What an older app wrote is lifted step by step, so that a new
  * choice needs a step here only where its usual value is not meant.
  */
-final class KeptChoices {
+public final class KeptChoices {
 
     private static final JsonMapper JSON = JsonMapper.builder()
             .disable(tools.jackson.databind.DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
@@ -24,7 +24,7 @@ final class KeptChoices {
 
     private KeptChoices() {}
 
-    static String write(ChoicesDto choices) {
+    public static String write(ChoicesDto choices) {
         return tree(choices).toString();
     }
 
@@ -34,7 +34,7 @@ final class KeptChoices {
         return json;
     }
 
-    static ChoicesDto read(String kept) {
+    public static ChoicesDto read(String kept) {
         return read(JSON.readTree(kept));
     }
 

@@ -18,7 +18,7 @@ import org.hibernate.annotations.OptimisticLock;
 /** A tune as it is kept: its source text. A save writes what it changed and nothing else. */
 @Entity
 @DynamicUpdate
-class Tune {
+public class Tune {
 
     @Id
     @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "tune_seq")
@@ -64,7 +64,7 @@ class Tune {
         updatedAt = now;
     }
 
-    Long id() {
+    public Long id() {
         return id;
     }
 

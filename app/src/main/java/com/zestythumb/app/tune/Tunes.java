@@ -180,7 +180,7 @@ public class Tunes {
         return Instant.now().truncatedTo(ChronoUnit.MICROS);
     }
 
-    Tune find(long id) {
+    public Tune find(long id) {
         Tune tune = findAny(id);
         if (tune.removedAt() != null) {
             throw new NotFoundException("tune number " + id + " was taken off the shelf; put it back there first");

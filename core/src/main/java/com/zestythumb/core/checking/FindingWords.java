@@ -139,6 +139,11 @@ public record FindingWords(String title, String message, String remedy) {
         return Map.entry(code, new FindingWords(title, message, remedy));
     }
 
+    /** The two or three words for a fault; its code where there are none. */
+    public static String title(String code) {
+        return BY_CODE.containsKey(code) ? BY_CODE.get(code).title : code;
+    }
+
     /** As the teacher of this tune calls the chords and notes. */
     public static FindingWords of(Finding finding, Arrangement arrangement) {
         FindingWords words = BY_CODE.get(finding.fault().code());

@@ -1,5 +1,6 @@
 package com.zestythumb.core.exercise;
 
+import com.zestythumb.core.checking.FindingWords;
 import java.util.List;
 import java.util.Map;
 
@@ -15,6 +16,20 @@ public record Marking(List<Mark> marks, int smoother) {
 
     /** The points that each chord can have. */
     public static final int FULL = 4;
+
+    private static final Map<String, String> NAMES = Map.ofEntries(
+            Map.entry("foreign", "Wrong note"),
+            Map.entry("wrong-bass", "Wrong bass"),
+            Map.entry("too-many", "More than the bass"),
+            Map.entry("missing-third", "Third missing"),
+            Map.entry("missing-seventh", "Seventh missing"),
+            Map.entry("missing-root", "Root missing"),
+            Map.entry("far", "Far from the chords around it"),
+            Map.entry("opening", "Not at home at the beginning"),
+            Map.entry("closing", "Not at rest at the end"),
+            Map.entry("root-at-closes", "Not at rest at a close"),
+            Map.entry("register", "Far from the hand's place"),
+            Map.entry("six-four-chord", "Fifth at the bottom"));
 
     /** How an answer is called. */
     public enum Verdict {
@@ -41,6 +56,15 @@ public record Marking(List<Mark> marks, int smoother) {
             words = List.copyOf(words);
             nearer = List.copyOf(nearer);
         }
+
+        /** The same as the teacher marks it. */
+        public Mark overruled(int other) {
+            if (other < 0 || other > FULL) {
+                throw new IllegalArgumentException("a chord has 0 to " + FULL + " points, not " + other);
+            }
+            Verdict called = other == FULL ? Verdict.RIGHT : other > 0 ? Verdict.NEARLY : Verdict.NOT_YET;
+            return new Mark(chord, called, other, other == FULL ? List.of() : faults, words, nearer);
+        }
     }
 
     public Marking {
@@ -64,5 +88,11 @@ public record Marking(List<Mark> marks, int smoother) {
      */
     public static Marking of(Exercise exercise, Map<Integer, List<Integer>> answers) {
         return new Marker(exercise, answers).marking();
+    }
+
+    /** What a fault is called in a list of them. */
+    public static String nameOf(String fault) {
+        return NAMES.getOrDefault(
+                fault, fault.startsWith("missing-") ? "Something missing" : FindingWords.title(fault));
     }
 }

@@ -13,7 +13,10 @@ import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 
 /**
  * Exercises made from nothing, as many as there are seeds: rows of chords that any method has, in all keys (common practice).
@@ -92,6 +95,24 @@ public record ReadyMade(
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("there is no set \"" + id + "\"; choose one of "
                         + ALL.stream().map(ReadyMade::id).toList()));
+    }
+
+    /** What to practise next after what went wrong, the most frequent fault first; the plainest set where nothing did. */
+    public static ReadyMade after(List<String> faults) {
+        String most = faults.stream()
+                .collect(Collectors.groupingBy(Function.identity(), TreeMap::new, Collectors.counting()))
+                .entrySet()
+                .stream()
+                .max(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .orElse("");
+        return named(
+                switch (most) {
+                    case "wrong-bass", "six-four-chord", "register" -> "inversions";
+                    case "missing-seventh", "missing-root" -> "two-five-one";
+                    case "closing", "opening", "root-at-closes" -> "closes";
+                    default -> "primary";
+                });
     }
 
     /**

@@ -1,0 +1,82 @@
+package com.zestythumb.app.exercise;
+
+import com.zestythumb.app.http.Reckoning;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Exercises as a student answers them, by a link that nobody guesses. */
+@RestController
+@RequestMapping("/api/answers/{code}")
+@Tag(name = "Answers")
+class AnswerController {
+
+    /** What lies under the hand at one chord. */
+    @Schema(name = "AnsweredChord")
+    record Answered(
+            @Schema(description = "Which try it belongs to.")
+            int attempt,
+
+            @Schema(description = "MIDI keys; none to take an answer back.") @NotNull @Size(max = 88)
+            List<@NotNull Integer> keys,
+
+            @Schema(description = "How long the student has sat at this try.") @Min(0)
+            int seconds) {}
+
+    /** A try that is ready to be marked. */
+    @Schema(name = "FinishedTry")
+    record Finished(int attempt, @Min(0) int seconds) {}
+
+    private final Answers answers;
+    private final Reckoning reckoning;
+
+    AnswerController(Answers answers, Reckoning reckoning) {
+        this.answers = answers;
+        this.reckoning = reckoning;
+    }
+
+    @GetMapping
+    @Operation(summary = "The exercise and how far it is answered.")
+    AnswerSheet sheet(@PathVariable String code, HttpServletRequest request) {
+        return reckoning.inTurn(() -> answers.sheet(code, request.getRemoteAddr()));
+    }
+
+    @PutMapping("/chords/{chord}")
+    @Operation(summary = "Keep what is played at one chord.")
+    AnswerSheet answer(
+            @PathVariable String code,
+            @PathVariable int chord,
+            @Valid @RequestBody Answered answered,
+            HttpServletRequest request) {
+        String from = request.getRemoteAddr();
+        return reckoning.inTurn(
+                () -> answers.answer(code, from, answered.attempt(), chord, answered.keys(), answered.seconds()));
+    }
+
+    @PostMapping("/finish")
+    @Operation(summary = "Have the try marked.")
+    AnswerSheet finish(@PathVariable String code, @Valid @RequestBody Finished finished, HttpServletRequest request) {
+        String from = request.getRemoteAddr();
+        return reckoning.inTurn(() -> answers.finish(code, from, finished.attempt(), finished.seconds()));
+    }
+
+    @PostMapping("/again")
+    @Operation(summary = "Begin another try; what was right stays.")
+    AnswerSheet again(@PathVariable String code, HttpServletRequest request) {
+        String from = request.getRemoteAddr();
+        return reckoning.inTurn(() -> answers.again(code, from));
+    }
+}

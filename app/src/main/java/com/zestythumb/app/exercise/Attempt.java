@@ -1,0 +1,148 @@
+package com.zestythumb.app.exercise;
+
+import com.zestythumb.core.exercise.Marking;
+import com.zestythumb.core.exercise.Marking.Mark;
+import jakarta.persistence.Entity;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.SequenceGenerator;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.hibernate.annotations.DynamicUpdate;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** One try at an exercise: every key as soon as it is played, and the marks once it is finished. */
+@Entity
+@DynamicUpdate
+class Attempt {
+
+    private static final JsonMapper JSON = JsonMapper.shared();
+
+    /** Longer than a lesson nobody sat at it; the page stood open. */
+    private static final int MOST_SECONDS = 3 * 3600;
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "attempt_seq")
+    @SequenceGenerator(name = "attempt_seq", allocationSize = 50)
+    private Long id;
+
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
+    private KeptExercise exercise;
+
+    private int number;
+    private String answers;
+    private String marks = "[]";
+    private Instant begunAt;
+    private Instant savedAt;
+    private Instant finishedAt;
+    private int seconds;
+    private int points;
+    private int most;
+    private int smoother;
+    private String said = "";
+    private String overruled = "{}";
+
+    protected Attempt() {}
+
+    Attempt(KeptExercise exercise, int number, Map<Integer, List<Integer>> answers, Instant now) {
+        this.exercise = exercise;
+        this.number = number;
+        this.answers = JSON.writeValueAsString(answers);
+        begunAt = now;
+        savedAt = now;
+    }
+
+    void answer(int chord, List<Integer> keys, int seconds, Instant now) {
+        Map<Integer, List<Integer>> all = answers();
+        all.put(chord, keys);
+        answers = JSON.writeValueAsString(all);
+        sat(seconds);
+        savedAt = now;
+    }
+
+    void finish(Marking marking, int seconds, Instant now) {
+        marks = JSON.writeValueAsString(marking.marks());
+        points = marking.points();
+        most = marking.of();
+        smoother = marking.smoother();
+        sat(seconds);
+        finishedAt = now;
+        savedAt = now;
+    }
+
+    private void sat(int more) {
+        seconds = Math.min(MOST_SECONDS, Math.max(seconds, more));
+    }
+
+    void say(String words, Map<Integer, Integer> points) {
+        said = words;
+        overruled = JSON.writeValueAsString(points);
+    }
+
+    Long id() {
+        return id;
+    }
+
+    KeptExercise exercise() {
+        return exercise;
+    }
+
+    int number() {
+        return number;
+    }
+
+    Map<Integer, List<Integer>> answers() {
+        return JSON.readValue(answers, new TypeReference<TreeMap<Integer, List<Integer>>>() {});
+    }
+
+    /** As they were given, with what the teacher changed. */
+    List<Mark> marks() {
+        Map<Integer, Integer> own = overruled();
+        List<Mark> given = JSON.readValue(marks, new TypeReference<List<Mark>>() {});
+        return given.stream()
+                .map(mark -> own.containsKey(mark.chord()) ? mark.overruled(own.get(mark.chord())) : mark)
+                .toList();
+    }
+
+    Map<Integer, Integer> overruled() {
+        return JSON.readValue(overruled, new TypeReference<TreeMap<Integer, Integer>>() {});
+    }
+
+    int points() {
+        return marks().stream().mapToInt(Mark::points).sum();
+    }
+
+    int most() {
+        return most;
+    }
+
+    int smoother() {
+        return smoother;
+    }
+
+    Instant begunAt() {
+        return begunAt;
+    }
+
+    Instant savedAt() {
+        return savedAt;
+    }
+
+    Instant finishedAt() {
+        return finishedAt;
+    }
+
+    int seconds() {
+        return seconds;
+    }
+
+    String said() {
+        return said;
+    }
+}

@@ -1,0 +1,47 @@
+package com.zestythumb.app.exercise;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.zestythumb.core.exercise.Marking.Mark;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+
+/** One try, as the teacher sees it. */
+@Schema(name = "Attempt")
+public record AttemptView(
+        long id,
+        int number,
+        Instant begunAt,
+
+        @Schema(description = "Left out while it is not finished.") @JsonInclude(JsonInclude.Include.NON_NULL)
+        Instant finishedAt,
+
+        int seconds,
+        int points,
+        int most,
+        List<Mark> marks,
+
+        @Schema(description = "MIDI keys by chord.") Map<Integer, List<Integer>> answers,
+
+        @Schema(description = "What the teacher says of it.")
+        String said,
+
+        @Schema(description = "Points that the teacher gave, by chord.")
+        Map<Integer, Integer> overruled) {
+
+    static AttemptView of(Attempt attempt) {
+        return new AttemptView(
+                attempt.id(),
+                attempt.number(),
+                attempt.begunAt(),
+                attempt.finishedAt(),
+                attempt.seconds(),
+                attempt.points(),
+                attempt.most(),
+                attempt.marks(),
+                attempt.answers(),
+                attempt.said(),
+                attempt.overruled());
+    }
+}

@@ -1,0 +1,80 @@
+package com.zestythumb.app.exercise;
+
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.zestythumb.core.exercise.Asked;
+import com.zestythumb.core.exercise.Marking;
+import com.zestythumb.core.exercise.Marking.Mark;
+import com.zestythumb.core.exercise.ReadyMade;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/** An exercise and what came of it, as the teacher sees it. */
+@Schema(name = "Exercise")
+public record ExerciseView(
+        long id,
+
+        @Schema(description = "Whoever knows it may answer, at /answer/ and this.")
+        String code,
+
+        String title,
+
+        @Schema(description = "The tune's number; left out where it was made from nothing or the tune is gone.")
+        @JsonInclude(JsonInclude.Include.NON_NULL)
+        Long tune,
+
+        @Schema(description = "Whose it is; empty where it is for anybody.")
+        String student,
+
+        Asked asked,
+        Set<Integer> bars,
+        int tries,
+        boolean atOnce,
+        String words,
+        Instant createdAt,
+        boolean withdrawn,
+        List<AttemptView> attempts,
+
+        @Schema(description = "What went wrong oftenest in all tries.")
+        List<Trouble> troubles,
+
+        @Schema(description = "A set that practises it; empty while nothing went wrong.")
+        String next) {
+
+    /** What went wrong, and how often. */
+    public record Trouble(String fault, String name, long times) {}
+
+    static ExerciseView of(KeptExercise exercise, List<Attempt> attempts) {
+        List<String> faults = attempts.stream()
+                .flatMap(attempt -> attempt.marks().stream())
+                .map(Mark::faults)
+                .flatMap(List::stream)
+                .toList();
+        Map<String, Long> often =
+                faults.stream().collect(Collectors.groupingBy(Function.identity(), Collectors.counting()));
+        return new ExerciseView(
+                exercise.id(),
+                exercise.code(),
+                exercise.title(),
+                exercise.tune() == null ? null : exercise.tune().id(),
+                exercise.student() == null ? "" : exercise.student().name(),
+                exercise.asked(),
+                exercise.bars(),
+                exercise.tries(),
+                exercise.atOnce(),
+                exercise.words(),
+                exercise.createdAt(),
+                exercise.withdrawnAt() != null,
+                attempts.stream().map(AttemptView::of).toList(),
+                often.entrySet().stream()
+                        .map(one -> new Trouble(one.getKey(), Marking.nameOf(one.getKey()), one.getValue()))
+                        .sorted(Comparator.comparing(Trouble::times).reversed().thenComparing(Trouble::fault))
+                        .toList(),
+                faults.isEmpty() ? "" : ReadyMade.after(faults).id());
+    }
+}

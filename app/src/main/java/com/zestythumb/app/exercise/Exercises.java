@@ -1,0 +1,138 @@
+package com.zestythumb.app.exercise;
+
+import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.arrange.HandDto;
+import com.zestythumb.app.http.NotFoundException;
+import com.zestythumb.app.student.Student;
+import com.zestythumb.app.student.Students;
+import com.zestythumb.app.studio.Studios;
+import com.zestythumb.app.tune.Tune;
+import com.zestythumb.app.tune.Tunes;
+import com.zestythumb.core.exercise.Asked;
+import com.zestythumb.core.exercise.ReadyMade;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.voiceleading.School;
+import java.security.SecureRandom;
+import java.time.Instant;
+import java.util.Base64;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps exercises and what came of them, for the teacher. */
+@Service
+@Transactional
+public class Exercises {
+
+    /** 128 bits: nobody guesses it. */
+    private static final int CODE_BYTES = 16;
+
+    private final SecureRandom random = new SecureRandom();
+    private final ExerciseRepository exercises;
+    private final AttemptRepository attempts;
+    private final Tunes tunes;
+    private final Students students;
+    private final Studios studios;
+
+    Exercises(
+            ExerciseRepository exercises, AttemptRepository attempts, Tunes tunes, Students students, Studios studios) {
+        this.exercises = exercises;
+        this.attempts = attempts;
+        this.tunes = tunes;
+        this.students = students;
+        this.studios = studios;
+    }
+
+    /** All of the studio, the latest first. */
+    @Transactional(readOnly = true)
+    public List<ExerciseView> all() {
+        return views(exercises.findByStudioOrderByCreatedAtDescIdDesc(studios.current()));
+    }
+
+    /** Those of a tune, the latest first. */
+    @Transactional(readOnly = true)
+    public List<ExerciseView> ofTune(long tune) {
+        return views(exercises.findByTuneOrderByCreatedAtDescIdDesc(tunes.find(tune)));
+    }
+
+    private List<ExerciseView> views(List<KeptExercise> some) {
+        Map<Long, List<Attempt>> made = attempts.findByExerciseInOrderByNumber(some).stream()
+                .collect(Collectors.groupingBy(attempt -> attempt.exercise().id()));
+        return some.stream()
+                .map(exercise -> ExerciseView.of(exercise, made.getOrDefault(exercise.id(), List.of())))
+                .toList();
+    }
+
+    /** Makes one of a tune, which stays as it is now. */
+    public ExerciseView add(long tune, ExerciseDraft draft) {
+        return add(tunes.find(tune), draft);
+    }
+
+    /** Makes one from nothing. */
+    public ExerciseView add(String set, int seed, Long student, School school) {
+        ReadyMade ready = ReadyMade.named(set);
+        HandDto hand =
+                student == null ? ChoicesDto.anyHand() : students.find(student).hand();
+        String chart = ready.chart(seed);
+        return add(
+                null,
+                new ExerciseDraft(
+                        student,
+                        chart,
+                        ChoicesDto.of(ready.choices(hand.toHand(), school)),
+                        hand,
+                        ready.blank(Chart.read(chart).sheet()),
+                        Asked.CHORDS,
+                        0,
+                        true,
+                        ready.words()));
+    }
+
+    private ExerciseView add(Tune tune, ExerciseDraft draft) {
+        Student student = draft.student() == null ? null : students.find(draft.student());
+        KeptExercise added = exercises.saveAndFlush(
+                new KeptExercise(studios.current(), tune, student, newCode(), draft, Instant.now()));
+        return ExerciseView.of(added, List.of());
+    }
+
+    private String newCode() {
+        byte[] bytes = new byte[CODE_BYTES];
+        random.nextBytes(bytes);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    }
+
+    /** From now on its link leads nowhere; what was answered stays. */
+    public void withdraw(long id) {
+        find(id).withdraw(Instant.now());
+    }
+
+    public void putBack(long id) {
+        find(id).withdraw(null);
+    }
+
+    /** Asks for one try more. */
+    public ExerciseView again(long id) {
+        KeptExercise exercise = find(id);
+        List<Attempt> made = attempts.findByExerciseOrderByNumber(exercise);
+        exercise.once((int)
+                made.stream().filter(attempt -> attempt.finishedAt() != null).count());
+        return ExerciseView.of(exercise, made);
+    }
+
+    /** Says something of a try, and marks chords otherwise. */
+    public AttemptView say(long attempt, String words, Map<Integer, Integer> points) {
+        Attempt made = attempts.findByIdAndExerciseStudio(attempt, studios.current())
+                .orElseThrow(() -> new NotFoundException("there is no try number " + attempt));
+        made.say(words.strip(), points);
+        // What makes no sense is refused before it is kept.
+        return AttemptView.of(made);
+    }
+
+    private KeptExercise find(long id) {
+        return exercises
+                .findByIdAndStudio(id, studios.current())
+                .orElseThrow(() -> new NotFoundException("there is no exercise number " + id));
+    }
+}

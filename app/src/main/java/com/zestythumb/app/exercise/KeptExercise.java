@@ -1,0 +1,160 @@
+package com.zestythumb.app.exercise;
+
+import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.arrange.HandDto;
+import com.zestythumb.app.student.Student;
+import com.zestythumb.app.studio.Studio;
+import com.zestythumb.app.tune.KeptChoices;
+import com.zestythumb.app.tune.Tune;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.exercise.Asked;
+import com.zestythumb.core.exercise.Exercise;
+import com.zestythumb.core.sheet.Chart;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.SequenceGenerator;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.Set;
+import org.hibernate.annotations.DynamicUpdate;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** An exercise as it is kept, with the tune as it was when it was made. */
+@Entity
+@Table(name = "exercise")
+@DynamicUpdate
+class KeptExercise {
+
+    private static final JsonMapper JSON = JsonMapper.shared();
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "exercise_seq")
+    @SequenceGenerator(name = "exercise_seq", allocationSize = 50)
+    private Long id;
+
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
+    private Studio studio;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    private Tune tune;
+
+    @ManyToOne(fetch = FetchType.LAZY)
+    private Student student;
+
+    private String code;
+    private String title;
+    private String chart;
+    private String choices;
+    private String hand;
+    private String bars;
+
+    @Enumerated(EnumType.STRING)
+    private Asked asked;
+
+    private int tries;
+    private boolean atOnce;
+    private String words;
+    private Instant createdAt;
+    private Instant withdrawnAt;
+
+    protected KeptExercise() {}
+
+    KeptExercise(Studio studio, Tune tune, Student student, String code, ExerciseDraft draft, Instant now) {
+        this.studio = studio;
+        this.tune = tune;
+        this.student = student;
+        this.code = code;
+        chart = draft.chart();
+        choices = KeptChoices.write(draft.choices());
+        hand = JSON.writeValueAsString(draft.hand());
+        bars = JSON.writeValueAsString(draft.bars());
+        asked = draft.asked();
+        tries = draft.tries();
+        atOnce = draft.atOnce();
+        words = draft.words();
+        createdAt = now;
+        // What makes no sense is refused before it is kept.
+        title = exercise().key().sheet().title();
+    }
+
+    /** What is asked, reckoned anew. */
+    final Exercise exercise() {
+        return new Exercise(
+                Arrangement.of(
+                        Chart.read(chart).sheet(), KeptChoices.read(choices).toChoices(hand())),
+                bars(),
+                asked);
+    }
+
+    Set<Integer> bars() {
+        return JSON.readValue(bars, new TypeReference<>() {});
+    }
+
+    Long id() {
+        return id;
+    }
+
+    Tune tune() {
+        return tune;
+    }
+
+    Student student() {
+        return student;
+    }
+
+    String code() {
+        return code;
+    }
+
+    String title() {
+        return title;
+    }
+
+    ChoicesDto choices() {
+        return KeptChoices.read(choices);
+    }
+
+    HandDto hand() {
+        return JSON.readValue(hand, HandDto.class);
+    }
+
+    Asked asked() {
+        return asked;
+    }
+
+    int tries() {
+        return tries;
+    }
+
+    boolean atOnce() {
+        return atOnce;
+    }
+
+    String words() {
+        return words;
+    }
+
+    Instant createdAt() {
+        return createdAt;
+    }
+
+    Instant withdrawnAt() {
+        return withdrawnAt;
+    }
+
+    void withdraw(Instant when) {
+        withdrawnAt = when;
+    }
+
+    /** Asks for it once more. */
+    void once(int triesMade) {
+        tries = tries == 0 ? 0 : Math.max(tries, triesMade) + 1;
+    }
+}

@@ -1,0 +1,209 @@
+package com.zestythumb.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zestythumb.core.pitch.Pitch;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import tools.jackson.databind.JsonNode;
+
+/** An exercise from the teacher's wish to the student's answer and back. */
+class ExercisesApiTest extends KeepingApi {
+
+    private static final String HAND = "{\"span\":12,\"lowest\":\"E2\",\"highest\":\"E4\"}";
+
+    private JsonNode made(long tune, String more) throws Exception {
+        MvcTestResult made = send(
+                api.post(),
+                "/api/tunes/" + tune + "/exercises",
+                "{\"chart\":\"title: Stepping\\n| C | F | G7 | C |\",\"choices\":{},\"hand\":" + HAND
+                        + ",\"bars\":[1,2],\"asked\":\"CHORDS\"" + more + "}");
+        assertThat(made).hasStatus(201);
+        return json(made);
+    }
+
+    private JsonNode made(String more) throws Exception {
+        return made(created("title: Stepping\n| C | F | G7 | C |").get("id").asLong(), more);
+    }
+
+    private static String path(JsonNode exercise) {
+        return "/api/answers/" + exercise.get("code").asString();
+    }
+
+    private JsonNode sheet(JsonNode exercise) throws Exception {
+        MvcTestResult got = api.get().uri(path(exercise)).exchange();
+        assertThat(got).hasStatusOk();
+        return json(got);
+    }
+
+    private MvcTestResult answer(JsonNode exercise, int attempt, int chord, String notes) {
+        List<Integer> keys = notes.isEmpty()
+                ? List.of()
+                : Arrays.stream(notes.split(" "))
+                        .map(note -> Pitch.parse(note).midi())
+                        .toList();
+        return send(
+                api.put(),
+                path(exercise) + "/chords/" + chord,
+                "{\"attempt\":" + attempt + ",\"keys\":" + keys + ",\"seconds\":20}");
+    }
+
+    private MvcTestResult finish(JsonNode exercise, int attempt) {
+        return send(api.post(), path(exercise) + "/finish", "{\"attempt\":" + attempt + ",\"seconds\":61}");
+    }
+
+    @Test
+    void goesFromTheTeacherToTheStudentAndBack() throws Exception {
+        long wren = student("Wren", 12);
+        JsonNode exercise = made(",\"student\":" + wren + ",\"words\":\"Stay close\"");
+        assertThat(exercise.get("code").asString()).hasSizeGreaterThan(20);
+        JsonNode empty = sheet(exercise);
+        assertThat(empty.get("student").asString()).isEqualTo("Wren");
+        assertThat(empty.get("words").asString()).isEqualTo("Stay close");
+        assertThat(empty.get("chart").asString()).contains("| [C,E,G,]8 | z8 | z8 | [C,E,G,]8 |");
+        assertThat(empty.at("/places/0/symbol").asString()).isEqualTo("F");
+        assertThat(empty.toString()).doesNotContain("mark");
+        assertThat(answer(exercise, 1, 1, "C3 F3 A3")).hasStatusOk();
+        assertThat(answer(exercise, 1, 2, "B2 D3 G3")).hasStatusOk();
+        JsonNode going = sheet(exercise);
+        assertThat(going.get("chart").asString()).contains("| [C,F,A,]8 | [B,,D,G,]8 |");
+        JsonNode marked = json(finish(exercise, 1));
+        assertThat(marked.at("/places/0/mark/verdict").asString()).isEqualTo("RIGHT");
+        assertThat(marked.at("/places/1/mark/words/0").asString()).contains("F is missing");
+        assertThat(marked.get("points").asInt()).isEqualTo(7);
+        assertThat(marked.get("most").asInt()).isEqualTo(8);
+        // What was right stays; what was not is tried again.
+        JsonNode again = json(send(api.post(), path(exercise) + "/again", "{}"));
+        assertThat(again.get("attempt").asInt()).isEqualTo(2);
+        assertThat(again.at("/places/0/keys").size()).isEqualTo(3);
+        assertThat(again.at("/places/1/keys").size()).isZero();
+        assertThat(answer(exercise, 2, 2, "B2 F3 G3")).hasStatusOk();
+        assertThat(json(finish(exercise, 2)).get("points").asInt()).isEqualTo(8);
+        JsonNode seen = json(api.get()
+                        .uri("/api/tunes/" + exercise.get("tune").asLong() + "/exercises")
+                        .exchange())
+                .get(0);
+        assertThat(seen.get("student").asString()).isEqualTo("Wren");
+        assertThat(seen.get("attempts").size()).isEqualTo(2);
+        assertThat(seen.at("/attempts/0/seconds").asInt()).isEqualTo(61);
+        assertThat(seen.at("/troubles/0/name").asString()).isEqualTo("Seventh missing");
+        assertThat(seen.get("next").asString()).isEqualTo("two-five-one");
+    }
+
+    @Test
+    void marksEachChordAtOnceWhereThatIsWished() throws Exception {
+        JsonNode exercise = made(",\"atOnce\":true");
+        JsonNode one = json(answer(exercise, 1, 1, "C3 F3 B3"));
+        assertThat(one.at("/places/0/mark/words/0").asString()).contains("B is not in F");
+        assertThat(one.at("/places/1/mark/verdict").asString()).isEqualTo("NOT_ANSWERED");
+    }
+
+    /** Two tabs, a reload, a tune that goes, a try that is over. */
+    @Test
+    void losesNothingThatWasPlayed() throws Exception {
+        JsonNode tune = created("title: Stepping\n| C |");
+        JsonNode exercise = made(tune.get("id").asLong(), ",\"tries\":1");
+        assertThat(answer(exercise, 1, 1, "C3 F3 A3")).hasStatusOk();
+        assertThat(answer(exercise, 1, 2, "B2 F3 G3")).hasStatusOk();
+        assertThat(answer(exercise, 1, 1, "C3 F3")).hasStatusOk();
+        assertThat(api.delete().uri("/api/tunes/" + tune.get("id").asLong()).exchange())
+                .hasStatus(204);
+        JsonNode kept = sheet(exercise);
+        assertThat(kept.at("/places/0/keys").size()).isEqualTo(2);
+        assertThat(kept.at("/places/1/keys").size()).isEqualTo(3);
+        assertThat(finish(exercise, 1)).hasStatusOk();
+        assertThat(finish(exercise, 1)).hasStatus(409);
+        assertThat(answer(exercise, 1, 1, "C3")).hasStatus(409);
+        assertThat(send(api.post(), path(exercise) + "/again", "{}")).hasStatus(409);
+        assertThat(sheet(exercise).get("finished").asBoolean()).isTrue();
+        String again = "/api/exercises/" + exercise.get("id").asLong() + "/again";
+        assertThat(send(api.post(), again, "{}")).hasStatusOk();
+        assertThat(send(api.post(), path(exercise) + "/again", "{}")).hasStatusOk();
+    }
+
+    @Test
+    void saysWhereAnAnswerMakesNoSense() throws Exception {
+        JsonNode exercise = made("");
+        for (String[] wrong :
+                new String[][] {{"0", "C3", "not asked"}, {"9", "C3", "no chord"}, {"1", "C0", "21 to 108"}}) {
+            assertThat(answer(exercise, 1, Integer.parseInt(wrong[0]), wrong[1]))
+                    .hasStatus(400)
+                    .bodyJson()
+                    .extractingPath("$.detail")
+                    .asString()
+                    .contains(wrong[2]);
+        }
+        assertThat(sheet(exercise).at("/places/0/keys").size()).isZero();
+        long tune = exercise.get("tune").asLong();
+        MvcTestResult nothing = send(
+                api.post(),
+                "/api/tunes/" + tune + "/exercises",
+                "{\"chart\":\"| C |\",\"choices\":{},\"hand\":" + HAND + ",\"bars\":[4],\"asked\":\"BASS\"}");
+        assertThat(nothing).hasStatus(400);
+    }
+
+    /** A link can be closed, and opened again; the teacher's word and mark go before the app's. */
+    @Test
+    void theTeacherHasTheLastWord() throws Exception {
+        JsonNode exercise = made("");
+        answer(exercise, 1, 1, "C3 F3");
+        finish(exercise, 1);
+        long attempt = json(api.get().uri("/api/exercises").exchange())
+                .get(0)
+                .at("/attempts/0/id")
+                .asLong();
+        String said = "/api/attempts/" + attempt + "/said";
+        assertThat(send(api.put(), said, "{\"words\":\"Well heard\",\"overruled\":{\"1\":4}}"))
+                .hasStatusOk();
+        assertThat(send(api.put(), said, "{\"words\":\"\",\"overruled\":{\"1\":9}}"))
+                .hasStatus(400);
+        JsonNode seen = sheet(exercise);
+        assertThat(seen.get("said").asString()).isEqualTo("Well heard");
+        assertThat(seen.at("/places/0/mark/verdict").asString()).isEqualTo("RIGHT");
+        String one = "/api/exercises/" + exercise.get("id").asLong();
+        assertThat(api.delete().uri(one).exchange()).hasStatus(204);
+        assertThat(api.get().uri(path(exercise)).exchange()).hasStatus(404);
+        assertThat(api.post().uri(one + "/put-back").exchange()).hasStatus(204);
+        assertThat(api.get().uri(path(exercise)).exchange()).hasStatusOk();
+    }
+
+    @Test
+    void slowsDownWhoGuessesLinks() throws Exception {
+        JsonNode exercise = made("");
+        for (int i = 0; i < 20; i++) {
+            assertThat(guess("guess" + i)).hasStatus(404);
+        }
+        assertThat(guess("another")).hasStatus(429);
+        assertThat(guess(exercise.get("code").asString())).hasStatus(429);
+        // Others are not kept waiting.
+        assertThat(api.get().uri(path(exercise)).exchange()).hasStatusOk();
+    }
+
+    private MvcTestResult guess(String code) {
+        return api.get()
+                .uri("/api/answers/" + code)
+                .with(request -> {
+                    request.setRemoteAddr("203.0.113.7");
+                    return request;
+                })
+                .exchange();
+    }
+
+    @Test
+    void makesExercisesFromNothing() throws Exception {
+        long juno = student("Juno", 9);
+        MvcTestResult made = send(
+                api.post(),
+                "/api/ready-made",
+                "{\"set\":\"primary\",\"seed\":1,\"student\":" + juno + ",\"school\":\"classical\"}");
+        assertThat(made).hasStatus(201);
+        JsonNode sheet = sheet(json(made));
+        assertThat(sheet.get("title").asString()).isEqualTo("Primary chords in G");
+        assertThat(sheet.at("/hand/span").asInt()).isEqualTo(9);
+        assertThat(send(api.post(), "/api/ready-made", "{\"set\":\"polkas\",\"seed\":1}"))
+                .hasStatus(400);
+        assertThat(json(api.get().uri("/api/ready-made").exchange()).size()).isGreaterThan(3);
+    }
+}

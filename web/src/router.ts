@@ -11,6 +11,17 @@ export const router = createRouter({
     { path: '/', name: 'shelf', component: ShelfView },
     { path: '/bring', name: 'bring', component: () => import('./views/BringView.vue') },
     {
+      path: '/exercises',
+      name: 'exercises',
+      component: () => import('./views/ExercisesView.vue'),
+    },
+    {
+      path: '/answer/:code',
+      name: 'answer',
+      component: () => import('./views/AnswerView.vue'),
+      props: true,
+    },
+    {
       path: '/tunes/:id(\\d+)',
       name: 'lesson',
       component: () => lesson().then(({ LessonView }) => LessonView),
@@ -38,5 +49,5 @@ export const router = createRouter({
 });
 
 router.beforeEach((to, from) => {
-  if (to.params.id && !from.params.id) prepareEngraver();
+  if ((to.params.id && !from.params.id) || to.name === 'answer') prepareEngraver();
 });

@@ -44,6 +44,12 @@ export type OwnFigure = Schemas['OwnFigure'];
 export type KeptFigure = Schemas['KeptFigure'];
 export type Stretch = Schemas['Stretch'];
 export type PricedChord = Schemas['PricedChord'];
+export type AnswerSheet = Schemas['AnswerSheet'];
+export type AskedChord = Schemas['AskedChord'];
+export type Attempt = Schemas['Attempt'];
+export type Exercise = Schemas['Exercise'];
+export type ExerciseDraft = Schemas['ExerciseDraft'];
+export type ReadyMade = Schemas['ReadyMade'];
 
 /** What the page shows of a tune: the server's answer, its parts by their names and its score put together. */
 export type Arrangement = Omit<Schemas['Arrangement'], 'parts' | 'score' | 'alternatives'> & {
@@ -317,6 +323,32 @@ export const api = {
   /** What the left hand does, bar by bar and from place to place. */
   toldOfHand: (chart: string, played: Played, signal?: AbortSignal) =>
     data(http.POST('/api/left-hands/told', { body: whole(chart, played), signal: signal ?? null })),
+  exercises: () => data(http.GET('/api/exercises')),
+  exercisesOf: (tune: number) =>
+    data(http.GET('/api/tunes/{tune}/exercises', { params: { path: { tune } } })),
+  makeExercise: (tune: number, body: ExerciseDraft) =>
+    data(http.POST('/api/tunes/{tune}/exercises', { params: { path: { tune } }, body })),
+  readyMade: () => data(http.GET('/api/ready-made')),
+  makeReady: (body: Schemas['ReadyMadeDraft']) => data(http.POST('/api/ready-made', { body })),
+  closeExercise: (id: number) => done(http.DELETE('/api/exercises/{id}', { params: one(id) })),
+  openExercise: (id: number) =>
+    done(http.POST('/api/exercises/{id}/put-back', { params: one(id) })),
+  askAgain: (id: number) => data(http.POST('/api/exercises/{id}/again', { params: one(id) })),
+  sayOf: (id: number, body: Schemas['Said']) =>
+    data(http.PUT('/api/attempts/{id}/said', { params: one(id), body })),
+
+  /** What a student sees by a link. */
+  answerSheet: (code: string) =>
+    data(http.GET('/api/answers/{code}', { params: { path: { code } } })),
+  answerChord: (code: string, chord: number, body: Schemas['AnsweredChord']) =>
+    data(
+      http.PUT('/api/answers/{code}/chords/{chord}', { params: { path: { code, chord } }, body }),
+    ),
+  finishTry: (code: string, body: Schemas['FinishedTry']) =>
+    data(http.POST('/api/answers/{code}/finish', { params: { path: { code } }, body })),
+  tryAgain: (code: string) =>
+    data(http.POST('/api/answers/{code}/again', { params: { path: { code } } })),
+
   addNote: (body: NoteRequest) => data(http.POST('/api/charts/notes', { body })),
 
   /** A file of the tune, and the name the server gives it. */

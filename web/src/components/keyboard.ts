@@ -43,3 +43,20 @@ export function stretchFor(used: number[]): [number, number] {
   }
   return [Math.max(21, low), Math.min(108, high)];
 }
+
+const LETTERS: Record<string, number> = { C: 0, D: 2, E: 4, F: 5, G: 7, A: 9, B: 11 };
+
+/** The key of a letter nearest to another key. */
+export function keyOf(letter: string, near: number): number {
+  const semitone = LETTERS[letter.toUpperCase()] ?? 0;
+  const below = near - ((((near - semitone) % 12) + 12) % 12);
+  return near - below <= 6 ? below : below + 12;
+}
+
+/** The key of a note as it is written: "E2", "B♭3". */
+export function keyNamed(note: string): number {
+  const [, letter = 'C', accidental = '', octave = '4'] =
+    /^([A-G])([#b♯♭]*)(-?\d+)$/.exec(note) ?? [];
+  const shift = [...accidental].reduce((sum, sign) => sum + ('#♯'.includes(sign) ? 1 : -1), 0);
+  return (Number(octave) + 1) * 12 + (LETTERS[letter] ?? 0) + shift;
+}

@@ -228,7 +228,11 @@ export function useTune(id: number) {
     if (student.value) student.value = { ...student.value, name };
   }
 
+  /** The student's own number. */
+  const studentId = computed(() => player.value?.studentId);
+
   return {
+    studentId,
     chart: chart.value,
     isLoaded: chart.hasBegun,
     players,

@@ -35,11 +35,15 @@ function tell(
   if (up !== null) onRelease?.(up);
 }
 
-/** A keyboard without a keyboard: the number keys 1 to 8 play C to C, sent as MIDI bytes. */
+const MIDDLE_C = 60;
+
+/** A keyboard without a keyboard: the number keys 1 to 8 play C to C, from middle C or another, sent as MIDI bytes. */
 export class PracticeKeyboard implements MidiKeyboard {
   readonly id = 'practice';
   readonly name = 'Number keys 1 to 8';
   private receivers = new Set<(message: Uint8Array) => void>();
+
+  constructor(private readonly lowest = MIDDLE_C) {}
 
   private readonly onKeyDown = (event: KeyboardEvent) => {
     const midi = this.keyOf(event);
@@ -54,7 +58,7 @@ export class PracticeKeyboard implements MidiKeyboard {
 
   private keyOf(event: KeyboardEvent) {
     const degree = '12345678'.indexOf(event.key);
-    return degree < 0 ? undefined : 60 + [0, 2, 4, 5, 7, 9, 11, 12][degree]!;
+    return degree < 0 ? undefined : this.lowest + [0, 2, 4, 5, 7, 9, 11, 12][degree]!;
   }
 
   /** Passes a message on to whoever listens. */
@@ -104,8 +108,9 @@ const NOT_ALLOWED =
  */
 export async function watchKeyboards(
   tell: (keyboards: MidiKeyboard[], refusal: string) => void,
+  lowest = MIDDLE_C,
 ): Promise<() => void> {
-  const practice = new PracticeKeyboard();
+  const practice = new PracticeKeyboard(lowest);
   let access: MIDIAccess | undefined;
   try {
     access = await navigator.requestMIDIAccess?.();

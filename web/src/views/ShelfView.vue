@@ -47,6 +47,12 @@ onMounted(() => void load());
       </div>
       <Button
         class="new"
+        label="Exercises"
+        icon="pi pi-pencil"
+        variant="outlined"
+        @click="router.push('/exercises')"
+      />
+      <Button
         label="Bring tunes in"
         icon="pi pi-inbox"
         variant="outlined"

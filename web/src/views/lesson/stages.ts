@@ -4,6 +4,7 @@ export const STAGES = [
   { id: 'look', name: 'Look' },
   { id: 'hand', name: 'Left hand' },
   { id: 'check', name: 'Check' },
+  { id: 'exercise', name: 'Exercise' },
   { id: 'take', name: 'Print and share' },
 ] as const;
 

@@ -1,6 +1,5 @@
 package com.zestythumb.app.exercise;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
 import com.zestythumb.core.exercise.Asked;
@@ -65,7 +64,7 @@ public record AnswerSheet(
             @Schema(description = "MIDI keys; empty where nothing is answered yet.")
             List<Integer> keys,
 
-            @Schema(description = "Left out until it is marked.") @JsonInclude(JsonInclude.Include.NON_NULL)
+            @Schema(description = "Null until it is marked.", nullable = true)
             Mark mark) {}
 
     /**

@@ -1,5 +1,6 @@
 package com.zestythumb.app.exercise;
 
+import com.zestythumb.app.studio.Studio;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
 import jakarta.persistence.Entity;
@@ -35,6 +36,9 @@ class Attempt {
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
     private KeptExercise exercise;
 
+    @ManyToOne(fetch = FetchType.LAZY, optional = false)
+    private Studio studio;
+
     private int number;
     private String answers;
     private String marks = "[]";
@@ -52,6 +56,7 @@ class Attempt {
 
     Attempt(KeptExercise exercise, int number, Map<Integer, List<Integer>> answers, Instant now) {
         this.exercise = exercise;
+        this.studio = exercise.studio();
         this.number = number;
         this.answers = JSON.writeValueAsString(answers);
         begunAt = now;

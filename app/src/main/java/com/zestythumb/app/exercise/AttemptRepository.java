@@ -12,5 +12,5 @@ interface AttemptRepository extends JpaRepository<Attempt, Long> {
 
     List<Attempt> findByExerciseInOrderByNumber(Collection<KeptExercise> exercises);
 
-    Optional<Attempt> findByIdAndExerciseStudio(Long id, Studio studio);
+    Optional<Attempt> findByIdAndStudio(Long id, Studio studio);
 }

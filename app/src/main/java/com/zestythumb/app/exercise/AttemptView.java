@@ -1,6 +1,5 @@
 package com.zestythumb.app.exercise;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import com.zestythumb.core.exercise.Marking.Mark;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -14,7 +13,7 @@ public record AttemptView(
         int number,
         Instant begunAt,
 
-        @Schema(description = "Left out while it is not finished.") @JsonInclude(JsonInclude.Include.NON_NULL)
+        @Schema(description = "Null while it is not finished.", nullable = true)
         Instant finishedAt,
 
         int seconds,

@@ -41,7 +41,7 @@ class ExerciseController {
             @Max(100_000)
             int seed,
 
-            @Schema(description = "The student's number; left out where it is for anybody.")
+            @Schema(description = "The student's number; null where it is for anybody.", nullable = true)
             Long student,
 
             @Schema(example = "popular", defaultValue = "popular") @Size(max = 40)

@@ -14,7 +14,7 @@ import java.util.Set;
 
 /** What a student is to find in a tune. */
 public record ExerciseDraft(
-        @Schema(description = "The student's number; left out where it is for anybody.")
+        @Schema(description = "The student's number; null where it is for anybody.", nullable = true)
         Long student,
 
         @NotNull @Size(max = ArrangementRequest.MAX_CHART) String chart,

@@ -1,6 +1,5 @@
 package com.zestythumb.app.exercise;
 
-import com.fasterxml.jackson.annotation.JsonInclude;
 import com.zestythumb.core.exercise.Asked;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
@@ -24,8 +23,7 @@ public record ExerciseView(
 
         String title,
 
-        @Schema(description = "The tune's number; left out where it was made from nothing or the tune is gone.")
-        @JsonInclude(JsonInclude.Include.NON_NULL)
+        @Schema(description = "The tune's number; null where it was made from nothing.", nullable = true)
         Long tune,
 
         @Schema(description = "Whose it is; empty where it is for anybody.")

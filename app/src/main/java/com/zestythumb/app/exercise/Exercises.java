@@ -123,7 +123,7 @@ public class Exercises {
 
     /** Says something of a try, and marks chords otherwise. */
     public AttemptView say(long attempt, String words, Map<Integer, Integer> points) {
-        Attempt made = attempts.findByIdAndExerciseStudio(attempt, studios.current())
+        Attempt made = attempts.findByIdAndStudio(attempt, studios.current())
                 .orElseThrow(() -> new NotFoundException("there is no try number " + attempt));
         made.say(words.strip(), points);
         // What makes no sense is refused before it is kept.

@@ -101,6 +101,10 @@ class KeptExercise {
         return id;
     }
 
+    Studio studio() {
+        return studio;
+    }
+
     Tune tune() {
         return tune;
     }

@@ -1,0 +1,191 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, onMounted, ref } from 'vue';
+import { api, type Exercise, type ReadyMade, type Student } from '../api/client';
+import ExerciseCard from '../components/ExerciseCard.vue';
+import OneOf from '../components/OneOf.vue';
+import { useLatest } from '../composables/useLatest';
+import { useView } from '../composables/useView';
+
+/** All exercises by student: what each keeps getting wrong, and new ones made from nothing. */
+const exercises = ref<Exercise[]>();
+const sets = ref<ReadyMade[]>([]);
+const students = ref<Student[]>([]);
+const { ask, trouble } = useLatest();
+const load = () =>
+  ask(
+    () => Promise.all([api.exercises(), api.readyMade(), api.students()]),
+    ([all, ready, pupils]) => {
+      exercises.value = all;
+      sets.value = ready;
+      students.value = pupils;
+    },
+  );
+onMounted(() => void load());
+useView(
+  () => 'Exercises',
+  () => true,
+);
+
+const ANYBODY = 0;
+const student = ref(ANYBODY);
+const people = computed(() => [
+  { id: ANYBODY, name: 'anybody' },
+  ...students.value.map(({ id, name }) => ({ id, name })),
+]);
+
+interface Group {
+  name: string;
+  exercises: Exercise[];
+  troubles: string;
+}
+const groups = computed((): Group[] => {
+  const byName = new Map<string, Exercise[]>();
+  for (const one of exercises.value ?? []) {
+    const name = one.student || 'For anybody';
+    byName.set(name, [...(byName.get(name) ?? []), one]);
+  }
+  return [...byName].map(([name, mine]) => {
+    const times = new Map<string, number>();
+    for (const { troubles } of mine) {
+      for (const t of troubles) times.set(t.name, (times.get(t.name) ?? 0) + t.times);
+    }
+    const worst = [...times].sort((a, b) => b[1] - a[1]).slice(0, 3);
+    return {
+      name,
+      exercises: mine,
+      troubles: worst.map(([what, n]) => `${what.toLowerCase()} (${n})`).join(', '),
+    };
+  });
+});
+
+const refused = ref('');
+async function make(set: string, whom = student.value) {
+  try {
+    await api.makeReady({
+      set,
+      seed: exercises.value?.filter(({ tune }) => tune === null).length ?? 0,
+      student: whom === ANYBODY ? null : whom,
+      school: 'popular',
+    });
+    refused.value = '';
+    await load();
+  } catch (error) {
+    refused.value = `${(error as Error).message}.`;
+  }
+}
+const idOf = (name: string) => students.value.find((one) => one.name === name)?.id ?? ANYBODY;
+</script>
+
+<template>
+  <main class="exercises">
+    <header>
+      <h1>Exercises</h1>
+      <RouterLink to="/">Back to the shelf</RouterLink>
+    </header>
+    <p v-if="trouble || refused" class="trouble" role="alert">{{ trouble || refused }}</p>
+    <section class="ready" aria-label="Make one from nothing">
+      <h2>Make one from nothing</h2>
+      <label class="whom">
+        for
+        <OneOf name="For whom" :chosen="student" :of="people" @choose="(one) => (student = one)" />
+      </label>
+      <ul>
+        <li v-for="set in sets" :key="set.id">
+          <Button :label="set.name" variant="outlined" @click="make(set.id)" />
+          <span>{{ set.words }}</span>
+        </li>
+      </ul>
+    </section>
+    <div>
+      <p v-if="exercises?.length === 0" class="empty">
+        No exercise yet. Make one here, or from a tune in its stage “Exercise”.
+      </p>
+      <section v-for="group in groups" :key="group.name" :aria-label="group.name">
+        <h2>{{ group.name }}</h2>
+        <p v-if="group.troubles" class="soft">Watch out for: {{ group.troubles }}.</p>
+        <ExerciseCard
+          v-for="exercise in group.exercises"
+          :key="exercise.id"
+          :exercise="exercise"
+          @changed="load"
+          @next="make($event, idOf(group.name))"
+        />
+      </section>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.exercises {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 380px;
+  gap: 20px 40px;
+  max-width: 1120px;
+  margin: 0 auto;
+  padding: 28px 28px 60px;
+  align-items: start;
+}
+header,
+.trouble {
+  grid-column: 1 / -1;
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+h1 {
+  font-size: 34px;
+}
+.ready {
+  grid-column: 2;
+  display: grid;
+  gap: 10px;
+}
+.ready + div {
+  grid-column: 1;
+  grid-row: 2;
+  display: grid;
+  gap: 26px;
+}
+.trouble ~ .ready + div {
+  grid-row: 3;
+}
+.whom {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+}
+.ready ul {
+  display: grid;
+  gap: 10px;
+}
+.ready li {
+  display: grid;
+  gap: 2px;
+}
+.soft,
+.ready span {
+  margin: 0;
+  color: var(--ink-soft);
+}
+.empty {
+  margin: 0;
+  font: 400 22px var(--titles);
+  color: var(--ink-soft);
+}
+.trouble {
+  color: var(--caution);
+}
+@media (max-width: 900px) {
+  .exercises {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .ready,
+  .ready + div {
+    grid-column: 1;
+    grid-row: auto;
+  }
+}
+</style>

@@ -1,0 +1,186 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, ref, watch } from 'vue';
+import { api, type Exercise, type ExerciseDraft } from '../../api/client';
+import ExerciseCard from '../../components/ExerciseCard.vue';
+import OneOf from '../../components/OneOf.vue';
+import { useLatest } from '../../composables/useLatest';
+import { useLesson } from './useLesson';
+
+/** The student finishes it: some bars are left blank, and the app marks what comes back. */
+const { id, tune, arrangement, page, player, chosen } = useLesson();
+
+const numbers = computed(() => (arrangement.value?.bars ?? []).map(({ number }) => number));
+const bars = computed(() =>
+  numbers.value.map((number, i) => ({ id: i, name: number ? `bar ${number}` : 'pickup' })),
+);
+const from = ref(player.loop.value?.from ?? Math.min(1, Math.max(0, numbers.value.length - 1)));
+const to = ref(player.loop.value?.to ?? Math.max(0, numbers.value.length - 1));
+watch(
+  () => numbers.value.length,
+  (count, before) => {
+    if (!before || to.value >= count || to.value === before - 1) to.value = Math.max(0, count - 1);
+    from.value = Math.min(from.value || (count > 1 ? 1 : 0), to.value);
+  },
+);
+watch(player.loop, (loop) => {
+  if (loop) [from.value, to.value] = [loop.from, loop.to];
+});
+
+const ASKED = [
+  { id: 'CHORDS', name: "the left hand's chords" },
+  { id: 'BASS', name: 'the bass alone' },
+] as const;
+const asked = ref<ExerciseDraft['asked']>('CHORDS');
+const WHEN = [
+  { id: 'once', name: 'after each chord' },
+  { id: 'end', name: 'at the end' },
+];
+const when = ref('once');
+const TRIES = [
+  { id: 0, name: 'as often as wished' },
+  { id: 1, name: 'once' },
+  { id: 3, name: 'three times' },
+];
+const tries = ref(0);
+const words = ref('');
+
+const mine = ref<Exercise[]>([]);
+const { ask, trouble } = useLatest();
+const load = () =>
+  ask(
+    () => api.exercisesOf(id),
+    (all) => (mine.value = all),
+  );
+void load();
+
+const student = computed(() => tune.student.value);
+const busy = ref(false);
+const refused = ref('');
+async function make(more: Partial<ExerciseDraft> = {}) {
+  const played = tune.played.value;
+  if (!played) return;
+  busy.value = true;
+  try {
+    const [low, high] = [Math.min(from.value, to.value), Math.max(from.value, to.value)];
+    await api.makeExercise(id, {
+      student: tune.studentId.value ?? null,
+      chart: page.shown.value,
+      choices: played.choices,
+      hand: played.hand,
+      bars: Array.from({ length: high - low + 1 }, (_, i) => low + i),
+      asked: asked.value,
+      tries: tries.value,
+      atOnce: when.value === 'once',
+      words: words.value,
+      ...more,
+    });
+    words.value = '';
+    refused.value = '';
+    await load();
+  } catch (error) {
+    refused.value = `${(error as Error).message}.`;
+  } finally {
+    busy.value = false;
+  }
+}
+async function makeNext(set: string) {
+  try {
+    const made = await api.makeReady({
+      set,
+      seed: mine.value.length,
+      student: tune.studentId.value ?? null,
+      school: tune.choices.value?.school ?? 'popular',
+    });
+    mine.value = [made, ...mine.value];
+  } catch (error) {
+    refused.value = `${(error as Error).message}.`;
+  }
+}
+</script>
+
+<template>
+  <section class="exercise-stage" aria-label="Exercise">
+    <h2>Let the student finish it</h2>
+    <p class="soft">These bars are left blank; the others stay as you have them.</p>
+    <div class="form">
+      <label for="exercise-from">From</label>
+      <OneOf id="exercise-from" :chosen="from" :of="bars" @choose="(bar) => (from = bar)" />
+      <label for="exercise-to">to</label>
+      <OneOf id="exercise-to" :chosen="to" :of="bars" @choose="(bar) => (to = bar)" />
+      <label for="exercise-asked">find</label>
+      <OneOf
+        id="exercise-asked"
+        :chosen="asked"
+        :of="[...ASKED]"
+        @choose="(one) => (asked = one)"
+      />
+      <label for="exercise-when">marked</label>
+      <OneOf id="exercise-when" :chosen="when" :of="WHEN" @choose="(one) => (when = one)" />
+      <label for="exercise-tries">tried</label>
+      <OneOf id="exercise-tries" :chosen="tries" :of="TRIES" @choose="(one) => (tries = one)" />
+      <input
+        v-model="words"
+        maxlength="500"
+        aria-label="A word with it"
+        placeholder="A word with it, if you like"
+      />
+      <Button
+        class="make"
+        :label="student ? `Make it for ${student.name}` : 'Make the exercise'"
+        :disabled="busy || !chosen.chord.value"
+        @click="make()"
+      />
+    </div>
+    <p v-if="refused || trouble" class="trouble" role="alert">{{ refused || trouble }}</p>
+    <ExerciseCard
+      v-for="exercise in mine"
+      :key="exercise.id"
+      :exercise="exercise"
+      :numbers="exercise.tune === id ? numbers : []"
+      @changed="load"
+      @next="makeNext"
+    />
+    <RouterLink class="all" :to="{ name: 'exercises' }">All exercises</RouterLink>
+  </section>
+</template>
+
+<style scoped>
+.exercise-stage {
+  display: grid;
+  gap: 10px;
+}
+p {
+  margin: 0;
+}
+.soft {
+  color: var(--ink-soft);
+}
+.form {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 8px 10px;
+  align-items: center;
+}
+.form input {
+  grid-column: span 2;
+  min-height: 42px;
+  padding: 0 12px;
+  font: inherit;
+  color: var(--ink);
+  background: var(--page);
+  border: 1px solid var(--line);
+  border-radius: 10px;
+}
+.make {
+  grid-column: span 2;
+}
+.trouble {
+  color: var(--caution);
+}
+.all {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+}
+</style>

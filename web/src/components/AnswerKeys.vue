@@ -56,6 +56,7 @@ const press = (midi: number) => {
           role="button"
           :aria-label="name(key.midi)"
           :aria-pressed="down.has(key.midi)"
+          tabindex="-1"
           :data-key="key.midi"
           @pointerdown.prevent="press(key.midi)"
         >

@@ -2,6 +2,10 @@ package com.zestythumb.app.demo;
 
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
+import com.zestythumb.app.exercise.Answers;
+import com.zestythumb.app.exercise.ExerciseDraft;
+import com.zestythumb.app.exercise.ExerciseView;
+import com.zestythumb.app.exercise.Exercises;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.StudentDraft;
 import com.zestythumb.app.student.Students;
@@ -10,13 +14,19 @@ import com.zestythumb.app.tune.NewTune;
 import com.zestythumb.app.tune.ShelfLabels;
 import com.zestythumb.app.tune.Tunes;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.exercise.Asked;
+import com.zestythumb.core.exercise.Exercise.Place;
 import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.ClassPathResource;
@@ -26,11 +36,23 @@ import org.springframework.stereotype.Component;
 @Component
 class DemoStudio implements SmartInitializingSingleton {
 
+    private static final String HERE = "demo";
+    private static final int FOUR_MINUTES = 240;
+
     private final Tunes tunes;
     private final Students students;
+    private final Exercises exercises;
+    private final Answers answers;
     private final boolean wanted;
 
-    DemoStudio(Tunes tunes, Students students, @Value("${zesty.demo}") boolean wanted) {
+    DemoStudio(
+            Tunes tunes,
+            Students students,
+            Exercises exercises,
+            Answers answers,
+            @Value("${zesty.demo}") boolean wanted) {
+        this.exercises = exercises;
+        this.answers = answers;
         this.wanted = wanted;
         this.tunes = tunes;
         this.students = students;
@@ -52,8 +74,9 @@ class DemoStudio implements SmartInitializingSingleton {
         Student adeyemi = student("Ms. Adeyemi, adult", 12, 4);
         Student any = students.anyHand();
         Choices usual = Choices.USUAL;
-        add("paper-boats", labels(1, "first term"), plays(wren, usual), plays(otto, usual.with(Figures.ALBERTI)));
-        add("lantern-walk", labels(2, "recital"), plays(otto, usual.with(Figures.BROKEN_UP)));
+        long boats = add(
+                "paper-boats", labels(1, "first term"), plays(wren, usual), plays(otto, usual.with(Figures.ALBERTI)));
+        long lantern = add("lantern-walk", labels(2, "recital"), plays(otto, usual.with(Figures.BROKEN_UP)));
         add("the-tin-rooster", labels(1, "first term"), plays(wren, usual.with(Figures.ALBERTI)));
         add("harbour-lights", labels(3, "recital"), plays(adeyemi, usual.with(Figures.UP_AND_BACK)));
         add("rain-on-the-greenhouse", labels(3), plays(juno, usual.with(Figures.UP_AND_BACK)));
@@ -66,6 +89,50 @@ class DemoStudio implements SmartInitializingSingleton {
         add("lamp-at-the-lock", labels(3), plays(adeyemi, usual));
         add("stairs-and-landing", labels(2), plays(juno, usual));
         add("copper-kettle", labels(0), plays(any, usual));
+        begun(exercise(boats, wren, usual, "Finish it as we began: stay close."));
+        finished(exercise(lantern, otto, usual.with(Figures.BROKEN_UP), "The chords first, then we break them."));
+    }
+
+    /** The second half of the first eight bars is left to the student. */
+    private ExerciseView exercise(long tune, Student student, Choices choices, String words) {
+        return exercises.add(
+                tune,
+                new ExerciseDraft(
+                        student.id(),
+                        tunes.get(tune).chart(),
+                        ChoicesDto.of(choices),
+                        student.hand(),
+                        Set.of(4, 5, 6, 7),
+                        Asked.CHORDS,
+                        0,
+                        true,
+                        words));
+    }
+
+    /** The first chord is found. */
+    private void begun(ExerciseView exercise) {
+        Place first = exercises.asked(exercise.id()).places().get(0);
+        answers.answer(exercise.code(), HERE, 1, first.chord(), keys(first), FOUR_MINUTES / 4);
+    }
+
+    /** All are found, but for the middle of the third; the teacher has said a word to it. */
+    private void finished(ExerciseView exercise) {
+        List<Place> places = exercises.asked(exercise.id()).places();
+        for (int i = 0; i < places.size(); i++) {
+            List<Integer> keys = new ArrayList<>(keys(places.get(i)));
+            if (i == 2) {
+                keys.remove(1);
+            }
+            answers.answer(exercise.code(), HERE, 1, places.get(i).chord(), keys, FOUR_MINUTES);
+        }
+        answers.finish(exercise.code(), HERE, 1, FOUR_MINUTES);
+        long attempt =
+                exercises.ofTune(exercise.tune()).get(0).attempts().get(0).id();
+        exercises.say(attempt, "Nicely close together. Find what is missing in bar 7.", Map.of());
+    }
+
+    private static List<Integer> keys(Place place) {
+        return place.key().stream().map(Pitch::midi).toList();
     }
 
     private Student student(String name, int span, int level) {
@@ -76,11 +143,12 @@ class DemoStudio implements SmartInitializingSingleton {
         return new ShelfLabels(List.of(tags), level);
     }
 
-    private void add(String name, ShelfLabels labels, AssignmentDraft... assignments) {
+    private long add(String name, ShelfLabels labels, AssignmentDraft... assignments) {
         try {
             String chart = new ClassPathResource("demo/" + name + ".chart").getContentAsString(StandardCharsets.UTF_8);
             long id = tunes.add(new NewTune(chart, List.of(assignments))).id();
             tunes.label(id, labels);
+            return id;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

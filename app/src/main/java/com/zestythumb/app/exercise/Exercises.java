@@ -9,6 +9,7 @@ import com.zestythumb.app.studio.Studios;
 import com.zestythumb.app.tune.Tune;
 import com.zestythumb.app.tune.Tunes;
 import com.zestythumb.core.exercise.Asked;
+import com.zestythumb.core.exercise.Exercise;
 import com.zestythumb.core.exercise.ReadyMade;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voiceleading.School;
@@ -101,6 +102,12 @@ public class Exercises {
         byte[] bytes = new byte[CODE_BYTES];
         random.nextBytes(bytes);
         return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    }
+
+    /** What is asked in one, with its key. */
+    @Transactional(readOnly = true)
+    public Exercise asked(long id) {
+        return find(id).exercise();
     }
 
     /** From now on its link leads nowhere; what was answered stays. */

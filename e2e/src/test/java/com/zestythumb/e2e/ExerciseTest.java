@@ -1,0 +1,123 @@
+package com.zestythumb.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+
+/** "Finish it as I began": from the teacher to the student's page and back. */
+class ExerciseTest extends InTheBrowser {
+
+    private static final String CHART = "title: Four Steps\nkey: C major\n| C | F | G7 | C |";
+
+    /** Makes an exercise of the last three bars and goes to the student's page. */
+    private String give() {
+        newTune(CHART);
+        awaitBars(4);
+        awaitSaved();
+        stage("Exercise");
+        browser.seeText(".exercise-stage", "Let the student finish it");
+        browser.choose("exercise-from", "bar 2");
+        browser.choose("exercise-to", "bar 4");
+        browser.see("[aria-label='A word with it']").sendKeys("Stay close");
+        browser.clickText(".exercise-stage button", "Make it for");
+        browser.seeText(".exercise", "bars 2 to 4");
+        browser.assertAccessible("making an exercise");
+        return browser.see(".exercise .link a").getDomProperty("href");
+    }
+
+    private void press(int... keys) {
+        for (int key : keys) {
+            browser.click("[data-key='" + key + "']");
+        }
+    }
+
+    @Test
+    void aStudentFinishesWhatTheTeacherBegan() {
+        String link = give();
+        String lesson = browser.driver.getCurrentUrl();
+        browser.open(link);
+        browser.seeText("h1", "Four Steps");
+        browser.seeText(".answer header", "Stay close");
+        browser.seeText(".ask", "Bar 2: F");
+        assertThat(browser.see(".answer").getText()).doesNotContain("Any hand plays");
+        // A wrong note is told at once, and what the chord has.
+        press(48, 53, 59);
+        browser.seeText(".word", "B is not in F: it has F, A and C");
+        press(59, 57);
+        browser.seeText(".ask", "Right");
+        browser.assertAccessible("a student's page");
+        // By letters: B, F and G, the last an octave down and up again.
+        browser.press(Keys.ENTER);
+        browser.seeText(".ask", "Bar 3: G7");
+        browser.press("b");
+        browser.press("f");
+        browser.press("g");
+        browser.press(Keys.ARROW_DOWN);
+        browser.press(Keys.ARROW_UP);
+        browser.seeText(".ask", "Right");
+        // A reload in the middle: everything is there, and the next chord waits.
+        browser.driver.navigate().refresh();
+        browser.seeText(".ask", "Bar 4: C");
+        // On a keyboard that is none: C, E and G by numbers.
+        browser.choose("Play it on a MIDI keyboard", "Number keys 1 to 8");
+        browser.press("1");
+        browser.await("C", () -> pressed() == 1 ? true : null);
+        browser.press("3");
+        browser.await("E", () -> pressed() == 1 ? true : null);
+        browser.clickText(".do button", "Clear");
+        press(48, 52, 55);
+        browser.seeText(".ask", "Right");
+        browser.clickText(".do button", "I am done");
+        browser.seeText(".praise", "All right");
+        browser.open(lesson);
+        browser.seeText(".exercise", "12 of 12 points");
+    }
+
+    private long pressed() {
+        return browser.all("[data-key][aria-pressed=true]").size();
+    }
+
+    /** What was not right is tried again; the teacher says a word and accepts an answer. */
+    @Test
+    void theTeacherHasTheLastWord() {
+        String link = give();
+        String lesson = browser.driver.getCurrentUrl();
+        browser.open(link);
+        browser.seeText(".ask", "Bar 2: F");
+        press(48, 53);
+        browser.seeText(".word", "A is missing");
+        browser.clickText(".places button", "C");
+        browser.clickText(".do button", "I am done");
+        browser.seeText(".praise", "0 of 3 chords are right");
+        browser.open(lesson);
+        browser.seeText(".exercise", "3 of 12 points");
+        browser.seeText(".exercise", "third missing (1)");
+        browser.clickText(".wrong button", "Accept");
+        browser.seeText(".exercise", "4 of 12 points");
+        browser.see("[aria-label='A word to the student']").sendKeys("Good ears");
+        browser.clickText(".say button", "Say it");
+        browser.seeText(".exercise", "You said: Good ears");
+        browser.open(link);
+        browser.seeText(".from-teacher", "Good ears");
+        browser.clickText(".do button", "Try again");
+        browser.seeText(".ask", "Bar 3: G7");
+        assertThat(browser.all(".place.answered")).hasSize(1);
+        browser.open(lesson);
+        browser.clickText(".exercise .link button", "Close");
+        browser.seeText(".exercise", "Closed");
+        browser.open(link);
+        browser.seeText(".trouble", "closed this exercise");
+    }
+
+    @Test
+    void exercisesAreMadeFromNothing() {
+        browser.clickText(".shelf header button", "Exercises");
+        browser.seeText(".exercises", "Make one from nothing");
+        browser.seeText(".exercise", "Lantern Walk");
+        browser.choose("For whom", "Juno, 11");
+        browser.clickText(".ready button", "Primary chords");
+        browser.seeText("section h2", "Juno, 11");
+        browser.assertAccessible("all exercises");
+    }
+}

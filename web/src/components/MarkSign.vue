@@ -7,7 +7,7 @@ defineProps<{ verdict: 'RIGHT' | 'NEARLY' | 'NOT_YET' | 'NOT_ANSWERED' | undefin
   <svg class="mark-sign" viewBox="-10 -10 20 20" width="22" height="22" aria-hidden="true">
     <circle class="ring" :class="{ empty: !verdict || verdict === 'NOT_ANSWERED' }" r="8" />
     <circle v-if="verdict === 'RIGHT'" class="full" r="4.6" />
-    <path v-else-if="verdict === 'NEARLY'" class="full" d="M -4.6 0 A 4.6 4.6 0 0 0 4.6 0 Z" />
+    <path v-else-if="verdict === 'NEARLY'" class="full" d="M 0 -4.6 A 4.6 4.6 0 0 0 0 4.6 Z" />
   </svg>
 </template>
 

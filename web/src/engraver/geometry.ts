@@ -96,13 +96,18 @@ export function chordBoxes(page: HTMLElement, tune: Arrangement): ChordBox[] {
     if (!firstNotes.has(chord) || (isInTime && !inTime.has(chord))) firstNotes.set(chord, id);
     if (isInTime) inTime.add(chord);
   }
+  // Where the hand is silent at a chord its rest stands for it.
+  tune.chords.forEach((_, chord) => {
+    if (!firstNotes.has(chord)) firstNotes.set(chord, `r${chord}`);
+  });
   const systems = new Map<Element, Edges>();
   const edges = (system: Element) => {
     const known = systems.get(system) ?? edgesOf(system);
     systems.set(system, known);
     return known;
   };
-  const starts = [...firstNotes].flatMap(([chord, id]) => {
+  const inOrder = [...firstNotes].sort(([one], [other]) => one - other);
+  const starts = inOrder.flatMap(([chord, id]) => {
     const note = page.querySelector(`#${id}`);
     const system = note?.closest('.system');
     const measure = note?.closest('.measure');

@@ -39,7 +39,9 @@ const chart = computed(() => sheet.value?.chart ?? '');
 const played = computed(() =>
   sheet.value ? { choices: sheet.value.choices, hand: sheet.value.hand } : undefined,
 );
-const { arrangement } = useArrangement(chart, played, ref(false));
+const { arrangement: found } = useArrangement(chart, played, ref(false));
+/** What is to be watched out for the mark says, and when it is time. */
+const arrangement = computed(() => found.value && { ...found.value, findings: [] });
 const chosen = useChosen(arrangement);
 const player = usePlayer(arrangement, chosen);
 watch([place, arrangement], () => place.value && chosen.choose(place.value.chord));
@@ -147,6 +149,11 @@ const barOf = ({ bar }: AskedChord) => (bar ? `bar ${bar}` : 'pickup');
 const what = computed(() =>
   sheet.value?.asked === 'BASS' ? 'Play its bass, one note.' : 'Play it with your left hand.',
 );
+const verdict = computed(() => {
+  const mark = place.value?.mark;
+  if (mark && mark.verdict !== 'NOT_ANSWERED') return `${VERDICTS[mark.verdict]}.`;
+  return finished.value ? `${VERDICTS.NOT_ANSWERED}.` : what.value;
+});
 const said = computed(() => {
   const mark = place.value?.mark;
   if (!mark || mark.verdict === 'NOT_ANSWERED') return [];
@@ -215,10 +222,7 @@ const praise = computed(() => {
           </template>
           <p v-if="place" class="ask">
             <b>{{ capital(barOf(place)) }}: {{ place.symbol }}.</b>
-            <span v-if="!finished && !place.mark"> {{ what }}</span>
-            <span v-if="place.mark && place.mark.verdict !== 'NOT_ANSWERED'">
-              {{ VERDICTS[place.mark.verdict] }}.
-            </span>
+            {{ verdict }}
           </p>
           <p v-for="word in said" :key="word" class="word">{{ word }}.</p>
         </div>

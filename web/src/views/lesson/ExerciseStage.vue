@@ -28,7 +28,7 @@ watch(player.loop, (loop) => {
 });
 
 const ASKED = [
-  { id: 'CHORDS', name: "the left hand's chords" },
+  { id: 'CHORDS', name: 'left-hand chords' },
   { id: 'BASS', name: 'the bass alone' },
 ] as const;
 const asked = ref<ExerciseDraft['asked']>('CHORDS');

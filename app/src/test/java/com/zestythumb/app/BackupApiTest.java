@@ -116,6 +116,12 @@ class BackupApiTest extends KeepingApi {
         String figure = "{\"name\":\"Off the list\",\"text\":\"by bar 1/8 1 3 2 3\"}";
         long id = json(send(api.post(), "/api/figures", figure)).get("id").asLong();
         api.delete().uri("/api/figures/" + id).exchange();
+        String ready = "{\"set\":\"primary\",\"seed\":0,\"student\":" + student("Finds chords", 9) + "}";
+        String code =
+                json(send(api.post(), "/api/ready-made", ready)).get("code").asString();
+        String answers = "/api/answers/" + code;
+        send(api.put(), answers + "/chords/1", "{\"attempt\":1,\"keys\":[48,53],\"seconds\":9}");
+        send(api.post(), answers + "/finish", "{\"attempt\":1,\"seconds\":30}");
         JsonNode off = created("title: Off the shelf\n| C |");
         api.delete().uri("/api/tunes/" + off.get("id").asLong()).exchange();
         database.update(
@@ -124,6 +130,7 @@ class BackupApiTest extends KeepingApi {
 
         String backup = api.get().uri("/api/backup").exchange().getResponse().getContentAsString();
         List<String> before = rows();
+        assertThat(before).anyMatch(row -> row.contains(code)).anyMatch(row -> row.contains("missing-third"));
         assertThat(before).anyMatch(row -> row.contains("as in May") && row.contains("\"hand\": {\"span\": 9"));
         empty();
         assertThat(rows()).isEmpty();
@@ -157,7 +164,7 @@ class BackupApiTest extends KeepingApi {
     }
 
     private void empty() {
-        database.execute("truncate tune, student, assignment, tune_revision, own_figure");
+        database.execute("truncate tune, student, assignment, tune_revision, own_figure, exercise, attempt");
     }
 
     /** Every row with the places of others instead of their numbers. */
@@ -183,6 +190,12 @@ class BackupApiTest extends KeepingApi {
                 String.class));
         rows.addAll(
                 database.queryForList("select (to_jsonb(f) - 'id')::text from own_figure f order by id", String.class));
+        rows.addAll(database.queryForList(
+                "select (to_jsonb(e) - 'id' - 'student_id')::text || s.nth from exercise e join " + students
+                        + " s on s.id = e.student_id order by e.code",
+                String.class));
+        rows.addAll(database.queryForList(
+                "select (to_jsonb(a) - 'id' - 'exercise_id')::text from attempt a order by a.number", String.class));
         return rows;
     }
 

@@ -1,5 +1,6 @@
 package com.zestythumb.app.exercise;
 
+import com.zestythumb.app.exercise.ExerciseBackup.KeptAttempt;
 import com.zestythumb.app.studio.Studio;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
@@ -63,6 +64,39 @@ class Attempt {
         savedAt = now;
     }
 
+    /** As a backup has it. */
+    Attempt(KeptExercise exercise, KeptAttempt kept) {
+        this(exercise, kept.number(), kept.answers(), kept.begunAt());
+        marks = JSON.writeValueAsString(kept.marks());
+        savedAt = kept.savedAt();
+        finishedAt = kept.finishedAt();
+        seconds = kept.seconds();
+        points = kept.marks().stream().mapToInt(Mark::points).sum();
+        most = kept.most();
+        smoother = kept.smoother();
+        say(kept.said(), kept.overruled());
+    }
+
+    KeptAttempt kept() {
+        return new KeptAttempt(
+                number,
+                answers(),
+                JSON.readValue(marks, new TypeReference<>() {}),
+                begunAt,
+                savedAt,
+                finishedAt,
+                seconds,
+                most,
+                smoother,
+                said,
+                overruled());
+    }
+
+    final void say(String words, Map<Integer, Integer> points) {
+        said = words;
+        overruled = JSON.writeValueAsString(points);
+    }
+
     void answer(int chord, List<Integer> keys, int seconds, Instant now) {
         Map<Integer, List<Integer>> all = answers();
         all.put(chord, keys);
@@ -83,11 +117,6 @@ class Attempt {
 
     private void sat(int more) {
         seconds = Math.min(MOST_SECONDS, Math.max(seconds, more));
-    }
-
-    void say(String words, Map<Integer, Integer> points) {
-        said = words;
-        overruled = JSON.writeValueAsString(points);
     }
 
     Long id() {

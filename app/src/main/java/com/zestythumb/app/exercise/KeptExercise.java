@@ -101,6 +101,11 @@ class KeptExercise {
         return id;
     }
 
+    /** What it was made of; the student by its own number is told apart. */
+    ExerciseDraft draft() {
+        return new ExerciseDraft(null, chart, choices(), hand(), bars(), asked, tries, atOnce, words);
+    }
+
     Studio studio() {
         return studio;
     }

@@ -32,6 +32,9 @@ class BackupReader {
         void tune(KeptTune tune);
 
         void figure(KeptFigure figure);
+
+        /** One of another list; lists that nobody knows are passed over. */
+        void other(String list, JsonNode one);
     }
 
     private final JsonMapper json;
@@ -58,7 +61,13 @@ class BackupReader {
                     case "students" -> each(in, one -> taker.student(value(name, one, KeptStudent.class)));
                     case "tunes" -> each(in, one -> taker.tune(value(name, old.tune(one), KeptTune.class)));
                     case "figures" -> each(in, one -> taker.figure(value(name, old.figure(one), KeptFigure.class)));
-                    default -> in.skipChildren();
+                    default -> {
+                        if (in.currentToken() == JsonToken.START_ARRAY) {
+                            each(in, one -> taker.other(name, one));
+                        } else {
+                            in.skipChildren();
+                        }
+                    }
                 }
             }
         } catch (JacksonException e) {

@@ -33,6 +33,7 @@ public class Backups {
     private final Students students;
     private final OwnFigures figures;
     private final Studios studios;
+    private final List<BackupPart> parts;
     private final EntityManager session;
     private final JsonMapper json;
 
@@ -43,6 +44,7 @@ public class Backups {
             Students students,
             OwnFigures figures,
             Studios studios,
+            List<BackupPart> parts,
             EntityManager session,
             JsonMapper json) {
         this.tunes = tunes;
@@ -51,6 +53,7 @@ public class Backups {
         this.students = students;
         this.figures = figures;
         this.studios = studios;
+        this.parts = parts;
         this.session = session;
         this.json = json;
     }
@@ -74,6 +77,13 @@ public class Backups {
             out.writeArrayPropertyStart("figures");
             figures.everything().forEach(one -> json.writeValue(out, new KeptFigure(one.draft(), one.removedAt())));
             out.writeEndArray();
+            Map<Long, Integer> numbers =
+                    Numbering.of(everyone.stream().map(Student::id).toList());
+            for (BackupPart part : parts) {
+                out.writeArrayPropertyStart(part.list());
+                part.everything(numbers).forEach(one -> json.writeValue(out, one));
+                out.writeEndArray();
+            }
             out.writeEndObject();
         }
     }

@@ -29,6 +29,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Puts back what a backup holds, but for tunes that stand here already just so. One that was taken off the shelf since
@@ -46,6 +47,7 @@ public class Restoring {
     private final Students students;
     private final OwnFigures figures;
     private final Studios studios;
+    private final List<BackupPart> parts;
     private final BackupReader reader;
     private final EntityManager session;
     private final Validator validator;
@@ -57,6 +59,7 @@ public class Restoring {
             Students students,
             OwnFigures figures,
             Studios studios,
+            List<BackupPart> parts,
             BackupReader reader,
             EntityManager session,
             Validator validator) {
@@ -66,6 +69,7 @@ public class Restoring {
         this.students = students;
         this.figures = figures;
         this.studios = studios;
+        this.parts = parts;
         this.reader = reader;
         this.session = session;
         this.validator = validator;
@@ -156,14 +160,24 @@ public class Restoring {
         }
 
         @Override
+        public void other(String list, JsonNode one) {
+            parts.stream().filter(part -> part.list().equals(list)).forEach(part -> part.restore(one, this::idOf));
+        }
+
+        private Long idOf(int number) {
+            if (!ids.containsKey(number)) {
+                throw new IllegalArgumentException(
+                        "this backup is damaged: it does not tell of student number " + number);
+            }
+            return ids.get(number);
+        }
+
+        @Override
         public void tune(KeptTune kept) {
             List<Played> played = new ArrayList<>();
             for (KeptAssignment one : kept.assignments()) {
+                idOf(one.student());
                 KeptStudent student = told.get(one.student());
-                if (student == null) {
-                    throw new IllegalArgumentException(
-                            "this backup is damaged: it does not tell of student number " + one.student());
-                }
                 ChoicesDto choices = checked(KeptChoices.read(one.choices()));
                 if (one.removedAt() == null && student.removedAt() == null) {
                     played.add(new Played(student.draft(), choices));

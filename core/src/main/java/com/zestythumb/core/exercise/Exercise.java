@@ -15,7 +15,6 @@ import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -181,14 +180,18 @@ public final class Exercise {
     private List<SheetNote> voice(Bar bar, Map<Integer, Voicing> laid) {
         List<SheetNote> notes = new ArrayList<>();
         for (Place place : places) {
-            Voicing voicing = laid.get(place.chord());
-            if (place.event().bar() == bar.index() && voicing != null) {
-                notes.addAll(struck(place.event(), voicing.grips()));
+            if (place.event().bar() == bar.index()) {
+                Voicing voicing = laid.get(place.chord());
+                notes.addAll(voicing == null ? rest(place.event()) : struck(place.event(), voicing.grips()));
             }
         }
-        notes.sort(Comparator.comparing(SheetNote::onset)
-                .thenComparing(note -> note.pitch().midi()));
         return BarFilling.withRests(notes, bar.length());
+    }
+
+    private static List<SheetNote> rest(ChordEvent event) {
+        Fraction from = onGrid(event.start());
+        Fraction to = onGrid(event.end());
+        return from.compareTo(to) < 0 ? List.of(new SheetNote(null, from, to.minus(from))) : List.of();
     }
 
     /** One grip after another, each with its share of the chord's time. */

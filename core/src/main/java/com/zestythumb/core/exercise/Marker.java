@@ -193,15 +193,19 @@ final class Marker {
 
     private boolean isSmooth(Place place, List<String> faults, List<String> words, List<Integer> nearer) {
         boolean kept = told(place, false, faults, words);
-        if (!nearer.isEmpty()) {
-            String why = why(place);
-            // What a rule has said already is not said again.
-            boolean known = faults.contains(why);
-            faults.add(why.equals("motion") ? "far" : why);
-            words.add((known ? "better" : SMOOTHER.getOrDefault(why, "there is a smoother one")) + ": "
-                    + nearer.stream().map(midi -> spelled(place, midi)).collect(Collectors.joining(" ")));
+        if (nearer.isEmpty()) {
+            return kept;
         }
-        return kept && nearer.isEmpty();
+        String why = why(place);
+        // What is missing was told, and costs its point, already.
+        if (why.startsWith("missing-") && faults.stream().anyMatch(fault -> fault.startsWith("missing-"))) {
+            return kept;
+        }
+        boolean known = faults.contains(why);
+        faults.add(why.equals("motion") ? "far" : why);
+        words.add((known ? "better" : SMOOTHER.getOrDefault(why, "there is a smoother one")) + ": "
+                + nearer.stream().map(midi -> spelled(place, midi)).collect(Collectors.joining(" ")));
+        return false;
     }
 
     /** What the rules find at this chord and do not find in the key; whether that is nothing. */

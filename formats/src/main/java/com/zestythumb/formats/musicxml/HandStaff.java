@@ -148,7 +148,12 @@ final class HandStaff {
             List<Moment> silence = moments(bar, 0, List.of());
             if (silence.size() == 1) {
                 addSilence(bar, Fraction.ZERO, content);
-                content.add(Notes.barRest(bar.length(), voice(0, voices).name(), staff));
+                Note rest = Notes.barRest(bar.length(), voice(0, voices).name(), staff);
+                chords(bar).forEach(chord -> {
+                    addSymbol(chord, chord.event().start(), content);
+                    nameRest(rest, chord);
+                });
+                content.add(rest);
             } else {
                 addMain(bar, silence, voice(0, voices), content);
             }
@@ -186,8 +191,7 @@ final class HandStaff {
     /** The voice that fills the bar and bears the symbols. */
     private void addMain(Bar bar, List<Moment> moments, Voice voice, List<Object> content) {
         Map<Fraction, ArrangedChord> symbols = new TreeMap<>();
-        (side == Side.LEFT ? chordsByBar.getOrDefault(bar.index(), List.of()) : List.<ArrangedChord>of())
-                .forEach(chord -> symbols.put(chord.event().start(), chord));
+        chords(bar).forEach(chord -> symbols.put(chord.event().start(), chord));
         Beams beams = beams(bar.meter());
         for (Moment moment : moments) {
             symbols.forEach((start, chord) -> {
@@ -196,17 +200,34 @@ final class HandStaff {
                 }
             });
             addSilence(bar, moment.onset(), content);
-            int first = content.size();
+            int before = content.size();
             write(moment, bar, voice, content, beams);
+            Note first = (Note) content.stream()
+                    .skip(before)
+                    .filter(Note.class::isInstance)
+                    .findFirst()
+                    .orElseThrow();
+            ArrangedChord chord = symbols.get(moment.onset());
+            if (moment.isRest() && chord != null) {
+                nameRest(first, chord);
+            }
             if (counts) {
-                content.stream()
-                        .skip(first)
-                        .filter(Note.class::isInstance)
-                        .findFirst()
-                        .ifPresent(note -> Notes.addCount((Note) note, bar, moment.onset()));
+                Notes.addCount(first, bar, moment.onset());
             }
         }
         beams.close();
+    }
+
+    /** The chords to whose symbols this staff is home. */
+    private List<ArrangedChord> chords(Bar bar) {
+        return side == Side.LEFT ? chordsByBar.getOrDefault(bar.index(), List.of()) : List.of();
+    }
+
+    /** On the page the rest of a hand that is silent at its chord tells where that stands: {@code r} and its index. */
+    private void nameRest(Note rest, ArrangedChord chord) {
+        if (page && rest.getId() == null) {
+            rest.setId("r" + chord.index());
+        }
     }
 
     /** A voice beside it, whose silences are not seen. */

@@ -46,6 +46,12 @@ export function stretchFor(used: number[]): [number, number] {
 
 const LETTERS: Record<string, number> = { C: 0, D: 2, E: 4, F: 5, G: 7, A: 9, B: 11 };
 
+/** The next key of a letter above another one. */
+export function keyAbove(letter: string, low: number): number {
+  const semitone = LETTERS[letter.toUpperCase()] ?? 0;
+  return low + 1 + ((((semitone - low - 1) % 12) + 12) % 12);
+}
+
 /** The key of a letter nearest to another key. */
 export function keyOf(letter: string, near: number): number {
   const semitone = LETTERS[letter.toUpperCase()] ?? 0;

@@ -4,7 +4,7 @@ import Select from 'primevue/select';
 import { computed, onMounted, onScopeDispose, ref, watch } from 'vue';
 import type { AskedChord } from '../api/client';
 import AnswerKeys from '../components/AnswerKeys.vue';
-import { keyNamed, keyOf } from '../components/keyboard';
+import { keyAbove, keyNamed, keyOf } from '../components/keyboard';
 import MarkSign from '../components/MarkSign.vue';
 import ScorePage from '../components/ScorePage.vue';
 import { useAnswer } from '../composables/useAnswer';
@@ -75,7 +75,9 @@ function shift(by: number) {
   last.value += by;
 }
 function letter(name: string) {
-  const midi = keyOf(name, keys.value.at(-1) ?? MIDDLE_OF_THE_HAND);
+  // Chords are typed from the bottom up.
+  const highest = keys.value.at(-1);
+  const midi = highest === undefined ? keyOf(name, MIDDLE_OF_THE_HAND) : keyAbove(name, highest);
   last.value = midi;
   press(midi);
 }

@@ -18,7 +18,13 @@ final class TermNames {
     /** Rules of the way from chord to chord; others say themselves what they charge for. */
     private static final Map<String, String> RULES = Map.of(
             "leap", "leaps too far, or too far for the time there is",
-            "parallels", "parallel fifths and octaves");
+            "parallels", "parallel fifths and octaves",
+            "direct", "direct fifths and octaves",
+            "contrary", "fifths and octaves by contrary motion",
+            "leading", "leading tones that do not rise",
+            "seventh", "sevenths that do not fall",
+            "melodic", "augmented steps and leaps of a seventh",
+            "false-relation", "false relations");
 
     private static final Map<String, Term> TERMS = terms();
 

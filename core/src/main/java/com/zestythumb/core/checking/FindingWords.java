@@ -31,6 +31,9 @@ public record FindingWords(String title, String message, String remedy) {
     private static final String OTHER_INVERSION =
             "fine in popular styles; else take another inversion so that one voice stays";
 
+    private static final String AGAINST = "let the top go by step, or against the bass";
+    private static final String OTHER_TOP = "take another note on top";
+
     /** By the codes of faults. What stands in braces is a measure of the fault, or one of the two chords. */
     private static final Map<String, FindingWords> BY_CODE = Map.ofEntries(
             words(
@@ -98,6 +101,76 @@ public record FindingWords(String title, String message, String remedy) {
                     "Parallel octaves",
                     "bass and tune go in parallel octaves from {before} to {chord}",
                     "take another inversion, so that the bass goes against the tune or stays"),
+            words(
+                    "direct-fifths",
+                    "Direct fifths",
+                    "bass and top go the same way into the fifth {low} {high}, the top by a leap",
+                    AGAINST),
+            words(
+                    "direct-octaves",
+                    "Direct octaves",
+                    "bass and top go the same way into the octave {low} {high}, the top by a leap",
+                    AGAINST),
+            words(
+                    "contrary-fifths",
+                    "Fifths by contrary motion",
+                    "bass and top go from fifth to fifth, from {before} to {chord}",
+                    OTHER_TOP),
+            words(
+                    "contrary-octaves",
+                    "Octaves by contrary motion",
+                    "bass and top go from octave to octave, from {before} to {chord}",
+                    OTHER_TOP),
+            words(
+                    "unequal-fifths",
+                    "Unequal fifths",
+                    "a diminished fifth rises into the fifth {low} {high}",
+                    "let it close into a third"),
+            words(
+                    "leading-unresolved",
+                    "Leading tone",
+                    "{note}, the third of {before}, leads up by a half step and does not go there in {chord}",
+                    "let it rise; in an inner voice it may fall to the fifth"),
+            words(
+                    "leading-doubled",
+                    "Leading tone twice",
+                    "{note}, the third of {before}, is there twice and would have to rise in octaves",
+                    "double root or fifth"),
+            words(
+                    "seventh-unresolved",
+                    "Seventh",
+                    "{note}, the seventh of {before}, does not fall a step into {chord}",
+                    "let it fall a step, or stay"),
+            words(
+                    "augmented-step",
+                    "Augmented second",
+                    "a voice goes from {low} to {high}, a second and a half step more",
+                    "take another inversion, so that it goes the other way"),
+            words(
+                    "tritone-leap",
+                    "Augmented fourth",
+                    "a voice leaps from {low} to {high}, an augmented fourth",
+                    "take a diminished fifth the other way, or another inversion"),
+            words(
+                    "seventh-leap",
+                    "Leap of a seventh",
+                    "a voice leaps from {low} to {high}, a seventh",
+                    "go the other way by a step, or take another inversion"),
+            words(
+                    "overlap",
+                    "Voices overlap",
+                    "{low} lies beyond where the voice beside it was in {before}",
+                    "take a nearer inversion"),
+            words(
+                    "spacing",
+                    "A gap in the middle",
+                    "more than an octave lies between {low} and {high}",
+                    "fill it, or move the upper voices together"),
+            words(
+                    "false-relation",
+                    "False relation",
+                    "{low} and {high} follow one another in two voices",
+                    "let one voice have both"),
             words(
                     "clash",
                     "Clash",

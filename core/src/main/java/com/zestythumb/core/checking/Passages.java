@@ -57,6 +57,7 @@ final class Passages {
                         to,
                         task.around(pair.from()).lastOfTune(),
                         task.around(pair.to()).firstOfTune(),
+                        task.around(pair.from()).leadingTone(),
                         seconds(quarters),
                         goesToAndFro(pair))));
     }

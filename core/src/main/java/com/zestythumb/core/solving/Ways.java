@@ -1,6 +1,7 @@
 package com.zestythumb.core.solving;
 
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.Cost.Charge;
 import com.zestythumb.core.solving.LayeredPath.Steps;
@@ -84,9 +85,9 @@ final class Ways {
      * @param tune the tune's last note on the way; null where it rests or a phrase ends
      * @param tuneThen its first behind it; null where it rests
      */
-    private record Time(double seconds, boolean journey, Pitch tune, Pitch tuneThen) {
+    private record Time(double seconds, boolean journey, Pitch tune, Pitch tuneThen, PitchClass leading) {
 
-        private static final Time ANY = new Time(0, false, null, null);
+        private static final Time ANY = new Time(0, false, null, null, null);
     }
 
     private Time time(Transition pair) {
@@ -97,7 +98,8 @@ final class Ways {
                 task.seconds().applyAsDouble(pair),
                 journey,
                 from.lastOfTune(),
-                task.around(pair.to()).firstOfTune());
+                task.around(pair.to()).firstOfTune(),
+                from.leadingTone());
     }
 
     /** The keys with which each candidate of a chord is come to and left. */
@@ -253,6 +255,7 @@ final class Ways {
                     to,
                     time.tune(),
                     time.tuneThen(),
+                    time.leading(),
                     time.seconds(),
                     from.grips().size() > 1 || to.grips().size() > 1 || time.journey());
             ((Rule.OfPassage) entry.rule()).check(passage, entry.limits(), found::add);

@@ -84,7 +84,7 @@ final class ParallelRule implements Rule.OfPassage {
     }
 
     /** 5 for a perfect fifth, 8 for an octave, either with octaves between; 0 for all else. */
-    private static int perfect(Pitch low, Pitch high) {
+    static int perfect(Pitch low, Pitch high) {
         int within = (high.midi() - low.midi()) % 12;
         if (within != 0 && within != 7) {
             return 0;

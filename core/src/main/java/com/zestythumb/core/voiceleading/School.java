@@ -3,6 +3,7 @@ package com.zestythumb.core.voiceleading;
 import com.zestythumb.core.voicing.CostTerm;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * How a school of teaching sees the rules.
@@ -99,7 +100,25 @@ public record School(String id, String name, List<Entry> entries, boolean gather
                     new Entry(STRAIN, 0, STRAINS)),
             false);
 
-    private static final List<School> ALL = List.of(POPULAR, CLASSICAL);
+    /** What a textbook of harmony asks of four parts is asked of the hands as well. */
+    public static final School STRICT = new School(
+            "strict",
+            "Strict",
+            Stream.concat(
+                            CLASSICAL.entries().stream(),
+                            Stream.of(
+                                    new Entry(new DirectRule(), 6, Map.of()),
+                                    new Entry(new ContraryRule(), 12, Map.of()),
+                                    new Entry(new LeadingRule(), 12, Map.of()),
+                                    new Entry(new SeventhRule(), 12, Map.of()),
+                                    new Entry(new MelodicRule(), 6, Map.of()),
+                                    new Entry(new OverlapRule(), 0, Map.of()),
+                                    new Entry(new SpacingRule(), 0, Map.of()),
+                                    new Entry(new FalseRelationRule(), 6, Map.of())))
+                    .toList(),
+            false);
+
+    private static final List<School> ALL = List.of(POPULAR, CLASSICAL, STRICT);
 
     public School {
         entries = List.copyOf(entries);

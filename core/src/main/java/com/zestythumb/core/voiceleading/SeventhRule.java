@@ -1,0 +1,49 @@
+package com.zestythumb.core.voiceleading;
+
+import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.Tone;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The seventh of a chord falls a step where the next chord has that note; it may stay, or go on in another voice (any textbook
+ * of harmony).
+ */
+final class SeventhRule implements Rule.OfPassage {
+
+    @Override
+    public String id() {
+        return "seventh";
+    }
+
+    @Override
+    public void check(Passage passage, Map<String, Double> limits, Sink sink) {
+        if (passage.from() == null || passage.from().chord().equals(passage.to().chord())) {
+            return;
+        }
+        List<Tone> from = passage.from().voices();
+        List<Tone> to = passage.to().voices();
+        for (int i = 0; i < from.size(); i++) {
+            Tone seventh = from.get(i);
+            if (seventh.member() != Member.SEVENTH) {
+                continue;
+            }
+            int at = seventh.pitch().midi();
+            // With as many voices it is told which one is its own.
+            List<Tone> own = from.size() == to.size() ? List.of(to.get(i)) : to;
+            boolean steps = own.stream()
+                    .anyMatch(tone ->
+                            at - tone.pitch().midi() == 1 || at - tone.pitch().midi() == 2);
+            boolean stays = to.stream()
+                    .anyMatch(tone ->
+                            tone.pitch().pitchClass().soundsLike(seventh.pitch().pitchClass()));
+            boolean could = passage.to().chord().tones().stream().anyMatch(tone -> {
+                int below = Math.floorMod(seventh.pitch().pitchClass().semitone() - tone.semitone(), 12);
+                return below == 1 || below == 2;
+            });
+            if (could && !steps && !stays) {
+                sink.found(new Fault("seventh-unresolved", Map.of("note", seventh.pitch())));
+            }
+        }
+    }
+}

@@ -28,7 +28,10 @@ useRouter().afterEach(async (to, from) => {
 
 <template>
   <RouterView v-slot="{ Component, route }">
-    <component :is="Component" :key="String(route.params.id ?? route.path)" />
+    <component
+      :is="Component"
+      :key="String(route.meta.stays ? route.name : (route.params.id ?? route.path))"
+    />
   </RouterView>
   <p class="only-heard announced" aria-live="polite">{{ announced }}</p>
   <Toast position="bottom-center">

@@ -16,6 +16,14 @@ export const router = createRouter({
       component: () => import('./views/ExercisesView.vue'),
     },
     {
+      path: '/rules/:code',
+      name: 'rules',
+      component: () => import('./views/RulesView.vue'),
+      props: true,
+      // One rule after another in the same page.
+      meta: { stays: true },
+    },
+    {
       path: '/answer/:code',
       name: 'answer',
       component: () => import('./views/AnswerView.vue'),

@@ -47,6 +47,7 @@ export type PricedChord = Schemas['PricedChord'];
 export type AnswerSheet = Schemas['AnswerSheet'];
 export type AskedChord = Schemas['AskedChord'];
 export type Attempt = Schemas['Attempt'];
+export type RulePage = Schemas['RulePage'];
 export type Exercise = Schemas['Exercise'];
 export type ExerciseDraft = Schemas['ExerciseDraft'];
 export type ReadyMade = Schemas['ReadyMade'];
@@ -323,6 +324,7 @@ export const api = {
   /** What the left hand does, bar by bar and from place to place. */
   toldOfHand: (chart: string, played: Played, signal?: AbortSignal) =>
     data(http.POST('/api/left-hands/told', { body: whole(chart, played), signal: signal ?? null })),
+  rules: () => data(http.GET('/api/rules')),
   exercises: () => data(http.GET('/api/exercises')),
   exercisesOf: (tune: number) =>
     data(http.GET('/api/tunes/{tune}/exercises', { params: { path: { tune } } })),

@@ -37,6 +37,13 @@ const isFirstHere = (i: number) =>
             <span class="remedy">{{ finding.remedy }}.</span>
           </span>
         </button>
+        <RouterLink
+          v-if="finding.page"
+          class="about"
+          :to="{ name: 'rules', params: { code: finding.page } }"
+        >
+          See and hear what this is
+        </RouterLink>
         <p v-if="finding.others?.length" class="places">
           also bar
           <button
@@ -81,6 +88,12 @@ ul {
 .finding:hover,
 .finding.here {
   background: var(--caution-wash);
+}
+.about {
+  display: inline-flex;
+  align-items: center;
+  min-height: 40px;
+  margin-left: 34px;
 }
 .places {
   display: flex;

@@ -240,6 +240,10 @@ class LessonTest extends InTheBrowser {
         browser.click("[role=tab][aria-selected=true]");
         browser.press(Keys.ARROW_RIGHT);
         browser.press(Keys.ENTER);
+        browser.see(".exercise-stage");
+        browser.click("[role=tab][aria-selected=true]");
+        browser.press(Keys.ARROW_RIGHT);
+        browser.press(Keys.ENTER);
         browser.see(".take");
         browser.assertAccessible("taking away");
     }

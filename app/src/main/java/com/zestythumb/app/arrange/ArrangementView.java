@@ -309,6 +309,9 @@ public record ArrangementView(
 
             @Schema(description = "What to do about it.") String remedy,
 
+            @Schema(description = "The rule's own page, by its code; empty where it has none.")
+            String page,
+
             @Schema(description = "Where else it is so, by place.") @JsonInclude(JsonInclude.Include.NON_EMPTY)
             List<OtherView> others) {}
 

@@ -24,6 +24,7 @@ import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.FingerMove;
 import com.zestythumb.core.checking.HandMove;
+import com.zestythumb.core.checking.RuleExample;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
@@ -39,6 +40,7 @@ import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -198,6 +200,8 @@ final class Views {
                             words.title(),
                             words.message(),
                             words.remedy(),
+                            Objects.requireNonNullElse(
+                                    RuleExample.pageOf(finding.fault().code()), ""),
                             finding.others().stream()
                                     .map(other -> new OtherView(other.chord(), other.bar()))
                                     .toList());

@@ -1,6 +1,35 @@
-import { describe, expect, it } from 'vitest';
 import { Note } from 'tonal';
-import { keyAbove, keyNamed, keyOf } from './keyboard';
+import { describe, expect, it } from 'vitest';
+import { drawnKeys, keyAbove, keyNamed, keyOf, stretchFor } from './keyboard';
+
+describe('drawnKeys', () => {
+  it('draws an octave as seven white and five black keys', () => {
+    const keys = drawnKeys(48, 59);
+    expect(keys.filter((key) => !key.black)).toHaveLength(7);
+    expect(keys.filter((key) => key.black).map((key) => key.midi % 12)).toEqual([1, 3, 6, 8, 10]);
+  });
+
+  it('begins and ends on white keys', () => {
+    const keys = drawnKeys(49, 58);
+    expect(keys[0]!.midi).toBe(48);
+    expect(keys.at(-1)!.midi).toBe(59);
+  });
+
+  it('puts each black key over the gap between its neighbours', () => {
+    for (const key of drawnKeys(36, 72).filter((k) => k.black)) {
+      expect(Math.abs(key.middle - Math.round(key.middle))).toBeLessThan(0.2);
+    }
+  });
+});
+
+describe('stretchFor', () => {
+  it('shows every key used, and two octaves at least', () => {
+    const [low, high] = stretchFor([50, 52]);
+    expect(low).toBeLessThan(48);
+    expect(high - low).toBeGreaterThanOrEqual(24);
+    expect(stretchFor([40, 70])).toEqual([38, 72]);
+  });
+});
 
 describe('keys by their names', () => {
   it('are those of an independent library', () => {

@@ -112,7 +112,10 @@ export function chordBoxes(page: HTMLElement, tune: Arrangement): ChordBox[] {
     const system = note?.closest('.system');
     const measure = note?.closest('.measure');
     if (!note || !system || !measure) return [];
-    return [{ chord, left: note.getBoundingClientRect().left, system, measure }];
+    // The rest of a whole bar stands in its middle, and its chord at its beginning.
+    const symbol = note.classList.contains('mRest') && measure.querySelector('.harm');
+    const { left } = (symbol || note).getBoundingClientRect();
+    return [{ chord, left, system, measure }];
   });
   return starts.map(({ chord, left, system, measure }, i) => {
     const next = starts[i + 1];

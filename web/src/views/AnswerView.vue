@@ -41,7 +41,14 @@ const played = computed(() =>
 );
 const { arrangement: found } = useArrangement(chart, played, ref(false));
 /** What is to be watched out for the mark says, and when it is time. */
-const arrangement = computed(() => found.value && { ...found.value, findings: [] });
+const arrangement = computed(
+  () =>
+    found.value && {
+      ...found.value,
+      findings: [],
+      analysis: { ...found.value.analysis, progressions: [] },
+    },
+);
 const chosen = useChosen(arrangement);
 const player = usePlayer(arrangement, chosen);
 watch([place, arrangement], () => place.value && chosen.choose(place.value.chord));

@@ -19,11 +19,13 @@ public class Answers {
 
     private final ExerciseRepository exercises;
     private final AttemptRepository attempts;
+    private final RecentExercises recent;
     private final Guesses guesses;
 
-    Answers(ExerciseRepository exercises, AttemptRepository attempts, Guesses guesses) {
+    Answers(ExerciseRepository exercises, AttemptRepository attempts, RecentExercises recent, Guesses guesses) {
         this.exercises = exercises;
         this.attempts = attempts;
+        this.recent = recent;
         this.guesses = guesses;
     }
 
@@ -42,7 +44,7 @@ public class Answers {
         Map<Integer, List<Integer>> with = current.answers();
         with.put(chord, keys);
         // What makes no sense is refused before it is kept.
-        kept.exercise().page(with);
+        recent.of(kept).page(with);
         current.answer(chord, keys, seconds, Instant.now());
         return sheet(kept, attempts.save(current));
     }
@@ -51,7 +53,7 @@ public class Answers {
     public AnswerSheet finish(String code, String from, int attempt, int seconds) {
         KeptExercise kept = locked(code, from);
         Attempt current = current(kept, attempt);
-        current.finish(Marking.of(kept.exercise(), current.answers()), seconds, Instant.now());
+        current.finish(Marking.of(recent.of(kept), current.answers()), seconds, Instant.now());
         return sheet(kept, attempts.save(current));
     }
 
@@ -74,7 +76,7 @@ public class Answers {
     }
 
     private AnswerSheet sheet(KeptExercise kept, Attempt attempt) {
-        Exercise exercise = kept.exercise();
+        Exercise exercise = recent.of(kept);
         boolean seen = kept.atOnce() && attempt.finishedAt() == null;
         return AnswerSheet.of(kept, exercise, attempt, seen ? Marking.of(exercise, attempt.answers()) : null);
     }

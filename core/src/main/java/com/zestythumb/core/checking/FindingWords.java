@@ -93,12 +93,12 @@ public record FindingWords(String title, String message, String remedy) {
                     OTHER_INVERSION),
             words(
                     "parallel-fifths-tune",
-                    "Parallel fifths",
+                    "Fifths with the tune",
                     "bass and tune go in parallel fifths from {before} to {chord}",
                     "take another inversion, so that the bass goes against the tune or stays"),
             words(
                     "parallel-octaves-tune",
-                    "Parallel octaves",
+                    "Octaves with the tune",
                     "bass and tune go in parallel octaves from {before} to {chord}",
                     "take another inversion, so that the bass goes against the tune or stays"),
             words(
@@ -189,7 +189,7 @@ public record FindingWords(String title, String message, String remedy) {
                     "take a lower inversion, or give the note to the right hand"),
             words(
                     "doubled-leading-tone",
-                    "Leading tone twice",
+                    "Leading tone in both hands",
                     "{note} leads on in both hands",
                     "leave it to the tune"),
             words(

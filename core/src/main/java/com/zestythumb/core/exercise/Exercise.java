@@ -2,7 +2,10 @@ package com.zestythumb.core.exercise;
 
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.arrangement.WrittenOut;
+import com.zestythumb.core.checking.Finding;
+import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.Spelling;
@@ -12,9 +15,13 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
+import com.zestythumb.core.solving.VoicingSolver;
+import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -36,6 +43,8 @@ public final class Exercise {
     private final Set<Integer> bars;
     private final Asked asked;
     private final List<Place> places;
+    /** Reckoned when it is first asked for. */
+    private volatile Standard standard;
 
     /**
      * A chord that is asked for.
@@ -115,6 +124,42 @@ public final class Exercise {
         Map<Integer, Voicing> laid = laid(answers);
         return WrittenOut.of(key, given)
                 .mapBars(bar -> bars.contains(bar.index()) ? bar.withLeft(List.of(voice(bar, laid))) : bar);
+    }
+
+    /** What is found in the key, and what it costs: no answer is asked to be better. */
+    record Standard(List<Finding> findings, List<Solved> solved) {}
+
+    Standard standard() {
+        if (standard == null) {
+            Map<Integer, List<Integer>> own = places.stream()
+                    .collect(Collectors.toMap(
+                            Place::chord,
+                            place -> place.key().stream().map(Pitch::midi).toList()));
+            standard = new Standard(Findings.in(played(own)), solved(Map.of()));
+        }
+        return standard;
+    }
+
+    /** The page as it is played. Its chords are the key's, and are not heard anew. */
+    Arrangement played(Map<Integer, List<Integer>> answers) {
+        return new HeardSheet(page(answers), key.analysis(), key.transitions()).arranged(key.choices());
+    }
+
+    /** The whole hand as it is answered, and as the key has it elsewhere. */
+    List<Solved> solved(Map<Integer, Voicing> answers) {
+        return VoicingSolver.solution(pinned(answers), 1).chords();
+    }
+
+    VoicingTask pinned(Map<Integer, Voicing> answers) {
+        Map<Integer, Voicing> pins = new HashMap<>();
+        key.chords().forEach(chord -> pins.put(chord.index(), chord.voicing()));
+        for (Place place : places) {
+            Voicing answer = answers.get(place.chord());
+            if (answer != null && !answer.equals(place.laid())) {
+                pins.put(place.chord(), answer);
+            }
+        }
+        return key.leftHand().task().withPins(pins);
     }
 
     /** Each answer as it lies under the hand, by the index of its chord; those that are empty are left out. */

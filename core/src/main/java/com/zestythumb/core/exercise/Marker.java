@@ -6,21 +6,19 @@ import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.exercise.Exercise.Place;
+import com.zestythumb.core.exercise.Exercise.Standard;
 import com.zestythumb.core.exercise.Marking.Mark;
 import com.zestythumb.core.exercise.Marking.Verdict;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.solving.Prices;
-import com.zestythumb.core.solving.VoicingSolver;
 import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
-import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -54,47 +52,22 @@ final class Marker {
     private final Map<Integer, Voicing> laid;
     private final Arrangement played;
     private final List<Finding> findings;
-    private final List<Finding> ofTheKey;
     private final List<Solved> solved;
-    private final List<Solved> solvedKey;
+    private final Standard key;
 
     Marker(Exercise exercise, Map<Integer, List<Integer>> answers) {
         this.exercise = exercise;
         this.laid = exercise.laid(answers);
-        this.played = Arrangement.of(exercise.page(answers), exercise.key().choices());
+        this.played = exercise.played(answers);
         this.findings = Findings.in(played);
-        Map<Integer, List<Integer>> own = exercise.places().stream()
-                .collect(Collectors.toMap(
-                        Place::chord,
-                        place -> place.key().stream().map(Pitch::midi).toList()));
-        this.ofTheKey =
-                Findings.in(Arrangement.of(exercise.page(own), exercise.key().choices()));
-        this.solved = solved(laid);
-        this.solvedKey = solved(Map.of());
-    }
-
-    /** The whole hand as it is answered, and as the key has it elsewhere. */
-    private List<Solved> solved(Map<Integer, Voicing> answers) {
-        return VoicingSolver.solution(pinned(answers), 1).chords();
-    }
-
-    private VoicingTask pinned(Map<Integer, Voicing> answers) {
-        VoicingTask task = exercise.key().leftHand().task();
-        Map<Integer, Voicing> pins = new HashMap<>();
-        exercise.key().chords().forEach(chord -> pins.put(chord.index(), chord.voicing()));
-        for (Place place : exercise.places()) {
-            Voicing answer = answers.get(place.chord());
-            if (answer != null && !answer.equals(place.laid())) {
-                pins.put(place.chord(), answer);
-            }
-        }
-        return task.withPins(pins);
+        this.solved = exercise.solved(laid);
+        this.key = exercise.standard();
     }
 
     Marking marking() {
         List<Mark> marks = exercise.places().stream().map(this::mark).toList();
         boolean whole = laid.size() == marks.size() && marks.stream().allMatch(mark -> mark.points() == Marking.FULL);
-        return new Marking(marks, whole ? Math.max(0, total(solvedKey) - total(solved)) : 0);
+        return new Marking(marks, whole ? Math.max(0, total(key.solved()) - total(solved)) : 0);
     }
 
     private static int total(List<Solved> row) {
@@ -210,7 +183,7 @@ final class Marker {
 
     /** What the rules find at this chord and do not find in the key; whether that is nothing. */
     private boolean told(Place place, boolean ofTheHand, List<String> faults, List<String> words) {
-        Set<String> expected = at(ofTheKey, place.chord())
+        Set<String> expected = at(key.findings(), place.chord())
                 .map(finding -> finding.fault().code())
                 .collect(Collectors.toSet());
         List<Finding> found = at(findings, place.chord())
@@ -234,7 +207,7 @@ final class Marker {
 
     /** What the other voicing saves most. */
     private String why(Place place) {
-        return Prices.of(pinned(laid), place.chord(), 1).stream()
+        return Prices.of(exercise.pinned(laid), place.chord(), 1).stream()
                 .flatMap(price -> price.terms().entrySet().stream())
                 .min(Map.Entry.comparingByValue())
                 .map(Map.Entry::getKey)
@@ -248,7 +221,7 @@ final class Marker {
             return List.of();
         }
         Alternative best = cheapest(solved, place.chord());
-        Alternative ofKey = cheapest(solvedKey, place.chord());
+        Alternative ofKey = cheapest(key.solved(), place.chord());
         int more = laid.get(place.chord()).pitches().size()
                 - place.laid().pitches().size();
         int slack = AS_GOOD * (1 + Math.max(0, more)) + (ofKey == null ? 0 : Math.max(0, -ofKey.price()));

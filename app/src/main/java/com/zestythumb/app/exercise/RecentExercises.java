@@ -1,0 +1,31 @@
+package com.zestythumb.app.exercise;
+
+import com.zestythumb.core.exercise.Exercise;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** Exercises that were answered lately, with their keys: one is asked about with every chord that is played, and never changes. */
+@Component
+class RecentExercises {
+
+    private static final int MOST = 100;
+
+    private final Map<Long, Exercise> known = Collections.synchronizedMap(new LinkedHashMap<>(MOST, 1, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Long, Exercise> eldest) {
+            return size() > MOST;
+        }
+    });
+
+    /** Reckons it, or finds it again. Two who ask at the same moment may both reckon it. */
+    Exercise of(KeptExercise kept) {
+        Exercise here = known.get(kept.id());
+        if (here == null) {
+            here = kept.exercise();
+            known.put(kept.id(), here);
+        }
+        return here;
+    }
+}

@@ -32,6 +32,9 @@ const catalogue = useCatalogue();
   display: grid;
   gap: 6px;
 }
+.school :deep(.p-selectbutton) {
+  grid-template-columns: repeat(3, 1fr);
+}
 .changed {
   margin: 0;
   color: var(--ink-soft);

@@ -120,4 +120,22 @@ class ExerciseTest extends InTheBrowser {
         browser.seeText("section h2", "Juno, 11");
         browser.assertAccessible("all exercises");
     }
+
+    /** From what is to be watched out for to the rule's own page, and from there to others. */
+    @Test
+    void aRuleIsSeenAndHeard() {
+        newTune("title: Side by Side\nkey: C major\n| C | Dm |\nl: [C,E,G,]8 | [D,F,A,]8 |");
+        awaitBars(2);
+        stage("Check");
+        browser.clickText(".school button", "Strict");
+        browser.seeText(".findings", "Parallel fifths");
+        browser.clickText(".findings a", "See and hear");
+        browser.seeText("h1", "Parallel fifths");
+        browser.await("both", () -> browser.all(".rules .drawing .note").size() == 12 ? true : null);
+        browser.assertAccessible("a rule");
+        browser.clickText(".rules .example button", "Hear it");
+        browser.see(".drawing .note.sounds");
+        browser.clickText(".rules nav a", "Clash");
+        browser.seeText(".student", "rubs against the tune");
+    }
 }

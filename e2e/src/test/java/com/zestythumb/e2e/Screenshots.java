@@ -33,11 +33,6 @@ final class Screenshots {
             bringIn(browser, app);
             browser.picture(folder.resolve("bring.png"));
 
-            openTune(browser, app, "Copper Kettle");
-            browser.see("[data-chord='0'].guess.chosen");
-            browser.click("[data-chord='1']");
-            browser.picture(folder.resolve("guesses.png"));
-
             browser.open(app.address());
             browser.clickText(".tune", "Moth at the Window");
             browser.clickText(".harmonies .way", "Rich");
@@ -54,11 +49,6 @@ final class Screenshots {
             browser.clickText("[role=tab]", "Look");
             browser.see(".look .row");
             browser.picture(folder.resolve("look-first.png"));
-
-            openTune(browser, app, "Ferry at Six");
-            browser.clickText("[role=tab]", "Write");
-            browser.choose("The new key", "E♭ major");
-            browser.picture(folder.resolve("change.png"));
 
             openTune(browser, app, "Ferry at Six");
             browser.clickText("[role=tab]", "Write");
@@ -124,13 +114,27 @@ final class Screenshots {
             browser.await("nine bars", () -> browser.all(".drawing .measure").size() == 9 ? true : null);
             browser.picture(folder.resolve("warm-up.png"));
 
+            browser.open(app.address());
+            browser.clickText(".shelf header button", "Exercises");
+            browser.seeText(".exercise", "Lantern Walk");
+            browser.picture(folder.resolve("exercises.png"));
+
+            browser.open(
+                    browser.seeText("section[aria-label='Wren, 8'] a", "Open").getDomProperty("href"));
+            browser.see(".drawing .note");
+            browser.click("[data-key='48']");
+            browser.click("[data-key='52']");
+            browser.click("[data-key='59']");
+            browser.seeText(".word", "B is not in Am");
+            browser.picture(folder.resolve("answer.png"));
+
+            browser.open(app.address() + "rules/parallel-fifths");
+            browser.await("both", () -> browser.all(".drawing .note").size() > 9 ? true : null);
+            browser.picture(folder.resolve("rule.png"));
+
             browser.size(820, 1180);
             openTune(browser, app, "Harbour Lights");
             browser.picture(folder.resolve("lesson-tablet.png"));
-
-            browser.size(1024, 768);
-            openTune(browser, app, "The Tin Rooster");
-            browser.picture(folder.resolve("lesson-small.png"));
 
             browser.size(1280, 800);
             openTune(browser, app, "Lantern Walk");

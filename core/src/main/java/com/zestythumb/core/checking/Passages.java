@@ -3,11 +3,13 @@ package com.zestythumb.core.checking;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.voiceleading.Passage;
 import com.zestythumb.core.voicing.Grip;
+import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,6 +20,8 @@ final class Passages {
 
     /** The way from one chord, or one grip of it, to another. */
     record Way(int from, int to, Passage passage) {}
+
+    private static final int FINGERS = 5;
 
     private final Arrangement arrangement;
     private final List<Way> ways = new ArrayList<>();
@@ -53,13 +57,27 @@ final class Passages {
                 new Passage(
                         left(from, before.get(before.size() - 1)),
                         to.first(),
-                        from,
-                        to,
+                        inVoices(arrangement.chords().get(pair.from())),
+                        inVoices(arrangement.chords().get(pair.to())),
                         task.around(pair.from()).lastOfTune(),
                         task.around(pair.to()).firstOfTune(),
                         task.around(pair.from()).leadingTone(),
                         seconds(quarters),
                         goesToAndFro(pair))));
+    }
+
+    /** A chord that somebody wrote, struck together or broken up over as many keys as a hand has fingers, has a voice on each. */
+    private static Voicing inVoices(ArrangedChord chord) {
+        Voicing voicing = chord.voicing();
+        List<Pitch> keys = voicing.grips().stream()
+                .flatMap(grip -> grip.pitches().stream())
+                .distinct()
+                .sorted()
+                .toList();
+        boolean plain = voicing.right().isEmpty()
+                && keys.size() <= FINGERS
+                && keys.stream().noneMatch(key -> Member.of(chord.chord(), key.pitchClass()) == Member.FOREIGN);
+        return chord.isWritten() && plain ? Voicing.inOneGrip(chord.chord(), keys) : voicing;
     }
 
     /** Whether the style makes the hand leap: from bass to chord, or from root to root. */

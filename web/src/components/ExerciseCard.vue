@@ -78,6 +78,11 @@ const accept = (chord: number) =>
 const wrong = computed(
   () => lastTry.value?.marks.filter(({ verdict }) => verdict !== 'RIGHT') ?? [],
 );
+/** One bar of several that is wrong more than once. */
+const holdsUp = computed(() => {
+  const [worst] = props.exercise.hardBars;
+  return worst && worst.times > 1 ? `; bar ${worst.bar} holds up most (${worst.times})` : '';
+});
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 </script>
 
@@ -110,7 +115,9 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
       <ul v-if="wrong.length" class="wrong">
         <li v-for="mark in wrong" :key="mark.chord">
           <MarkSign :verdict="mark.verdict" />
-          <span>{{ capital(mark.words[0] ?? 'not answered') }}.</span>
+          <span>
+            {{ mark.bar ? `Bar ${mark.bar}` : 'Pickup' }}: {{ mark.words[0] ?? 'not answered' }}.
+          </span>
           <Button label="Accept" size="small" variant="text" @click="accept(mark.chord)" />
         </li>
       </ul>
@@ -121,7 +128,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
             .slice(0, 3)
             .map(({ name, times }) => `${name.toLowerCase()} (${times})`)
             .join(', ')
-        }}.
+        }}{{ holdsUp }}.
         <button v-if="exercise.next" class="plain-button next" @click="emit('next', exercise.next)">
           Make an exercise for that
         </button>

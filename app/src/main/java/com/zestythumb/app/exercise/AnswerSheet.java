@@ -26,7 +26,9 @@ public record AnswerSheet(
 
         Asked asked,
 
-        @Schema(description = "The tune with what is given, what is answered and rests for the rest.")
+        @Schema(
+                description =
+                        "The tune with what is given, what is answered and rests for the rest; once all is right in its pattern.")
         String chart,
 
         ChoicesDto choices,
@@ -78,13 +80,16 @@ public record AnswerSheet(
                 attempt.finishedAt() != null ? attempt.marks() : marking == null ? List.of() : marking.marks();
         Map<Integer, Mark> marks = seen.stream().collect(Collectors.toMap(Mark::chord, Function.identity()));
         LeadSheet sheet = exercise.key().sheet();
+        // Once all is found it is heard as the teacher plays it.
+        boolean found =
+                attempt.finishedAt() != null && attempt.points() == attempt.most() && exercise.asked() == Asked.CHORDS;
         return new AnswerSheet(
                 kept.title(),
                 kept.student() == null ? "" : kept.student().name(),
                 kept.words(),
                 kept.asked(),
-                ChartWriter.write(exercise.page(answers)),
-                kept.choices(),
+                found ? kept.chart() : ChartWriter.write(exercise.page(answers)),
+                found ? ChoicesDto.of(exercise.with(answers)) : kept.choices(),
                 kept.hand(),
                 attempt.number(),
                 kept.tries() == 0 ? -1 : Math.max(0, kept.tries() - attempt.number()),

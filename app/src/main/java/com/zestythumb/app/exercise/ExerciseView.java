@@ -3,6 +3,7 @@ package com.zestythumb.app.exercise;
 import com.zestythumb.core.exercise.Asked;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
+import com.zestythumb.core.exercise.Marking.Verdict;
 import com.zestythumb.core.exercise.ReadyMade;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
@@ -41,11 +42,17 @@ public record ExerciseView(
         @Schema(description = "What went wrong oftenest in all tries.")
         List<Trouble> troubles,
 
+        @Schema(description = "Bars as a teacher calls them in which something went wrong, the worst first.")
+        List<HardBar> hardBars,
+
         @Schema(description = "A set that practises it; empty while nothing went wrong.")
         String next) {
 
     /** What went wrong, and how often. */
     public record Trouble(String fault, String name, long times) {}
+
+    /** A bar that holds up, and how often. */
+    public record HardBar(int bar, long times) {}
 
     static ExerciseView of(KeptExercise exercise, List<Attempt> attempts) {
         List<String> faults = attempts.stream()
@@ -72,6 +79,15 @@ public record ExerciseView(
                 often.entrySet().stream()
                         .map(one -> new Trouble(one.getKey(), Marking.nameOf(one.getKey()), one.getValue()))
                         .sorted(Comparator.comparing(Trouble::times).reversed().thenComparing(Trouble::fault))
+                        .toList(),
+                attempts.stream()
+                        .flatMap(attempt -> attempt.marks().stream())
+                        .filter(mark -> mark.verdict() != Verdict.RIGHT)
+                        .collect(Collectors.groupingBy(Mark::bar, Collectors.counting()))
+                        .entrySet()
+                        .stream()
+                        .map(one -> new HardBar(one.getKey(), one.getValue()))
+                        .sorted(Comparator.comparing(HardBar::times).reversed().thenComparing(HardBar::bar))
                         .toList(),
                 faults.isEmpty() ? "" : ReadyMade.after(faults).id());
     }

@@ -126,6 +126,10 @@ class KeptExercise {
         return title;
     }
 
+    String chart() {
+        return chart;
+    }
+
     ChoicesDto choices() {
         return KeptChoices.read(choices);
     }

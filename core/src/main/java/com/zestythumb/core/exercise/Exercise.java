@@ -2,7 +2,9 @@ package com.zestythumb.core.exercise;
 
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.HeardSheet;
+import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.arrangement.WrittenOut;
 import com.zestythumb.core.checking.Finding;
 import com.zestythumb.core.checking.Findings;
@@ -124,6 +126,24 @@ public final class Exercise {
         Map<Integer, Voicing> laid = laid(answers);
         return WrittenOut.of(key, given)
                 .mapBars(bar -> bars.contains(bar.index()) ? bar.withLeft(List.of(voice(bar, laid))) : bar);
+    }
+
+    /** How the tune is played with the chords that were found: in the teacher's own pattern. */
+    public Choices with(Map<Integer, List<Integer>> answers) {
+        Map<Integer, Voicing> found = laid(answers);
+        Set<Integer> asked = places.stream().map(Place::chord).collect(Collectors.toSet());
+        List<Pin> pins = new ArrayList<>(key.choices().pins());
+        key.leftHand().kept().forEach((chord, pin) -> pins.removeIf(one -> asked.contains(chord) && one.equals(pin)));
+        for (Place place : places) {
+            Voicing voicing = found.get(place.chord());
+            if (voicing != null) {
+                pins.add(new Pin(
+                        place.event().bar(),
+                        place.event().start(),
+                        voicing.pitches().stream().distinct().toList()));
+            }
+        }
+        return key.choices().withPins(pins);
     }
 
     /** What is found in the key, and what it costs: no answer is asked to be better. */

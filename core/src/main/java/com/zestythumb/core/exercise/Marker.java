@@ -77,7 +77,7 @@ final class Marker {
     private Mark mark(Place place) {
         Voicing answer = laid.get(place.chord());
         if (answer == null) {
-            return new Mark(place.chord(), Verdict.NOT_ANSWERED, 0, List.of(), List.of(), List.of());
+            return new Mark(place.chord(), barOf(place), Verdict.NOT_ANSWERED, 0, List.of(), List.of(), List.of());
         }
         List<String> faults = new ArrayList<>();
         List<String> words = new ArrayList<>();
@@ -110,7 +110,14 @@ final class Marker {
             words.add("right: " + symbol(place.event().chord()));
         }
         Verdict verdict = points == Marking.FULL ? Verdict.RIGHT : points > 0 ? Verdict.NEARLY : Verdict.NOT_YET;
-        return new Mark(place.chord(), verdict, points, faults, words, points == Marking.FULL ? List.of() : nearer);
+        return new Mark(
+                place.chord(),
+                barOf(place),
+                verdict,
+                points,
+                faults,
+                words,
+                points == Marking.FULL ? List.of() : nearer);
     }
 
     /** Whether the bass is the one that is asked for, and nothing is missing by which the chord is known. */
@@ -237,6 +244,10 @@ final class Marker {
 
     private static List<Tone> tones(Voicing voicing) {
         return voicing.grips().stream().flatMap(grip -> grip.tones().stream()).toList();
+    }
+
+    private int barOf(Place place) {
+        return exercise.key().sheet().bars().get(place.event().bar()).number();
     }
 
     private Heading heading() {

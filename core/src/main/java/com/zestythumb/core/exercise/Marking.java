@@ -43,13 +43,20 @@ public record Marking(List<Mark> marks, int smoother) {
      * The mark of one chord.
      *
      * @param chord its index
+     * @param bar what a teacher calls its bar; 0 for a pickup
      * @param points of {@link #FULL}
      * @param faults the codes of what is not right yet, for counting
      * @param words what a student reads, the most important first; empty where nothing is answered
      * @param nearer keys that lie nearer, as MIDI numbers; empty where the way is smooth
      */
     public record Mark(
-            int chord, Verdict verdict, int points, List<String> faults, List<String> words, List<Integer> nearer) {
+            int chord,
+            int bar,
+            Verdict verdict,
+            int points,
+            List<String> faults,
+            List<String> words,
+            List<Integer> nearer) {
 
         public Mark {
             faults = List.copyOf(faults);
@@ -63,7 +70,7 @@ public record Marking(List<Mark> marks, int smoother) {
                 throw new IllegalArgumentException("a chord has 0 to " + FULL + " points, not " + other);
             }
             Verdict called = other == FULL ? Verdict.RIGHT : other > 0 ? Verdict.NEARLY : Verdict.NOT_YET;
-            return new Mark(chord, called, other, other == FULL ? List.of() : faults, words, nearer);
+            return new Mark(chord, bar, called, other, other == FULL ? List.of() : faults, words, nearer);
         }
     }
 

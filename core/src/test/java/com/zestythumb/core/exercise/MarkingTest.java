@@ -176,6 +176,16 @@ class MarkingTest {
         assertThat(half.bars().get(0)).isEqualTo(empty.bars().get(0));
     }
 
+    /** What was found is played in the pattern in which the teacher began. */
+    @Test
+    void whatWasFoundIsPlayedInThePattern() {
+        Exercise exercise = exercise("| C | F G7 | C |", NEAREST.with(Figures.ALBERTI), Asked.CHORDS, 1);
+        Arrangement played = exercise.key().with(exercise.with(Map.of(1, keys("F3 A3 C4"), 2, keys("F3 G3 B3"))));
+        assertThat(played.chords().get(1).voicing()).hasToString("F3 A3 C4");
+        assertThat(played.chords().get(2).voicing()).hasToString("F3 G3 B3");
+        assertThat(played.notesOf(1)).hasSize(4);
+    }
+
     @Test
     void saysWhereAnAnswerMakesNoSense() {
         Exercise exercise = exercise("| C | F |", NEAREST, Asked.CHORDS, 1);

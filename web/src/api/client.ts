@@ -18,6 +18,7 @@ export type Hand = Schemas['Hand'];
 export type HeldKey = Schemas['HeldKey'];
 export type WantedNote = Schemas['WantedNote'];
 export type Pin = Schemas['Pin'];
+export type Waiver = Schemas['Waiver'];
 export type ImportedTune = Schemas['ImportedTune'];
 export type ReportLine = Schemas['Line'];
 export type Revision = Schemas['Revision'];

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { barName } from '../player/words';
-import type { Finding } from '../api/client';
+import { ref } from 'vue';
+import type { Finding, Waiver } from '../api/client';
 
 /** What to mind; each entry leads to its bar. */
 const props = defineProps<{
@@ -8,14 +9,37 @@ const props = defineProps<{
   chosen: number;
   /** How many fixed voicings wait for a chord that fits them. */
   waiting: number;
+  /** What is left as it is. */
+  waivers: Waiver[];
+  /** What teachers call the bars. */
+  numbers: number[];
 }>();
-const emit = defineEmits<{ choose: [chord: number] }>();
+const emit = defineEmits<{
+  choose: [chord: number];
+  leave: [waiver: Waiver];
+  mind: [waiver: Waiver];
+}>();
 /** The ways to mend a chord stand below the first of what is found at it. */
 const isFirstHere = (i: number) =>
   props.findings.findIndex(
     ({ chord, others }) =>
       chord === props.chosen || others?.some((other) => other.chord === props.chosen),
   ) === i;
+
+/** Which finding is about to be left as it is, and why. */
+const leaving = ref(-1);
+const reason = ref('');
+function leave(finding: Finding, everywhere = false) {
+  const bar = everywhere ? -1 : props.numbers.indexOf(finding.bar);
+  emit('leave', { code: finding.code, bar, reason: reason.value.trim() });
+  leaving.value = -1;
+  reason.value = '';
+}
+const nameOf = (bar: number) => barName(props.numbers[bar] ?? bar + 1).toLowerCase();
+const titleOf = (code: string) => {
+  const words = code.replace(/-/g, ' ');
+  return words.charAt(0).toUpperCase() + words.slice(1);
+};
 </script>
 
 <template>
@@ -44,6 +68,20 @@ const isFirstHere = (i: number) =>
         >
           See and hear what this is
         </RouterLink>
+        <form v-if="leaving === i" class="leave" @submit.prevent="leave(finding)">
+          <input
+            v-model="reason"
+            aria-label="Why it may stay"
+            placeholder="Why it may stay, if you like"
+          />
+          <button class="plain-button" type="submit">
+            in {{ barName(finding.bar).toLowerCase() }}
+          </button>
+          <button class="plain-button" type="button" @click="leave(finding, true)">
+            in the whole tune
+          </button>
+        </form>
+        <button v-else class="about plain-button" @click="leaving = i">Leave it as it is</button>
         <p v-if="finding.others?.length" class="places">
           also bar
           <button
@@ -59,6 +97,16 @@ const isFirstHere = (i: number) =>
         <slot v-if="isFirstHere(i)" :finding="finding" />
       </li>
     </ul>
+    <div v-if="waivers.length" class="left">
+      <h3>Left as it is</h3>
+      <p v-for="(one, i) in waivers" :key="i">
+        <span>
+          {{ titleOf(one.code) }}, {{ one.bar < 0 ? 'in the whole tune' : nameOf(one.bar)
+          }}<template v-if="one.reason">: “{{ one.reason }}”</template>
+        </span>
+        <button class="plain-button" @click="emit('mind', one)">Watch out again</button>
+      </p>
+    </div>
     <p v-if="waiting" class="well">
       {{ waiting }} of your fixed chords no longer fit the text and wait.
     </p>
@@ -90,10 +138,50 @@ ul {
   background: var(--caution-wash);
 }
 .about {
-  display: inline-flex;
+  display: flex;
+  text-decoration: underline;
   align-items: center;
   min-height: 40px;
   margin-left: 34px;
+}
+.leave {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin: 4px 0 0 34px;
+}
+.leave input {
+  flex: 1 1 100%;
+  min-height: 42px;
+  padding: 0 12px;
+  font: inherit;
+  color: var(--ink);
+  background: var(--page);
+  border: 1px solid var(--line);
+  border-radius: 10px;
+}
+.leave button,
+.left button {
+  min-height: 40px;
+  padding: 0 10px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+}
+.left {
+  display: grid;
+  gap: 6px;
+  margin-top: 14px;
+}
+.left h3 {
+  font-size: 17px;
+}
+.left p {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 8px;
+  margin: 0;
+  color: var(--ink-soft);
 }
 .places {
   display: flex;

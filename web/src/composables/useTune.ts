@@ -48,6 +48,7 @@ const LATER_CHOICES = {
   fingering: 'BOOK',
   tuneFingers: false,
   wanted: [],
+  waivers: [],
 } satisfies Partial<Choices>;
 
 const choicesBox = (tune: number, id: number) =>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Finding, Pin } from '../../api/client';
+import type { Finding, Pin, Waiver } from '../../api/client';
 import FindingsList from '../../components/FindingsList.vue';
 import MendsList from '../../components/MendsList.vue';
 import SchoolChoice from '../../components/SchoolChoice.vue';
@@ -12,6 +12,16 @@ const { choices } = tune;
 const placeOf = ({ chord, others }: Finding) =>
   others?.some((other) => other.chord === chosen.index.value) ? chosen.index.value : chord;
 const take = ({ notes, manners, fingers }: Pin) => pins.fix({ notes, manners, fingers });
+/** What she leaves as it is goes with what is played, and counts for nobody's marks. */
+function leave(waiver: Waiver) {
+  if (choices.value)
+    choices.value = { ...choices.value, waivers: [...choices.value.waivers, waiver] };
+}
+function mind(waiver: Waiver) {
+  if (!choices.value) return;
+  const waivers = choices.value.waivers.filter((one) => one !== waiver);
+  choices.value = { ...choices.value, waivers };
+}
 </script>
 
 <template>
@@ -26,7 +36,11 @@ const take = ({ notes, manners, fingers }: Pin) => pins.fix({ notes, manners, fi
     :findings="arrangement.findings"
     :waiting="arrangement.lostPins.length"
     :chosen="chosen.index.value"
+    :waivers="choices?.waivers ?? []"
+    :numbers="arrangement.bars.map(({ number }) => number)"
     @choose="chosen.choose"
+    @leave="leave"
+    @mind="mind"
   >
     <template #default="{ finding }">
       <MendsList

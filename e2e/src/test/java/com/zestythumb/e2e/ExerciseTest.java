@@ -129,6 +129,13 @@ class ExerciseTest extends InTheBrowser {
         stage("Check");
         browser.clickText(".school button", "Strict");
         browser.seeText(".findings", "Parallel fifths");
+        browser.clickText(".findings button", "Leave it as it is");
+        browser.see("[aria-label='Why it may stay']").sendKeys("as a drone");
+        browser.clickText(".leave button", "in the whole tune");
+        browser.seeText(".findings", "Nothing");
+        browser.seeText(".left", "Parallel fifths, in the whole tune: “as a drone”");
+        browser.assertAccessible("what is left as it is");
+        browser.clickText(".left button", "Watch out again");
         browser.clickText(".findings a", "See and hear");
         browser.seeText("h1", "Parallel fifths");
         browser.await("both", () -> browser.all(".rules .drawing .note").size() == 12 ? true : null);

@@ -86,7 +86,10 @@ public record ChoicesDto(
         List<@NotNull @Valid WantedDto> wanted,
 
         @Schema(description = "Voicings the teacher fixed.") @Size(max = 2000)
-        List<@NotNull @Valid PinDto> pins) {
+        List<@NotNull @Valid PinDto> pins,
+
+        @Schema(description = "What the teacher leaves as it is, although the rules mind it.") @Size(max = 500)
+        List<@NotNull @Valid WaiverDto> waivers) {
 
     public ChoicesDto {
         Choices usual = Choices.USUAL;
@@ -108,6 +111,7 @@ public record ChoicesDto(
         ending = ending == null ? usual.playing().ending().name() : ending;
         wanted = wanted == null ? List.of() : wanted;
         pins = pins == null ? List.of() : pins;
+        waivers = waivers == null ? List.of() : waivers;
     }
 
     public static ChoicesDto of(Choices choices) {
@@ -128,7 +132,8 @@ public record ChoicesDto(
                 choices.playing().tuneFingers(),
                 choices.playing().ending().name(),
                 choices.wanted().stream().map(WantedDto::of).toList(),
-                choices.pins().stream().map(PinDto::of).toList());
+                choices.pins().stream().map(PinDto::of).toList(),
+                choices.waivers().stream().map(WaiverDto::of).toList());
     }
 
     /** A hand to try choices with. */
@@ -155,6 +160,7 @@ public record ChoicesDto(
                         tuneFingers,
                         Ending.named(ending)),
                 wanted.stream().map(WantedDto::toNote).toList(),
-                pins.stream().map(PinDto::toPin).toList());
+                pins.stream().map(PinDto::toPin).toList(),
+                waivers.stream().map(WaiverDto::toWaiver).toList());
     }
 }

@@ -29,6 +29,7 @@ import java.util.function.Consumer;
  * @param playing how pedal and touch are used
  * @param wanted notes she wants on top of chords or at their bottom
  * @param pins voicings she fixed
+ * @param waivers what she leaves as it is, although the school minds it
  */
 public record Choices(
         StyleChoice style,
@@ -41,7 +42,8 @@ public record Choices(
         Set<PitchClass> forbidden,
         Playing playing,
         List<WantedNote> wanted,
-        List<Pin> pins) {
+        List<Pin> pins,
+        List<Waiver> waivers) {
 
     public static final Choices USUAL =
             of(StyleChoice.close(Inversions.NEAREST), Figures.BLOCK, Hand.OCTAVE, School.POPULAR);
@@ -57,6 +59,7 @@ public record Choices(
         forbidden = Set.copyOf(forbidden);
         wanted = List.copyOf(wanted);
         pins = List.copyOf(pins);
+        waivers = List.copyOf(waivers);
     }
 
     /** The usual wishes, no pedal, nothing fixed. */
@@ -71,6 +74,7 @@ public record Choices(
                 Weights.USUAL,
                 Set.of(),
                 Playing.PLAIN,
+                List.of(),
                 List.of(),
                 List.of());
     }
@@ -128,6 +132,10 @@ public record Choices(
         return change(draft -> draft.pins = others);
     }
 
+    public Choices waiving(List<Waiver> others) {
+        return change(draft -> draft.waivers = others);
+    }
+
     /** How a chord is laid: as its figure brings it along, else by the last stretch that covers it. */
     public StyleChoice styleOf(ChordEvent chord) {
         Figure broken = figureOf(chord);
@@ -174,6 +182,7 @@ public record Choices(
         private Playing playing;
         private List<WantedNote> wanted;
         private List<Pin> pins;
+        private List<Waiver> waivers;
 
         Draft(Choices choices) {
             style = choices.style;
@@ -187,11 +196,12 @@ public record Choices(
             playing = choices.playing;
             wanted = choices.wanted;
             pins = choices.pins;
+            waivers = choices.waivers;
         }
 
         Choices choices() {
             return new Choices(
-                    style, figure, stretches, varied, hand, school, weights, forbidden, playing, wanted, pins);
+                    style, figure, stretches, varied, hand, school, weights, forbidden, playing, wanted, pins, waivers);
         }
     }
 }

@@ -112,6 +112,9 @@ public final class Findings {
 
     private void add(Rule rule, Fault fault, int chord, int before) {
         int bar = arrangement.chords().get(chord).event().bar();
+        if (arrangement.choices().waivers().stream().anyMatch(waiver -> waiver.covers(fault.code(), bar))) {
+            return;
+        }
         found.add(new Finding(
                 rule, fault, chord, before, arrangement.sheet().bars().get(bar).number()));
     }

@@ -6,6 +6,7 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.arrangement.Waiver;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
@@ -323,5 +324,28 @@ class FindingsTest {
                         .map(finding -> FindingWords.of(finding, tune).remedy()))
                 .isNotEmpty()
                 .allMatch(remedy -> remedy.endsWith("; at ♩ = 60 there is time for it"));
+    }
+
+    /** What a teacher leaves as it is is not told again: in its bar, or in the whole tune. */
+    @Test
+    void leavesWhatTheTeacherLeaves() {
+        Arrangement tune = Arrangement.of(
+                Chart.read("| C | Dm | C | Dm |\nl: [C,E,G,]8 | [D,F,A,]8 | [C,E,G,]8 | [D,F,A,]8 |")
+                        .sheet(),
+                Choices.USUAL.with(School.CLASSICAL));
+        assertThat(fifths(tune, List.of())).containsExactly(1, 2, 3);
+        assertThat(fifths(tune, List.of(new Waiver("parallel-fifths", 1, "sounds well here"))))
+                .containsExactly(2, 3);
+        assertThat(fifths(tune, List.of(new Waiver("parallel-octaves", Waiver.WHOLE_TUNE, ""))))
+                .containsExactly(1, 2, 3);
+        assertThat(fifths(tune, List.of(new Waiver("parallel-fifths", Waiver.WHOLE_TUNE, ""))))
+                .isEmpty();
+    }
+
+    private static List<Integer> fifths(Arrangement tune, List<Waiver> waivers) {
+        return Findings.in(tune.with(tune.choices().waiving(waivers))).stream()
+                .filter(finding -> finding.fault().code().equals("parallel-fifths"))
+                .map(Finding::chord)
+                .toList();
     }
 }

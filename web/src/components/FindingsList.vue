@@ -26,6 +26,8 @@ const isFirstHere = (i: number) =>
       chord === props.chosen || others?.some((other) => other.chord === props.chosen),
   ) === i;
 
+/** What may hurt a hand is not left as it is. */
+const OF_THE_BODY = ['stretch', 'strain'];
 /** Which finding is about to be left as it is, and why. */
 const leaving = ref(-1);
 const reason = ref('');
@@ -81,7 +83,13 @@ const titleOf = (code: string) => {
             in the whole tune
           </button>
         </form>
-        <button v-else class="about plain-button" @click="leaving = i">Leave it as it is</button>
+        <button
+          v-else-if="!OF_THE_BODY.includes(finding.rule)"
+          class="about plain-button"
+          @click="leaving = i"
+        >
+          Leave it as it is
+        </button>
         <p v-if="finding.others?.length" class="places">
           also bar
           <button

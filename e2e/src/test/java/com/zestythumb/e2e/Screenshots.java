@@ -126,6 +126,9 @@ final class Screenshots {
             browser.click("[data-key='52']");
             browser.click("[data-key='59']");
             browser.seeText(".word", "B is not in Am");
+            browser.await(
+                    "all three on the page",
+                    () -> browser.all(".drawing .note[id^=n5-]").size() == 3 ? true : null);
             browser.picture(folder.resolve("answer.png"));
 
             browser.open(app.address() + "rules/parallel-fifths");

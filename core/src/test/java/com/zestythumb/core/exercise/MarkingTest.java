@@ -9,6 +9,8 @@ import com.zestythumb.core.exercise.Marking.Mark;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.ChartWriter;
+import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
@@ -160,6 +162,19 @@ class MarkingTest {
                 }
             }
         }
+    }
+
+    /** The page shows what is given as the key has it, rests where nothing is answered yet, and answers as they were played. */
+    @Test
+    void thePageKeepsWhatIsGivenAndWaitsForTheRest() {
+        Exercise exercise = exercise("| C | F G7 | C |", NEAREST.with(Figures.ALBERTI), Asked.CHORDS, 1);
+        LeadSheet empty = exercise.page(Map.of());
+        assertThat(empty.bars().get(0).left()).isNotEmpty();
+        assertThat(empty.bars().get(1).left()).hasSize(1);
+        assertThat(empty.bars().get(1).allOfLeft()).allMatch(note -> note.isRest());
+        LeadSheet half = exercise.page(Map.of(2, keys("B2 D3 F3")));
+        assertThat(ChartWriter.write(half)).contains("| z4 [B,,D,F,]4 |");
+        assertThat(half.bars().get(0)).isEqualTo(empty.bars().get(0));
     }
 
     /** What was found is played in the pattern in which the teacher began. */

@@ -166,7 +166,9 @@ const verdict = computed(() => {
 const said = computed(() => {
   const mark = place.value?.mark;
   if (!mark || mark.verdict === 'NOT_ANSWERED') return [];
-  return mark.verdict === 'RIGHT' ? [] : mark.words.map(capital);
+  if (mark.verdict === 'RIGHT') return [];
+  const words = mark.words.map(capital);
+  return mark.nearer.length ? [...words, 'The rings on the keys show where'] : words;
 });
 const answered = computed(
   () => sheet.value?.places.filter(({ chord }) => answer.keysOf(chord).length).length ?? 0,

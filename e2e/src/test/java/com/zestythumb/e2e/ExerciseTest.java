@@ -22,7 +22,6 @@ class ExerciseTest extends InTheBrowser {
         browser.see("[aria-label='A word with it']").sendKeys("Stay close");
         browser.clickText(".exercise-stage button", "Make it for");
         browser.seeText(".exercise", "bars 2 to 4");
-        browser.assertAccessible("making an exercise");
         return browser.see(".exercise .link a").getDomProperty("href");
     }
 
@@ -41,12 +40,12 @@ class ExerciseTest extends InTheBrowser {
         browser.seeText(".answer header", "Stay close");
         browser.seeText(".ask", "Bar 2: F");
         assertThat(browser.see(".answer").getText()).doesNotContain("Any hand plays");
+        browser.assertAccessible("a student's page");
         // A wrong note is told at once, and what the chord has.
         press(48, 53, 59);
         browser.seeText(".word", "B is not in F: it has F, A and C");
         press(59, 57);
         browser.seeText(".ask", "Right");
-        browser.assertAccessible("a student's page");
         // By letters: B, F and G, the last an octave down and up again.
         browser.press(Keys.ENTER);
         browser.seeText(".ask", "Bar 3: G7");
@@ -93,6 +92,7 @@ class ExerciseTest extends InTheBrowser {
         browser.open(lesson);
         browser.seeText(".exercise", "3 of 12 points");
         browser.seeText(".exercise", "third missing (1)");
+        browser.assertAccessible("the stage of exercises");
         browser.clickText(".wrong button", "Accept");
         browser.seeText(".exercise", "4 of 12 points");
         browser.see("[aria-label='A word to the student']").sendKeys("Good ears");
@@ -134,7 +134,6 @@ class ExerciseTest extends InTheBrowser {
         browser.clickText(".leave button", "in the whole tune");
         browser.seeText(".findings", "Nothing");
         browser.seeText(".left", "Parallel fifths, in the whole tune: “as a drone”");
-        browser.assertAccessible("what is left as it is");
         browser.clickText(".left button", "Watch out again");
         browser.clickText(".findings a", "See and hear");
         browser.seeText("h1", "Parallel fifths");

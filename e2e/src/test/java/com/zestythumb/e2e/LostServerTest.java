@@ -23,9 +23,14 @@ class LostServerTest {
         app.close();
     }
 
+    /** In an open page, in one that was closed meanwhile, and on a student's page. */
     @Test
     void nothingTypedIsLost() {
-        try (Browser browser = new Browser()) {
+        try (Browser browser = new Browser();
+                Browser closed = new Browser()) {
+            browser.open(app.address() + "exercises");
+            String exercise =
+                    browser.seeText("section[aria-label='Wren, 8'] a", "Open").getDomProperty("href");
             browser.open(app.address());
             browser.clickText(".tune", "Paper Boats");
             browser.see(".drawing .note");
@@ -36,14 +41,35 @@ class LostServerTest {
                     .sendKeys(Keys.END)
                     .keyUp(Keys.CONTROL)
                     .perform();
+            closed.open(app.address());
+            closed.clickText(".tune", "Lantern Walk");
+            closed.see(".drawing .note");
+            String lesson = closed.driver.getCurrentUrl();
+            closed.script("window.open(arguments[0])", exercise);
+            String first = closed.driver.getWindowHandle();
+            String student = closed.driver.getWindowHandles().stream()
+                    .filter(handle -> !handle.equals(first))
+                    .findFirst()
+                    .orElseThrow();
+            closed.driver.switchTo().window(student);
+            closed.seeText(".ask", "Bar 5: Am");
 
             browser.press("\n\n[Coda]\n| F | G");
             app.kill();
             browser.press("7 | C |\n# kept through a storm");
             browser.see(".save[data-state=away]");
             assertThat(browser.see(".save").getText()).contains("Your text is kept here");
+            closed.click("[data-key='48']");
+            closed.click("[data-key='52']");
+            closed.seeText(".line", "what you play stays here");
+            closed.driver.switchTo().window(first);
+            closed.type("title: Written in the dark\n| C | G | C |");
+            closed.see(".save[data-state=away]");
+            // Both pages are gone before the server is back.
+            closed.open("about:blank");
+            closed.driver.switchTo().window(student);
+            closed.open("about:blank");
 
-            // Even a closed and reopened page has it, once there is a server to open it from.
             app.start();
             browser.see(".save[data-state=saved]");
             browser.driver.navigate().refresh();
@@ -51,27 +77,16 @@ class LostServerTest {
             browser.showChart();
             browser.seeText(".cm-content", "# kept through a storm");
             browser.await("the new bars", () -> browser.all(".drawing .measure").size() == 19 ? true : null);
-        }
-    }
-
-    @Test
-    void aDraftLeftBehindByAClosedPageIsSentWhenTheTuneIsOpenedAgain() {
-        try (Browser browser = new Browser()) {
-            browser.open(app.address());
-            browser.clickText(".tune", "Lantern Walk");
-            browser.see(".drawing .note");
-            String address = browser.driver.getCurrentUrl();
-            app.kill();
-            browser.type("title: Written in the dark\n| C | G | C |");
-            browser.see(".save[data-state=away]");
-            // The page is gone before the server is back.
-            browser.open("about:blank");
-            app.start();
-            browser.open(address);
-            browser.seeText("h1", "Written in the dark");
-            browser.see(".save[data-state=saved]");
-            browser.click(".head .shelf");
-            browser.seeText(".tune", "Written in the dark");
+            closed.open(exercise);
+            closed.await(
+                    "both keys",
+                    () -> closed.all("[data-key][aria-pressed=true]").size() == 2 ? true : null);
+            closed.seeText(".word", "A is missing");
+            closed.open(lesson);
+            closed.seeText("h1", "Written in the dark");
+            closed.see(".save[data-state=saved]");
+            closed.click(".head .shelf");
+            closed.seeText(".tune", "Written in the dark");
         }
     }
 

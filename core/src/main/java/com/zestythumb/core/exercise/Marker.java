@@ -263,7 +263,7 @@ final class Marker {
     }
 
     private String spelled(Place place, int midi) {
-        return exercise.spelled(place.event(), midi).pretty();
+        return name(exercise.spelled(place.event(), midi).pitchClass());
     }
 
     private String names(List<Tone> tones) {

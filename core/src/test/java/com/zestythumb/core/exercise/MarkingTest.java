@@ -65,7 +65,7 @@ class MarkingTest {
                 "C3 F3 B3 | 1 | NEARLY | B is not in F",
                 "C3 F3 A#3 | 1 | NEARLY | is not in F",
                 "C3 F3 | 3 | NEARLY | A is missing",
-                "F2 A2 C3 F3 | 3 | NEARLY | better: C3 F3 A3",
+                "F2 A2 C3 F3 | 3 | NEARLY | better: C F A",
                 "F2 C3 A3 | 3 | NEARLY | wide",
                 "D3 G3 B3 | 0 | NOT_YET | are not in F",
                 "F2 | 2 | NEARLY | A is missing",

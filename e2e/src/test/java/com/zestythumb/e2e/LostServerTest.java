@@ -81,7 +81,7 @@ class LostServerTest {
             closed.await(
                     "both keys",
                     () -> closed.all("[data-key][aria-pressed=true]").size() == 2 ? true : null);
-            closed.seeText(".word", "A is missing");
+            closed.seeText(".word", "A is missing, the root");
             closed.open(lesson);
             closed.seeText("h1", "Written in the dark");
             closed.see(".save[data-state=saved]");

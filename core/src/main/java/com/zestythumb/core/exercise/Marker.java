@@ -156,12 +156,12 @@ final class Marker {
         return missing.isEmpty();
     }
 
-    /** Third, sixth, seventh and what stands for them, and a fifth that is not perfect, tell a chord. */
+    /** Root, third, sixth, seventh and what stands for them, and a fifth that is not perfect, tell a chord. */
     private static boolean tells(Tone tone, Chord chord) {
         int above = Math.floorMod(
                 tone.pitch().pitchClass().semitone() - chord.root().semitone(), 12);
         return switch (tone.member()) {
-            case SECOND, THIRD, FOURTH, SIXTH, SEVENTH -> true;
+            case ROOT, SECOND, THIRD, FOURTH, SIXTH, SEVENTH -> true;
             case FIFTH -> above != 7;
             default -> false;
         };
@@ -178,7 +178,7 @@ final class Marker {
         }
         String why = why(place);
         // What is missing was told, and costs its point, already.
-        if (why.startsWith("missing-") && faults.stream().anyMatch(fault -> fault.startsWith("missing-"))) {
+        if (!why.equals("motion") && faults.stream().anyMatch(fault -> fault.startsWith("missing-"))) {
             return kept;
         }
         boolean known = faults.contains(why);

@@ -20,10 +20,9 @@ create table exercise (
     created_at timestamptz not null,
     withdrawn_at timestamptz,
     constraint exercise_in_studio unique (id, studio_id),
-    constraint exercise_tune foreign key (tune_id, studio_id) references tune (id, studio_id)
-        on delete set null (tune_id),
+    -- No row that a student's work hangs on is deleted under it.
+    constraint exercise_tune foreign key (tune_id, studio_id) references tune (id, studio_id),
     constraint exercise_student foreign key (student_id, studio_id) references student (id, studio_id)
-        on delete set null (student_id)
 );
 create index exercise_by_studio on exercise (studio_id, created_at);
 create index exercise_by_tune on exercise (tune_id);

@@ -29,14 +29,12 @@ class Guesses {
         }
     });
 
-    /** Throws where an address has guessed too often of late. */
-    void check(String address) {
-        Missed missed = byAddress.get(address);
-        if (missed != null && missed.times() >= MOST && clock.millis() - missed.since() < MINUTE) {
-            throw new TooManyException();
-        }
-    }
-
+    /**
+     * Counts a code that leads nowhere. Whoever has a right one is never kept waiting: a class may share an address, and all of
+     * a studio behind a proxy do.
+     *
+     * @throws TooManyException where an address has guessed too often of late
+     */
     void missed(String address) {
         Missed now = byAddress.merge(
                 address,
@@ -45,6 +43,9 @@ class Guesses {
                         one.since() - known.since() < MINUTE ? new Missed(known.since(), known.times() + 1) : one);
         if (now.times() == MOST) {
             LOG.atWarn().addKeyValue("address", address).log("codes of exercises are guessed");
+        }
+        if (now.times() > MOST) {
+            throw new TooManyException();
         }
     }
 }

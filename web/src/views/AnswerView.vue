@@ -1,25 +1,21 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import Select from 'primevue/select';
-import { computed, onMounted, onScopeDispose, ref, watch } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import type { AskedChord } from '../api/client';
 import AnswerKeys from '../components/AnswerKeys.vue';
-import { keyAbove, keyNamed, keyOf } from '../components/keyboard';
+import { keyNamed } from '../components/keyboard';
 import MarkSign from '../components/MarkSign.vue';
 import ScorePage from '../components/ScorePage.vue';
 import { useAnswer } from '../composables/useAnswer';
+import { useAnswerKeys } from '../composables/useAnswerKeys';
 import { useArrangement } from '../composables/useArrangement';
 import { useChosen } from '../composables/useChosen';
-import { useKeyboards } from '../composables/useKeyboards';
 import { usePlayer } from '../composables/usePlayer';
 import { useView } from '../composables/useView';
-import { isTyping } from '../editor/typing';
 
 /** A student at the piano: the music, one chord at a time, large keys, and a patient word. */
 const props = defineProps<{ code: string }>();
-
-const C3 = 48;
-const MIDDLE_OF_THE_HAND = 50;
 
 const answer = useAnswer(props.code);
 const { sheet } = answer;
@@ -68,73 +64,12 @@ const go = (to: number) =>
 function set(now: number[]) {
   if (place.value && !finished.value) answer.play(place.value.chord, now);
 }
-const press = (midi: number) =>
-  set(
-    keys.value.includes(midi)
-      ? keys.value.filter((key) => key !== midi)
-      : [...keys.value, midi].sort((a, b) => a - b),
-  );
-/** Moves the key that was pressed last. */
-const last = ref(MIDDLE_OF_THE_HAND);
-function shift(by: number) {
-  if (!keys.value.includes(last.value)) return;
-  set([...keys.value.filter((key) => key !== last.value), last.value + by].sort((a, b) => a - b));
-  last.value += by;
-}
-function letter(name: string) {
-  // Chords are typed from the bottom up.
-  const highest = keys.value.at(-1);
-  const midi = highest === undefined ? keyOf(name, MIDDLE_OF_THE_HAND) : keyAbove(name, highest);
-  last.value = midi;
-  press(midi);
-}
-
-const { keyboards, refusal, find } = useKeyboards(C3);
-const keyboard = ref('');
-let stop = () => {};
-watch(keyboard, (id) => {
-  stop();
-  const chosenOne = keyboards.value.find((one) => one.id === id);
-  // A chord begins anew once all keys were let go; keys that a sensor holds for ever begin it anew as well.
-  const held = new Set<number>();
-  stop =
-    chosenOne?.listen(
-      (midi) => {
-        const before = held.size ? keys.value : [];
-        held.add(midi);
-        set([...new Set([...before, midi])].sort((a, b) => a - b));
-      },
-      (midi) => void held.delete(midi),
-    ) ?? (() => {});
+const entry = useAnswerKeys(keys, set, {
+  go: (by) => go(at.value + by),
+  hear: player.toggle,
 });
-onScopeDispose(() => stop());
-
-function onKey(event: KeyboardEvent) {
-  const target = event.target as HTMLElement;
-  if (event.ctrlKey || event.metaKey || event.altKey || isTyping(target)) return;
-  if (target.closest('[role="combobox"], [role="listbox"]')) return;
-  const onButton = target.closest('button, a') !== null;
-  const actions: Record<string, () => void> = {
-    ArrowRight: () => go(at.value + 1),
-    ArrowLeft: () => go(at.value - 1),
-    ArrowUp: () => shift(12),
-    ArrowDown: () => shift(-12),
-    '#': () => shift(1),
-    _: () => shift(-1),
-    Backspace: () => set([]),
-    ...(onButton ? {} : { Enter: () => go(at.value + 1), ' ': () => player.toggle() }),
-  };
-  const act = /^[a-gA-G]$/.test(event.key) ? () => letter(event.key) : actions[event.key];
-  if (!act) return;
-  event.preventDefault();
-  act();
-}
-onMounted(() => {
-  void answer.load();
-  void find();
-  window.addEventListener('keydown', onKey);
-});
-onScopeDispose(() => window.removeEventListener('keydown', onKey));
+const { keyboard, keyboards, refusal } = entry;
+onMounted(() => void answer.load());
 
 /** The first chord that waits for an answer, or to be looked at again. */
 watch(
@@ -291,122 +226,10 @@ const praise = computed(() => {
         :keys="keys"
         :nearer="place?.mark?.nearer ?? []"
         :disabled="finished"
-        @press="
-          (midi) => {
-            last = midi;
-            press(midi);
-          }
-        "
+        @press="entry.press"
       />
     </template>
   </main>
 </template>
 
-<style scoped>
-.answer {
-  display: grid;
-  grid-template-rows: auto auto minmax(0, 1fr) auto auto 190px;
-  gap: 8px;
-  height: 100%;
-  max-width: 1280px;
-  margin: 0 auto;
-  padding: 12px 20px 14px;
-}
-.answer > :deep(.score) {
-  grid-row: 3;
-}
-header {
-  display: flex;
-  justify-content: space-between;
-  gap: 20px;
-}
-h1 {
-  font-size: 28px;
-}
-header p {
-  margin: 2px 0 0;
-  color: var(--ink-soft);
-}
-.line {
-  font-weight: 600;
-}
-.trouble {
-  grid-row: 2;
-  margin: 0;
-  color: var(--caution);
-  font-weight: 600;
-}
-.places {
-  grid-row: 4;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-}
-.place {
-  display: flex;
-  align-items: center;
-  gap: 6px;
-  min-height: 44px;
-  min-width: 56px;
-  justify-content: center;
-  padding: 0 12px;
-  border: 2px dashed var(--line);
-  border-radius: 22px;
-  font-size: 19px;
-}
-.place.answered {
-  border-style: solid;
-}
-.place[aria-current='true'] {
-  border-color: var(--zest);
-  background: var(--zest-wash);
-}
-.now {
-  grid-row: 5;
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 20px;
-  min-height: 64px;
-}
-.words p {
-  margin: 0;
-}
-.ask {
-  font-size: 21px;
-}
-.praise {
-  font: 600 24px var(--titles);
-}
-.from-teacher {
-  font-style: italic;
-}
-.word {
-  font-size: 18px;
-}
-.do {
-  display: flex;
-  flex: none;
-  gap: 8px;
-}
-.do :deep(.p-button) {
-  min-height: 48px;
-  font-size: 18px;
-}
-.answer > :deep(.answer-keys) {
-  grid-row: 6;
-}
-.refusal {
-  max-width: 260px;
-  margin: 8px 12px;
-}
-@media (max-width: 1000px) {
-  .now {
-    flex-direction: column;
-    align-items: stretch;
-  }
-  .do {
-    flex-wrap: wrap;
-  }
-}
-</style>
+<style scoped src="./answer.css"></style>

@@ -159,7 +159,7 @@ public record FindingWords(String title, String message, String remedy) {
             words(
                     "overlap",
                     "Voices overlap",
-                    "{low} lies beyond where the voice beside it was in {before}",
+                    "{note} lies beyond where the voice beside it was in {before}",
                     "take a nearer inversion"),
             words(
                     "spacing",

@@ -219,8 +219,8 @@ public record RuleExample(String code, String student, String teacher, String wr
                     "The low voice goes above where its neighbour was.",
                     "the ear takes the one voice for the other" + TEXTBOOK,
                     "| C | F |",
-                    "[C,E,C]8 | [F,A,C]8",
-                    "[C,E,C]8 | [F,,F,C]8"),
+                    "[C,E,CG]8 | [F,A,CA]8",
+                    "[C,E,CG]8 | [F,,F,CA]8"),
             of(
                     "spacing",
                     "There is a hole in the middle of the chord.",

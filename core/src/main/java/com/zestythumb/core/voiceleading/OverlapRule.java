@@ -1,11 +1,17 @@
 package com.zestythumb.core.voiceleading;
 
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.voicing.Tone;
 import java.util.List;
 import java.util.Map;
 
-/** A voice that goes beyond where its neighbour was: the ear takes it for that one (any textbook of harmony). */
+/**
+ * In four parts a voice that goes beyond where its neighbour was: the ear takes it for that one (any textbook of harmony). Fewer
+ * notes in one hand that go on together change their place, and are no parts.
+ */
 final class OverlapRule implements Rule.OfPassage {
+
+    private static final int PARTS = 4;
 
     @Override
     public String id() {
@@ -19,12 +25,12 @@ final class OverlapRule implements Rule.OfPassage {
         }
         List<Tone> from = passage.from().voices();
         List<Tone> to = passage.to().voices();
-        for (int i = 0; from.size() == to.size() && i + 1 < to.size(); i++) {
-            if (to.get(i).pitch().midi() > from.get(i + 1).pitch().midi()
-                    || to.get(i + 1).pitch().midi() < from.get(i).pitch().midi()) {
-                sink.found(new Fault(
-                        "overlap",
-                        Map.of("low", to.get(i).pitch(), "high", to.get(i + 1).pitch())));
+        for (int i = 0; to.size() >= PARTS && from.size() == to.size() && i + 1 < to.size(); i++) {
+            Pitch low = to.get(i).pitch();
+            Pitch high = to.get(i + 1).pitch();
+            boolean rises = low.midi() > from.get(i + 1).pitch().midi();
+            if (rises || high.midi() < from.get(i).pitch().midi()) {
+                sink.found(new Fault("overlap", Map.of("note", rises ? low : high)));
                 return;
             }
         }

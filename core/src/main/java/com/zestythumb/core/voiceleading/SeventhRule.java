@@ -11,6 +11,8 @@ import java.util.Map;
  */
 final class SeventhRule implements Rule.OfPassage {
 
+    private static final int PARTS = 4;
+
     @Override
     public String id() {
         return "seventh";
@@ -29,8 +31,8 @@ final class SeventhRule implements Rule.OfPassage {
                 continue;
             }
             int at = seventh.pitch().midi();
-            // With as many voices it is told which one is its own.
-            List<Tone> own = from.size() == to.size() ? List.of(to.get(i)) : to;
+            // In four parts it is told which voice is its own; in a chord of fewer the note is heard where it lies.
+            List<Tone> own = to.size() >= PARTS && from.size() == to.size() ? List.of(to.get(i)) : to;
             boolean steps = own.stream()
                     .anyMatch(tone ->
                             at - tone.pitch().midi() == 1 || at - tone.pitch().midi() == 2);

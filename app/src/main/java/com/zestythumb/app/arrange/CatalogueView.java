@@ -10,7 +10,6 @@ import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.arrangement.Repeating;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.proposing.Texture;
-import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Reach;
@@ -250,7 +249,7 @@ record CatalogueView(
                 school.id(),
                 school.name(),
                 school.entries().stream()
-                        .filter(entry -> entry.rule() instanceof Rule.OfPassage)
+                        .filter(entry -> entry.rule().isOnTheWay())
                         .collect(Collectors.toMap(entry -> entry.rule().id(), School.Entry::weight)));
     }
 

@@ -7,6 +7,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voicing.Around;
@@ -23,6 +24,9 @@ public final class Surroundings {
 
     private Surroundings() {}
 
+    /** Quarter notes; what is no longer than a sixteenth carries no voice from chord to chord. */
+    private static final Fraction ORNAMENT = Fraction.of(1, 4);
+
     /** One for each sounding chord. O(chords + notes). */
     static List<Around> of(LeadSheet sheet, List<ChordEvent> events, List<StyleChoice> styles, Analysis analysis) {
         Map<Integer, Cadence.Close> closes = new HashMap<>();
@@ -36,11 +40,13 @@ public final class Surroundings {
             Bar bar = sheet.bars().get(event.bar());
             List<Pitch> tune = new ArrayList<>();
             List<Pitch> strong = new ArrayList<>();
+            Pitch goesOn = null;
             boolean hasTune = !styles.get(i).style().leavesTune();
             for (int place = 0; place < bar.melody().size(); place++) {
                 SheetNote note = bar.melody().get(place);
                 if (hasTune && isOver(note, event)) {
                     tune.add(note.pitch());
+                    goesOn = note.duration().compareTo(ORNAMENT) > 0 ? note.pitch() : null;
                     boolean weighs = note.onset().compareTo(event.start()) <= 0 || bar.isStrong(note.onset());
                     if (weighs && !passing.contains(List.of(bar.index(), place))) {
                         strong.add(note.pitch());
@@ -58,6 +64,7 @@ public final class Surroundings {
                     upper(tune, bar, event),
                     strong,
                     ends ? sung : null,
+                    ends ? null : goesOn,
                     i + 1 < events.size() ? events.get(i + 1).chord() : null,
                     basses,
                     analysis.isClear() ? analysis.readings().get(i).key() : null));

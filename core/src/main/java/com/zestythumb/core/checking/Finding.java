@@ -1,6 +1,7 @@
 package com.zestythumb.core.checking;
 
 import com.zestythumb.core.voiceleading.Fault;
+import com.zestythumb.core.voiceleading.Level;
 import com.zestythumb.core.voiceleading.Rule;
 import java.util.List;
 
@@ -8,13 +9,14 @@ import java.util.List;
  * Something to mind, at its place.
  *
  * @param rule which rule speaks
+ * @param level how much its school minds it
  * @param fault what it found
  * @param chord index of the chord where it is met
  * @param before index of the chord from which the hand comes; −1 where that does not matter
  * @param bar number of its bar as a teacher counts, from 1
  * @param others where else it is so, by place
  */
-public record Finding(Rule rule, Fault fault, int chord, int before, int bar, List<Other> others) {
+public record Finding(Rule rule, Level level, Fault fault, int chord, int before, int bar, List<Other> others) {
 
     /** Another chord, and the number of its bar. */
     public record Other(int chord, int bar) {}
@@ -23,13 +25,14 @@ public record Finding(Rule rule, Fault fault, int chord, int before, int bar, Li
         others = List.copyOf(others);
     }
 
-    Finding(Rule rule, Fault fault, int chord, int before, int bar) {
-        this(rule, fault, chord, before, bar, List.of());
+    Finding(Rule rule, Level level, Fault fault, int chord, int before, int bar) {
+        this(rule, level, fault, chord, before, bar, List.of());
     }
 
     Finding with(List<Finding> more) {
         return new Finding(
                 rule,
+                level,
                 fault,
                 chord,
                 before,

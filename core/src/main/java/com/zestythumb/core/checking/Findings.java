@@ -1,10 +1,15 @@
 package com.zestythumb.core.checking;
 
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.checking.Parts.Instant;
+import com.zestythumb.core.checking.Parts.Step;
+import com.zestythumb.core.checking.Passages.Way;
 import com.zestythumb.core.voiceleading.Fault;
 import com.zestythumb.core.voiceleading.Hold;
+import com.zestythumb.core.voiceleading.Level;
 import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voiceleading.Turn;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -21,12 +26,20 @@ public final class Findings {
     private final Arrangement arrangement;
     private final School school;
     private final Map<Integer, List<Hold>> holds;
+    private final List<Way> ways;
+    private final List<Instant> parts;
+    private final List<Step> steps;
+    private final Map<Integer, Turn> turns;
     private final List<Finding> found = new ArrayList<>();
 
     private Findings(Arrangement arrangement, School school) {
         this.arrangement = arrangement;
         this.school = school;
         this.holds = Holds.of(arrangement);
+        this.ways = Passages.of(arrangement);
+        this.parts = Parts.of(arrangement);
+        this.steps = parts.isEmpty() ? Passages.steps(ways) : Parts.steps(arrangement, parts);
+        this.turns = Turns.of(arrangement, parts);
     }
 
     /** Everything to mind, by place: each chord against every chord from which it is come to when it is played. */
@@ -37,7 +50,7 @@ public final class Findings {
     /** The same as another school sees it. */
     public static List<Finding> in(Arrangement arrangement, School school) {
         Findings findings = new Findings(arrangement, school);
-        school.entries().stream().filter(School.Entry::told).forEach(findings::look);
+        school.entries().stream().filter(entry -> entry.level() != Level.NONE).forEach(findings::look);
         return findings.together(findings.found.stream()
                 .distinct()
                 .sorted(Comparator.comparingInt(Finding::chord))
@@ -48,7 +61,7 @@ public final class Findings {
     private boolean isOfTheFigure(Finding finding) {
         return finding.before() >= 0
                 && arrangement.chords().get(finding.before()).voicing().grips().size() > 1
-                && finding.rule() instanceof Rule.OfPassage
+                && finding.rule() instanceof Rule.OfShift
                 && finding.fault().measures().containsKey("shift");
     }
 
@@ -86,36 +99,55 @@ public final class Findings {
     }
 
     private void look(School.Entry entry) {
-        if (entry.rule() instanceof Rule.OfHold rule) {
+        Map<String, Double> limits = entry.limits();
+        Rule any = entry.rule();
+        if (any instanceof Rule.OfHold rule) {
             holds.forEach((chord, some) -> {
                 Set<String> told = new HashSet<>();
-                some.forEach(hold -> rule.check(hold, entry.limits(), fault -> {
+                some.forEach(hold -> rule.check(hold, limits, fault -> {
                     // Once for each chord, where it is met first.
                     if (told.add(fault.code())) {
-                        add(rule, fault, chord, -1);
+                        add(entry, fault, chord, -1);
                     }
                 }));
             });
-        } else if (entry.rule() instanceof Rule.OfPassage rule) {
-            Passages.of(arrangement)
-                    .forEach(way ->
-                            rule.check(way.passage(), entry.limits(), fault -> add(rule, fault, way.to(), way.from())));
-        } else if (entry.rule() instanceof Rule.OfMeeting rule) {
+        } else if (any instanceof Rule.OfShift rule) {
+            ways.forEach(way -> rule.check(way.shift(), limits, fault -> add(entry, fault, way.to(), way.from())));
+        } else if (any instanceof Rule.OfPassage rule) {
+            steps.forEach(
+                    step -> rule.check(step.passage(), limits, fault -> add(entry, fault, step.to(), step.from())));
+        } else if (any instanceof Rule.OfTurn rule) {
+            turns.forEach((chord, turn) -> rule.check(turn, limits, fault -> add(entry, fault, chord, -1)));
+        } else if (any instanceof Rule.OfLine rule) {
+            Parts.bends(parts)
+                    .forEach(bend -> rule.check(bend.line(), limits, fault -> add(entry, fault, bend.chord(), -1)));
+        } else if (any instanceof Rule.OfMeeting rule && parts.isEmpty()) {
             Meetings.of(arrangement)
                     .forEach((chord, meetings) -> meetings.forEach(
-                            meeting -> rule.check(meeting, entry.limits(), fault -> add(rule, fault, chord, -1))));
-        } else if (entry.rule() instanceof Rule.OfRun rule) {
+                            meeting -> rule.check(meeting, limits, fault -> add(entry, fault, chord, -1))));
+        } else if (any instanceof Rule.OfRun rule) {
             Runs.of(arrangement)
-                    .forEach((chord, run) -> rule.check(run, entry.limits(), fault -> add(rule, fault, chord, -1)));
+                    .forEach((chord, run) -> rule.check(run, limits, fault -> add(entry, fault, chord, -1)));
+        } else if (any instanceof Rule.OfWritten rule) {
+            WrittenTones.of(arrangement)
+                    .forEach((chord, written) -> rule.check(written, limits, fault -> add(entry, fault, chord, -1)));
+        } else if (any instanceof Rule.OfRhythm rule) {
+            WrittenTones.rhythms(arrangement)
+                    .forEach((chord, bars) -> rule.check(bars, limits, fault -> add(entry, fault, chord, -1)));
         }
     }
 
-    private void add(Rule rule, Fault fault, int chord, int before) {
+    private void add(School.Entry entry, Fault fault, int chord, int before) {
         int bar = arrangement.chords().get(chord).event().bar();
         if (arrangement.choices().waivers().stream().anyMatch(waiver -> waiver.covers(fault.code(), bar))) {
             return;
         }
         found.add(new Finding(
-                rule, fault, chord, before, arrangement.sheet().bars().get(bar).number()));
+                entry.rule(),
+                entry.level(),
+                fault,
+                chord,
+                before,
+                arrangement.sheet().bars().get(bar).number()));
     }
 }

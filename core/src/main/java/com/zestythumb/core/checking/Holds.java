@@ -80,6 +80,11 @@ final class Holds {
                             held.stream().map(sound -> sound.note().finger()).toList(),
                             held.stream().map(moment::strikes).toList(),
                             arrangement.choices().hand(),
+                            held.stream().anyMatch(sound -> sound.part() != Part.LEFT),
+                            held.stream()
+                                    .anyMatch(sound -> sound.note().chord() >= 0
+                                            && sound.note().chord() < chord
+                                            && !moment.strikes(sound)),
                             held.stream().anyMatch(sound -> sound.part() == Part.TUNE)));
         }
     }

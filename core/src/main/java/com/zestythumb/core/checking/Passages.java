@@ -3,11 +3,13 @@ package com.zestythumb.core.checking;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.checking.Parts.Step;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.voiceleading.Passage;
+import com.zestythumb.core.voiceleading.Shift;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Voicing;
@@ -18,8 +20,8 @@ import java.util.stream.Stream;
 /** Finds the ways of the hands from chord to chord, as they follow one another when they are played, and from grip to grip. */
 final class Passages {
 
-    /** The way from one chord, or one grip of it, to another. */
-    record Way(int from, int to, Passage passage) {}
+    /** The way of the hand from one chord, or one grip of it, to another, and of the voices; no voices within a chord. */
+    record Way(int from, int to, Shift shift, Passage passage) {}
 
     private static final int FINGERS = 5;
 
@@ -35,6 +37,14 @@ final class Passages {
         arrangement.chords().forEach(passages::addWithin);
         arrangement.transitions().pairs().forEach(passages::addBetween);
         return passages.ways;
+    }
+
+    /** The ways of the voices among them. */
+    static List<Step> steps(List<Way> ways) {
+        return ways.stream()
+                .filter(way -> way.passage() != null)
+                .map(way -> new Step(way.from(), way.to(), way.passage()))
+                .toList();
     }
 
     private void addBetween(Transition pair) {
@@ -54,20 +64,22 @@ final class Passages {
         ways.add(new Way(
                 pair.from(),
                 pair.to(),
-                new Passage(
+                new Shift(
                         left(from, before.get(before.size() - 1)),
                         to.first(),
+                        seconds(quarters),
+                        goesToAndFro(pair),
+                        arrangement.chords().get(pair.to()).isWritten()),
+                new Passage(
                         inVoices(arrangement.chords().get(pair.from())),
                         inVoices(arrangement.chords().get(pair.to())),
                         task.around(pair.from()).lastOfTune(),
                         task.around(pair.to()).firstOfTune(),
-                        task.around(pair.from()).leadingTone(),
-                        seconds(quarters),
-                        goesToAndFro(pair))));
+                        task.around(pair.from()).leadingTone())));
     }
 
     /** A chord that somebody wrote, struck together or broken up over as many keys as a hand has fingers, has a voice on each. */
-    private static Voicing inVoices(ArrangedChord chord) {
+    static Voicing inVoices(ArrangedChord chord) {
         Voicing voicing = chord.voicing();
         List<Pitch> keys = voicing.grips().stream()
                 .flatMap(grip -> grip.pitches().stream())
@@ -106,8 +118,8 @@ final class Passages {
             double seconds = secondsWithin(chord.index(), grips.get(i - 1), grips.get(i));
             // Where the pattern never goes there, there is no way to look at.
             if (seconds < Double.MAX_VALUE) {
-                Passage passage = Passage.within(grips.get(i - 1), grips.get(i), seconds);
-                ways.add(new Way(chord.index(), chord.index(), passage));
+                Shift shift = new Shift(grips.get(i - 1), grips.get(i), seconds, true, chord.isWritten());
+                ways.add(new Way(chord.index(), chord.index(), shift, null));
             }
         }
     }

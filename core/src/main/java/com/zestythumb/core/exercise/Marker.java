@@ -15,6 +15,7 @@ import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.solving.Prices;
 import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.voiceleading.Level;
 import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
 import com.zestythumb.core.voicing.Voicing;
@@ -34,6 +35,9 @@ final class Marker {
 
     private static final Set<String> OF_THE_HAND =
             Set.of("stretch", "stretch-within", "stretch-right", "held-too-far", "finger-twice");
+
+    /** Rules whose matter is marked note by note, and what strains by coming again and again. */
+    private static final Set<String> OTHERWISE = Set.of("tones", "strain");
 
     /** Why another voicing would be smoother, by what it saves. */
     private static final Map<String, String> SMOOTHER = Map.of(
@@ -196,7 +200,8 @@ final class Marker {
         List<Finding> found = at(findings, place.chord())
                 .filter(finding -> OF_THE_HAND.contains(finding.fault().code()) == ofTheHand)
                 .filter(finding -> !expected.contains(finding.fault().code()))
-                .filter(finding -> !finding.fault().code().startsWith("strain"))
+                .filter(finding -> finding.level() != Level.WORD
+                        && !OTHERWISE.contains(finding.rule().id()))
                 .toList();
         for (Finding finding : found) {
             FindingWords said = FindingWords.of(finding, played);

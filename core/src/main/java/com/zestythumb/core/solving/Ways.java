@@ -9,6 +9,7 @@ import com.zestythumb.core.voiceleading.Fault;
 import com.zestythumb.core.voiceleading.Passage;
 import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voiceleading.Shift;
 import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.DistanceTable;
 import com.zestythumb.core.voicing.StyleChoice;
@@ -123,7 +124,7 @@ final class Ways {
                 .filter(term -> term != WayTerm.MOTION && task.weights().of(term) > 0)
                 .toList();
         this.charged = task.school().entries().stream()
-                .filter(entry -> entry.rule() instanceof Rule.OfPassage && weight(entry) > 0)
+                .filter(entry -> entry.rule().isOnTheWay() && weight(entry) > 0)
                 .toList();
     }
 
@@ -248,17 +249,16 @@ final class Ways {
     private static List<Fault> faults(School.Entry entry, Voicing from, Voicing to, Time time) {
         List<Fault> found = new ArrayList<>(1);
         if (!from.isSilent() && !to.isSilent()) {
-            Passage passage = new Passage(
-                    from.last(),
-                    to.first(),
-                    from,
-                    to,
-                    time.tune(),
-                    time.tuneThen(),
-                    time.leading(),
-                    time.seconds(),
-                    from.grips().size() > 1 || to.grips().size() > 1 || time.journey());
-            ((Rule.OfPassage) entry.rule()).check(passage, entry.limits(), found::add);
+            if (entry.rule() instanceof Rule.OfShift rule) {
+                boolean journey = from.grips().size() > 1 || to.grips().size() > 1 || time.journey();
+                rule.check(
+                        new Shift(from.last(), to.first(), time.seconds(), journey, false), entry.limits(), found::add);
+            } else if (entry.rule() instanceof Rule.OfPassage rule) {
+                rule.check(
+                        new Passage(from, to, time.tune(), time.tuneThen(), time.leading()),
+                        entry.limits(),
+                        found::add);
+            }
         }
         return found;
     }

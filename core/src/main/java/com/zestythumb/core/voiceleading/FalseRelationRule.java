@@ -16,12 +16,11 @@ final class FalseRelationRule implements Rule.OfPassage {
 
     @Override
     public void check(Passage passage, Map<String, Double> limits, Sink sink) {
-        if (passage.from() == null
-                || passage.from().voices().size() != passage.to().voices().size()) {
+        if (passage.before().size() != passage.after().size()) {
             return;
         }
-        List<Tone> from = passage.from().voices();
-        List<Tone> to = passage.to().voices();
+        List<Tone> from = passage.before();
+        List<Tone> to = passage.after();
         for (Tone before : from) {
             for (Tone after : to) {
                 PitchClass one = before.pitch().pitchClass();

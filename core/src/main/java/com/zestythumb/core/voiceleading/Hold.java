@@ -12,9 +12,18 @@ import java.util.stream.IntStream;
  * @param fingers for each key its finger, 1 to 5; 0 where none is told
  * @param struck for each key whether it goes down now; else it is held since before
  * @param hand how far it reaches
+ * @param right whether it is the right hand
+ * @param intoAnother whether a chord begins here and something is held over from the one before
  * @param withTune whether the tune's note is among the keys
  */
-public record Hold(Grip keys, List<Integer> fingers, List<Boolean> struck, Hand hand, boolean withTune) {
+public record Hold(
+        Grip keys,
+        List<Integer> fingers,
+        List<Boolean> struck,
+        Hand hand,
+        boolean right,
+        boolean intoAnother,
+        boolean withTune) {
 
     public Hold {
         fingers = List.copyOf(fingers);

@@ -23,10 +23,10 @@ final class LeadingRule implements Rule.OfPassage {
 
     @Override
     public void check(Passage passage, Map<String, Double> limits, Sink sink) {
-        if (passage.from() == null || !falls(passage)) {
+        if (!falls(passage)) {
             return;
         }
-        List<Tone> from = passage.from().voices();
+        List<Tone> from = passage.before();
         List<Tone> thirds = from.stream()
                 .filter(tone -> tone.member() == Member.THIRD && isLeading(passage, tone))
                 .toList();
@@ -63,6 +63,6 @@ final class LeadingRule implements Rule.OfPassage {
     private static boolean has(Passage passage, int midi) {
         Pitch tune = passage.tuneThen();
         return tune != null && tune.midi() == midi
-                || passage.to().voices().stream().anyMatch(tone -> tone.pitch().midi() == midi);
+                || passage.after().stream().anyMatch(tone -> tone.pitch().midi() == midi);
     }
 }

@@ -3,7 +3,7 @@ package com.zestythumb.core.voiceleading;
 import java.util.Map;
 
 /** A shift of the whole hand that is too far, or too far for the time there is. */
-final class LeapRule implements Rule.OfPassage {
+final class LeapRule implements Rule.OfShift {
 
     /** Half steps beyond which a shift is a leap where the hand has more than twice the time of haste. */
     static final String AT_LEISURE = "at-leisure";
@@ -24,20 +24,20 @@ final class LeapRule implements Rule.OfPassage {
     }
 
     @Override
-    public void check(Passage passage, Map<String, Double> limits, Sink sink) {
-        int low = passage.met().lowest().midi() - passage.left().lowest().midi();
-        int high = passage.met().highest().midi() - passage.left().highest().midi();
+    public void check(Shift shift, Map<String, Double> limits, Sink sink) {
+        int low = shift.met().lowest().midi() - shift.left().lowest().midi();
+        int high = shift.met().highest().midi() - shift.left().highest().midi();
         // The hand travels as far as the nearer of its two edges; the rest is opening and closing.
-        int shift = Math.min(Math.abs(low), Math.abs(high));
-        if (shift > most(passage, limits)) {
-            sink.found(new Fault("leap", Map.of("shift", shift, "seconds", passage.seconds())));
+        int far = Math.min(Math.abs(low), Math.abs(high));
+        if (far > most(shift, limits)) {
+            sink.found(new Fault("leap", Map.of("shift", far, "seconds", shift.seconds())));
         }
     }
 
     /** By the time there is and by the style: a waltz is made of leaps, and nobody calls them a fault (common practice). */
-    private static double most(Passage passage, Map<String, Double> limits) {
-        double seconds = passage.seconds();
-        if (passage.journey()) {
+    private static double most(Shift shift, Map<String, Double> limits) {
+        double seconds = shift.seconds();
+        if (shift.journey()) {
             return limits.get(seconds < limits.get(RUSH) ? EVER : JOURNEY);
         }
         double leisure = 2 * limits.get(HASTE);

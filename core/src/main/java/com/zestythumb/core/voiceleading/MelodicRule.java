@@ -1,10 +1,12 @@
 package com.zestythumb.core.voiceleading;
 
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.voicing.Tone;
+import java.util.List;
 import java.util.Map;
 
 /**
- * An augmented second or fourth, or a seventh, in the bass or in the highest voice that the hands have: hard to hear and to sing
+ * An augmented second or fourth, or a seventh, in the bass or in the highest voice that the hands have, in parts in any but the tune: hard to hear and to sing
  * (any textbook of harmony). What a tune does is its own.
  */
 final class MelodicRule implements Rule.OfPassage {
@@ -20,13 +22,20 @@ final class MelodicRule implements Rule.OfPassage {
 
     @Override
     public void check(Passage passage, Map<String, Double> limits, Sink sink) {
-        OuterVoices outer = OuterVoices.of(passage);
-        if (outer == null || !outer.moves()) {
+        List<Tone> from = passage.before();
+        List<Tone> to = passage.after();
+        if (!passage.meetsAnother()) {
             return;
         }
-        look(outer.bass(), outer.bassThen(), sink);
-        if (passage.tune() == null) {
-            look(outer.top(), outer.topThen(), sink);
+        if (passage.isInParts() && from.size() == to.size()) {
+            for (int i = 0; i + 1 < from.size(); i++) {
+                look(from.get(i).pitch(), to.get(i).pitch(), sink);
+            }
+            return;
+        }
+        look(from.get(0).pitch(), to.get(0).pitch(), sink);
+        if (passage.tune() == null && from.size() > 1 && to.size() > 1 && !passage.isInParts()) {
+            look(from.get(from.size() - 1).pitch(), to.get(to.size() - 1).pitch(), sink);
         }
     }
 

@@ -11,13 +11,10 @@ import java.util.List;
  */
 record OuterVoices(Pitch bass, Pitch top, Pitch bassThen, Pitch topThen, boolean moves) {
 
-    /** Those of a passage; null within one chord, and where there is but one voice. */
+    /** Those of a passage; null where there is but one voice. */
     static OuterVoices of(Passage passage) {
-        if (passage.from() == null) {
-            return null;
-        }
-        List<Tone> from = passage.from().voices();
-        List<Tone> to = passage.to().voices();
+        List<Tone> from = passage.before();
+        List<Tone> to = passage.after();
         boolean sings = passage.tune() != null && passage.tuneThen() != null;
         if (!sings && (from.size() < 2 || to.size() < 2)) {
             return null;
@@ -27,7 +24,7 @@ record OuterVoices(Pitch bass, Pitch top, Pitch bassThen, Pitch topThen, boolean
                 sings ? passage.tune() : from.get(from.size() - 1).pitch(),
                 to.get(0).pitch(),
                 sings ? passage.tuneThen() : to.get(to.size() - 1).pitch(),
-                !passage.from().chord().equals(passage.to().chord()));
+                passage.meetsAnother());
     }
 
     int bassMoves() {

@@ -20,11 +20,11 @@ final class OverlapRule implements Rule.OfPassage {
 
     @Override
     public void check(Passage passage, Map<String, Double> limits, Sink sink) {
-        if (passage.from() == null || passage.from().chord().equals(passage.to().chord())) {
+        if (!passage.meetsAnother()) {
             return;
         }
-        List<Tone> from = passage.from().voices();
-        List<Tone> to = passage.to().voices();
+        List<Tone> from = passage.before();
+        List<Tone> to = passage.after();
         for (int i = 0; to.size() >= PARTS && from.size() == to.size() && i + 1 < to.size(); i++) {
             Pitch low = to.get(i).pitch();
             Pitch high = to.get(i + 1).pitch();

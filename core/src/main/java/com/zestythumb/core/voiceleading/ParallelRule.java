@@ -23,12 +23,9 @@ final class ParallelRule implements Rule.OfPassage {
 
     @Override
     public void check(Passage passage, Map<String, Double> limits, Sink sink) {
-        if (passage.from() == null) {
-            return;
-        }
-        List<Tone> from = passage.from().voices();
-        List<Tone> to = passage.to().voices();
-        checkHands(from, to, limits.get(BARE_FIFTHS) == 0, sink);
+        List<Tone> from = passage.before();
+        List<Tone> to = passage.after();
+        checkHands(from, to, limits.get(BARE_FIFTHS) == 0, passage.isInParts() ? "-tune" : "", sink);
         Pitch tune = passage.tuneThen();
         boolean sings = passage.tune() != null && tune != null;
         if (sings && areParallel(from.get(0).pitch(), passage.tune(), to.get(0).pitch(), tune)) {
@@ -36,13 +33,13 @@ final class ParallelRule implements Rule.OfPassage {
         }
     }
 
-    private static void checkHands(List<Tone> from, List<Tone> to, boolean bareIsOne, Sink sink) {
+    private static void checkHands(List<Tone> from, List<Tone> to, boolean bareIsOne, String outer, Sink sink) {
         if (isOneVoice(from) && isOneVoice(to) || bareIsOne && isBare(from) && isBare(to)) {
             return;
         }
         int top = to.size() - 1;
         if (areParallel(from.get(0), from.get(from.size() - 1), to.get(0), to.get(top))) {
-            sink.found(fault(to.get(0).pitch(), to.get(top).pitch(), ""));
+            sink.found(fault(to.get(0).pitch(), to.get(top).pitch(), outer));
             return;
         }
         for (int low = 0; from.size() == to.size() && low <= top; low++) {
@@ -65,6 +62,9 @@ final class ParallelRule implements Rule.OfPassage {
     }
 
     private static Fault fault(Pitch low, Pitch high, String voices) {
+        if (low.equals(high)) {
+            return new Fault("parallel-unisons", Map.of("note", low));
+        }
         String code = perfect(low, high) == 5 ? "parallel-fifths" : "parallel-octaves";
         return new Fault(code + voices, Map.of("low", low, "high", high));
     }
@@ -80,7 +80,7 @@ final class ParallelRule implements Rule.OfPassage {
             return false;
         }
         int now = perfect(low, high);
-        return now != 0 && now == perfect(lowThen, highThen);
+        return now != 0 && now == perfect(lowThen, highThen) || low.equals(high) && lowThen.equals(highThen);
     }
 
     /** 5 for a perfect fifth, 8 for an octave, either with octaves between; 0 for all else. */

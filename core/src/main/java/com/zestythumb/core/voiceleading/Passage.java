@@ -2,35 +2,53 @@ package com.zestythumb.core.voiceleading;
 
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
-import com.zestythumb.core.voicing.Grip;
+import com.zestythumb.core.voicing.Tone;
 import com.zestythumb.core.voicing.Voicing;
+import java.util.List;
 
 /**
- * The hands go from one chord to the next, or the left from one grip of a chord to another.
+ * The voices go from one chord to the next; in a page that is written in parts, from one time at which a key goes down to the
+ * next.
  *
- * @param left the grip that the left hand leaves
- * @param met the grip to which it comes
- * @param from the chord that is left; null within a chord
- * @param to the chord that is met; null within a chord
- * @param tune the tune's last note over the one chord; null where it rests or a phrase ends there
- * @param tuneThen its first over the other; null where it rests
+ * @param from the chord that is left
+ * @param to the chord that is met
+ * @param parts the parts of a page as they are written, the lowest first, that leave the one chord; empty where hands play
+ * @param partsThen the same where they meet the other
+ * @param tune the tune's last note over the one chord; null where it rests, a phrase ends there, or it is one of the parts
+ * @param tuneThen its first over the other; null likewise
  * @param leading the note that leads to the keynote; null where no key is clear
- * @param seconds from the last key struck in the one to the first in the other
- * @param journey whether the style makes the hand go to and fro, as between a low bass and its chord
  */
 public record Passage(
-        Grip left,
-        Grip met,
         Voicing from,
         Voicing to,
+        List<Tone> parts,
+        List<Tone> partsThen,
         Pitch tune,
         Pitch tuneThen,
-        PitchClass leading,
-        double seconds,
-        boolean journey) {
+        PitchClass leading) {
 
-    /** Within one chord. */
-    public static Passage within(Grip left, Grip met, double seconds) {
-        return new Passage(left, met, null, null, null, null, null, seconds, true);
+    /** From hand to hand. */
+    public Passage(Voicing from, Voicing to, Pitch tune, Pitch tuneThen, PitchClass leading) {
+        this(from, to, List.of(), List.of(), tune, tuneThen, leading);
+    }
+
+    /** Whether somebody wrote each voice as such, the tune among them. */
+    public boolean isInParts() {
+        return !parts.isEmpty();
+    }
+
+    /** The voices that are left, from the lowest. */
+    List<Tone> before() {
+        return isInParts() ? parts : from.voices();
+    }
+
+    /** The voices that are met, from the lowest. */
+    List<Tone> after() {
+        return isInParts() ? partsThen : to.voices();
+    }
+
+    /** Whether another chord is met; one that only changes its place breaks no rule of motion. */
+    boolean meetsAnother() {
+        return !from.chord().equals(to.chord());
     }
 }

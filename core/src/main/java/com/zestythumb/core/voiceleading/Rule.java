@@ -7,7 +7,16 @@ import java.util.Map;
  * One thing a teacher looks for. A rule finds and measures; a {@link School} says how much it weighs and where its
  * limits lie; the words are made elsewhere. A new rule is a new class, a line in the schools and its sentence.
  */
-public sealed interface Rule permits Rule.OfHold, Rule.OfPassage, Rule.OfMeeting, Rule.OfRun {
+public sealed interface Rule
+        permits Rule.OfHold,
+                Rule.OfShift,
+                Rule.OfPassage,
+                Rule.OfTurn,
+                Rule.OfLine,
+                Rule.OfMeeting,
+                Rule.OfRun,
+                Rule.OfWritten,
+                Rule.OfRhythm {
 
     /** How it is called in data: {@code "parallels"}. */
     String id();
@@ -27,10 +36,28 @@ public sealed interface Rule permits Rule.OfHold, Rule.OfPassage, Rule.OfMeeting
         void check(Hold hold, Map<String, Double> limits, Sink sink);
     }
 
-    /** Looks at the way of the hands from one chord, or one grip, to the next. */
+    /** Looks at the way of the left hand from one grip to the next. */
+    non-sealed interface OfShift extends Rule {
+
+        void check(Shift shift, Map<String, Double> limits, Sink sink);
+    }
+
+    /** Looks at the way of the voices from one chord to the next. */
     non-sealed interface OfPassage extends Rule {
 
         void check(Passage passage, Map<String, Double> limits, Sink sink);
+    }
+
+    /** Looks at a chord between its neighbours. */
+    non-sealed interface OfTurn extends Rule {
+
+        void check(Turn turn, Map<String, Double> limits, Sink sink);
+    }
+
+    /** Looks at one part of a page that is written in parts. */
+    non-sealed interface OfLine extends Rule {
+
+        void check(Line line, Map<String, Double> limits, Sink sink);
     }
 
     /** Looks at two notes that sound together, one of the accompaniment and one of the tune. */
@@ -43,6 +70,23 @@ public sealed interface Rule permits Rule.OfHold, Rule.OfPassage, Rule.OfMeeting
     non-sealed interface OfRun extends Rule {
 
         void check(Run run, Map<String, Double> limits, Sink sink);
+    }
+
+    /** Looks at what somebody wrote against the symbol above it. */
+    non-sealed interface OfWritten extends Rule {
+
+        void check(Written written, Map<String, Double> limits, Sink sink);
+    }
+
+    /** Looks at how many bars in a row a written hand has one rhythm. */
+    non-sealed interface OfRhythm extends Rule {
+
+        void check(int bars, Map<String, Double> limits, Sink sink);
+    }
+
+    /** Whether it looks at the way from one chord to the next, for which the solver can charge. */
+    default boolean isOnTheWay() {
+        return this instanceof OfPassage || this instanceof OfShift;
     }
 
     /** Takes what is found. */

@@ -20,13 +20,22 @@ public record School(String id, String name, List<Entry> entries, boolean gather
      *
      * @param weight half steps that the solver pays rather than break it, for each unit; 0 where it is only pointed out
      * @param limits its parameters, by name
-     * @param told whether what it finds is told; else the school does not mind it, and a teacher may weigh it all the same
+     * @param level how much it is minded; where it is not told a teacher may weigh it all the same
      */
-    public record Entry(Rule rule, int weight, Map<String, Double> limits, boolean told) {
+    public record Entry(Rule rule, int weight, Map<String, Double> limits, Level level) {
 
-        /** One that is told. */
+        /** One that is minded. */
         public Entry(Rule rule, int weight, Map<String, Double> limits) {
-            this(rule, weight, limits, true);
+            this(rule, weight, limits, Level.MIND);
+        }
+
+        /** One that the solver pays nothing for. */
+        static Entry told(Rule rule, Level level) {
+            return new Entry(rule, 0, Map.of(), level);
+        }
+
+        Entry at(Level other) {
+            return new Entry(rule, weight, limits, other);
         }
 
         public Entry {
@@ -36,16 +45,6 @@ public record School(String id, String name, List<Entry> entries, boolean gather
             }
         }
     }
-
-    private static final Rule STRETCH = new StretchRule();
-    private static final Rule FINGER_TWICE = new FingerTwiceRule();
-    private static final Rule LEAP = new LeapRule();
-    private static final Rule MUD = new MudRule();
-    private static final Rule PARALLELS = new ParallelRule();
-    private static final Rule CLASH = new ClashRule();
-    private static final Rule COLLISION = new CollisionRule();
-    private static final Rule DOUBLING = new DoublingRule();
-    private static final Rule STRAIN = new StrainRule();
 
     /** Eight wide chords or sixteen narrow ones, four and more to a second (from memory of lessons; a rule of thumb). */
     private static final Map<String, Double> STRAINS =
@@ -66,56 +65,82 @@ public record School(String id, String name, List<Entry> entries, boolean gather
     /** So much that a stretch is taken only where nothing else is left. */
     private static final int NEVER = 100;
 
+    private static final int LEAP_AVOIDED = 12;
+
+    /** Where a third is never missed. */
+    private static final double MORE_THAN_A_HAND = 99;
+
     private static final Map<String, Double> GRACE = Map.of(MudRule.GRACE, 2.0);
+
+    /** What all schools mind alike; {@code full}: keys from which on a third is missed. */
+    private static List<Entry> common(int leap, double full, Entry... own) {
+        Stream<Entry> hand = Stream.of(
+                new Entry(new StretchRule(), NEVER, Map.of(), Level.FAULT),
+                Entry.told(new FingerTwiceRule(), Level.FAULT),
+                Entry.told(new FingerOrderRule(), Level.MIND),
+                Entry.told(new ToneRule(), Level.FAULT),
+                new Entry(new MissingRule(), 0, Map.of(MissingRule.FULL, full), Level.WORD),
+                new Entry(new LeapRule(), leap, LEAPS),
+                Entry.told(new NeedlessJumpRule(), Level.WORD),
+                new Entry(new MudRule(), 4, GRACE),
+                new Entry(new ClashRule(), 8, Map.of()),
+                new Entry(new CollisionRule(), 3, Map.of()));
+        Stream<Entry> time = Stream.of(
+                Entry.told(new HeldIntoRule(), Level.WORD),
+                Entry.told(new RhythmRule(), Level.WORD),
+                new Entry(new StrainRule(), 0, STRAINS, Level.FAULT));
+        return Stream.of(hand, Stream.of(own), time).flatMap(rules -> rules).toList();
+    }
+
+    private static final Rule PARALLELS = new ParallelRule();
+    private static final Rule DOUBLING = new DoublingRule();
 
     /** Parallels are a sound like any other, and no matter (common practice in popular music). */
     public static final School POPULAR = new School(
             "popular",
             "Popular",
-            List.of(
-                    new Entry(STRETCH, NEVER, Map.of()),
-                    new Entry(FINGER_TWICE, 0, Map.of()),
-                    new Entry(LEAP, 0, LEAPS),
-                    new Entry(MUD, 4, GRACE),
-                    new Entry(PARALLELS, 0, Map.of(ParallelRule.BARE_FIFTHS, 0.0), false),
-                    new Entry(CLASH, 8, Map.of()),
-                    new Entry(COLLISION, 3, Map.of()),
-                    new Entry(DOUBLING, 3, Map.of(), false),
-                    new Entry(STRAIN, 0, STRAINS)),
+            common(
+                    0,
+                    MORE_THAN_A_HAND,
+                    new Entry(PARALLELS, 0, Map.of(ParallelRule.BARE_FIFTHS, 0.0), Level.NONE),
+                    new Entry(DOUBLING, 3, Map.of(), Level.NONE)),
             true);
 
+    private static final Entry[] OF_THE_KEYBOARD = {
+        new Entry(PARALLELS, 24, Map.of(ParallelRule.BARE_FIFTHS, 1.0), Level.FAULT), new Entry(DOUBLING, 3, Map.of())
+    };
+
     /** Parallel fifths and octaves are avoided where there is a way (any textbook of harmony). */
-    public static final School CLASSICAL = new School(
-            "classical",
-            "Classical",
-            List.of(
-                    new Entry(STRETCH, NEVER, Map.of()),
-                    new Entry(FINGER_TWICE, 0, Map.of()),
-                    new Entry(LEAP, 12, LEAPS),
-                    new Entry(MUD, 4, GRACE),
-                    new Entry(PARALLELS, 24, Map.of(ParallelRule.BARE_FIFTHS, 1.0)),
-                    new Entry(CLASH, 8, Map.of()),
-                    new Entry(COLLISION, 3, Map.of()),
-                    new Entry(DOUBLING, 3, Map.of()),
-                    new Entry(STRAIN, 0, STRAINS)),
-            false);
+    public static final School CLASSICAL =
+            new School("classical", "Classical", common(LEAP_AVOIDED, MORE_THAN_A_HAND, OF_THE_KEYBOARD), false);
+
+    private static final Entry[] OF_FOUR_PARTS = {
+        new Entry(new DirectRule(), 6, Map.of()),
+        new Entry(new ContraryRule(), 12, Map.of(), Level.FAULT),
+        new Entry(new LeadingRule(), 12, Map.of(), Level.FAULT),
+        new Entry(new SeventhRule(), 12, Map.of(), Level.FAULT),
+        new Entry(new MelodicRule(), 6, Map.of()),
+        Entry.told(new PartCrossingRule(), Level.FAULT),
+        Entry.told(new OverlapRule(), Level.MIND),
+        Entry.told(new SpacingRule(), Level.MIND),
+        Entry.told(new RecoveryRule(), Level.WORD),
+        Entry.told(new OneWayRule(), Level.WORD),
+        Entry.told(new SixFourRule(), Level.WORD),
+        Entry.told(new SuspensionRule(), Level.MIND),
+        Entry.told(new FiveFourRule(), Level.WORD),
+        new Entry(new FalseRelationRule(), 6, Map.of())
+    };
 
     /** What a textbook of harmony asks of four parts is asked of the hands as well. */
     public static final School STRICT = new School(
             "strict",
             "Strict",
-            Stream.concat(
-                            CLASSICAL.entries().stream(),
-                            Stream.of(
-                                    new Entry(new DirectRule(), 6, Map.of()),
-                                    new Entry(new ContraryRule(), 12, Map.of()),
-                                    new Entry(new LeadingRule(), 12, Map.of()),
-                                    new Entry(new SeventhRule(), 12, Map.of()),
-                                    new Entry(new MelodicRule(), 6, Map.of()),
-                                    new Entry(new OverlapRule(), 0, Map.of()),
-                                    new Entry(new SpacingRule(), 0, Map.of()),
-                                    new Entry(new FalseRelationRule(), 6, Map.of())))
-                    .toList(),
+            common(
+                    LEAP_AVOIDED,
+                    4,
+                    Stream.of(OF_THE_KEYBOARD, OF_FOUR_PARTS)
+                            .flatMap(Stream::of)
+                            .toArray(Entry[]::new)),
             false);
 
     private static final List<School> ALL = List.of(POPULAR, CLASSICAL, STRICT);

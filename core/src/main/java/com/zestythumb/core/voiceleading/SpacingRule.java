@@ -17,10 +17,7 @@ final class SpacingRule implements Rule.OfPassage {
 
     @Override
     public void check(Passage passage, Map<String, Double> limits, Sink sink) {
-        if (passage.to() == null) {
-            return;
-        }
-        List<Tone> voices = passage.to().voices();
+        List<Tone> voices = passage.after();
         for (int i = 1; voices.size() >= PARTS && i + 1 < voices.size(); i++) {
             if (voices.get(i + 1).pitch().midi() - voices.get(i).pitch().midi() > OCTAVE) {
                 sink.found(new Fault(

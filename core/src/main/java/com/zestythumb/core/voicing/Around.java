@@ -15,6 +15,7 @@ import java.util.List;
  * @param upper these with all that is written beneath the tune on its staff
  * @param strong those of them that begin with it or on a strong beat
  * @param last the last of them where a phrase ends; else null
+ * @param lastOfTune the note from which the tune goes on; null where it rests, a phrase ends, or an ornament leads on
  * @param next the chord written next; null at the end
  * @param basses whether its chart writes basses behind slashes
  * @param key its key; null where none is clear
@@ -26,6 +27,7 @@ public record Around(
         List<Pitch> upper,
         List<Pitch> strong,
         Pitch last,
+        Pitch lastOfTune,
         Chord next,
         boolean basses,
         Key key) {
@@ -44,7 +46,17 @@ public record Around(
             Chord next,
             boolean basses,
             Key key) {
-        this(close, phraseEnd, tune, tune, strong, last, next, basses, key);
+        this(
+                close,
+                phraseEnd,
+                tune,
+                tune,
+                strong,
+                last,
+                phraseEnd || tune.isEmpty() ? null : tune.get(tune.size() - 1),
+                next,
+                basses,
+                key);
     }
 
     public Around {
@@ -56,11 +68,6 @@ public record Around(
     /** The note of the tune with which a chord begins; null where it rests. */
     public Pitch firstOfTune() {
         return tune.isEmpty() ? null : tune.get(0);
-    }
-
-    /** The note from which the tune goes on; null where it rests or a phrase ends. */
-    public Pitch lastOfTune() {
-        return tune.isEmpty() || phraseEnd ? null : tune.get(tune.size() - 1);
     }
 
     /** Whether a strong note of the tune has the same name. */

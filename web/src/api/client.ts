@@ -38,6 +38,9 @@ export type Proposal = Schemas['Proposal'];
 export type StyleEffect = Schemas['StyleEffect'];
 export type HandProposal = Schemas['HandProposal'];
 export type Mend = Schemas['Mend'];
+export type Mended = Schemas['Mended'];
+export type LeftAlways = Schemas['LeftAlways'];
+export type Motion = Schemas['Motion'];
 export type HandTold = Schemas['HandTold'];
 export type HandStep = Schemas['HandStep'];
 export type Price = Schemas['Price'];
@@ -181,6 +184,26 @@ export const api = {
         signal: signal ?? null,
       }),
     ),
+  /** The whole tune with everything mended that can be. */
+  mended: (chart: string, played: Played, signal?: AbortSignal) =>
+    data(
+      http.POST('/api/arrangements/mended', { body: whole(chart, played), signal: signal ?? null }),
+    ),
+  /** What another school finds in a tune as it is played. */
+  report: (chart: string, played: Played, school: string, signal?: AbortSignal) =>
+    data(
+      http.POST('/api/arrangements/report', {
+        params: { query: { school } },
+        body: whole(chart, played),
+        signal: signal ?? null,
+      }),
+    ),
+  /** What the teacher never wants to be told of. */
+  leftAlways: () => data(http.GET('/api/rules/left')),
+  leaveAlways: (code: string, reason: string) =>
+    data(http.PUT('/api/rules/left/{code}', { params: { path: { code } }, body: { reason } })),
+  mindAgain: (code: string) =>
+    data(http.DELETE('/api/rules/left/{code}', { params: { path: { code } } })),
   /** More other ways to play a chord, each with its price, term by term. */
   prices: (chart: string, played: Played, chord: number, signal?: AbortSignal) =>
     data(

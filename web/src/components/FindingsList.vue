@@ -1,9 +1,12 @@
 <script setup lang="ts">
+import Select from 'primevue/select';
+import { ref, toRef } from 'vue';
+import type { Finding, LeftAlways, Waiver } from '../api/client';
+import { LEVELS, useFindings } from '../composables/useFindings';
 import { barName } from '../player/words';
-import { ref } from 'vue';
-import type { Finding, Waiver } from '../api/client';
+import LeaveForm, { type Scope } from './LeaveForm.vue';
 
-/** What to mind; each entry leads to its bar. */
+/** What to mind, the gravest first; each entry leads to its bar. */
 const props = defineProps<{
   findings: Finding[];
   chosen: number;
@@ -11,31 +14,41 @@ const props = defineProps<{
   waiting: number;
   /** What is left as it is. */
   waivers: Waiver[];
+  /** What is left as it is in every tune. */
+  always: LeftAlways[];
   /** What teachers call the bars. */
   numbers: number[];
 }>();
 const emit = defineEmits<{
   choose: [chord: number];
+  /** Which one is looked at. */
+  show: [finding: Finding];
   leave: [waiver: Waiver];
   mind: [waiver: Waiver];
+  leaveAlways: [code: string, reason: string];
+  mindAgain: [code: string];
+  mendAll: [];
 }>();
+const { wanted, kinds, listed, total } = useFindings(toRef(props, 'findings'));
 /** The ways to mend a chord stand below the first of what is found at it. */
 const isFirstHere = (i: number) =>
-  props.findings.findIndex(
+  listed.value.findIndex(
     ({ chord, others }) =>
       chord === props.chosen || others?.some((other) => other.chord === props.chosen),
   ) === i;
 
 /** What may hurt a hand is not left as it is. */
 const OF_THE_BODY = ['stretch', 'strain'];
-/** Which finding is about to be left as it is, and why. */
+/** Which finding is about to be left as it is. */
 const leaving = ref(-1);
-const reason = ref('');
-function leave(finding: Finding, everywhere = false) {
-  const bar = everywhere ? -1 : props.numbers.indexOf(finding.bar);
-  emit('leave', { code: finding.code, bar, reason: reason.value.trim() });
+function leave({ code, bar }: Finding, scope: Scope, reason: string) {
   leaving.value = -1;
-  reason.value = '';
+  if (scope === 'always') return void emit('leaveAlways', code, reason);
+  emit('leave', { code, bar: scope === 'tune' ? -1 : props.numbers.indexOf(bar), reason });
+}
+function look(finding: Finding, chord = finding.chord) {
+  emit('choose', chord);
+  emit('show', finding);
 }
 const nameOf = (bar: number) => barName(props.numbers[bar] ?? bar + 1).toLowerCase();
 const titleOf = (code: string) => {
@@ -46,17 +59,34 @@ const titleOf = (code: string) => {
 
 <template>
   <section class="findings" aria-labelledby="mind-heading">
-    <h2 id="mind-heading">Watch out</h2>
+    <header>
+      <h2 id="mind-heading">Watch out</h2>
+      <button v-if="findings.length" class="plain-button" @click="emit('mendAll')">
+        Fix all that can be fixed
+      </button>
+    </header>
+    <Select
+      v-if="kinds.length"
+      v-model="wanted"
+      class="kinds"
+      aria-label="What is listed"
+      :options="[{ group: '', items: [{ name: `Everything (${total})`, value: '' }] }, ...kinds]"
+      option-group-label="group"
+      option-group-children="items"
+      option-label="name"
+      option-value="value"
+      scroll-height="20rem"
+    />
     <p v-if="!findings.length" class="well">Nothing: it lies well under this hand.</p>
     <ul>
-      <li v-for="(finding, i) in findings" :key="i">
+      <li v-for="(finding, i) in listed" :key="i">
         <button
           class="finding plain-button"
-          :class="{ here: finding.chord === chosen }"
+          :class="[finding.level, { here: finding.chord === chosen }]"
           :data-rule="finding.rule"
-          @click="emit('choose', finding.chord)"
+          @click="look(finding)"
         >
-          <span class="wedge" aria-hidden="true" />
+          <span class="wedge" role="img" :aria-label="LEVELS[finding.level]" />
           <span>
             <b>{{ barName(finding.bar) }} · {{ finding.title }}</b>
             <span class="what">{{ finding.message }}.</span>
@@ -70,19 +100,11 @@ const titleOf = (code: string) => {
         >
           See and hear what this is
         </RouterLink>
-        <form v-if="leaving === i" class="leave" @submit.prevent="leave(finding)">
-          <input
-            v-model="reason"
-            aria-label="Why it may stay"
-            placeholder="Why it may stay, if you like"
-          />
-          <button class="plain-button" type="submit">
-            in {{ barName(finding.bar).toLowerCase() }}
-          </button>
-          <button class="plain-button" type="button" @click="leave(finding, true)">
-            in the whole tune
-          </button>
-        </form>
+        <LeaveForm
+          v-if="leaving === i"
+          :here="barName(finding.bar).toLowerCase()"
+          @leave="(scope, reason) => leave(finding, scope, reason)"
+        />
         <button
           v-else-if="!OF_THE_BODY.includes(finding.rule)"
           class="about plain-button"
@@ -97,7 +119,7 @@ const titleOf = (code: string) => {
             :key="other.chord"
             class="plain-button"
             :class="{ here: other.chord === chosen }"
-            @click="emit('choose', other.chord)"
+            @click="look(finding, other.chord)"
           >
             {{ other.bar }}
           </button>
@@ -105,7 +127,7 @@ const titleOf = (code: string) => {
         <slot v-if="isFirstHere(i)" :finding="finding" />
       </li>
     </ul>
-    <div v-if="waivers.length" class="left">
+    <div v-if="waivers.length || always.length" class="left">
       <h3>Left as it is</h3>
       <p v-for="(one, i) in waivers" :key="i">
         <span>
@@ -113,6 +135,12 @@ const titleOf = (code: string) => {
           }}<template v-if="one.reason">: “{{ one.reason }}”</template>
         </span>
         <button class="plain-button" @click="emit('mind', one)">Watch out again</button>
+      </p>
+      <p v-for="one in always" :key="one.code">
+        <span>
+          {{ one.title }}, in every tune<template v-if="one.reason">: “{{ one.reason }}”</template>
+        </span>
+        <button class="plain-button" @click="emit('mindAgain', one.code)">Watch out again</button>
       </p>
     </div>
     <p v-if="waiting" class="well">
@@ -152,23 +180,6 @@ ul {
   min-height: 40px;
   margin-left: 34px;
 }
-.leave {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px;
-  margin: 4px 0 0 34px;
-}
-.leave input {
-  flex: 1 1 100%;
-  min-height: 42px;
-  padding: 0 12px;
-  font: inherit;
-  color: var(--ink);
-  background: var(--page);
-  border: 1px solid var(--line);
-  border-radius: 10px;
-}
-.leave button,
 .left button {
   min-height: 40px;
   padding: 0 10px;
@@ -222,6 +233,46 @@ ul {
 }
 .finding.here .remedy {
   color: var(--ink);
+}
+header {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 8px;
+}
+header button {
+  min-height: 40px;
+  padding: 0 12px;
+  border: 1px solid var(--line);
+  border-radius: 10px;
+}
+.kinds {
+  width: 100%;
+  margin: 6px 0;
+}
+/* A fault is a whole wedge, what is to be watched its outline, and a word a dot. */
+.mind .wedge {
+  border-bottom-color: transparent;
+  background: linear-gradient(var(--caution), var(--caution)) bottom / 16px 3px no-repeat;
+  position: relative;
+}
+.mind .wedge::before {
+  content: '';
+  position: absolute;
+  inset: 0 auto auto -8px;
+  border: 8px solid transparent;
+  border-top: 0;
+  border-bottom: 14px solid var(--caution);
+  clip-path: polygon(50% 0, 100% 100%, 0 100%, 0 100%, 50% 45%, 80% 82%, 20% 82%, 0 100%);
+}
+.word .wedge {
+  margin-top: 9px;
+  width: 8px;
+  height: 8px;
+  margin-left: 4px;
+  border: 0;
+  border-radius: 50%;
+  background: var(--caution);
 }
 .wedge {
   margin-top: 4px;

@@ -5,7 +5,11 @@ import { api, type Arrangement, type Mend, type Pin, type Played } from '../api/
 
 /** Ways to mend what is to be minded at a chord: each to be heard before it is taken. */
 const props = defineProps<{ chart: string; played: Played; chord: number; bar: number }>();
-const emit = defineEmits<{ take: [pin: Pin]; hear: [music: Arrangement, bar: number] }>();
+const emit = defineEmits<{
+  take: [pin: Pin];
+  write: [chart: string, words: string];
+  hear: [music: Arrangement, bar: number];
+}>();
 
 const arrange = api.arranger();
 const mends = ref<Mend[]>();
@@ -26,14 +30,20 @@ watch(
 
 const isHere = (pin: Pin, other: Pin) => pin.bar === other.bar && pin.start === other.start;
 
-function hear({ pin }: Mend) {
+function hear({ pin, chart }: Mend) {
   const { choices, hand } = props.played;
-  const pins = [...choices.pins.filter((other) => !isHere(pin, other)), pin];
+  const others = choices.pins.filter((other) => !pin || !isHere(pin, other));
+  const pins = pin ? [...others, pin] : others;
   const { bar } = props;
   void hearing.ask(
-    (signal) => arrange(props.chart, { choices: { ...choices, pins }, hand }, false, -1, signal),
+    (signal) =>
+      arrange(chart ?? props.chart, { choices: { ...choices, pins }, hand }, false, -1, signal),
     ({ arrangement }) => emit('hear', arrangement, bar),
   );
+}
+function take(mend: Mend) {
+  if (mend.pin) emit('take', mend.pin);
+  else if (mend.chart) emit('write', mend.chart, said(mend));
 }
 const said = ({ words }: Mend) => `${words[0]!.toUpperCase()}${words.slice(1)}`;
 const rest = ({ findings }: Mend) =>
@@ -53,11 +63,7 @@ const rest = ({ findings }: Mend) =>
       <button class="plain-button" :aria-label="`Hear: ${mend.words}`" @click="hear(mend)">
         <i class="pi pi-volume-up" aria-hidden="true" />
       </button>
-      <button
-        class="plain-button"
-        :aria-label="`Take: ${mend.words}`"
-        @click="emit('take', mend.pin)"
-      >
+      <button class="plain-button" :aria-label="`Take: ${mend.words}`" @click="take(mend)">
         Take
       </button>
     </li>

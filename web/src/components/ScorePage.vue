@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { nextTick, ref, watch } from 'vue';
-import type { Arrangement } from '../api/client';
+import { computed, nextTick, ref, watch } from 'vue';
+import type { Arrangement, Motion } from '../api/client';
+import { motionLines } from '../engraver/geometry';
 import { useChordMarks } from '../composables/useChordMarks';
 import { useDrawing } from '../composables/useDrawing';
 import type { BarRange } from '../player/timeline';
@@ -14,6 +15,8 @@ const props = defineProps<{
   loop: BarRange | undefined;
   /** Beside another page, where a line of music has half the height. */
   small?: boolean;
+  /** How voices go from note to note, to be drawn. */
+  motions?: Motion[];
 }>();
 const emit = defineEmits<{ choose: [chord: number]; extend: [chord: number] }>();
 
@@ -28,6 +31,11 @@ const { flagged, inLoop, inRow, rowNames, closes, name } = useChordMarks(
   drawn,
   () => props.chosen,
   () => props.loop,
+);
+
+/** Between the heads of their notes, once these are drawn. */
+const lines = computed(() =>
+  page.value && boxes.value.length && props.motions ? motionLines(page.value, props.motions) : [],
 );
 
 /** Keeps the chosen chord in view, or while someone types the chords typed. */
@@ -63,6 +71,30 @@ watch(() => [props.chosen, boxes.value], scroll);
         title="a note to bring out"
         :style="{ left: `${lean.left}px`, top: `${lean.top}px` }"
       />
+      <svg v-if="lines.length" class="motions" aria-hidden="true">
+        <line
+          v-for="(line, i) in lines"
+          :key="i"
+          :x1="line.from.x"
+          :y1="line.from.y"
+          :x2="line.to.x"
+          :y2="line.to.y"
+        />
+        <circle
+          v-for="(line, i) in lines"
+          :key="`from ${i}`"
+          :cx="line.from.x"
+          :cy="line.from.y"
+          r="11"
+        />
+        <circle
+          v-for="(line, i) in lines"
+          :key="`to ${i}`"
+          :cx="line.to.x"
+          :cy="line.to.y"
+          r="11"
+        />
+      </svg>
       <ChordOnPage
         v-for="box in boxes"
         :key="box.chord"
@@ -100,6 +132,26 @@ watch(() => [props.chosen, boxes.value], scroll);
   border-radius: 16px;
   min-height: 0;
   padding: 4px 14px;
+}
+.motions {
+  position: absolute;
+  inset: 0;
+  width: 100%;
+  height: 100%;
+  pointer-events: none;
+  z-index: 2;
+  overflow: visible;
+}
+.motions line {
+  stroke: var(--caution);
+  stroke-width: 3;
+  stroke-linecap: round;
+  stroke-dasharray: 1 7;
+}
+.motions circle {
+  fill: none;
+  stroke: var(--caution);
+  stroke-width: 2.5;
 }
 .empty {
   text-align: center;

@@ -79,5 +79,5 @@ export function useArrangement(
   }
   watch(chord, () => void findWays());
 
-  return { arrangement, isCurrent, trouble, ways, findWays };
+  return { arrangement, isCurrent, trouble, ways, findWays, again: () => void ask() };
 }

@@ -35,7 +35,8 @@ export function useCompare(chart: Ref<string>, played: Ref<Played | undefined>) 
     trouble,
     show: (name: string, choices: Choices) => void (other.value = { name, choices }),
     /** Another left hand of the tune, in a chart of its own. */
-    showChart: (name: string, text: string) => void (other.value = { name, chart: text }),
+    showChart: (name: string, text: string, choices?: Choices) =>
+      void (other.value = { name, chart: text, ...(choices && { choices }) }),
     take: (text: string) => void (taken = text),
     close: () => void (other.value = undefined),
   };

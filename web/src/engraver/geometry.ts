@@ -202,3 +202,31 @@ export function markForeignNotes(page: HTMLElement, foreign: Map<string, boolean
   }
   return leans;
 }
+
+/** A place on the page, in CSS pixels from its corner. */
+interface Point {
+  x: number;
+  y: number;
+}
+
+/** From the head of one note to that of another; none where a line of music ends between them. */
+export function motionLines(
+  page: HTMLElement,
+  motions: { from: string; to: string }[],
+): { from: Point; to: Point }[] {
+  const origin = page.getBoundingClientRect();
+  const head = (id: string) => page.querySelector(`#${CSS.escape(id)}`);
+  const middle = (note: Element): Point => {
+    const place = (note.querySelector('.notehead') ?? note).getBoundingClientRect();
+    return {
+      x: place.left + place.width / 2 - origin.left,
+      y: place.top + place.height / 2 - origin.top,
+    };
+  };
+  return motions.flatMap(({ from, to }) => {
+    const left = head(from);
+    const met = head(to);
+    if (!left || !met || left.closest('.system') !== met.closest('.system')) return [];
+    return [{ from: middle(left), to: middle(met) }];
+  });
+}

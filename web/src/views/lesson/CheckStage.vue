@@ -1,17 +1,29 @@
 <script setup lang="ts">
-import type { Finding, Pin, Waiver } from '../../api/client';
+import { ref } from 'vue';
+import { api, type Finding, type Pin, type Waiver } from '../../api/client';
 import FindingsList from '../../components/FindingsList.vue';
 import MendsList from '../../components/MendsList.vue';
 import SchoolChoice from '../../components/SchoolChoice.vue';
+import { useLatest } from '../../composables/useLatest';
+import { useLeftAlways } from '../../composables/useLeftAlways';
+import { useUndo } from '../../composables/useUndo';
 import { useLesson } from './useLesson';
 
 /** Checking the way from chord to chord, by a school. */
-const { tune, page, pins, player, arrangement, chosen, changes } = useLesson();
+const { tune, page, pins, player, arrangement, chosen, changes, compare, motions, arranged } =
+  useLesson();
 const { choices } = tune;
+const say = useUndo();
 /** What is told once is fixed where it is looked at. */
 const placeOf = ({ chord, others }: Finding) =>
   others?.some((other) => other.chord === chosen.index.value) ? chosen.index.value : chord;
 const take = ({ notes, manners, fingers }: Pin) => pins.fix({ notes, manners, fingers });
+/** A page that somebody wrote is written otherwise; what stood there can be put back. */
+function write(chart: string, words: string) {
+  const before = tune.chart.value;
+  tune.chart.value = chart;
+  say(`${words}.`, () => (tune.chart.value = before));
+}
 /** What she leaves as it is goes with what is played, and counts for nobody's marks. */
 function leave(waiver: Waiver) {
   if (choices.value)
@@ -22,6 +34,30 @@ function mind(waiver: Waiver) {
   const waivers = choices.value.waivers.filter((one) => one !== waiver);
   choices.value = { ...choices.value, waivers };
 }
+const always = useLeftAlways(arranged.again);
+
+const { ask, trouble } = useLatest();
+const told = ref('');
+/** A whole second version, beside what is played now. */
+function mendAll() {
+  const played = tune.played.value;
+  if (!played) return;
+  told.value = 'Looking for ways…';
+  void ask(
+    (signal) => api.mended(page.shown.value, played, signal),
+    ({ steps, choices: mended, chart }) => {
+      const places = steps.length === 1 ? 'One place is' : `${steps.length} places are`;
+      told.value = steps.length
+        ? `${places} fixed in the version above:`
+        : 'Nothing here can be fixed by one change.';
+      done.value = steps;
+      if (!steps.length) return;
+      if (chart) compare.showChart('Fixed', chart, mended);
+      else compare.show('Fixed', mended);
+    },
+  );
+}
+const done = ref<string[]>([]);
 </script>
 
 <template>
@@ -37,10 +73,15 @@ function mind(waiver: Waiver) {
     :waiting="arrangement.lostPins.length"
     :chosen="chosen.index.value"
     :waivers="choices?.waivers ?? []"
+    :always="always.always.value"
     :numbers="arrangement.bars.map(({ number }) => number)"
     @choose="chosen.choose"
+    @show="(finding) => (motions = finding.motions ?? [])"
     @leave="leave"
     @mind="mind"
+    @leave-always="always.leave"
+    @mind-again="always.mind"
+    @mend-all="mendAll"
   >
     <template #default="{ finding }">
       <MendsList
@@ -50,8 +91,16 @@ function mind(waiver: Waiver) {
         :chord="placeOf(finding)"
         :bar="chosen.bar.value"
         @take="take"
+        @write="write"
         @hear="(music, bar) => player.audition(music, [bar])"
       />
     </template>
   </FindingsList>
+  <p v-if="trouble || always.trouble.value" role="alert">{{ trouble || always.trouble.value }}</p>
+  <section v-else-if="told" aria-live="polite">
+    <p>{{ told }}</p>
+    <ul v-if="compare.name.value">
+      <li v-for="step in done" :key="step">{{ step }}</li>
+    </ul>
+  </section>
 </template>

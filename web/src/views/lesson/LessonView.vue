@@ -207,6 +207,7 @@ useShortcuts(shortcuts);
         :sounding="player.sounding"
         :loop="player.loop.value"
         :small="!!compare.arrangement.value"
+        :motions="stage?.id === 'check' ? lesson.motions.value : []"
         @choose="chosen.choose"
         @extend="player.loopTo"
       />

@@ -1,5 +1,6 @@
 import { tempoWords } from '../../player/words';
 import { computed, inject, provide, ref, watch, type InjectionKey } from 'vue';
+import type { Motion } from '../../api/client';
 import { useArrangement } from '../../composables/useArrangement';
 import { useCompare } from '../../composables/useCompare';
 import { useChosen } from '../../composables/useChosen';
@@ -27,6 +28,9 @@ function lessonOf(id: number) {
   const naming = useNaming(page.shown, arranged, chosen);
   const hearProposal = useHearing(page, harmonies, arranged, chosen, player);
   const compare = useCompare(page.shown, tune.played);
+  /** How the voices go that a finding speaks of, drawn on the page. */
+  const motions = ref<Motion[]>([]);
+  watch(arrangement, () => (motions.value = []));
   const changes = useChanges(arrangement, () => tune.choices.value?.school);
 
   /** The chord under the hand: the one that sounds, else the one chosen. */
@@ -78,6 +82,7 @@ function lessonOf(id: number) {
     naming,
     hearProposal,
     changes,
+    motions,
     compare,
     at,
     chordAt,

@@ -1,7 +1,9 @@
 package com.zestythumb.app.arrange;
 
 import com.zestythumb.app.arrange.ArrangementView.AlternativeView;
+import com.zestythumb.app.arrange.ArrangementView.FindingView;
 import com.zestythumb.app.arrange.Offers.MendView;
+import com.zestythumb.app.arrange.Offers.MendedView;
 import com.zestythumb.app.arrange.Offers.PriceView;
 import com.zestythumb.app.arrange.Offers.ProposalView;
 import com.zestythumb.app.arrange.Offers.StepView;
@@ -17,6 +19,7 @@ import com.zestythumb.core.proposing.StepByStep;
 import com.zestythumb.core.proposing.Texture;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
 import com.zestythumb.formats.ScoreWriter;
@@ -43,6 +46,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Arranges charts and writes them as files; keeps nothing. */
@@ -65,10 +69,12 @@ class ArrangementController {
 
     private final Reckoning reckoning;
     private final RecentCharts charts;
+    private final Unwanted unwanted;
 
-    ArrangementController(Reckoning reckoning, RecentCharts charts) {
+    ArrangementController(Reckoning reckoning, RecentCharts charts, Unwanted unwanted) {
         this.reckoning = reckoning;
         this.charts = charts;
+        this.unwanted = unwanted;
     }
 
     private Arrangement arranged(ArrangementRequest request) {
@@ -91,7 +97,8 @@ class ArrangementController {
                     heard.chart(),
                     arrangement,
                     request.chord(),
-                    ScoreParts.of(writer.writeText(arrangement), request.known()));
+                    ScoreParts.of(writer.writeText(arrangement), request.known()),
+                    unwanted.codes());
         });
     }
 
@@ -105,6 +112,18 @@ class ArrangementController {
     @Operation(summary = "Ways to mend what is to be minded at one chord, each tried on the whole tune.")
     List<MendView> mends(@Valid @RequestBody ArrangementRequest request) {
         return reckoning.inTurn(() -> Offers.mends(arranged(request), request.chord()));
+    }
+
+    @PostMapping("/mended")
+    @Operation(summary = "The whole tune with the best mend of every chord at which there is one.")
+    MendedView mended(@Valid @RequestBody ArrangementRequest request) {
+        return reckoning.inTurn(() -> Offers.mended(arranged(request)));
+    }
+
+    @PostMapping("/report")
+    @Operation(summary = "What the rules of a school find in a tune, whatever school it is played by.")
+    List<FindingView> report(@Valid @RequestBody ArrangementRequest request, @RequestParam String school) {
+        return reckoning.inTurn(() -> Views.findings(arranged(request), School.named(school), unwanted.codes()));
     }
 
     @PostMapping("/prices")

@@ -296,6 +296,16 @@ public record ArrangementView(
             @Schema(description = "What it found.", example = "parallel-fifths")
             String code,
 
+            @Schema(
+                    description = "How much the school minds it.",
+                    allowableValues = {"fault", "mind", "word"})
+            String level,
+
+            @Schema(
+                    description = "Which hand has to do with it.",
+                    allowableValues = {"left", "right", "both"})
+            String hand,
+
             @Schema(description = "Index of the chord where it is met.")
             int chord,
 
@@ -313,7 +323,14 @@ public record ArrangementView(
             String page,
 
             @Schema(description = "Where else it is so, by place.") @JsonInclude(JsonInclude.Include.NON_EMPTY)
-            List<OtherView> others) {}
+            List<OtherView> others,
+
+            @Schema(description = "How the voices go that it speaks of.") @JsonInclude(JsonInclude.Include.NON_EMPTY)
+            List<MotionView> motions) {}
+
+    /** From one note to another, by their ids on the page. */
+    @Schema(name = "Motion")
+    public record MotionView(String from, String to) {}
 
     /** Another place of a finding. */
     @Schema(name = "FindingPlace")

@@ -10,6 +10,7 @@ import com.zestythumb.core.checking.Mends;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.proposing.Difficulty;
+import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.solving.Cost;
 import com.zestythumb.core.solving.Prices;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
@@ -96,14 +97,45 @@ final class Offers {
     record MendView(
             @Schema(example = "leave out B") String words,
 
-            @Schema(description = "The chord as it is then fixed.")
+            @Schema(description = "The chord as it is then fixed; null where somebody wrote it.", nullable = true)
             PinDto pin,
+
+            @Schema(
+                    description = "The chart as it is then written; null where nobody wrote the chord.",
+                    nullable = true)
+            String chart,
 
             @Schema(description = "How many things there are to mind in the tune then.")
             int findings,
 
             @Schema(description = "Half steps that the fingers move in the tune then.")
             int moved) {}
+
+    /** The tune with every mend taken. */
+    @Schema(name = "Mended")
+    record MendedView(
+            @Schema(description = "What was done, bar by bar.", example = "[\"Bar 3: leave out B\"]")
+            List<String> steps,
+
+            ChoicesDto choices,
+
+            @Schema(
+                    description = "The chart as it is then written; null where nothing written was changed.",
+                    nullable = true)
+            String chart) {}
+
+    static MendedView mended(Arrangement arrangement) {
+        NoteNames names = arrangement.sheet().heading().names();
+        Mends.Mended mended = Mends.all(arrangement);
+        boolean written = mended.steps().stream().anyMatch(step -> step.mend().sheet() != null);
+        return new MendedView(
+                mended.steps().stream()
+                        .map(step -> (step.bar() == 0 ? "Pickup" : "Bar " + step.bar()) + ": "
+                                + step.mend().words(names::fromEnglish))
+                        .toList(),
+                ChoicesDto.of(mended.tune().choices()),
+                written ? ChartWriter.write(mended.tune().sheet()) : null);
+    }
 
     static StyleEffectView effect(Arrangement arrangement) {
         List<ArrangedChord> chords = arrangement.chords();
@@ -159,7 +191,11 @@ final class Offers {
         NoteNames names = arrangement.sheet().heading().names();
         return Mends.of(arrangement, chord).stream()
                 .map(mend -> new MendView(
-                        mend.words(names::fromEnglish), PinDto.of(mend.pin()), mend.findings(), mend.moved()))
+                        mend.words(names::fromEnglish),
+                        mend.pin() == null ? null : PinDto.of(mend.pin()),
+                        mend.sheet() == null ? null : ChartWriter.write(mend.sheet()),
+                        mend.findings(),
+                        mend.moved()))
                 .toList();
     }
 

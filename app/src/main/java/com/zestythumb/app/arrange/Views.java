@@ -7,6 +7,7 @@ import com.zestythumb.app.arrange.ArrangementView.FindingView;
 import com.zestythumb.app.arrange.ArrangementView.FingerView;
 import com.zestythumb.app.arrange.ArrangementView.GuessView;
 import com.zestythumb.app.arrange.ArrangementView.KeyView;
+import com.zestythumb.app.arrange.ArrangementView.MotionView;
 import com.zestythumb.app.arrange.ArrangementView.MoveView;
 import com.zestythumb.app.arrange.ArrangementView.NumeralView;
 import com.zestythumb.app.arrange.ArrangementView.OtherKeyView;
@@ -20,10 +21,13 @@ import com.zestythumb.core.arrangement.BarMap;
 import com.zestythumb.core.arrangement.Pace;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.arrangement.Score.Sound;
+import com.zestythumb.core.checking.Finding;
 import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.FingerMove;
 import com.zestythumb.core.checking.HandMove;
+import com.zestythumb.core.checking.Motions;
 import com.zestythumb.core.checking.RuleExample;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.NoteNames;
@@ -38,8 +42,12 @@ import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.core.solving.Cost;
 import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.voiceleading.Rule;
+import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -54,7 +62,7 @@ final class Views {
 
     private Views() {}
 
-    static ArrangementView of(Chart chart, Arrangement arrangement, int chord, ScoreView score) {
+    static ArrangementView of(Chart chart, Arrangement arrangement, int chord, ScoreView score, Set<String> unwanted) {
         LeadSheet sheet = arrangement.sheet();
         BarMap bars = BarMap.of(arrangement);
         Set<Integer> thinned = thinned(arrangement);
@@ -84,7 +92,7 @@ final class Views {
                         .toList(),
                 PartView.of(arrangement),
                 alternatives(arrangement, chord),
-                findings(arrangement),
+                findings(arrangement, arrangement.choices().school(), unwanted),
                 PedalSpan.of(arrangement).stream()
                         .map(span -> new PedalView(
                                 span.bar(),
@@ -188,13 +196,31 @@ final class Views {
                 .collect(Collectors.joining(", "));
     }
 
-    private static List<FindingView> findings(Arrangement arrangement) {
-        return Findings.in(arrangement).stream()
+    /** Which hand has to do with it. */
+    private static String hand(Finding finding) {
+        String code = finding.fault().code();
+        boolean right = code.equals("stretch-right") || code.equals("crossing");
+        boolean both = finding.rule() instanceof Rule.OfMeeting || code.endsWith("-tune");
+        return right ? "right" : both ? "both" : "left";
+    }
+
+    /** As the engraving calls it. */
+    private static String id(Sound sound) {
+        return sound.place() < 0
+                ? sound.note().id()
+                : MusicXmlWriter.melodyId(sound.note().bar(), sound.place());
+    }
+
+    static List<FindingView> findings(Arrangement arrangement, School school, Set<String> unwanted) {
+        return Findings.in(arrangement, school).stream()
+                .filter(finding -> !unwanted.contains(finding.fault().code()))
                 .map(finding -> {
                     FindingWords words = FindingWords.of(finding, arrangement);
                     return new FindingView(
                             finding.rule().id(),
                             finding.fault().code(),
+                            finding.level().name().toLowerCase(Locale.ROOT),
+                            hand(finding),
                             finding.chord(),
                             finding.bar(),
                             words.title(),
@@ -204,6 +230,9 @@ final class Views {
                                     RuleExample.pageOf(finding.fault().code()), ""),
                             finding.others().stream()
                                     .map(other -> new OtherView(other.chord(), other.bar()))
+                                    .toList(),
+                            Motions.drawn(arrangement, finding).stream()
+                                    .map(drawn -> new MotionView(id(drawn.from()), id(drawn.to())))
                                     .toList());
                 })
                 .toList();

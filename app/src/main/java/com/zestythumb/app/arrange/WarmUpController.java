@@ -42,7 +42,12 @@ class WarmUpController {
                     .orElseThrow(() -> new IllegalArgumentException(
                             "no key is clear in this tune; write one at its head to warm up in it"));
             Arrangement warmUp = WarmUp.of(key, request.wanted().hand());
-            return Views.of(Chart.read(WarmUp.chart(key)), warmUp, -1, ScoreParts.of(page.writeText(warmUp), Set.of()));
+            return Views.of(
+                    Chart.read(WarmUp.chart(key)),
+                    warmUp,
+                    -1,
+                    ScoreParts.of(page.writeText(warmUp), Set.of()),
+                    Set.of());
         });
     }
 }

@@ -13,6 +13,11 @@ public record Waiver(String code, int bar, String reason) {
 
     private static final String INSIDE = "-inside";
 
+    /** Whether a fault is one that can hurt a hand, and is always told. */
+    public static boolean isOfTheBody(String fault) {
+        return fault.startsWith("stretch") || fault.startsWith("strain");
+    }
+
     /** Whether it covers a fault in a bar. */
     public boolean covers(String fault, int written) {
         boolean same = fault.equals(code) || fault.equals(code + INSIDE);

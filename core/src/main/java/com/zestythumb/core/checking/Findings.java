@@ -1,6 +1,7 @@
 package com.zestythumb.core.checking;
 
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.checking.Finding.Motion;
 import com.zestythumb.core.checking.Parts.Instant;
 import com.zestythumb.core.checking.Parts.Step;
 import com.zestythumb.core.checking.Passages.Way;
@@ -114,8 +115,10 @@ public final class Findings {
         } else if (any instanceof Rule.OfShift rule) {
             ways.forEach(way -> rule.check(way.shift(), limits, fault -> add(entry, fault, way.to(), way.from())));
         } else if (any instanceof Rule.OfPassage rule) {
-            steps.forEach(
-                    step -> rule.check(step.passage(), limits, fault -> add(entry, fault, step.to(), step.from())));
+            steps.forEach(step -> rule.check(
+                    step.passage(),
+                    limits,
+                    fault -> add(entry, fault, step.to(), step.from(), Motions.of(step.passage(), fault))));
         } else if (any instanceof Rule.OfTurn rule) {
             turns.forEach((chord, turn) -> rule.check(turn, limits, fault -> add(entry, fault, chord, -1)));
         } else if (any instanceof Rule.OfLine rule) {
@@ -138,6 +141,10 @@ public final class Findings {
     }
 
     private void add(School.Entry entry, Fault fault, int chord, int before) {
+        add(entry, fault, chord, before, List.of());
+    }
+
+    private void add(School.Entry entry, Fault fault, int chord, int before, List<Motion> motions) {
         int bar = arrangement.chords().get(chord).event().bar();
         if (arrangement.choices().waivers().stream().anyMatch(waiver -> waiver.covers(fault.code(), bar))) {
             return;
@@ -148,6 +155,7 @@ public final class Findings {
                 fault,
                 chord,
                 before,
-                arrangement.sheet().bars().get(bar).number()));
+                arrangement.sheet().bars().get(bar).number(),
+                motions));
     }
 }

@@ -3,37 +3,49 @@ package com.zestythumb.core.checking;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.solving.Cost;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.voiceleading.Level;
+import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.Tone;
+import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /**
  * Ways to mend what is to be minded at one chord: a note left out, played softly, a count later or by the right hand, or
- * the chord laid otherwise. Each is tried on the whole tune, solved anew around it; only what mends is told.
+ * the chord laid otherwise; what somebody wrote is written otherwise. Each is tried on the whole tune, solved anew around it; only what mends is told.
  */
 public final class Mends {
 
     private static final int MOST = 6;
+    /** Chords that are mended at one time. */
+    private static final int STEPS = 40;
 
     /**
      * One way.
      *
      * @param what what to do, the notes as a hole: {@code "leave out %s"}
      * @param notes the notes it is done to
-     * @param pin the chord as it is then fixed
+     * @param pin the chord as it is then fixed; null where somebody wrote it
+     * @param sheet the page as it is then written; null where nobody wrote the chord
      * @param findings how many things there are to mind in the tune then
      * @param moved half steps that the fingers move in the tune then
      */
-    public record Mend(String what, List<Pitch> notes, Pin pin, int findings, int moved) {
+    public record Mend(String what, List<Pitch> notes, Pin pin, LeadSheet sheet, int findings, int moved) {
 
         /** As it is said, the notes as they are called: {@code "leave out B"}. */
         public String words(UnaryOperator<String> call) {
@@ -42,31 +54,89 @@ public final class Mends {
                     .collect(Collectors.joining(" "));
             return what.formatted(names);
         }
+
+        /** The tune with it. */
+        public Arrangement of(Arrangement arrangement) {
+            return new Way(what, notes, pin, sheet).then(arrangement);
+        }
     }
 
-    private Mends() {}
+    /** One that is tried. */
+    record Way(String what, List<Pitch> notes, Pin pin, LeadSheet sheet) {
 
-    /** The ways that leave less to mind at this chord, the best of the whole tune first; none where nothing is to mend. */
+        Arrangement then(Arrangement arrangement) {
+            return pin == null
+                    ? new HeardSheet(sheet, arrangement.analysis(), arrangement.transitions())
+                            .arranged(arrangement.choices())
+                    : arrangement.with(with(pin, arrangement.choices()));
+        }
+    }
+
+    private final Arrangement arrangement;
+    private final int chord;
+    private final Map<Place, Level> now;
+
+    /** What is found at a chord; what is gathered from many is found at each. */
+    private record Place(String code, int chord) {}
+
+    private Mends(Arrangement arrangement, int chord) {
+        this.arrangement = arrangement;
+        this.chord = chord;
+        this.now = places(Findings.in(arrangement));
+    }
+
+    /** The ways that leave less to mind at this chord and nothing as grave anywhere, the best of the whole tune first. */
     public static List<Mend> of(Arrangement arrangement, int chord) {
-        if (arrangement.chords().get(chord).isWritten()) {
-            return List.of();
-        }
-        Set<String> now = codes(Findings.in(arrangement), chord);
-        if (now.isEmpty()) {
-            return List.of();
-        }
-        List<Mend> mends = new ArrayList<>();
-        for (Way way : ways(arrangement.chords().get(chord))) {
-            Arrangement then = arrangement.with(with(way.pin(), arrangement.choices()));
-            List<Finding> findings = Findings.in(then);
-            Set<String> left = codes(findings, chord);
-            if (left.size() < now.size() && now.containsAll(left)) {
-                mends.add(new Mend(way.what(), way.notes(), way.pin(), findings.size(), moved(then)));
+        return new Mends(arrangement, chord).find();
+    }
+
+    /**
+     * A whole second version.
+     *
+     * @param tune with every mend taken
+     * @param steps the mends, each with the number of its bar
+     */
+    public record Mended(Arrangement tune, List<Step> steps) {}
+
+    /** A mend that was taken. */
+    public record Step(int bar, Mend mend) {}
+
+    /** The best mend of each chord at which there is more to mind than a word, one after another, the gravest first. */
+    public static Mended all(Arrangement arrangement) {
+        Arrangement tune = arrangement;
+        List<Step> steps = new ArrayList<>();
+        Set<Integer> tried = new HashSet<>();
+        while (steps.size() < STEPS) {
+            Finding next = Findings.in(tune).stream()
+                    .filter(finding -> finding.level().compareTo(Level.WORD) < 0 && !tried.contains(finding.chord()))
+                    .min(Comparator.comparing(Finding::level).thenComparing(Finding::chord))
+                    .orElse(null);
+            if (next == null) {
+                break;
+            }
+            tried.add(next.chord());
+            List<Mend> mends = of(tune, next.chord());
+            if (!mends.isEmpty()) {
+                steps.add(new Step(next.bar(), mends.get(0)));
+                tune = mends.get(0).of(tune);
             }
         }
+        return new Mended(tune, steps);
+    }
+
+    private List<Mend> find() {
+        Set<String> here = at(now, chord);
+        if (here.isEmpty()) {
+            return List.of();
+        }
         Set<String> said = new HashSet<>();
-        return mends.stream()
+        // Each is a tune of its own, and none knows of the others.
+        return ways().parallelStream()
+                .map(way -> tried(way, here))
+                .filter(Objects::nonNull)
                 .sorted(Comparator.comparingInt(Mend::findings).thenComparingInt(Mend::moved))
+                .toList()
+                .stream()
                 // The same notes in another octave are the same words.
                 .filter(mend -> said.add(mend.what()
                         + mend.notes().stream()
@@ -76,15 +146,47 @@ public final class Mends {
                 .toList();
     }
 
-    private record Way(String what, List<Pitch> notes, Pin pin) {}
+    private Mend tried(Way way, Set<String> here) {
+        Arrangement tune = way.then(arrangement);
+        Map<Place, Level> then = places(Findings.in(tune));
+        Set<String> left = at(then, chord);
+        Level cleared = here.stream()
+                .filter(code -> !left.contains(code))
+                .map(code -> now.get(new Place(code, chord)))
+                .min(Comparator.naturalOrder())
+                .orElse(Level.NONE);
+        boolean worse = then.entrySet().stream()
+                .anyMatch(
+                        one -> !now.containsKey(one.getKey()) && one.getValue().compareTo(cleared) <= 0);
+        return cleared == Level.NONE || worse
+                ? null
+                : new Mend(way.what(), way.notes(), way.pin(), way.sheet(), then.size(), moved(tune));
+    }
 
     /** What strains by coming again and again is mended by rest and not at one chord. */
-    private static Set<String> codes(List<Finding> findings, int chord) {
-        return findings.stream()
-                .filter(finding ->
-                        finding.chord() == chord && !finding.fault().code().startsWith("strain"))
-                .map(finding ->
-                        finding.fault().code() + finding.fault().measures().get("note"))
+    private static Map<Place, Level> places(List<Finding> findings) {
+        Map<Place, Level> places = new HashMap<>();
+        for (Finding finding : findings) {
+            String code = finding.fault().code()
+                    + Objects.requireNonNullElse(finding.fault().measures().get("note"), "");
+            if (!code.startsWith("strain")) {
+                places.merge(new Place(code, finding.chord()), finding.level(), Mends::graver);
+                finding.others()
+                        .forEach(other -> places.merge(
+                                new Place(finding.fault().code(), other.chord()), finding.level(), Mends::graver));
+            }
+        }
+        return places;
+    }
+
+    private static Level graver(Level one, Level other) {
+        return one.compareTo(other) <= 0 ? one : other;
+    }
+
+    private static Set<String> at(Map<Place, Level> places, int chord) {
+        return places.keySet().stream()
+                .filter(place -> place.chord() == chord)
+                .map(Place::code)
                 .collect(Collectors.toSet());
     }
 
@@ -103,29 +205,46 @@ public final class Mends {
         return choices.withPins(pins);
     }
 
-    private static List<Way> ways(ArrangedChord chord) {
-        Pin asItIs = pin(chord, chord.voicing().pitches());
+    private List<Way> ways() {
+        ArrangedChord here = arrangement.chords().get(chord);
+        if (here.isWritten()) {
+            return WrittenMends.of(arrangement, here);
+        }
+        Pin asItIs = pin(here, here.voicing().pitches());
         List<Pitch> notes = asItIs.notes();
         List<Way> ways = new ArrayList<>();
         for (Pitch note : notes) {
             List<Pitch> without =
                     notes.stream().filter(other -> !other.equals(note)).toList();
-            if (notes.size() > 1) {
-                ways.add(new Way("leave out %s", List.of(note), pin(chord, without)));
+            if (canGo(here.voicing(), note)) {
+                ways.add(new Way("leave out %s", List.of(note), pin(here, without), null));
             }
-            ways.add(new Way("play %s softly", List.of(note), asItIs.with(note, Manner.SOFT)));
-            ways.add(new Way("bring in %s a count later", List.of(note), asItIs.with(note, Manner.LATE)));
+            ways.add(new Way("play %s softly", List.of(note), asItIs.with(note, Manner.SOFT), null));
+            ways.add(new Way("bring in %s a count later", List.of(note), asItIs.with(note, Manner.LATE), null));
         }
         if (notes.size() > 1) {
             Pitch top = notes.get(notes.size() - 1);
-            ways.add(new Way("give %s to the right hand", List.of(top), asItIs.with(top, Manner.RIGHT_HAND)));
+            ways.add(new Way("give %s to the right hand", List.of(top), asItIs.with(top, Manner.RIGHT_HAND), null));
         }
-        chord.solved()
+        here.solved()
                 .ifPresent(solved -> solved.alternatives().forEach(other -> {
                     List<Pitch> laid = other.voicing().pitches();
-                    ways.add(new Way("play it as %s", laid, pin(chord, laid)));
+                    ways.add(new Way("play it as %s", laid, pin(here, laid), null));
                 }));
         return ways;
+    }
+
+    /** Never the third or seventh while a fifth is there, and never the last note. */
+    static boolean canGo(Voicing voicing, Pitch note) {
+        Member member = Member.of(voicing.chord(), note.pitchClass());
+        boolean tells = member == Member.THIRD || member == Member.SEVENTH;
+        boolean twice = voicing.tones().stream()
+                        .filter(tone -> tone.member() == member)
+                        .map(Tone::pitch)
+                        .distinct()
+                        .count()
+                > 1;
+        return voicing.pitches().stream().distinct().count() > 1 && (!tells || twice || !voicing.has(Member.FIFTH));
     }
 
     private static Pin pin(ArrangedChord chord, List<Pitch> notes) {

@@ -38,12 +38,12 @@ public record Passage(
     }
 
     /** The voices that are left, from the lowest. */
-    List<Tone> before() {
+    public List<Tone> before() {
         return isInParts() ? parts : from.voices();
     }
 
     /** The voices that are met, from the lowest. */
-    List<Tone> after() {
+    public List<Tone> after() {
         return isInParts() ? partsThen : to.voices();
     }
 

@@ -14,14 +14,18 @@ import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
+import com.zestythumb.core.voiceleading.Level;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
@@ -60,7 +64,7 @@ class PlantedFaultsTest {
             return Arrays.stream(notes.strip().split(" ")).map(Pitch::parse).toList();
         }
 
-        Set<String> found(Interval up, Texture texture) {
+        Arrangement played(Interval up, Texture texture) {
             Chord one = Chord.parse(first).with(note -> note.plus(up));
             Chord other = Chord.parse(second).with(note -> note.plus(up));
             String key = PitchClass.parse("C").plus(up) + " major";
@@ -69,10 +73,13 @@ class PlantedFaultsTest {
             LeadSheet sheet =
                     chords.mapBars(bar -> bar.withLeft(List.of(voice(bar.index() == 0 ? from : to, up, texture))));
             // As it would be read from the chart.
-            Arrangement played = Arrangement.of(
+            return Arrangement.of(
                     Chart.read(ChartWriter.write(sheet)).sheet(),
                     Choices.USUAL.with(WIDE).with(School.STRICT));
-            return Findings.in(played).stream()
+        }
+
+        Set<String> found(Interval up, Texture texture) {
+            return Findings.in(played(up, texture)).stream()
                     .filter(finding -> finding.chord() == 1)
                     .map(finding -> finding.fault().code())
                     .filter(code -> !OF_THE_HAND.contains(code))
@@ -131,5 +138,53 @@ class PlantedFaultsTest {
         assertThat(planted).isGreaterThan(500);
         assertThat(100.0 * found / planted).as("missed: " + missed).isGreaterThanOrEqualTo(99);
         assertThat(100.0 * alarms / chords).as("false: " + false1).isLessThan(1);
+    }
+
+    /** Nearly every fault can be mended, and no mend makes another that is as grave. */
+    @Test
+    void offersMendsThatMend() {
+        int faults = 0;
+        int mended = 0;
+        List<String> without = new ArrayList<>();
+        for (String line : Corpus.lines("part-writing.txt")) {
+            Planted one = Planted.of(line);
+            for (Texture texture : Texture.values()) {
+                if (one.codes().isEmpty()) {
+                    continue;
+                }
+                Arrangement page = one.played(Interval.parse("P1"), texture);
+                List<Finding> before = Findings.in(page);
+                List<Mends.Mend> mends = Mends.of(page, 1);
+                faults++;
+                mended += mends.isEmpty() ? 0 : 1;
+                if (mends.isEmpty()) {
+                    without.add(texture + " " + line);
+                }
+                for (Mends.Mend mend : mends) {
+                    List<Finding> after = Findings.in(mend.of(page));
+                    Level gravest = before.stream()
+                            .filter(finding ->
+                                    finding.chord() == 1 && after.stream().noneMatch(same(finding)))
+                            .map(Finding::level)
+                            .min(Comparator.naturalOrder())
+                            .orElse(Level.NONE);
+                    assertThat(gravest).as(mend.what()).isNotEqualTo(Level.NONE);
+                    assertThat(after)
+                            .as("%s: %s", line, mend)
+                            .filteredOn(finding -> before.stream().noneMatch(same(finding)))
+                            .allMatch(finding -> finding.level().compareTo(gravest) > 0);
+                }
+            }
+        }
+        System.out.printf("mends offered for %d of %d faults%n", mended, faults);
+        assertThat(100.0 * mended / faults).as("none for " + without).isGreaterThanOrEqualTo(95);
+    }
+
+    private static Predicate<Finding> same(Finding one) {
+        return other -> other.chord() == one.chord()
+                && other.fault().code().equals(one.fault().code())
+                && Objects.equals(
+                        other.fault().measures().get("note"),
+                        one.fault().measures().get("note"));
     }
 }

@@ -1,5 +1,7 @@
-package com.zestythumb.app.arrange;
+package com.zestythumb.app.rule;
 
+import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.arrange.HandDto;
 import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.RuleExample;
@@ -7,9 +9,17 @@ import com.zestythumb.core.voiceleading.School;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The rules, each with an example. */
@@ -59,6 +69,42 @@ class RuleController {
                     ChoicesDto.of(shown.choices()),
                     HandDto.of(shown.choices().hand()));
         }
+    }
+
+    private final LeftAlways leftAlways;
+
+    RuleController(LeftAlways leftAlways) {
+        this.leftAlways = leftAlways;
+    }
+
+    /** What is never told, and why. */
+    @Schema(name = "LeftAlways")
+    record LeftView(String code, String title, String reason) {}
+
+    /** Why it is not told. */
+    @Schema(name = "Reason")
+    record Reason(@NotNull String reason) {}
+
+    @GetMapping("/left")
+    @Operation(summary = "What the teacher never wants to be told of.")
+    List<LeftView> left() {
+        return leftAlways.all().stream()
+                .map(one -> new LeftView(one.code(), FindingWords.title(one.code()), one.reason()))
+                .toList();
+    }
+
+    @PutMapping("/left/{code}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(summary = "A fault is told no longer, in any tune.")
+    void leave(@PathVariable String code, @Valid @RequestBody Reason reason) {
+        leftAlways.leave(code, reason.reason());
+    }
+
+    @DeleteMapping("/left/{code}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(summary = "A fault is told again.")
+    void mind(@PathVariable String code) {
+        leftAlways.mind(code);
     }
 
     /** Reckoned when they are first asked for. */

@@ -2,7 +2,7 @@
 import Select from 'primevue/select';
 import { ref, toRef } from 'vue';
 import type { Finding, LeftAlways, Waiver } from '../api/client';
-import { LEVELS, useFindings } from '../composables/useFindings';
+import { ALL, LEVELS, useFindings } from '../composables/useFindings';
 import { barName } from '../player/words';
 import LeaveForm, { type Scope } from './LeaveForm.vue';
 
@@ -62,7 +62,7 @@ const titleOf = (code: string) => {
     <header>
       <h2 id="mind-heading">Watch out</h2>
       <button v-if="findings.length" class="plain-button" @click="emit('mendAll')">
-        Fix all that can be fixed
+        Fix all
       </button>
     </header>
     <Select
@@ -70,7 +70,7 @@ const titleOf = (code: string) => {
       v-model="wanted"
       class="kinds"
       aria-label="What is listed"
-      :options="[{ group: '', items: [{ name: `Everything (${total})`, value: '' }] }, ...kinds]"
+      :options="[{ group: '', items: [{ name: `Everything (${total})`, value: ALL }] }, ...kinds]"
       option-group-label="group"
       option-group-children="items"
       option-label="name"

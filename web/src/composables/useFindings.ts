@@ -15,6 +15,9 @@ export interface Kind {
   value: string;
 }
 
+/** Nothing is left out. */
+export const ALL = 'all';
+
 const HANDS = { left: 'Left hand', right: 'Right hand', both: 'Both hands' };
 const times = ({ others }: Finding) => 1 + (others?.length ?? 0);
 
@@ -32,7 +35,7 @@ function counted(findings: Finding[], group: string, nameOf: (finding: Finding) 
 
 /** What is found, the gravest first, and which of it is listed. */
 export function useFindings(findings: Ref<Finding[]>) {
-  const wanted = ref('');
+  const wanted = ref(ALL);
   const namesOf = (finding: Finding) => [
     `level:${LEVELS[finding.level]}`,
     `hand:${HANDS[finding.hand]}`,

@@ -28,7 +28,7 @@ public record Numeral(String roman, String figures, String of) {
             Pattern.compile("([b#♭♯]*[A-Za-z]+[°oø+]?)([^/]*(?:/\\d+)?)(?:/([b#♭♯]*[IViv]+[°oø]?))?");
 
     /** Reads {@code "V6/5/V"}, {@code "iiø7"}, {@code "bVI"}; what cannot be parted is taken whole. */
-    static Numeral parse(String text) {
+    public static Numeral parse(String text) {
         Matcher m = WRITTEN.matcher(text);
         if (!m.matches()) {
             return new Numeral(text, "", null);

@@ -12,17 +12,15 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.Spelling;
 import com.zestythumb.core.sheet.Bar;
-import com.zestythumb.core.sheet.BarFilling;
 import com.zestythumb.core.sheet.ChordEvent;
-import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.solving.VoicingSolver;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -33,17 +31,16 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Some bars of a tune whose left hand a student is to find, as the teacher began it in the others. */
-public final class Exercise {
+public final class Exercise implements Task {
 
     private static final int LOWEST = 21;
     private static final int HIGHEST = 108;
     private static final int MOST_KEYS = 10;
-    /** Notes are written by sixteenths. */
-    private static final Fraction GRID = Fraction.of(1, 4);
 
     private final Arrangement key;
     private final Set<Integer> bars;
     private final Asked asked;
+    private final Set<Criterion> counts;
     private final List<Place> places;
     /** Reckoned when it is first asked for. */
     private volatile Standard standard;
@@ -70,7 +67,13 @@ public final class Exercise {
      * @throws IllegalArgumentException where nothing is left to find
      */
     public Exercise(Arrangement key, Set<Integer> bars, Asked asked) {
+        this(key, bars, asked, EnumSet.allOf(Criterion.class));
+    }
+
+    /** The same where some criteria alone count. */
+    public Exercise(Arrangement key, Set<Integer> bars, Asked asked, Set<Criterion> counts) {
         this.key = key;
+        this.counts = Set.copyOf(counts);
         this.bars = new TreeSet<>(bars);
         this.asked = asked;
         if (bars.isEmpty()) {
@@ -94,17 +97,73 @@ public final class Exercise {
         return new Place(
                 chord.index(),
                 chord.event(),
-                asked == Asked.CHORDS
+                asked != Asked.BASS
                         ? left
                         : Voicing.inOneGrip(left.chord(), List.of(left.first().lowest())));
     }
 
+    @Override
     public Arrangement key() {
         return key;
     }
 
+    @Override
     public Asked asked() {
         return asked;
+    }
+
+    @Override
+    public List<Question> questions() {
+        return places.stream()
+                .map(place -> new Question(
+                        place.chord(),
+                        key.sheet().bars().get(place.event().bar()).number(),
+                        Prompts.of(this, place),
+                        List.of()))
+                .toList();
+    }
+
+    @Override
+    public LeadSheet page(Answers answers, Set<Integer> shown) {
+        Map<Integer, List<Integer>> all = new HashMap<>(own(shown));
+        all.putAll(answers.keys());
+        return page(all);
+    }
+
+    @Override
+    public Marking marked(Answers answers) {
+        return Marking.of(this, answers.keys());
+    }
+
+    @Override
+    public Answers solution() {
+        return Answers.played(own(bars));
+    }
+
+    @Override
+    public String hint(int chord, Answers answers) {
+        List<Integer> laid = answers.keys().getOrDefault(chord, List.of());
+        return places.stream()
+                .filter(place -> place.chord() == chord)
+                .flatMap(place -> place.key().stream())
+                .map(Pitch::midi)
+                .filter(midi -> !laid.contains(midi))
+                .findFirst()
+                .map(String::valueOf)
+                .orElse("");
+    }
+
+    /** The keys of the key in some bars. */
+    private Map<Integer, List<Integer>> own(Set<Integer> some) {
+        return places.stream()
+                .filter(place -> some.contains(place.event().bar()))
+                .collect(Collectors.toMap(
+                        Place::chord,
+                        place -> place.key().stream().map(Pitch::midi).toList()));
+    }
+
+    boolean counts(Criterion criterion) {
+        return counts.contains(criterion);
     }
 
     /** The chords that are asked for, in their order. */
@@ -125,7 +184,8 @@ public final class Exercise {
                 .collect(Collectors.toSet());
         Map<Integer, Voicing> laid = laid(answers);
         return WrittenOut.of(key, given)
-                .mapBars(bar -> bars.contains(bar.index()) ? bar.withLeft(List.of(voice(bar, laid))) : bar);
+                .mapBars(bar ->
+                        bars.contains(bar.index()) ? bar.withLeft(List.of(AnswerVoice.of(bar, places, laid))) : bar);
     }
 
     /** How the tune is played with the chords that were found: in the teacher's own pattern. */
@@ -151,11 +211,7 @@ public final class Exercise {
 
     Standard standard() {
         if (standard == null) {
-            Map<Integer, List<Integer>> own = places.stream()
-                    .collect(Collectors.toMap(
-                            Place::chord,
-                            place -> place.key().stream().map(Pitch::midi).toList()));
-            standard = new Standard(Findings.in(played(own)), solved(Map.of()));
+            standard = new Standard(Findings.in(played(own(bars))), solved(Map.of()));
         }
         return standard;
     }
@@ -240,40 +296,5 @@ public final class Exercise {
                 .findFirst()
                 .map(tone -> Spelling.as(tone, midi))
                 .orElse(plain);
-    }
-
-    private List<SheetNote> voice(Bar bar, Map<Integer, Voicing> laid) {
-        List<SheetNote> notes = new ArrayList<>();
-        for (Place place : places) {
-            if (place.event().bar() == bar.index()) {
-                Voicing voicing = laid.get(place.chord());
-                notes.addAll(voicing == null ? rest(place.event()) : struck(place.event(), voicing.grips()));
-            }
-        }
-        return BarFilling.withRests(notes, bar.length());
-    }
-
-    private static List<SheetNote> rest(ChordEvent event) {
-        Fraction from = onGrid(event.start());
-        Fraction to = onGrid(event.end());
-        return from.compareTo(to) < 0 ? List.of(new SheetNote(null, from, to.minus(from))) : List.of();
-    }
-
-    /** One grip after another, each with its share of the chord's time. */
-    private static List<SheetNote> struck(ChordEvent event, List<Grip> grips) {
-        List<SheetNote> notes = new ArrayList<>();
-        Fraction share = event.duration().dividedBy(Fraction.of(grips.size()));
-        for (int i = 0; i < grips.size(); i++) {
-            Fraction from = onGrid(event.start().plus(share.times(Fraction.of(i))));
-            Fraction to = onGrid(event.start().plus(share.times(Fraction.of(i + 1))));
-            if (from.compareTo(to) < 0) {
-                grips.get(i).pitches().forEach(pitch -> notes.add(new SheetNote(pitch, from, to.minus(from))));
-            }
-        }
-        return notes;
-    }
-
-    private static Fraction onGrid(Fraction time) {
-        return Fraction.of(time.dividedBy(GRID).floor()).times(GRID);
     }
 }

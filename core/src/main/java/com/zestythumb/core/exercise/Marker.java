@@ -99,13 +99,13 @@ final class Marker {
             return mark(place, Math.min(right, exercise.asked() == Asked.BASS ? 0 : 1), faults, words, List.of());
         }
         int points = 1;
-        points += tells(place, answer, faults, words) ? 1 : 0;
+        points += tells(place, answer, faults, words) || !exercise.counts(Criterion.NOTES) ? 1 : 0;
         if (exercise.asked() == Asked.BASS && faults.contains("wrong-bass")) {
             return mark(place, 2, faults, words, List.of());
         }
-        points += lies(place, faults, words) ? 1 : 0;
-        List<Integer> nearer = nearer(place, faults);
-        points += isSmooth(place, faults, words, nearer) ? 1 : 0;
+        points += !exercise.counts(Criterion.HAND) || lies(place, faults, words) ? 1 : 0;
+        List<Integer> nearer = exercise.counts(Criterion.WAY) ? nearer(place, faults) : List.of();
+        points += !exercise.counts(Criterion.WAY) || isSmooth(place, faults, words, nearer) ? 1 : 0;
         return mark(place, points, faults, words, nearer);
     }
 
@@ -135,14 +135,19 @@ final class Marker {
             words.add("one note is asked for, the bass alone");
             return false;
         }
-        if ((alone || chord.hasSlash() && chord.bass().soundsLike(asked))
+        boolean told = exercise.asked() == Asked.INVERSIONS || exercise.asked() == Asked.FIGURES;
+        if ((alone || told || chord.hasSlash() && chord.bass().soundsLike(asked))
                 && !lowest.pitch().pitchClass().soundsLike(asked)) {
             faults.add("wrong-bass");
             words.add(
                     alone
                             ? name(lowest.pitch().pitchClass()) + " is in " + symbol(chord) + ", but the bass is "
                                     + name(asked)
-                            : "the symbol says " + symbol(chord) + ": " + name(asked) + " is the lowest note");
+                            : (told ? "this inversion of " : "the symbol says ")
+                                    + symbol(chord)
+                                    + (told ? " has " : ": ")
+                                    + name(asked)
+                                    + (told ? " as its lowest note" : " is the lowest note"));
             return false;
         }
         if (alone) {

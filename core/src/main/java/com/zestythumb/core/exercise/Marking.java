@@ -29,7 +29,22 @@ public record Marking(List<Mark> marks, int smoother) {
             Map.entry("closing", "Not at rest at the end"),
             Map.entry("root-at-closes", "Not at rest at a close"),
             Map.entry("register", "Far from the hand's place"),
-            Map.entry("six-four-chord", "Fifth at the bottom"));
+            Map.entry("six-four-chord", "Fifth at the bottom"),
+            Map.entry("no-chord", "No chord symbol"),
+            Map.entry("wrong-root", "Wrong root"),
+            Map.entry("wrong-third", "Major for minor"),
+            Map.entry("wrong-kind", "Wrong kind of chord"),
+            Map.entry("wrong-numeral", "Wrong numeral"),
+            Map.entry("wrong-case", "Large for small numeral"),
+            Map.entry("wrong-figures", "Wrong figures"),
+            Map.entry("finger-count", "Fingers not told"),
+            Map.entry("finger-spread", "Fingers spread too far"),
+            Map.entry("tune-not-in-chord", "Tune not in the chord"),
+            Map.entry("out-of-key", "From another key"),
+            Map.entry("wrong-close", "Wrong close"),
+            Map.entry("wrong-bar", "Wrong bar"),
+            Map.entry("wrong-place", "Wrong place"),
+            Map.entry("other-note", "Another note"));
 
     /** How an answer is called. */
     public enum Verdict {
@@ -93,7 +108,7 @@ public record Marking(List<Mark> marks, int smoother) {
      * @param answers MIDI keys, by the index of the chord; what is not answered yet has none
      * @throws IllegalArgumentException where it makes no sense, with the place
      */
-    public static Marking of(Exercise exercise, Map<Integer, List<Integer>> answers) {
+    static Marking of(Exercise exercise, Map<Integer, List<Integer>> answers) {
         return new Marker(exercise, answers).marking();
     }
 

@@ -3,6 +3,7 @@ package com.zestythumb.core.exercise;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voiceleading.School;
@@ -10,11 +11,13 @@ import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -24,65 +27,157 @@ import java.util.stream.Collectors;
  * @param id how it is called in data
  * @param name as it is offered to the teacher
  * @param words what the student does
+ * @param asked what is to be found
  * @param style how the key is laid
- * @param rows bars of numerals, of which a seed takes one
- * @param minor whether minor keys are taken as well
+ * @param school whose rules it is laid by; null for the teacher's own
  * @param given how many bars at the beginning are given
+ * @param bars the music of a key, by the seed
+ * @param minor whether the keys are minor
  */
 public record ReadyMade(
-        String id, String name, String words, StyleChoice style, List<String> rows, boolean minor, int given) {
+        String id,
+        String name,
+        String words,
+        Asked asked,
+        StyleChoice style,
+        School school,
+        int given,
+        BiFunction<Key, Integer, String> bars,
+        boolean minor) {
 
     private static final List<String> MAJOR = List.of("C", "G", "F", "D", "Bb", "A", "Eb", "E", "Ab", "B", "Db", "F#");
     private static final List<String> MINOR = List.of("A", "E", "D", "B", "G", "F#", "C", "C#", "F", "G#", "Bb", "D#");
 
     private static final StyleChoice NEAREST = StyleChoice.close(Inversions.NEAREST);
+    private static final StyleChoice SHELLS = style("shells");
+    private static final StyleChoice HYMN = style("hymn");
+
+    private static StyleChoice style(String id) {
+        return new StyleChoice(VoicingStyles.named(id), Map.of());
+    }
+
+    /** Rows of numerals, of which a seed takes one. */
+    private static BiFunction<Key, Integer, String> rows(String... rows) {
+        return (key, seed) -> rows[Math.floorMod(seed / MAJOR.size() + seed, rows.length)];
+    }
+
+    private static ReadyMade chords(
+            String id, String name, String words, StyleChoice style, int given, BiFunction<Key, Integer, String> bars) {
+        return new ReadyMade(id, name, words, Asked.CHORDS, style, null, given, bars, false);
+    }
+
+    private static ReadyMade quiz(
+            String id, String name, String words, Asked asked, BiFunction<Key, Integer, String> bars) {
+        return new ReadyMade(id, name, words, asked, NEAREST, null, 0, bars, false);
+    }
 
     /** All of them, the plainest first. */
     public static final List<ReadyMade> ALL = List.of(
-            new ReadyMade(
+            chords(
                     "primary",
                     "Primary chords",
                     "the three chords of a key, each from the one before without a jump",
                     NEAREST,
-                    List.of("| I | IV | I | V7 | I |", "| I | V7 | I | IV | V7 | I |", "| I | IV | V7 | I |"),
-                    false,
-                    1),
-            new ReadyMade(
+                    1,
+                    rows("| I | IV | I | V7 | I |", "| I | V7 | I | IV | V7 | I |", "| I | IV | V7 | I |")),
+            chords(
                     "inversions",
                     "Inversions in a row",
                     "one chord from its root, its third, its fifth",
                     NEAREST,
-                    List.of("| I | I/3 | I/5 | I |", "| I | I/3 | IV | IV/3 | I/5 | V | I |"),
-                    false,
-                    1),
-            new ReadyMade(
+                    1,
+                    rows("| I | I/3 | I/5 | I |", "| I | I/3 | IV | IV/3 | I/5 | V | I |")),
+            chords(
                     "closes",
                     "Closes",
                     "full, half, plagal and deceptive",
                     NEAREST,
-                    List.of("| I | IV | V7 | I |", "| I | ii | IV | V |", "| I | V | IV | I |", "| I | IV | V7 | vi |"),
-                    false,
-                    1),
+                    1,
+                    rows("| I | IV | V7 | I |", "| I | ii | IV | V |", "| I | V | IV | I |", "| I | IV | V7 | vi |")),
             new ReadyMade(
                     "primary-minor",
                     "Primary chords in minor",
                     "with the raised seventh in V7",
+                    Asked.CHORDS,
                     NEAREST,
-                    List.of("| i | iv | i | V7 | i |", "| i | V7 | i | iv | V7 | i |", "| i | iv | V7 | i |"),
-                    true,
-                    1),
-            new ReadyMade(
+                    null,
+                    1,
+                    rows("| i | iv | i | V7 | i |", "| i | V7 | i | iv | V7 | i |", "| i | iv | V7 | i |"),
+                    true),
+            chords(
                     "two-five-one",
                     "ii–V–I in shells",
                     "root with third or seventh, turn by turn",
-                    new StyleChoice(VoicingStyles.named("shells"), Map.of()),
-                    List.of("| ii7 | V7 | Imaj7 |", "| Imaj7 | vi7 | ii7 | V7 | Imaj7 |"),
-                    false,
-                    0));
-
-    public ReadyMade {
-        rows = List.copyOf(rows);
-    }
+                    SHELLS,
+                    0,
+                    rows("| ii7 | V7 | Imaj7 |", "| Imaj7 | vi7 | ii7 | V7 | Imaj7 |")),
+            new ReadyMade(
+                    "figured-bass",
+                    "Figured bass",
+                    "the chord above a bass, from its figures",
+                    Asked.FIGURES,
+                    style("chord-over-bass"),
+                    null,
+                    0,
+                    rows(
+                            "| I | V/3 | I | IV | V | I |",
+                            "| I | ii6/5 | V7 | I |",
+                            "| I | V4/2 | I/3 | IV | V7 | I |",
+                            "| I | vi | ii/3 | V | I |"),
+                    false),
+            new ReadyMade(
+                    "four-parts-bass",
+                    "Four parts over a bass",
+                    "three upper parts to a bass, by the strict rules",
+                    Asked.FIGURES,
+                    HYMN,
+                    School.STRICT,
+                    1,
+                    rows("| I | IV | V | I |", "| I | V/3 | I | ii/3 | V | I |", "| I | vi | IV | V | I |"),
+                    false),
+            new ReadyMade(
+                    "four-parts-tune",
+                    "Three parts under a tune",
+                    "three lower parts to a soprano, by the strict rules",
+                    Asked.CHORDS,
+                    NEAREST,
+                    School.STRICT,
+                    1,
+                    Makings::underTune,
+                    false),
+            quiz(
+                    "name-the-chord",
+                    "Name the chord",
+                    "written chords, to be called by their names",
+                    Asked.NAMES,
+                    rows(
+                            "| I | IV | V7 | I |",
+                            "| I | vi | ii | V7 |",
+                            "| I/3 | IV | V4/2 | I/3 |",
+                            "| ii7 | V7 | Imaj7 | vi7 |")),
+            quiz(
+                    "numerals",
+                    "Roman numerals",
+                    "what each chord is in its key",
+                    Asked.NUMERALS,
+                    rows("| I | IV | V7 | I |", "| I | vi | ii | V7 |", "| I/3 | IV | ii/3 | V7 |")),
+            quiz("odd-bar", "The odd bar", "one bar has another pattern than the rest", Asked.ODD_BAR, Makings::oddBar),
+            quiz("find-the-fault", "Find the fault", "one step breaks a rule", Asked.FAULT, Makings::fault),
+            quiz(
+                    "spelling",
+                    "Spell the black key",
+                    "sharp or flat: how a chord calls its black key",
+                    Asked.SPELLING,
+                    rows(
+                            "| II7 | V7 | III7 | VI7 |",
+                            "| iv | bVII | bVI | i |",
+                            "| VI7 | ii | V7/ii | III7 |".replace("V7/ii", "VII7"))),
+            quiz(
+                    "riddle",
+                    "Note riddle",
+                    "a word, heard note by note and found on the keys",
+                    Asked.RIDDLE,
+                    Makings::riddle));
 
     /**
      * The set with this id.
@@ -110,7 +205,12 @@ public record ReadyMade(
                 switch (most) {
                     case "wrong-bass", "six-four-chord", "register" -> "inversions";
                     case "missing-seventh", "missing-root" -> "two-five-one";
-                    case "closing", "opening", "root-at-closes" -> "closes";
+                    case "closing", "opening", "root-at-closes", "wrong-close" -> "closes";
+                    case "misspelt", "accidental-forgotten" -> "spelling";
+                    case "wrong-root", "wrong-kind", "wrong-third" -> "name-the-chord";
+                    case "wrong-numeral", "wrong-case", "wrong-figures" -> "numerals";
+                    case "parallel-fifths", "parallel-octaves", "leading-unresolved", "seventh-unresolved" ->
+                        "find-the-fault";
                     default -> "primary";
                 });
     }
@@ -122,15 +222,16 @@ public record ReadyMade(
      */
     public String chart(int seed) {
         List<String> keys = minor ? MINOR : MAJOR;
-        String key = keys.get(Math.floorMod(seed, keys.size()));
-        String row = rows.get(Math.floorMod(seed / keys.size() + seed, rows.size()));
-        return "title: " + name + " in " + key + "\nkey: " + key + (minor ? " minor" : " major")
-                + "\nmeter: 4/4\ntempo: 72\n" + row + "\n";
+        // A word is spelled in the letters of C.
+        String tonic = asked == Asked.RIDDLE ? "C" : keys.get(Math.floorMod(seed, keys.size()));
+        Key key = Key.parse(tonic + (minor ? " minor" : " major"));
+        return "title: " + name + (asked == Asked.RIDDLE ? " " + (seed + 1) : " in " + tonic) + "\nkey: " + key
+                + "\nmeter: 4/4\ntempo: 72\n" + bars.apply(key, seed) + "\n";
     }
 
     /** How it is played under a hand, by the rules of a school. */
-    public Choices choices(Hand hand, School school) {
-        return Choices.of(style, Figures.BLOCK, hand, school);
+    public Choices choices(Hand hand, School own) {
+        return Choices.of(style, Figures.BLOCK, hand, school == null ? own : school);
     }
 
     /** The bars that are to be found. */
@@ -143,8 +244,13 @@ public record ReadyMade(
     }
 
     /** The exercise of a seed. */
-    public Exercise exercise(int seed, Hand hand, School school) {
+    public Task exercise(int seed, Hand hand, School school) {
         LeadSheet sheet = Chart.read(chart(seed)).sheet();
-        return new Exercise(Arrangement.of(sheet, choices(hand, school)), blank(sheet), Asked.CHORDS);
+        return Task.of(
+                Arrangement.of(sheet, choices(hand, school)),
+                blank(sheet),
+                asked,
+                null,
+                EnumSet.allOf(Criterion.class));
     }
 }

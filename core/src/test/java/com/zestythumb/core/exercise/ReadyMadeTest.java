@@ -4,14 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -52,28 +49,38 @@ class ReadyMadeTest {
             for (int seed = 0; seed < 12; seed++) {
                 assertThat(Chart.read(set.chart(seed)).problems()).isEmpty();
                 School school = School.all().get(seed % School.all().size());
-                Exercise exercise = set.exercise(seed, Hand.ofSpan(9 + seed % 5), school);
-                Map<Integer, List<Integer>> key = new HashMap<>();
-                exercise.places()
-                        .forEach(place -> key.put(
-                                place.chord(),
-                                place.key().stream().map(Pitch::midi).toList()));
-                Marking right = Marking.of(exercise, key);
+                Task task = set.exercise(seed, Hand.ofSpan(9 + seed % 5), school);
+                Marking right = task.marked(task.solution());
                 assertThat(right.points()).as(set.id() + seed + right.marks()).isEqualTo(right.of());
             }
-            Exercise exercise = set.exercise(random.nextInt(48), Hand.OCTAVE, School.POPULAR);
+            Task task = set.exercise(random.nextInt(48), Hand.OCTAVE, School.POPULAR);
             for (int round = 0; round < 50; round++) {
-                Map<Integer, List<Integer>> answer = new HashMap<>();
-                exercise.places()
-                        .forEach(place -> answer.put(
-                                place.chord(),
-                                IntStream.range(0, place.key().size())
-                                        .mapToObj(i -> 40 + random.nextInt(24))
-                                        .toList()));
-                Marking marked = Marking.of(exercise, answer);
-                assertThat(marked.points()).as(set.id() + answer).isLessThan(marked.of());
+                Answers answers = Answers.NONE;
+                for (Task.Question question : task.questions()) {
+                    answers = wrong(task, question, answers, random);
+                }
+                Marking marked = task.marked(answers);
+                assertThat(marked.points()).as(set.id() + answers).isLessThan(marked.of());
             }
         }
+    }
+
+    /** Something at random that is not what the key has. */
+    private static Answers wrong(Task task, Task.Question question, Answers answers, Random random) {
+        int chord = question.chord();
+        if (task.asked().how() == Asked.How.PLAYED) {
+            int keys = task.solution().keys().get(chord).size();
+            List<Integer> any = IntStream.range(0, keys)
+                    .mapToObj(i -> 40 + random.nextInt(24))
+                    .toList();
+            return answers.with(chord, any, "");
+        }
+        String right = task.solution().words().get(chord);
+        List<String> words = question.choices().isEmpty()
+                ? List.of("C", "Dm", "F#7", "vi", "V6/5", "bVII", "5 4 3 2 1", "1 2")
+                : question.choices();
+        List<String> others = words.stream().filter(word -> !word.equals(right)).toList();
+        return answers.with(chord, List.of(), others.get(random.nextInt(others.size())));
     }
 
     @Test

@@ -1,0 +1,99 @@
+package com.zestythumb.core.exercise;
+
+import com.zestythumb.core.arrangement.ArrangedChord;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.exercise.Quiz.Item;
+import com.zestythumb.core.exercise.Quiz.Judged;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.voicing.Around;
+import com.zestythumb.core.voicing.Member;
+import java.util.List;
+
+/**
+ * A chord for a tune: right is whatever holds every note of the tune that counts there and belongs to the key, the teacher's own
+ * in any case (common practice: the strong notes of the tune are chord tones).
+ */
+final class HarmonyQuestions {
+
+    private static final int OF_ANOTHER_KEY = 3;
+    private static final int DOMINANT_SEVENTH = 10;
+
+    private HarmonyQuestions() {}
+
+    static List<Item> of(Arrangement key, List<ArrangedChord> chords) {
+        Heading heading = key.sheet().heading();
+        return chords.stream()
+                .map(chord -> {
+                    Around around = key.leftHand().task().around(chord.index());
+                    List<Pitch> strong = around.strong().isEmpty() ? around.tune() : around.strong();
+                    Key here = key.sheet().bars().get(chord.event().bar()).key();
+                    return new Item(
+                            Quiz.question(key, chord, "Which chord fits the tune here?", List.of()),
+                            given -> judge(given, chord.chord(), strong, here, heading),
+                            strong.isEmpty()
+                                    ? "listen to the chords before and behind"
+                                    : "it holds "
+                                            + heading.names()
+                                                    .fromEnglish(strong.get(0)
+                                                            .pitchClass()
+                                                            .pretty()),
+                            heading.print(chord.chord()));
+                })
+                .toList();
+    }
+
+    private static Judged judge(String given, Chord own, List<Pitch> strong, Key key, Heading heading) {
+        Chord said;
+        try {
+            said = Quiz.chord(given, heading);
+        } catch (IllegalArgumentException e) {
+            return Judged.wrong(
+                    0, "no-chord", "“" + given + "” is no chord symbol; a letter, then what kind: C, Dm, G7");
+        }
+        if (said.root().soundsLike(own.root())
+                && said.tones().size() >= own.tones().size()
+                && fits(said, strong) == strong.size()) {
+            return Judged.right("right: " + heading.print(said));
+        }
+        long fits = fits(said, strong);
+        if (fits < strong.size()) {
+            Pitch out = strong.stream()
+                    .filter(note -> isForeign(said, note))
+                    .findFirst()
+                    .orElseThrow();
+            int points = strong.isEmpty() ? 0 : (int) (2 * fits / strong.size());
+            return Judged.wrong(
+                    points,
+                    "tune-not-in-chord",
+                    heading.names().fromEnglish(out.pitchClass().pretty()) + " of the tune is not in "
+                            + heading.print(said));
+        }
+        boolean inKey = said.tones().stream().allMatch(tone -> isOfKey(tone, said, key));
+        return inKey
+                ? Judged.right("this fits as well; your teacher has " + heading.print(own))
+                : Judged.wrong(
+                        OF_ANOTHER_KEY,
+                        "out-of-key",
+                        heading.print(said) + " holds the tune and comes from another key");
+    }
+
+    private static long fits(Chord said, List<Pitch> strong) {
+        return strong.stream().filter(note -> !isForeign(said, note)).count();
+    }
+
+    private static boolean isForeign(Chord said, Pitch note) {
+        return Member.of(said, note.pitchClass()) == Member.FOREIGN;
+    }
+
+    /** The raised seventh of minor belongs to its dominant. */
+    private static boolean isOfKey(PitchClass tone, Chord said, Key key) {
+        PitchClass leading = Around.leadingTone(key);
+        boolean dominant =
+                said.quality().numbered(7) == null || said.quality().numbered(7).semitones() == DOMINANT_SEVENTH;
+        return key.contains(tone) || dominant && leading != null && tone.soundsLike(leading);
+    }
+}

@@ -1,0 +1,108 @@
+package com.zestythumb.core.exercise;
+
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Pitch;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/** The music of exercises that are more than a row of chords: written in C, and moved to where it is wanted. */
+final class Makings {
+
+    /** Words of the seven letters. */
+    private static final List<String> WORDS = List.of(
+            "FACE", "BEAD", "CAGE", "EDGE", "DEAF", "FADE", "BADGE", "DECADE", "FACADE", "CABBAGE", "BAGGAGE", "BEDDED",
+            "FEED", "DEED", "CAFE", "ADDED");
+
+    private static final int ODD_BARS = 4;
+
+    private Makings() {}
+
+    /** Sopranos of textbooks' first exercises, with their chords (from memory). */
+    private static final List<String[]> TUNES = List.of(
+            new String[] {"C F G C", "E5 F5 D5 E5"},
+            new String[] {"C G C F C", "E5 D5 E5 F5 E5"},
+            new String[] {"C Am F G C", "E5 E5 F5 D5 C5"});
+
+    static String underTune(Key key, int seed) {
+        String[] tune = TUNES.get(Math.floorMod(seed / 12 + seed, TUNES.size()));
+        Interval up = up(key);
+        return symbols(tune[0], up) + "\nm: "
+                + Arrays.stream(tune[1].split(" "))
+                        .map(note -> abc(Pitch.parse(note).plus(up), up) + "8")
+                        .collect(Collectors.joining(" | "))
+                + " |";
+    }
+
+    /** One pattern in four bars, and another in one of them. */
+    static String oddBar(Key key, int seed) {
+        List<List<Integer>> orders = List.of(List.of(0, 2, 1, 2), List.of(0, 1, 2, 1), List.of(0, 2, 2, 1));
+        List<Integer> usual = orders.get(Math.floorMod(seed, orders.size()));
+        List<Integer> other = orders.get(Math.floorMod(seed + 1, orders.size()));
+        List<List<String>> chords = List.of(
+                List.of("C3", "E3", "G3"),
+                List.of("F3", "A3", "C4"),
+                List.of("G3", "B3", "D4"),
+                List.of("C3", "E3", "G3"));
+        int odd = Math.floorMod(seed / 12 + seed, ODD_BARS);
+        Interval up = up(key);
+        String hand = "";
+        for (int bar = 0; bar < chords.size(); bar++) {
+            for (int order : bar == odd ? other : usual) {
+                hand += abc(Pitch.parse(chords.get(bar).get(order)).plus(up), up) + "2 ";
+            }
+            hand += "| ";
+        }
+        return symbols("C F G C", up) + "\nl: " + hand.strip();
+    }
+
+    /** Clean steps and one at which a rule is broken. */
+    static String fault(Key key, int seed) {
+        List<String[]> rows = List.of(
+                new String[] {"C Dm G C", "C3 E3 G3/D3 F3 A3/B2 D3 G3/C3 E3 G3"},
+                new String[] {"C G Am F G", "E3 G3 C4/D3 G3 B3/E3 A3 C4/F3 A3 C4/G3 B3 D4"},
+                new String[] {"C F G C", "C3 E3 G3/C3 F3 A3/D3 G3 B3/C3 E3 G3"},
+                new String[] {"F G C F", "F3 A3 C4/G3 B3 D4/G3 C4 E4/F3 A3 C4"});
+        String[] row = rows.get(Math.floorMod(seed / 12 + seed, rows.size()));
+        Interval up = up(key);
+        return symbols(row[0], up) + "\nl: "
+                + Arrays.stream(row[1].split("/"))
+                        .map(chord -> Arrays.stream(chord.split(" "))
+                                .map(note -> abc(Pitch.parse(note).plus(up), up))
+                                .collect(Collectors.joining("", "[", "]8")))
+                        .collect(Collectors.joining(" | "))
+                + " |";
+    }
+
+    static String riddle(Key key, int seed) {
+        String word = WORDS.get(Math.floorMod(seed, WORDS.size()));
+        String notes = word.chars().mapToObj(letter -> (char) letter + ",8").collect(Collectors.joining(" | "));
+        String chords = word.chars().mapToObj(letter -> (char) letter + "5").collect(Collectors.joining(" | "));
+        return "| " + chords + " |\nl: " + notes + " |";
+    }
+
+    private static Interval up(Key key) {
+        return Interval.between(Pitch.parse("C4"), Pitch.parse(key.tonic() + "4"));
+    }
+
+    private static String symbols(String chords, Interval up) {
+        return Arrays.stream(chords.split(" "))
+                .map(chord -> Chord.parse(chord).with(note -> note.plus(up)).toString())
+                .collect(Collectors.joining(" | ", "| ", " |"));
+    }
+
+    /** From F sharp on an octave lower, so that it stays where the hands are at home; every sign is written. */
+    private static String abc(Pitch pitch, Interval up) {
+        int alteration = pitch.pitchClass().alteration();
+        String sign = alteration == 0 ? "=" : (alteration > 0 ? "^" : "_").repeat(Math.abs(alteration));
+        String letter = pitch.pitchClass().letter().toString();
+        int octave = Math.floorDiv(pitch.staffStep(), 7) - (up.semitones() > 5 ? 1 : 0);
+        return sign
+                + (octave >= 5
+                        ? letter.toLowerCase(Locale.ROOT) + "'".repeat(octave - 5)
+                        : letter + ",".repeat(4 - octave));
+    }
+}

@@ -1,0 +1,61 @@
+package com.zestythumb.core.exercise;
+
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.sheet.LeadSheet;
+import java.util.List;
+import java.util.Set;
+
+/** What a student is asked in a tune, and how it is marked. */
+public sealed interface Task permits Exercise, Transposed, Quiz {
+
+    /**
+     * What is asked at one chord.
+     *
+     * @param chord its index among the sounding chords of the tune
+     * @param bar what a teacher calls its bar; 0 for a pickup
+     * @param prompt what is to be found: {@code "C, first inversion"}
+     * @param choices words of which one is right; none where the answer is played or written
+     */
+    record Question(int chord, int bar, String prompt, List<String> choices) {}
+
+    /**
+     * Asks something of some bars.
+     *
+     * @param key the tune as the teacher has it
+     * @param bars by their index
+     * @param to the key in which it is to be played, where that is asked; else null
+     * @param counts what counts where keys are laid
+     * @throws IllegalArgumentException where nothing is left to find
+     */
+    static Task of(Arrangement key, Set<Integer> bars, Asked asked, Key to, Set<Criterion> counts) {
+        if (asked == Asked.TRANSPOSED) {
+            return Transposed.of(key, bars, to, counts);
+        }
+        return asked.isLaid() ? new Exercise(key, bars, asked, counts) : Quiz.of(key, bars, asked);
+    }
+
+    /** The tune with all that is right. */
+    Arrangement key();
+
+    Asked asked();
+
+    List<Question> questions();
+
+    /**
+     * The tune as the student sees it.
+     *
+     * @param shown bars whose hand is shown as the key has it although it is asked for
+     * @throws IllegalArgumentException where an answer makes no sense, with the place
+     */
+    LeadSheet page(Answers answers, Set<Integer> shown);
+
+    /** Marks what is answered. */
+    Marking marked(Answers answers);
+
+    /** What is right everywhere. */
+    Answers solution();
+
+    /** One note more of the key of a chord, as a MIDI key or a word; empty where there is nothing left to tell. */
+    String hint(int chord, Answers answers);
+}

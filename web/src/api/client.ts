@@ -39,6 +39,8 @@ export type StyleEffect = Schemas['StyleEffect'];
 export type HandProposal = Schemas['HandProposal'];
 export type Mend = Schemas['Mend'];
 export type Mended = Schemas['Mended'];
+export type ExerciseOverview = Schemas['ExerciseOverview'];
+export type ExerciseSettings = Schemas['ExerciseSettings'];
 export type LeftAlways = Schemas['LeftAlways'];
 export type Motion = Schemas['Motion'];
 export type HandTold = Schemas['HandTold'];
@@ -201,9 +203,9 @@ export const api = {
   /** What the teacher never wants to be told of. */
   leftAlways: () => data(http.GET('/api/rules/left')),
   leaveAlways: (code: string, reason: string) =>
-    data(http.PUT('/api/rules/left/{code}', { params: { path: { code } }, body: { reason } })),
+    done(http.PUT('/api/rules/left/{code}', { params: { path: { code } }, body: { reason } })),
   mindAgain: (code: string) =>
-    data(http.DELETE('/api/rules/left/{code}', { params: { path: { code } } })),
+    done(http.DELETE('/api/rules/left/{code}', { params: { path: { code } } })),
   /** More other ways to play a chord, each with its price, term by term. */
   prices: (chart: string, played: Played, chord: number, signal?: AbortSignal) =>
     data(
@@ -350,6 +352,7 @@ export const api = {
     data(http.POST('/api/left-hands/told', { body: whole(chart, played), signal: signal ?? null })),
   rules: () => data(http.GET('/api/rules')),
   exercises: () => data(http.GET('/api/exercises')),
+  exerciseOverview: () => data(http.GET('/api/exercises/overview')),
   exercisesOf: (tune: number) =>
     data(http.GET('/api/tunes/{tune}/exercises', { params: { path: { tune } } })),
   makeExercise: (tune: number, body: ExerciseDraft) =>
@@ -372,6 +375,14 @@ export const api = {
     ),
   finishTry: (code: string, body: Schemas['FinishedTry']) =>
     data(http.POST('/api/answers/{code}/finish', { params: { path: { code } }, body })),
+  /** One note more of a chord. */
+  helpWith: (code: string, chord: number, body: Schemas['FinishedTry']) =>
+    data(
+      http.POST('/api/answers/{code}/chords/{chord}/help', {
+        params: { path: { code, chord } },
+        body,
+      }),
+    ),
   tryAgain: (code: string) =>
     data(http.POST('/api/answers/{code}/again', { params: { path: { code } } })),
 

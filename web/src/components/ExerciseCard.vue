@@ -29,7 +29,9 @@ const state = computed(() => {
   const open = props.exercise.attempts.length > made.value.length;
   if (!props.exercise.attempts.length) return 'not begun yet';
   const tried = made.value.map(({ points, most }) => `${points} of ${most}`).join(', then ');
-  return [tried && `${tried} points`, open && 'begun'].filter(Boolean).join('; ');
+  const help = Object.values(lastTry.value?.helped ?? {}).reduce((sum, times) => sum + times, 0);
+  const helped = help > 0 && `helped ${help === 1 ? 'once' : `${help} times`}`;
+  return [tried && `${tried} points`, helped, open && 'begun'].filter(Boolean).join('; ');
 });
 const minutes = computed(() => {
   const seconds = props.exercise.attempts.reduce((sum, one) => sum + one.seconds, 0);

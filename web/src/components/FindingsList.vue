@@ -61,9 +61,7 @@ const titleOf = (code: string) => {
   <section class="findings" aria-labelledby="mind-heading">
     <header>
       <h2 id="mind-heading">Watch out</h2>
-      <button v-if="findings.length" class="plain-button" @click="emit('mendAll')">
-        Fix all
-      </button>
+      <button v-if="findings.length" class="plain-button" @click="emit('mendAll')">Fix all</button>
     </header>
     <Select
       v-if="kinds.length"

@@ -8,7 +8,15 @@ const SECOND = 1000;
 /** What is played and not yet known to be kept. */
 interface Unsent {
   attempt: number;
-  chords: Record<number, number[]>;
+  chords: Record<number, Given>;
+}
+
+/** What is answered at one chord: keys, or a word. */
+interface Given {
+  keys: number[];
+  word: string;
+  /** Seconds from when the chord was looked at to its first key. */
+  waited: number;
 }
 
 /**
@@ -16,7 +24,7 @@ interface Unsent {
  * device until it is there.
  */
 export function useAnswer(code: string) {
-  const box = `zesty.answer.${code}`;
+  const box = `zesty.answered.${code}`;
   const sheet = shallowRef<AnswerSheet>();
   const trouble = ref('');
   /** Whether the line is down; what is played meanwhile is kept here. */
@@ -37,11 +45,15 @@ export function useAnswer(code: string) {
 
   const seconds = () => Math.round((Date.now() - begun) / SECOND);
 
-  /** The keys of a chord as they were played last, sent or not. */
-  function keysOf(chord: number): number[] {
-    const here = unsent.value.chords[chord];
-    return here ?? sheet.value?.places.find((place) => place.chord === chord)?.keys ?? [];
-  }
+  const placeOf = (chord: number) => sheet.value?.places.find((place) => place.chord === chord);
+  /** What is answered at a chord as it was last, sent or not. */
+  const keysOf = (chord: number) => unsent.value.chords[chord]?.keys ?? placeOf(chord)?.keys ?? [];
+  const wordOf = (chord: number) => unsent.value.chords[chord]?.word ?? placeOf(chord)?.word ?? '';
+  const isAnswered = (chord: number) => keysOf(chord).length > 0 || wordOf(chord) !== '';
+
+  /** Since when which chord is looked at. */
+  let looked = { chord: -1, since: Date.now() };
+  const look = (chord: number) => void (looked = { chord, since: Date.now() });
 
   /** Calls until the line is there again; what the server refuses is said. */
   async function call(what: () => Promise<AnswerSheet>): Promise<boolean> {
@@ -71,10 +83,12 @@ export function useAnswer(code: string) {
     localStorage.removeItem(box);
   }
 
-  function play(chord: number, keys: number[]) {
+  function give(chord: number, keys: number[], word = '') {
     if (!sheet.value || sheet.value.finished) return;
     const { attempt } = sheet.value;
-    unsent.value = { attempt, chords: { ...unsent.value.chords, [chord]: keys } };
+    const waited = looked.chord === chord ? Math.round((Date.now() - looked.since) / SECOND) : 0;
+    const given = { keys, word, waited };
+    unsent.value = { attempt, chords: { ...unsent.value.chords, [chord]: given } };
     keepHere(box, JSON.stringify(unsent.value));
     void send();
   }
@@ -90,16 +104,16 @@ export function useAnswer(code: string) {
     for (;;) {
       const [chord] = Object.keys(unsent.value.chords).map(Number);
       if (chord === undefined) return;
-      const keys = unsent.value.chords[chord]!;
+      const given = unsent.value.chords[chord]!;
       const { attempt } = unsent.value;
-      const body = { attempt, keys, seconds: seconds() };
+      const body = { attempt, ...given, seconds: seconds() };
       const isKept = await call(() => api.answerChord(code, chord, body));
       if (!isKept && away.value) {
         timer = setTimeout(() => void send(), TRY_AGAIN_AFTER);
         return;
       }
       // What was refused is not sent again; the words tell why.
-      if (unsent.value.chords[chord] === keys) {
+      if (unsent.value.chords[chord] === given) {
         const left = { ...unsent.value.chords };
         delete left[chord];
         unsent.value = { attempt, chords: left };
@@ -117,8 +131,34 @@ export function useAnswer(code: string) {
   const finish = () =>
     once(() => api.finishTry(code, { attempt: sheet.value?.attempt ?? 1, seconds: seconds() }));
   const again = () => once(() => api.tryAgain(code));
+  /** One thing more that is right at a chord; empty where there is nothing to tell. */
+  async function help(chord: number): Promise<string> {
+    await send();
+    const at = { attempt: sheet.value?.attempt ?? 1, seconds: seconds() };
+    try {
+      return (await api.helpWith(code, chord, at)).hint;
+    } catch (error) {
+      trouble.value = `${(error as Error).message}.`;
+      return '';
+    }
+  }
 
   onScopeDispose(() => clearTimeout(timer));
   const isAllSent = computed(() => !Object.keys(unsent.value.chords).length);
-  return { sheet, trouble, away, busy, isAllSent, keysOf, load, play, finish, again };
+  return {
+    sheet,
+    trouble,
+    away,
+    busy,
+    isAllSent,
+    keysOf,
+    wordOf,
+    isAnswered,
+    look,
+    load,
+    give,
+    finish,
+    again,
+    help,
+  };
 }

@@ -2,17 +2,19 @@
 import Button from 'primevue/button';
 import Select from 'primevue/select';
 import { computed, onMounted, ref, watch } from 'vue';
-import type { AskedChord } from '../api/client';
+import type { AnswerSheet, AskedChord } from '../api/client';
 import AnswerKeys from '../components/AnswerKeys.vue';
+import AnswerWords from '../components/AnswerWords.vue';
 import { keyNamed } from '../components/keyboard';
 import MarkSign from '../components/MarkSign.vue';
 import ScorePage from '../components/ScorePage.vue';
 import { useAnswer } from '../composables/useAnswer';
 import { useAnswerKeys } from '../composables/useAnswerKeys';
-import { useArrangement } from '../composables/useArrangement';
+import { useAnswerPage } from '../composables/useAnswerPage';
 import { useChosen } from '../composables/useChosen';
 import { usePlayer } from '../composables/usePlayer';
 import { useView } from '../composables/useView';
+import { barName } from '../player/words';
 
 /** A student at the piano: the music, one chord at a time, large keys, and a patient word. */
 const props = defineProps<{ code: string }>();
@@ -31,23 +33,22 @@ const range = computed((): [number, number] => {
   return [Math.max(21, low), Math.min(108, high)];
 });
 
-const chart = computed(() => sheet.value?.chart ?? '');
-const played = computed(() =>
-  sheet.value ? { choices: sheet.value.choices, hand: sheet.value.hand } : undefined,
-);
-const { arrangement: found } = useArrangement(chart, played, ref(false));
-/** What is to be watched out for the mark says, and when it is time. */
-const arrangement = computed(
-  () =>
-    found.value && {
-      ...found.value,
-      findings: [],
-      analysis: { ...found.value.analysis, progressions: [] },
-    },
-);
+const { arrangement, heard } = useAnswerPage(sheet);
 const chosen = useChosen(arrangement);
 const player = usePlayer(arrangement, chosen);
 watch([place, arrangement], () => place.value && chosen.choose(place.value.chord));
+watch(
+  () => place.value?.chord,
+  (chord) => {
+    hint.value = '';
+    if (chord !== undefined) answer.look(chord);
+  },
+);
+/** A riddle is heard note by note; all else as it stands. */
+function hear() {
+  if (player.state.value !== 'still' || !heard.value || !place.value) return void player.toggle();
+  player.audition(heard.value, [heard.value.chords[place.value.chord]?.bar ?? 0]);
+}
 
 useView(
   () => sheet.value?.title ?? 'Exercise',
@@ -62,11 +63,26 @@ const go = (to: number) =>
   (at.value = Math.max(0, Math.min((sheet.value?.places.length ?? 1) - 1, to)));
 
 function set(now: number[]) {
-  if (place.value && !finished.value) answer.play(place.value.chord, now);
+  if (place.value && !finished.value && isPlayed.value) answer.give(place.value.chord, now);
+}
+const isPlayed = computed(() => sheet.value?.how === 'PLAYED');
+const word = computed(() => (place.value ? answer.wordOf(place.value.chord) : ''));
+function say(given: string) {
+  if (place.value && !finished.value) answer.give(place.value.chord, [], given);
+}
+const hint = ref('');
+/** A key is put down, a word is said. */
+async function help() {
+  const at = place.value;
+  if (!at) return;
+  const told = await answer.help(at.chord);
+  if (isPlayed.value && /^\d+$/.test(told)) {
+    set([...new Set([...answer.keysOf(at.chord), Number(told)])].sort((a, b) => a - b));
+  } else hint.value = told ? `${capital(told)}.` : 'There is nothing more to tell here.';
 }
 const entry = useAnswerKeys(keys, set, {
   go: (by) => go(at.value + by),
-  hear: player.toggle,
+  hear,
 });
 const { keyboard, keyboards, refusal } = entry;
 onMounted(() => void answer.load());
@@ -76,7 +92,7 @@ watch(
   () => sheet.value?.attempt,
   () => {
     const open = (sheet.value?.places ?? []).findIndex(
-      ({ chord, mark }) => !answer.keysOf(chord).length || (mark && mark.verdict !== 'RIGHT'),
+      ({ chord, mark }) => !answer.isAnswered(chord) || (mark && mark.verdict !== 'RIGHT'),
     );
     at.value = Math.max(0, open);
   },
@@ -88,11 +104,24 @@ const VERDICTS = {
   NOT_YET: 'Not yet',
   NOT_ANSWERED: 'Not answered',
 } as const;
+const stopped = (words: string) => (/[.?!]$/.test(words) ? words : `${words}.`);
 const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 const barOf = ({ bar }: AskedChord) => (bar ? `bar ${bar}` : 'pickup');
-const what = computed(() =>
-  sheet.value?.asked === 'BASS' ? 'Play its bass, one note.' : 'Play it with your left hand.',
-);
+const WHAT: Partial<Record<AnswerSheet['asked'], string>> = {
+  BASS: 'Play its bass, one note.',
+  NAMES: 'Write its symbol, as C or G7.',
+  NUMERALS: 'Write its numeral, as V or ii6.',
+  FINGERS: 'Write a finger for each key, the lowest first.',
+  HARMONY: 'Write a chord symbol.',
+  RIDDLE: 'Listen, and find its key.',
+  FIGURES: 'Play the chord above it.',
+};
+const what = computed(() => {
+  if (sheet.value?.how === 'CHOSEN') return 'Choose one.';
+  return WHAT[sheet.value?.asked ?? 'CHORDS'] ?? 'Play it with your left hand.';
+});
+/** What was answered stays in view in its place. */
+const nameOf = (one: AskedChord) => answer.wordOf(one.chord) || one.symbol || barName(one.bar);
 const verdict = computed(() => {
   const mark = place.value?.mark;
   if (mark && mark.verdict !== 'NOT_ANSWERED') return `${VERDICTS[mark.verdict]}.`;
@@ -106,13 +135,19 @@ const said = computed(() => {
   return mark.nearer.length ? [...words, 'The rings on the keys show where'] : words;
 });
 const answered = computed(
-  () => sheet.value?.places.filter(({ chord }) => answer.keysOf(chord).length).length ?? 0,
+  () => sheet.value?.places.filter(({ chord }) => answer.isAnswered(chord)).length ?? 0,
 );
 const isWhole = computed(() => answered.value === sheet.value?.places.length);
+/** What is played from memory is played again, until it is known. */
+const canTryAgain = computed(() => {
+  const s = sheet.value;
+  return !!s && s.triesLeft !== 0 && (s.fading || !s.most || s.points < s.most);
+});
 const praise = computed(() => {
   const s = sheet.value;
   if (!s?.finished) return '';
   if (s.smoother) return `All right, and ${s.smoother} half steps smoother than the key!`;
+  if (!s.most) return 'Kept. Try once more; then you see how it was.';
   if (s.points === s.most) return 'All right!';
   const right = s.places.filter(({ mark }) => mark?.verdict === 'RIGHT').length;
   return `${right} of ${s.places.length} chords are right.`;
@@ -151,13 +186,13 @@ const praise = computed(() => {
           v-for="(one, i) in sheet.places"
           :key="one.chord"
           class="place plain-button"
-          :class="{ answered: answer.keysOf(one.chord).length }"
+          :class="{ answered: answer.isAnswered(one.chord) }"
           :aria-current="i === at"
-          :aria-label="`${barOf(one)}: ${one.symbol}${one.mark ? `, ${VERDICTS[one.mark.verdict]}` : ''}`"
+          :aria-label="`${barOf(one)}: ${one.prompt}${one.mark ? `, ${VERDICTS[one.mark.verdict]}` : ''}`"
           @click="go(i)"
         >
           <MarkSign v-if="one.mark" :verdict="one.mark.verdict" />
-          <b>{{ one.symbol }}</b>
+          <b>{{ nameOf(one) }}</b>
         </button>
       </nav>
       <section class="now" aria-label="This chord">
@@ -167,19 +202,22 @@ const praise = computed(() => {
             <p v-if="sheet.said" class="from-teacher">{{ sheet.said }}</p>
           </template>
           <p v-if="place" class="ask">
-            <b>{{ capital(barOf(place)) }}: {{ place.symbol }}.</b>
+            <b>{{ capital(barOf(place)) }}: {{ stopped(place.prompt) }}</b>
             {{ verdict }}
           </p>
-          <p v-for="word in said" :key="word" class="word">{{ word }}.</p>
+          <p v-for="line in said" :key="line" class="word">{{ line }}.</p>
+          <p v-if="hint" class="word">{{ hint }}</p>
         </div>
         <div class="do">
           <Button
             :label="player.state.value === 'still' ? 'Hear it' : 'Stop'"
             variant="outlined"
-            @click="player.toggle"
+            @click="hear"
           />
           <template v-if="!finished">
+            <Button v-if="sheet.help" label="Help me" variant="outlined" @click="help" />
             <Button
+              v-if="isPlayed"
               label="Clear"
               variant="outlined"
               :disabled="!keys.length"
@@ -201,13 +239,13 @@ const praise = computed(() => {
             />
           </template>
           <Button
-            v-else-if="sheet.triesLeft !== 0 && sheet.points < sheet.most"
+            v-else-if="canTryAgain"
             label="Try again"
             :disabled="answer.busy.value"
             @click="answer.again"
           />
           <Select
-            v-if="!finished"
+            v-if="!finished && isPlayed"
             v-model="keyboard"
             :options="keyboards"
             option-label="name"
@@ -221,7 +259,17 @@ const praise = computed(() => {
           </Select>
         </div>
       </section>
+      <AnswerWords
+        v-if="!isPlayed && place"
+        :word="word"
+        :choices="place.choices"
+        :prompt="place.prompt"
+        :disabled="finished"
+        @give="say"
+        @next="go(at + 1)"
+      />
       <AnswerKeys
+        v-else
         :range="range"
         :keys="keys"
         :nearer="place?.mark?.nearer ?? []"

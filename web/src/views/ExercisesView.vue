@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, onMounted, ref } from 'vue';
-import { api, type Exercise, type ReadyMade, type Student } from '../api/client';
+import {
+  api,
+  type Exercise,
+  type ExerciseOverview,
+  type ReadyMade,
+  type Student,
+} from '../api/client';
+import ClassOverview from '../components/ClassOverview.vue';
 import ExerciseCard from '../components/ExerciseCard.vue';
 import OneOf from '../components/OneOf.vue';
 import { useLatest } from '../composables/useLatest';
@@ -9,13 +16,15 @@ import { useView } from '../composables/useView';
 
 /** All exercises by student: what each keeps getting wrong, and new ones made from nothing. */
 const exercises = ref<Exercise[]>();
+const overview = ref<ExerciseOverview>();
 const sets = ref<ReadyMade[]>([]);
 const students = ref<Student[]>([]);
 const { ask, trouble } = useLatest();
 const load = () =>
   ask(
-    () => Promise.all([api.exercises(), api.readyMade(), api.students()]),
-    ([all, ready, pupils]) => {
+    () => Promise.all([api.exercises(), api.readyMade(), api.students(), api.exerciseOverview()]),
+    ([all, ready, pupils, whole]) => {
+      overview.value = whole;
       exercises.value = all;
       sets.value = ready;
       students.value = pupils;
@@ -34,29 +43,13 @@ const people = computed(() => [
   ...students.value.map(({ id, name }) => ({ id, name })),
 ]);
 
-interface Group {
-  name: string;
-  exercises: Exercise[];
-  troubles: string;
-}
-const groups = computed((): Group[] => {
+const groups = computed(() => {
   const byName = new Map<string, Exercise[]>();
   for (const one of exercises.value ?? []) {
     const name = one.student || 'For anybody';
     byName.set(name, [...(byName.get(name) ?? []), one]);
   }
-  return [...byName].map(([name, mine]) => {
-    const times = new Map<string, number>();
-    for (const { troubles } of mine) {
-      for (const t of troubles) times.set(t.name, (times.get(t.name) ?? 0) + t.times);
-    }
-    const worst = [...times].sort((a, b) => b[1] - a[1]).slice(0, 3);
-    return {
-      name,
-      exercises: mine,
-      troubles: worst.map(([what, n]) => `${what.toLowerCase()} (${n})`).join(', '),
-    };
-  });
+  return [...byName].map(([name, mine]) => ({ name, exercises: mine }));
 });
 
 const refused = ref('');
@@ -101,9 +94,13 @@ const idOf = (name: string) => students.value.find((one) => one.name === name)?.
       <p v-if="exercises?.length === 0" class="empty">
         No exercise yet. Make one here, or from a tune in its stage “Exercise”.
       </p>
+      <ClassOverview
+        v-if="overview && exercises?.length"
+        :overview="overview"
+        @next="(set, whom) => make(set, idOf(whom))"
+      />
       <section v-for="group in groups" :key="group.name" :aria-label="group.name">
         <h2>{{ group.name }}</h2>
-        <p v-if="group.troubles" class="soft">Watch out for: {{ group.troubles }}.</p>
         <ExerciseCard
           v-for="exercise in group.exercises"
           :key="exercise.id"
@@ -165,7 +162,7 @@ h1 {
   display: grid;
   gap: 2px;
 }
-.soft,
+
 .ready span {
   margin: 0;
   color: var(--ink-soft);

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
+import Checkbox from 'primevue/checkbox';
 import { computed, ref, watch } from 'vue';
-import { api, type Exercise, type ExerciseDraft } from '../../api/client';
+import { api, type Exercise, type ExerciseDraft, type ExerciseSettings } from '../../api/client';
 import ExerciseCard from '../../components/ExerciseCard.vue';
 import OneOf from '../../components/OneOf.vue';
 import { useLatest } from '../../composables/useLatest';
@@ -27,14 +28,23 @@ watch(player.loop, (loop) => {
   if (loop) [from.value, to.value] = [loop.from, loop.to];
 });
 
-const ASKED = [
+const ASKED: { id: ExerciseDraft['asked']; name: string }[] = [
   { id: 'CHORDS', name: 'left-hand chords' },
   { id: 'BASS', name: 'the bass alone' },
-] as const;
+  { id: 'INVERSIONS', name: 'chords in the inversion told' },
+  { id: 'FIGURES', name: 'chords over a figured bass' },
+  { id: 'TRANSPOSED', name: 'the chords in another key' },
+  { id: 'FINGERS', name: 'fingers' },
+  { id: 'NAMES', name: 'chord names' },
+  { id: 'NUMERALS', name: 'Roman numerals' },
+  { id: 'CLOSES', name: 'the kind of each close' },
+  { id: 'HARMONY', name: 'chords for the tune' },
+];
 const asked = ref<ExerciseDraft['asked']>('CHORDS');
 const WHEN = [
   { id: 'once', name: 'after each chord' },
   { id: 'end', name: 'at the end' },
+  { id: 'third', name: 'from the third try on' },
 ];
 const when = ref('once');
 const TRIES = [
@@ -44,6 +54,20 @@ const TRIES = [
 ];
 const tries = ref(0);
 const words = ref('');
+const help = ref(false);
+const fading = ref(false);
+const COUNTS: { id: ExerciseSettings['counts'][number]; name: string }[] = [
+  { id: 'NOTES', name: 'the right notes' },
+  { id: 'HAND', name: 'within the hand' },
+  { id: 'WAY', name: 'a smooth way' },
+];
+const counts = ref(COUNTS.map(({ id }) => id));
+const isLaid = computed(() =>
+  ['CHORDS', 'BASS', 'INVERSIONS', 'FIGURES', 'TRANSPOSED'].includes(asked.value),
+);
+const KEYS = ['C', 'G', 'F', 'D', 'Bb', 'A', 'Eb', 'E', 'Ab', 'B', 'Db', 'F#'];
+const otherKey = ref('D');
+const mode = computed(() => (arrangement.value?.key.includes('minor') ? 'minor' : 'major'));
 
 const mine = ref<Exercise[]>([]);
 const { ask, trouble } = useLatest();
@@ -71,7 +95,14 @@ async function make(more: Partial<ExerciseDraft> = {}) {
       bars: Array.from({ length: high - low + 1 }, (_, i) => low + i),
       asked: asked.value,
       tries: tries.value,
-      atOnce: when.value === 'once',
+      atOnce: when.value !== 'end',
+      settings: {
+        to: asked.value === 'TRANSPOSED' ? `${otherKey.value} ${mode.value}` : null,
+        help: help.value,
+        fading: fading.value && asked.value === 'CHORDS',
+        marksAfter: when.value === 'third' ? 3 : 0,
+        counts: counts.value,
+      },
       words: words.value,
       ...more,
     });
@@ -109,16 +140,37 @@ async function makeNext(set: string) {
       <label for="exercise-to">to</label>
       <OneOf id="exercise-to" :chosen="to" :of="bars" @choose="(bar) => (to = bar)" />
       <label for="exercise-asked">find</label>
-      <OneOf
-        id="exercise-asked"
-        :chosen="asked"
-        :of="[...ASKED]"
-        @choose="(one) => (asked = one)"
-      />
+      <OneOf id="exercise-asked" :chosen="asked" :of="ASKED" @choose="(one) => (asked = one)" />
+      <template v-if="asked === 'TRANSPOSED'">
+        <label for="exercise-key">in</label>
+        <OneOf
+          id="exercise-key"
+          :chosen="otherKey"
+          :of="KEYS.map((key) => ({ id: key, name: `${key} ${mode}` }))"
+          @choose="(key) => (otherKey = key)"
+        />
+      </template>
       <label for="exercise-when">marked</label>
       <OneOf id="exercise-when" :chosen="when" :of="WHEN" @choose="(one) => (when = one)" />
       <label for="exercise-tries">tried</label>
       <OneOf id="exercise-tries" :chosen="tries" :of="TRIES" @choose="(one) => (tries = one)" />
+      <fieldset v-if="isLaid" class="counts">
+        <legend>What counts</legend>
+        <label v-for="one in COUNTS" :key="one.id">
+          <Checkbox
+            v-model="counts"
+            :value="one.id"
+            :disabled="counts.length === 1 && counts[0] === one.id"
+          />
+          {{ one.name }}
+        </label>
+      </fieldset>
+      <label class="wide">
+        <Checkbox v-model="help" binary /> a note at a time may be asked for
+      </label>
+      <label v-if="asked === 'CHORDS'" class="wide">
+        <Checkbox v-model="fading" binary /> by heart: the notes go once a bar was right three times
+      </label>
       <input
         v-model="words"
         maxlength="500"
@@ -171,6 +223,28 @@ p {
   background: var(--page);
   border: 1px solid var(--line);
   border-radius: 10px;
+}
+fieldset,
+.wide {
+  grid-column: span 2;
+}
+fieldset {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  margin: 0;
+  padding: 0;
+  border: 0;
+}
+legend {
+  padding: 0;
+}
+fieldset label,
+.wide {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 40px;
 }
 .make {
   grid-column: span 2;

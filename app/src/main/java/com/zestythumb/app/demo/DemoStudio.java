@@ -2,7 +2,8 @@ package com.zestythumb.app.demo;
 
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
-import com.zestythumb.app.exercise.Answers;
+import com.zestythumb.app.exercise.AnswerDesk;
+import com.zestythumb.app.exercise.AnswerDesk.Answered;
 import com.zestythumb.app.exercise.ExerciseDraft;
 import com.zestythumb.app.exercise.ExerciseView;
 import com.zestythumb.app.exercise.Exercises;
@@ -15,9 +16,9 @@ import com.zestythumb.app.tune.ShelfLabels;
 import com.zestythumb.app.tune.Tunes;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.exercise.Asked;
-import com.zestythumb.core.exercise.Exercise.Place;
+import com.zestythumb.core.exercise.Task;
+import com.zestythumb.core.exercise.Task.Question;
 import com.zestythumb.core.figure.Figures;
-import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
 import java.io.IOException;
@@ -42,14 +43,14 @@ class DemoStudio implements SmartInitializingSingleton {
     private final Tunes tunes;
     private final Students students;
     private final Exercises exercises;
-    private final Answers answers;
+    private final AnswerDesk answers;
     private final boolean wanted;
 
     DemoStudio(
             Tunes tunes,
             Students students,
             Exercises exercises,
-            Answers answers,
+            AnswerDesk answers,
             @Value("${zesty.demo}") boolean wanted) {
         this.exercises = exercises;
         this.answers = answers;
@@ -106,33 +107,34 @@ class DemoStudio implements SmartInitializingSingleton {
                         Asked.CHORDS,
                         0,
                         true,
-                        words));
+                        words,
+                        null));
     }
 
     /** The first chord is found. */
     private void begun(ExerciseView exercise) {
-        Place first = exercises.asked(exercise.id()).places().get(0);
-        answers.answer(exercise.code(), HERE, 1, first.chord(), keys(first), FOUR_MINUTES / 4);
+        Task task = exercises.asked(exercise.id());
+        Map<Integer, List<Integer>> keys = task.solution().keys();
+        int first = task.questions().get(0).chord();
+        answers.answer(exercise.code(), HERE, 1, new Answered(first, keys.get(first), null, 2, FOUR_MINUTES / 4));
     }
 
     /** All are found, but for the middle of the third; the teacher has said a word to it. */
     private void finished(ExerciseView exercise) {
-        List<Place> places = exercises.asked(exercise.id()).places();
-        for (int i = 0; i < places.size(); i++) {
-            List<Integer> keys = new ArrayList<>(keys(places.get(i)));
+        Task task = exercises.asked(exercise.id());
+        List<Question> asked = task.questions();
+        for (int i = 0; i < asked.size(); i++) {
+            int chord = asked.get(i).chord();
+            List<Integer> keys = new ArrayList<>(task.solution().keys().get(chord));
             if (i == 2) {
                 keys.remove(1);
             }
-            answers.answer(exercise.code(), HERE, 1, places.get(i).chord(), keys, FOUR_MINUTES);
+            answers.answer(exercise.code(), HERE, 1, new Answered(chord, keys, null, 2 + 4 * i, FOUR_MINUTES));
         }
         answers.finish(exercise.code(), HERE, 1, FOUR_MINUTES);
         long attempt =
                 exercises.ofTune(exercise.tune()).get(0).attempts().get(0).id();
         exercises.say(attempt, "Nicely close together. Find what is missing in bar 7.", Map.of());
-    }
-
-    private static List<Integer> keys(Place place) {
-        return place.key().stream().map(Pitch::midi).toList();
     }
 
     private Student student(String name, int span, int level) {

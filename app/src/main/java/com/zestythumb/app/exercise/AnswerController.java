@@ -33,6 +33,13 @@ class AnswerController {
             @Schema(description = "MIDI keys; none to take an answer back.") @NotNull @Size(max = 88)
             List<@NotNull Integer> keys,
 
+            @Schema(description = "What is written or chosen, where it is not played.", nullable = true)
+            @Size(max = 100)
+            String word,
+
+            @Schema(description = "Seconds from when the chord was looked at to its first key.") @Min(0)
+            int waited,
+
             @Schema(description = "How long the student has sat at this try.") @Min(0)
             int seconds) {}
 
@@ -40,10 +47,10 @@ class AnswerController {
     @Schema(name = "FinishedTry")
     record Finished(int attempt, @Min(0) int seconds) {}
 
-    private final Answers answers;
+    private final AnswerDesk answers;
     private final Reckoning reckoning;
 
-    AnswerController(Answers answers, Reckoning reckoning) {
+    AnswerController(AnswerDesk answers, Reckoning reckoning) {
         this.answers = answers;
         this.reckoning = reckoning;
     }
@@ -62,8 +69,29 @@ class AnswerController {
             @Valid @RequestBody Answered answered,
             HttpServletRequest request) {
         String from = request.getRemoteAddr();
-        return reckoning.inTurn(
-                () -> answers.answer(code, from, answered.attempt(), chord, answered.keys(), answered.seconds()));
+        return reckoning.inTurn(() -> answers.answer(
+                code,
+                from,
+                answered.attempt(),
+                new AnswerDesk.Answered(
+                        chord, answered.keys(), answered.word(), answered.waited(), answered.seconds())));
+    }
+
+    /** Something that is right at a chord. */
+    @Schema(name = "AnswerHint")
+    record Hint(
+            @Schema(description = "A MIDI key, or words; empty where there is nothing to tell.")
+            String hint) {}
+
+    @PostMapping("/chords/{chord}/help")
+    @Operation(summary = "One note more of a chord, where the teacher allows it.")
+    Hint help(
+            @PathVariable String code,
+            @PathVariable int chord,
+            @Valid @RequestBody Finished at,
+            HttpServletRequest request) {
+        String from = request.getRemoteAddr();
+        return reckoning.inTurn(() -> new Hint(answers.help(code, from, at.attempt(), chord)));
     }
 
     @PostMapping("/finish")

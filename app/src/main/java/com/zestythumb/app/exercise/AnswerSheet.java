@@ -2,15 +2,19 @@ package com.zestythumb.app.exercise;
 
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
+import com.zestythumb.core.exercise.Answers;
 import com.zestythumb.core.exercise.Asked;
+import com.zestythumb.core.exercise.Asked.How;
 import com.zestythumb.core.exercise.Exercise;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
+import com.zestythumb.core.exercise.Task;
+import com.zestythumb.core.exercise.Task.Question;
 import com.zestythumb.core.sheet.ChartWriter;
-import com.zestythumb.core.sheet.LeadSheet;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -25,6 +29,17 @@ public record AnswerSheet(
         @Schema(description = "A word from the teacher.") String words,
 
         Asked asked,
+
+        @Schema(description = "How it is answered.") How how,
+
+        @Schema(description = "Whether a note at a time may be asked for.")
+        boolean help,
+
+        @Schema(description = "Whether the notes go bar by bar as they are known.")
+        boolean fading,
+
+        @Schema(description = "A chart to be heard in place of the one that is seen; empty where that is heard.")
+        String heard,
 
         @Schema(
                 description =
@@ -63,8 +78,17 @@ public record AnswerSheet(
 
             String symbol,
 
+            @Schema(description = "What is to be found.", example = "C, first inversion")
+            String prompt,
+
+            @Schema(description = "Words of which one is right; none where it is played or written.")
+            List<String> choices,
+
             @Schema(description = "MIDI keys; empty where nothing is answered yet.")
             List<Integer> keys,
+
+            @Schema(description = "What is written or chosen; empty where nothing is yet.")
+            String word,
 
             @Schema(description = "Null until it is marked.", nullable = true)
             Mark mark) {}
@@ -73,39 +97,61 @@ public record AnswerSheet(
      * As it stands.
      *
      * @param marking what is to be seen of the marks; null for nothing
+     * @param hidden whether the marks of this try are not to be seen
+     * @param shown bars whose hand is seen although it is asked for
      */
-    static AnswerSheet of(KeptExercise kept, Exercise exercise, Attempt attempt, Marking marking) {
-        Map<Integer, List<Integer>> answers = attempt.answers();
+    static AnswerSheet of(
+            KeptExercise kept, Task task, Attempt attempt, Marking marking, boolean hidden, Set<Integer> shown) {
+        Answers answers = attempt.answers();
+        boolean finished = attempt.finishedAt() != null;
         List<Mark> seen =
-                attempt.finishedAt() != null ? attempt.marks() : marking == null ? List.of() : marking.marks();
+                hidden || !finished && marking == null ? List.of() : finished ? attempt.marks() : marking.marks();
         Map<Integer, Mark> marks = seen.stream().collect(Collectors.toMap(Mark::chord, Function.identity()));
-        LeadSheet sheet = exercise.key().sheet();
         // Once all is found it is heard as the teacher plays it.
-        boolean found =
-                attempt.finishedAt() != null && attempt.points() == attempt.most() && exercise.asked() == Asked.CHORDS;
+        boolean found = finished && attempt.points() == attempt.most() && task.asked() == Asked.CHORDS;
         return new AnswerSheet(
                 kept.title(),
                 kept.student() == null ? "" : kept.student().name(),
                 kept.words(),
-                kept.asked(),
-                found ? kept.chart() : ChartWriter.write(exercise.page(answers)),
-                found ? ChoicesDto.of(exercise.with(answers)) : kept.choices(),
+                task.asked(),
+                task.asked().how(),
+                kept.settings().help(),
+                kept.settings().fading(),
+                task.asked() == Asked.RIDDLE ? kept.chart() : "",
+                found ? kept.chart() : ChartWriter.write(task.page(answers, shown)),
+                found && task instanceof Exercise exercise
+                        ? ChoicesDto.of(exercise.with(answers.keys()))
+                        : kept.choices(),
                 kept.hand(),
                 attempt.number(),
                 kept.tries() == 0 ? -1 : Math.max(0, kept.tries() - attempt.number()),
                 kept.atOnce(),
-                attempt.finishedAt() != null,
-                exercise.places().stream()
-                        .map(place -> new AskedChord(
-                                place.chord(),
-                                sheet.bars().get(place.event().bar()).number(),
-                                sheet.heading().print(place.event().chord()),
-                                answers.getOrDefault(place.chord(), List.of()),
-                                marks.get(place.chord())))
+                finished,
+                task.questions().stream()
+                        .map(question -> asked(question, task, answers, marks))
                         .toList(),
-                attempt.points(),
-                attempt.most(),
-                attempt.smoother(),
+                hidden ? 0 : attempt.points(),
+                hidden ? 0 : attempt.most(),
+                hidden ? 0 : attempt.smoother(),
                 attempt.said());
+    }
+
+    private static AskedChord asked(Question question, Task task, Answers answers, Map<Integer, Mark> marks) {
+        boolean secret =
+                task.asked().how() != How.PLAYED || task.asked() == Asked.RIDDLE || task.asked() == Asked.FIGURES;
+        return new AskedChord(
+                question.chord(),
+                question.bar(),
+                secret
+                        ? ""
+                        : task.key()
+                                .sheet()
+                                .heading()
+                                .print(task.key().chords().get(question.chord()).chord()),
+                question.prompt(),
+                question.choices(),
+                answers.keys().getOrDefault(question.chord(), List.of()),
+                answers.words().getOrDefault(question.chord(), ""),
+                marks.get(question.chord()));
     }
 }

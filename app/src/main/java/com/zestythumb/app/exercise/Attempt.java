@@ -2,6 +2,7 @@ package com.zestythumb.app.exercise;
 
 import com.zestythumb.app.exercise.ExerciseBackup.KeptAttempt;
 import com.zestythumb.app.studio.Studio;
+import com.zestythumb.core.exercise.Answers;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
 import jakarta.persistence.Entity;
@@ -52,21 +53,34 @@ class Attempt {
     private int smoother;
     private String said = "";
     private String overruled = "{}";
+    private String details = "{}";
 
     protected Attempt() {}
 
-    Attempt(KeptExercise exercise, int number, Map<Integer, List<Integer>> answers, Instant now) {
+    /** What is kept beside keys and marks: words, how often help was asked for, and how long a chord was waited for. */
+    record Details(Map<Integer, String> words, Map<Integer, Integer> helped, Map<Integer, Integer> waited) {
+
+        Details {
+            words = words == null ? Map.of() : words;
+            helped = helped == null ? Map.of() : helped;
+            waited = waited == null ? Map.of() : waited;
+        }
+    }
+
+    Attempt(KeptExercise exercise, int number, Answers answers, Instant now) {
         this.exercise = exercise;
         this.studio = exercise.studio();
         this.number = number;
-        this.answers = JSON.writeValueAsString(answers);
+        this.answers = JSON.writeValueAsString(answers.keys());
+        details = JSON.writeValueAsString(new Details(answers.words(), null, null));
         begunAt = now;
         savedAt = now;
     }
 
     /** As a backup has it. */
     Attempt(KeptExercise exercise, KeptAttempt kept) {
-        this(exercise, kept.number(), kept.answers(), kept.begunAt());
+        this(exercise, kept.number(), Answers.played(kept.answers()), kept.begunAt());
+        details = JSON.writeValueAsString(kept.details() == null ? new Details(null, null, null) : kept.details());
         marks = JSON.writeValueAsString(kept.marks());
         savedAt = kept.savedAt();
         finishedAt = kept.finishedAt();
@@ -80,7 +94,7 @@ class Attempt {
     KeptAttempt kept() {
         return new KeptAttempt(
                 number,
-                answers(),
+                answers().keys(),
                 JSON.readValue(marks, new TypeReference<>() {}),
                 begunAt,
                 savedAt,
@@ -89,7 +103,8 @@ class Attempt {
                 most,
                 smoother,
                 said,
-                overruled());
+                overruled(),
+                details());
     }
 
     final void say(String words, Map<Integer, Integer> points) {
@@ -97,11 +112,24 @@ class Attempt {
         overruled = JSON.writeValueAsString(points);
     }
 
-    void answer(int chord, List<Integer> keys, int seconds, Instant now) {
-        Map<Integer, List<Integer>> all = answers();
-        all.put(chord, keys);
-        answers = JSON.writeValueAsString(all);
+    /** Keeps an answer; {@code waited}: seconds from when the chord was looked at to its first key. */
+    void answer(int chord, List<Integer> keys, String word, int waited, int seconds, Instant now) {
+        Answers all = answers().with(chord, keys, word);
+        answers = JSON.writeValueAsString(new TreeMap<>(all.keys()));
+        Details before = details();
+        Map<Integer, Integer> waits = new TreeMap<>(before.waited());
+        waits.putIfAbsent(chord, Math.min(MOST_SECONDS, waited));
+        details = JSON.writeValueAsString(new Details(all.words(), before.helped(), waits));
         sat(seconds);
+        savedAt = now;
+    }
+
+    /** Counts that help was asked for. */
+    void help(int chord, Instant now) {
+        Details before = details();
+        Map<Integer, Integer> helped = new TreeMap<>(before.helped());
+        helped.merge(chord, 1, Integer::sum);
+        details = JSON.writeValueAsString(new Details(before.words(), helped, before.waited()));
         savedAt = now;
     }
 
@@ -131,8 +159,15 @@ class Attempt {
         return number;
     }
 
-    Map<Integer, List<Integer>> answers() {
-        return JSON.readValue(answers, new TypeReference<TreeMap<Integer, List<Integer>>>() {});
+    Answers answers() {
+        Map<Integer, List<Integer>> keys =
+                JSON.readValue(answers, new TypeReference<TreeMap<Integer, List<Integer>>>() {});
+        keys.values().removeIf(List::isEmpty);
+        return new Answers(keys, details().words());
+    }
+
+    Details details() {
+        return JSON.readValue(details, Details.class);
     }
 
     /** As they were given, with what the teacher changed. */

@@ -23,6 +23,15 @@ public record AttemptView(
 
         @Schema(description = "MIDI keys by chord.") Map<Integer, List<Integer>> answers,
 
+        @Schema(description = "What was written or chosen, by chord.")
+        Map<Integer, String> words,
+
+        @Schema(description = "How often help was asked for, by chord.")
+        Map<Integer, Integer> helped,
+
+        @Schema(description = "Seconds until the first key, by chord.")
+        Map<Integer, Integer> waited,
+
         @Schema(description = "What the teacher says of it.")
         String said,
 
@@ -39,7 +48,10 @@ public record AttemptView(
                 attempt.points(),
                 attempt.most(),
                 attempt.marks(),
-                attempt.answers(),
+                attempt.answers().keys(),
+                attempt.answers().words(),
+                attempt.details().helped(),
+                attempt.details().waited(),
                 attempt.said(),
                 attempt.overruled());
     }

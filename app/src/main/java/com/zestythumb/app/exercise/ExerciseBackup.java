@@ -1,5 +1,6 @@
 package com.zestythumb.app.exercise;
 
+import com.zestythumb.app.exercise.Attempt.Details;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.Students;
 import com.zestythumb.app.studio.Studios;
@@ -46,7 +47,8 @@ class ExerciseBackup implements BackupPart {
             int most,
             int smoother,
             @NotNull String said,
-            @NotNull Map<@NotNull Integer, @NotNull Integer> overruled) {}
+            @NotNull Map<@NotNull Integer, @NotNull Integer> overruled,
+            Details details) {}
 
     private final ExerciseRepository exercises;
     private final AttemptRepository attempts;

@@ -73,6 +73,14 @@ class ExerciseController {
         return exercises.all();
     }
 
+    @GetMapping("/exercises/overview")
+    @Operation(
+            summary =
+                    "What came of all exercises: each student, what goes wrong in the class, the bars that hold it up.")
+    Overview overview() {
+        return exercises.overview();
+    }
+
     @GetMapping("/tunes/{tune}/exercises")
     @Operation(summary = "The exercises of a tune, the latest first.")
     List<ExerciseView> ofTune(@PathVariable long tune) {

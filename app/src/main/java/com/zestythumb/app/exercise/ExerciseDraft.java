@@ -35,9 +35,13 @@ public record ExerciseDraft(
         boolean atOnce,
 
         @Schema(description = "A word to the student.") @Size(max = 500)
-        String words) {
+        String words,
+
+        @Schema(description = "How it is worked at; the usual way where it is not told.", nullable = true) @Valid
+        ExerciseSettings settings) {
 
     public ExerciseDraft {
+        settings = settings == null ? ExerciseSettings.USUAL : settings;
         words = words == null ? "" : words.strip();
     }
 }

@@ -8,9 +8,8 @@ import com.zestythumb.app.student.Students;
 import com.zestythumb.app.studio.Studios;
 import com.zestythumb.app.tune.Tune;
 import com.zestythumb.app.tune.Tunes;
-import com.zestythumb.core.exercise.Asked;
-import com.zestythumb.core.exercise.Exercise;
 import com.zestythumb.core.exercise.ReadyMade;
+import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voiceleading.School;
 import java.security.SecureRandom;
@@ -58,6 +57,17 @@ public class Exercises {
         return views(exercises.findByTuneOrderByCreatedAtDescIdDesc(tunes.find(tune)));
     }
 
+    /** What came of all of them. */
+    @Transactional(readOnly = true)
+    Overview overview() {
+        List<KeptExercise> all = exercises.findByStudioOrderByCreatedAtDescIdDesc(studios.current());
+        return Overview.of(
+                all,
+                attempts.findByExerciseInOrderByNumber(all).stream()
+                        .collect(Collectors.groupingBy(
+                                attempt -> attempt.exercise().id())));
+    }
+
     private List<ExerciseView> views(List<KeptExercise> some) {
         Map<Long, List<Attempt>> made = attempts.findByExerciseInOrderByNumber(some).stream()
                 .collect(Collectors.groupingBy(attempt -> attempt.exercise().id()));
@@ -85,10 +95,11 @@ public class Exercises {
                         ChoicesDto.of(ready.choices(hand.toHand(), school)),
                         hand,
                         ready.blank(Chart.read(chart).sheet()),
-                        Asked.CHORDS,
+                        ready.asked(),
                         0,
                         true,
-                        ready.words()));
+                        ready.words(),
+                        null));
     }
 
     private ExerciseView add(Tune tune, ExerciseDraft draft) {
@@ -106,8 +117,8 @@ public class Exercises {
 
     /** What is asked in one, with its key. */
     @Transactional(readOnly = true)
-    public Exercise asked(long id) {
-        return find(id).exercise();
+    public Task asked(long id) {
+        return find(id).task();
     }
 
     /** From now on its link leads nowhere; what was answered stays. */

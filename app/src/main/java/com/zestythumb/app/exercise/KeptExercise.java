@@ -8,7 +8,7 @@ import com.zestythumb.app.tune.KeptChoices;
 import com.zestythumb.app.tune.Tune;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.exercise.Asked;
-import com.zestythumb.core.exercise.Exercise;
+import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.sheet.Chart;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -61,6 +61,7 @@ class KeptExercise {
     private int tries;
     private boolean atOnce;
     private String words;
+    private String settings;
     private Instant createdAt;
     private Instant withdrawnAt;
 
@@ -79,18 +80,21 @@ class KeptExercise {
         tries = draft.tries();
         atOnce = draft.atOnce();
         words = draft.words();
+        settings = JSON.writeValueAsString(draft.settings());
         createdAt = now;
         // What makes no sense is refused before it is kept.
-        title = exercise().key().sheet().title();
+        title = task().key().sheet().title();
     }
 
     /** What is asked, reckoned anew. */
-    final Exercise exercise() {
-        return new Exercise(
+    final Task task() {
+        return Task.of(
                 Arrangement.of(
                         Chart.read(chart).sheet(), KeptChoices.read(choices).toChoices(hand())),
                 bars(),
-                asked);
+                asked,
+                settings().key(),
+                settings().counts());
     }
 
     Set<Integer> bars() {
@@ -103,7 +107,7 @@ class KeptExercise {
 
     /** What it was made of; the student by its own number is told apart. */
     ExerciseDraft draft() {
-        return new ExerciseDraft(null, chart, choices(), hand(), bars(), asked, tries, atOnce, words);
+        return new ExerciseDraft(null, chart, choices(), hand(), bars(), asked, tries, atOnce, words, settings());
     }
 
     Studio studio() {
@@ -152,6 +156,11 @@ class KeptExercise {
 
     String words() {
         return words;
+    }
+
+    ExerciseSettings settings() {
+        // Those that were made before there were any have none.
+        return settings.equals("{}") ? ExerciseSettings.USUAL : JSON.readValue(settings, ExerciseSettings.class);
     }
 
     Instant createdAt() {

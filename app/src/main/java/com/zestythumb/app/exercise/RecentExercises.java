@@ -1,6 +1,6 @@
 package com.zestythumb.app.exercise;
 
-import com.zestythumb.core.exercise.Exercise;
+import com.zestythumb.core.exercise.Task;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -12,18 +12,18 @@ class RecentExercises {
 
     private static final int MOST = 100;
 
-    private final Map<Long, Exercise> known = Collections.synchronizedMap(new LinkedHashMap<>(MOST, 1, true) {
+    private final Map<Long, Task> known = Collections.synchronizedMap(new LinkedHashMap<>(MOST, 1, true) {
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Long, Exercise> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Long, Task> eldest) {
             return size() > MOST;
         }
     });
 
     /** Reckons it, or finds it again. Two who ask at the same moment may both reckon it. */
-    Exercise of(KeptExercise kept) {
-        Exercise here = known.get(kept.id());
+    Task of(KeptExercise kept) {
+        Task here = known.get(kept.id());
         if (here == null) {
-            here = kept.exercise();
+            here = kept.task();
             known.put(kept.id(), here);
         }
         return here;

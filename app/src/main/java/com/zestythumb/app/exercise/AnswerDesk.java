@@ -1,0 +1,175 @@
+package com.zestythumb.app.exercise;
+
+import com.zestythumb.app.http.NotFoundException;
+import com.zestythumb.app.http.RefusedException;
+import com.zestythumb.core.exercise.Answers;
+import com.zestythumb.core.exercise.Marking;
+import com.zestythumb.core.exercise.Marking.Mark;
+import com.zestythumb.core.exercise.Task;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Takes answers from whoever knows an exercise's code: each chord as soon as it is played, so that nothing is lost. */
+@Service
+@Transactional
+public class AnswerDesk {
+
+    /** So often in a row a bar is right before its notes go. */
+    private static final int KNOWN = 3;
+
+    private final ExerciseRepository exercises;
+    private final AttemptRepository attempts;
+    private final RecentExercises recent;
+    private final Guesses guesses;
+
+    AnswerDesk(ExerciseRepository exercises, AttemptRepository attempts, RecentExercises recent, Guesses guesses) {
+        this.exercises = exercises;
+        this.attempts = attempts;
+        this.recent = recent;
+        this.guesses = guesses;
+    }
+
+    /** The try that is going on, or the last where no other may follow. */
+    @Transactional(readOnly = true)
+    public AnswerSheet sheet(String code, String from) {
+        KeptExercise kept = exercises.findByCode(code).orElse(null);
+        return sheet(open(kept, from), latest(kept));
+    }
+
+    /**
+     * What is answered at one chord.
+     *
+     * @param word may be null
+     * @param waited seconds from when it was looked at to its first key
+     * @param seconds how long the student has sat at this try
+     */
+    public record Answered(int chord, List<Integer> keys, String word, int waited, int seconds) {}
+
+    /** Keeps the keys of one chord; two tabs do not undo one another's. */
+    public AnswerSheet answer(String code, String from, int attempt, Answered answered) {
+        KeptExercise kept = locked(code, from);
+        Attempt current = current(kept, attempt);
+        int chord = answered.chord();
+        String word = answered.word() == null ? "" : answered.word();
+        // What makes no sense is refused before it is kept.
+        recent.of(kept).page(current.answers().with(chord, answered.keys(), word), Set.of());
+        current.answer(chord, answered.keys(), word, answered.waited(), answered.seconds(), Instant.now());
+        return sheet(kept, attempts.save(current));
+    }
+
+    /** One thing more that is right at a chord, where the teacher allows it. */
+    public String help(String code, String from, int attempt, int chord) {
+        KeptExercise kept = locked(code, from);
+        if (!kept.settings().help()) {
+            throw new RefusedException("your teacher wants this without help");
+        }
+        Attempt current = current(kept, attempt);
+        String hint = recent.of(kept).hint(chord, current.answers());
+        current.help(chord, Instant.now());
+        attempts.save(current);
+        return hint;
+    }
+
+    /** Marks the whole. */
+    public AnswerSheet finish(String code, String from, int attempt, int seconds) {
+        KeptExercise kept = locked(code, from);
+        Attempt current = current(kept, attempt);
+        current.finish(recent.of(kept).marked(current.answers()), seconds, Instant.now());
+        return sheet(kept, attempts.save(current));
+    }
+
+    /** Begins another try; what was right stays. */
+    public AnswerSheet again(String code, String from) {
+        KeptExercise kept = locked(code, from);
+        Attempt last = latest(kept);
+        if (last.finishedAt() == null) {
+            return sheet(kept, last);
+        }
+        if (kept.tries() > 0 && last.number() >= kept.tries()) {
+            throw new RefusedException("this was the last try; ask your teacher for one more");
+        }
+        Answers right = kept.settings().fading() ? Answers.NONE : right(last);
+        return sheet(kept, attempts.save(new Attempt(kept, last.number() + 1, right, Instant.now())));
+    }
+
+    /** What was right stays; what is played from memory begins anew. */
+    private static Answers right(Attempt last) {
+        Answers right = Answers.NONE;
+        for (Mark mark : last.marks()) {
+            if (mark.verdict() == Marking.Verdict.RIGHT) {
+                right = right.with(
+                        mark.chord(),
+                        last.answers().keys().getOrDefault(mark.chord(), List.of()),
+                        last.answers().words().getOrDefault(mark.chord(), ""));
+            }
+        }
+        return right;
+    }
+
+    private AnswerSheet sheet(KeptExercise kept, Attempt attempt) {
+        Task task = recent.of(kept);
+        boolean hidden = attempt.number() < kept.settings().marksAfter();
+        boolean seen = kept.atOnce() && attempt.finishedAt() == null && !hidden;
+        Set<Integer> shown = kept.settings().fading() ? notYetKnown(kept, task) : Set.of();
+        return AnswerSheet.of(kept, task, attempt, seen ? task.marked(attempt.answers()) : null, hidden, shown);
+    }
+
+    /** Bars that were not right three times in a row up to now: their hand is seen. */
+    private Set<Integer> notYetKnown(KeptExercise kept, Task task) {
+        Map<Integer, Integer> inARow = new TreeMap<>();
+        Map<Integer, Integer> barOf = task.key().chords().stream()
+                .collect(Collectors.toMap(
+                        chord -> chord.index(), chord -> chord.event().bar()));
+        for (Attempt made : attempts.findByExerciseOrderByNumber(kept)) {
+            if (made.finishedAt() == null) {
+                continue;
+            }
+            Map<Integer, Boolean> right = made.marks().stream()
+                    .collect(Collectors.toMap(
+                            mark -> barOf.get(mark.chord()),
+                            mark -> mark.verdict() == Marking.Verdict.RIGHT,
+                            Boolean::logicalAnd));
+            right.forEach((bar, all) -> inARow.merge(bar, all ? 1 : 0, (before, now) -> all ? before + 1 : 0));
+        }
+        Set<Integer> shown = new TreeSet<>(kept.bars());
+        shown.removeIf(bar -> inARow.getOrDefault(bar, 0) >= KNOWN);
+        return shown;
+    }
+
+    private KeptExercise locked(String code, String from) {
+        return open(exercises.findLockedByCode(code).orElse(null), from);
+    }
+
+    private KeptExercise open(KeptExercise kept, String from) {
+        if (kept == null) {
+            guesses.missed(from);
+            throw new NotFoundException("this link leads to no exercise; ask your teacher for it again");
+        }
+        if (kept.withdrawnAt() != null) {
+            throw new NotFoundException("your teacher has closed this exercise");
+        }
+        return kept;
+    }
+
+    private Attempt latest(KeptExercise kept) {
+        List<Attempt> made = attempts.findByExerciseOrderByNumber(kept);
+        return made.isEmpty() ? new Attempt(kept, 1, Answers.NONE, Instant.now()) : made.get(made.size() - 1);
+    }
+
+    /** The try a page is at; one that is finished takes nothing more. */
+    private Attempt current(KeptExercise kept, int number) {
+        Attempt last = latest(kept);
+        if (last.number() != number || last.finishedAt() != null) {
+            throw new RefusedException(
+                    "this try is finished already, perhaps in another tab; load the page anew to go on");
+        }
+        return last;
+    }
+}

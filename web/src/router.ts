@@ -52,6 +52,12 @@ export const router = createRouter({
       component: () => import('./views/WarmUpView.vue'),
       props: ({ params }) => ({ id: Number(params.id) }),
     },
+    {
+      path: '/tunes/:id(\\d+)/report',
+      name: 'report',
+      component: () => import('./views/ReportView.vue'),
+      props: ({ params }) => ({ id: Number(params.id) }),
+    },
     { path: '/:rest(.*)', redirect: '/' },
   ],
 });

@@ -10,7 +10,7 @@ import { useUndo } from '../../composables/useUndo';
 import { useLesson } from './useLesson';
 
 /** Checking the way from chord to chord, by a school. */
-const { tune, page, pins, player, arrangement, chosen, changes, compare, motions, arranged } =
+const { id, tune, page, pins, player, arrangement, chosen, changes, compare, motions, arranged } =
   useLesson();
 const { choices } = tune;
 const say = useUndo();
@@ -96,6 +96,9 @@ const done = ref<string[]>([]);
       />
     </template>
   </FindingsList>
+  <RouterLink class="report" :to="{ name: 'report', params: { id } }">
+    A report of the whole page, to print
+  </RouterLink>
   <p v-if="trouble || always.trouble.value" role="alert">{{ trouble || always.trouble.value }}</p>
   <section v-else-if="told" aria-live="polite">
     <p>{{ told }}</p>
@@ -104,3 +107,11 @@ const done = ref<string[]>([]);
     </ul>
   </section>
 </template>
+
+<style scoped>
+.report {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+}
+</style>

@@ -20,6 +20,9 @@ const { id, tune, arrangement, page, facts } = useLesson();
   <RouterLink class="positions" :to="{ name: 'warm-up', params: { id } }">
     <b>Warm-up</b> <span>scale, arpeggio, cadence</span>
   </RouterLink>
+  <RouterLink class="positions" :to="{ name: 'report', params: { id } }">
+    <b>Report</b> <span>what the rules find, to print</span>
+  </RouterLink>
 </template>
 
 <style scoped>

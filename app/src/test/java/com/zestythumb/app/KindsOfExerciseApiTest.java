@@ -1,0 +1,204 @@
+package com.zestythumb.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
+import tools.jackson.databind.JsonNode;
+
+/** What can be asked beside chords on the keys, how it is worked at, and what a teacher sees of a class. */
+class KindsOfExerciseApiTest extends KeepingApi {
+
+    private static final String HAND = "{\"span\":12,\"lowest\":\"E2\",\"highest\":\"E4\"}";
+
+    private JsonNode made(String asked, String settings, Long student) throws Exception {
+        String chart = "title: Stepping\\n| C | F | G7 | C |";
+        long tune = created(chart.replace("\\n", "\n")).get("id").asLong();
+        MvcTestResult made = send(
+                api.post(),
+                "/api/tunes/" + tune + "/exercises",
+                "{\"chart\":\"" + chart + "\",\"choices\":{},\"hand\":" + HAND + ",\"bars\":[1,2],\"asked\":\"" + asked
+                        + "\",\"student\":" + student + ",\"settings\":{\"counts\":[\"NOTES\",\"HAND\",\"WAY\"]"
+                        + settings
+                        + "}}");
+        assertThat(made).hasStatus(201);
+        return json(made);
+    }
+
+    private static String path(JsonNode exercise) {
+        return "/api/answers/" + exercise.get("code").asString();
+    }
+
+    private JsonNode sheet(JsonNode exercise) throws Exception {
+        return json(api.get().uri(path(exercise)).exchange());
+    }
+
+    private MvcTestResult say(JsonNode exercise, int attempt, int chord, String word) {
+        return send(
+                api.put(),
+                path(exercise) + "/chords/" + chord,
+                "{\"attempt\":" + attempt + ",\"keys\":[],\"word\":\"" + word + "\",\"seconds\":20,\"waited\":3}");
+    }
+
+    private MvcTestResult play(JsonNode exercise, int attempt, int chord, String keys, int waited) {
+        return send(
+                api.put(),
+                path(exercise) + "/chords/" + chord,
+                "{\"attempt\":" + attempt + ",\"keys\":[" + keys + "],\"seconds\":20,\"waited\":" + waited + "}");
+    }
+
+    private JsonNode finish(JsonNode exercise, int attempt) throws Exception {
+        return json(send(api.post(), path(exercise) + "/finish", "{\"attempt\":" + attempt + ",\"seconds\":61}"));
+    }
+
+    private JsonNode again(JsonNode exercise) throws Exception {
+        return json(send(api.post(), path(exercise) + "/again", "{}"));
+    }
+
+    @Test
+    void wordsAreKeptAndMarkedAndTheNamesAreNotToldBefore() throws Exception {
+        JsonNode exercise = made("NAMES", "", null);
+        JsonNode empty = sheet(exercise);
+        assertThat(empty.get("how").asString()).isEqualTo("WRITTEN");
+        assertThat(empty.at("/places/0/symbol").asString()).isEmpty();
+        assertThat(empty.at("/places/0/prompt").asString()).contains("called");
+        assertThat(say(exercise, 1, 1, "F")).hasStatusOk();
+        assertThat(say(exercise, 1, 2, "G")).hasStatusOk();
+        assertThat(sheet(exercise).at("/places/0/word").asString()).isEqualTo("F");
+        JsonNode marked = finish(exercise, 1);
+        assertThat(marked.at("/places/0/mark/verdict").asString()).isEqualTo("RIGHT");
+        assertThat(marked.at("/places/1/mark/faults/0").asString()).isEqualTo("wrong-kind");
+        assertThat(say(exercise, 2, 1, "x".repeat(90))).hasStatus(409);
+        assertThat(again(exercise).at("/places/0/word").asString()).isEqualTo("F");
+        assertThat(say(exercise, 2, 2, "x".repeat(90))).hasStatus(400);
+    }
+
+    @Test
+    void helpIsGivenWhereItIsAllowedAndTold() throws Exception {
+        JsonNode with = made("CHORDS", ",\"help\":true", null);
+        String at = path(with) + "/chords/1/help";
+        JsonNode hint = json(send(api.post(), at, "{\"attempt\":1,\"seconds\":1}"));
+        assertThat(hint.get("hint").asString()).matches("\\d+");
+        JsonNode seen = json(api.get()
+                        .uri("/api/tunes/" + with.get("tune").asLong() + "/exercises")
+                        .exchange())
+                .get(0);
+        assertThat(seen.at("/attempts/0/helped/1").asInt()).isEqualTo(1);
+        JsonNode without = made("CHORDS", "", null);
+        assertThat(send(api.post(), path(without) + "/chords/1/help", "{\"attempt\":1,\"seconds\":1}"))
+                .hasStatus(409);
+    }
+
+    /** The notes of a bar go once it was right three times in a row, and come back after a slip. */
+    @Test
+    void notesFadeAsTheyAreKnown() throws Exception {
+        JsonNode exercise = made("CHORDS", ",\"fading\":true", null);
+        assertThat(sheet(exercise).get("chart").asString()).doesNotContain("z8");
+        for (int attempt = 1; attempt <= 3; attempt++) {
+            assertThat(play(exercise, attempt, 1, "48,53,57", 1)).hasStatusOk();
+            assertThat(play(exercise, attempt, 2, attempt == 2 ? "48" : "47,53,55", 1))
+                    .hasStatusOk();
+            finish(exercise, attempt);
+            again(exercise);
+        }
+        assertThat(sheet(exercise).get("chart").asString()).contains("l: [C,E,G,]8 | z8 | [");
+        assertThat(play(exercise, 4, 1, "48,52,57", 1)).hasStatusOk();
+        finish(exercise, 4);
+        again(exercise);
+        assertThat(sheet(exercise).get("chart").asString()).doesNotContain("z8");
+    }
+
+    @Test
+    void marksAreSeenAfterAsManyTriesAsTheTeacherSays() throws Exception {
+        JsonNode exercise = made("CHORDS", ",\"marksAfter\":2", null);
+        assertThat(play(exercise, 1, 1, "48,52,57", 1)).hasStatusOk();
+        JsonNode first = finish(exercise, 1);
+        assertThat(first.at("/places/0/mark").isNull()).isTrue();
+        assertThat(first.get("most").asInt()).isZero();
+        again(exercise);
+        assertThat(finish(exercise, 2).at("/places/1/mark/verdict").asString()).isEqualTo("NOT_ANSWERED");
+    }
+
+    @Test
+    void aClassIsSeenAtAGlance() throws Exception {
+        long ida = student("Ida", 12);
+        long tom = student("Tom", 12);
+        for (long student : new long[] {ida, tom}) {
+            JsonNode exercise = made("CHORDS", "", student);
+            assertThat(play(exercise, 1, 1, "48,53,57", 2)).hasStatusOk();
+            assertThat(play(exercise, 1, 2, "47,50,55", 40)).hasStatusOk();
+            finish(exercise, 1);
+        }
+        JsonNode overview = json(api.get().uri("/api/exercises/overview").exchange());
+        assertThat(overview.get("students").size()).isEqualTo(2);
+        assertThat(overview.at("/students/0/student").asString()).isEqualTo("Ida");
+        assertThat(overview.at("/students/0/points").asInt()).isEqualTo(7);
+        assertThat(overview.at("/students/0/slow/0/seconds").asInt()).isEqualTo(40);
+        assertThat(overview.at("/troubles/0/students").size()).isEqualTo(2);
+        assertThat(overview.at("/bars/0/bar").asInt()).isEqualTo(3);
+        assertThat(overview.at("/bars/0/times").asInt()).isEqualTo(2);
+    }
+
+    @Test
+    void everySetThatIsMadeFromNothingCanBeOpened() throws Exception {
+        for (JsonNode set : json(api.get().uri("/api/ready-made").exchange())) {
+            MvcTestResult made = send(
+                    api.post(), "/api/ready-made", "{\"set\":\"" + set.get("id").asString() + "\",\"seed\":3}");
+            assertThat(made).as(set.toString()).hasStatus(201);
+            assertThat(sheet(json(made)).get("places").isEmpty())
+                    .as(set.toString())
+                    .isFalse();
+        }
+    }
+
+    /** What is never to be told is left out of every tune, and told again when that is wished. */
+    @Test
+    void whatIsLeftAloneIsLeftAloneInEveryTune() throws Exception {
+        String fifths =
+                "{\"chart\":\"| C | Dm |\\nl: [C,E,G,]8 | [D,F,A,]8 |\",\"choices\":{\"school\":\"classical\"}}";
+        assertThat(json(send(api.post(), "/api/arrangements", fifths))
+                        .at("/findings/0/code")
+                        .asString())
+                .isEqualTo("parallel-fifths");
+        assertThat(json(send(api.post(), "/api/arrangements", fifths))
+                        .at("/findings/0/motions")
+                        .size())
+                .isEqualTo(2);
+        assertThat(send(api.put(), "/api/rules/left/parallel-fifths", "{\"reason\":\"it is a folk tune\"}"))
+                .hasStatus(204);
+        assertThat(json(send(api.post(), "/api/arrangements", fifths))
+                        .get("findings")
+                        .isEmpty())
+                .isTrue();
+        assertThat(json(api.get().uri("/api/rules/left").exchange())
+                        .at("/0/title")
+                        .asString())
+                .isEqualTo("Parallel fifths");
+        assertThat(send(api.put(), "/api/rules/left/stretch", "{\"reason\":\"\"}"))
+                .hasStatus(409);
+        assertThat(api.delete().uri("/api/rules/left/parallel-fifths").exchange())
+                .hasStatus(204);
+        assertThat(json(send(api.post(), "/api/arrangements", fifths))
+                        .get("findings")
+                        .size())
+                .isEqualTo(1);
+    }
+
+    @Test
+    void aWrittenPageIsMendedWholeAndReportedByAnySchool() throws Exception {
+        String fifths =
+                "{\"chart\":\"| C | Dm |\\nl: [C,E,G,]8 | [D,F,A,]8 |\",\"choices\":{\"school\":\"popular\"},\"chord\":1}";
+        JsonNode report = json(send(api.post(), "/api/arrangements/report?school=strict", fifths));
+        assertThat(report.at("/0/code").asString()).isEqualTo("parallel-fifths");
+        assertThat(report.at("/0/level").asString()).isEqualTo("fault");
+        assertThat(send(api.post(), "/api/arrangements/report?school=none", fifths))
+                .hasStatus(400);
+        String strict = fifths.replace("popular", "strict");
+        JsonNode mended = json(send(api.post(), "/api/arrangements/mended", strict));
+        assertThat(mended.get("steps").size()).isEqualTo(1);
+        assertThat(mended.get("chart").asString()).contains("l: [C,E,G,]8 |").doesNotContain("[D,F,A,]8");
+        JsonNode mends = json(send(api.post(), "/api/arrangements/mends", strict));
+        assertThat(mends.at("/0/pin").isNull()).isTrue();
+        assertThat(mends.at("/0/chart").asString()).contains("l: [C,E,G,]8 |");
+    }
+}

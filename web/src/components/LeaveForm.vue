@@ -10,7 +10,7 @@ const leave = (scope: Scope) => emit('leave', scope, reason.value.trim());
 </script>
 
 <template>
-  <form @submit.prevent="leave('here')">
+  <form class="leave" @submit.prevent="leave('here')">
     <input
       v-model="reason"
       aria-label="Why it may stay"

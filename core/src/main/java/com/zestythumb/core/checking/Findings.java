@@ -8,9 +8,11 @@ import com.zestythumb.core.checking.Passages.Way;
 import com.zestythumb.core.voiceleading.Fault;
 import com.zestythumb.core.voiceleading.Hold;
 import com.zestythumb.core.voiceleading.Level;
+import com.zestythumb.core.voiceleading.Meeting;
 import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voiceleading.Turn;
+import com.zestythumb.core.voiceleading.Written;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -31,6 +33,8 @@ public final class Findings {
     private final List<Instant> parts;
     private final List<Step> steps;
     private final Map<Integer, Turn> turns;
+    private Map<Integer, Set<Meeting>> meetings;
+    private Map<Integer, Written> written;
     private final List<Finding> found = new ArrayList<>();
 
     private Findings(Arrangement arrangement, School school) {
@@ -99,6 +103,17 @@ public final class Findings {
         return kind.stream().mapToInt(Finding::chord).distinct().count();
     }
 
+    /** Found when they are first asked for; several rules look at them. */
+    private Map<Integer, Set<Meeting>> meetings() {
+        meetings = meetings == null ? Meetings.of(arrangement) : meetings;
+        return meetings;
+    }
+
+    private Map<Integer, Written> written() {
+        written = written == null ? WrittenTones.of(arrangement) : written;
+        return written;
+    }
+
     private void look(School.Entry entry) {
         Map<String, Double> limits = entry.limits();
         Rule any = entry.rule();
@@ -125,15 +140,14 @@ public final class Findings {
             Parts.bends(parts)
                     .forEach(bend -> rule.check(bend.line(), limits, fault -> add(entry, fault, bend.chord(), -1)));
         } else if (any instanceof Rule.OfMeeting rule && parts.isEmpty()) {
-            Meetings.of(arrangement)
-                    .forEach((chord, meetings) -> meetings.forEach(
+            meetings()
+                    .forEach((chord, some) -> some.forEach(
                             meeting -> rule.check(meeting, limits, fault -> add(entry, fault, chord, -1))));
         } else if (any instanceof Rule.OfRun rule) {
             Runs.of(arrangement)
                     .forEach((chord, run) -> rule.check(run, limits, fault -> add(entry, fault, chord, -1)));
         } else if (any instanceof Rule.OfWritten rule) {
-            WrittenTones.of(arrangement)
-                    .forEach((chord, written) -> rule.check(written, limits, fault -> add(entry, fault, chord, -1)));
+            written().forEach((chord, written) -> rule.check(written, limits, fault -> add(entry, fault, chord, -1)));
         } else if (any instanceof Rule.OfRhythm rule) {
             WrittenTones.rhythms(arrangement)
                     .forEach((chord, bars) -> rule.check(bars, limits, fault -> add(entry, fault, chord, -1)));

@@ -21,6 +21,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
@@ -101,7 +102,7 @@ public final class Mends {
     /** A mend that was taken. */
     public record Step(int bar, Mend mend) {}
 
-    /** The best mend of each chord at which there is more to mind than a word, one after another, the gravest first. */
+    /** A mend of each chord at which there is more to mind than a word, one after another, the gravest first. */
     public static Mended all(Arrangement arrangement) {
         Arrangement tune = arrangement;
         List<Step> steps = new ArrayList<>();
@@ -115,13 +116,22 @@ public final class Mends {
                 break;
             }
             tried.add(next.chord());
-            List<Mend> mends = of(tune, next.chord());
-            if (!mends.isEmpty()) {
-                steps.add(new Step(next.bar(), mends.get(0)));
-                tune = mends.get(0).of(tune);
+            Optional<Mend> mend = new Mends(tune, next.chord()).first();
+            if (mend.isPresent()) {
+                steps.add(new Step(next.bar(), mend.get()));
+                tune = mend.get().of(tune);
             }
         }
         return new Mended(tune, steps);
+    }
+
+    /** The first that mends: another way to lay the chord before one that loses a note. */
+    private Optional<Mend> first() {
+        Set<String> here = at(now, chord);
+        return ways().parallelStream()
+                .map(way -> tried(way, here))
+                .filter(Objects::nonNull)
+                .findFirst();
     }
 
     private List<Mend> find() {
@@ -213,10 +223,15 @@ public final class Mends {
         Pin asItIs = pin(here, here.voicing().pitches());
         List<Pitch> notes = asItIs.notes();
         List<Way> ways = new ArrayList<>();
+        here.solved()
+                .ifPresent(solved -> solved.alternatives().forEach(other -> {
+                    List<Pitch> laid = other.voicing().pitches();
+                    ways.add(new Way("play it as %s", laid, pin(here, laid), null));
+                }));
         for (Pitch note : notes) {
             List<Pitch> without =
                     notes.stream().filter(other -> !other.equals(note)).toList();
-            if (canGo(here.voicing(), note)) {
+            if (canGo(arrangement, here, note)) {
                 ways.add(new Way("leave out %s", List.of(note), pin(here, without), null));
             }
             ways.add(new Way("play %s softly", List.of(note), asItIs.with(note, Manner.SOFT), null));
@@ -226,16 +241,12 @@ public final class Mends {
             Pitch top = notes.get(notes.size() - 1);
             ways.add(new Way("give %s to the right hand", List.of(top), asItIs.with(top, Manner.RIGHT_HAND), null));
         }
-        here.solved()
-                .ifPresent(solved -> solved.alternatives().forEach(other -> {
-                    List<Pitch> laid = other.voicing().pitches();
-                    ways.add(new Way("play it as %s", laid, pin(here, laid), null));
-                }));
         return ways;
     }
 
-    /** Never the third or seventh while a fifth is there, and never the last note. */
-    static boolean canGo(Voicing voicing, Pitch note) {
+    /** Never the third or seventh while a fifth is there and the tune has it not, and never the last note. */
+    static boolean canGo(Arrangement arrangement, ArrangedChord chord, Pitch note) {
+        Voicing voicing = chord.voicing();
         Member member = Member.of(voicing.chord(), note.pitchClass());
         boolean tells = member == Member.THIRD || member == Member.SEVENTH;
         boolean twice = voicing.tones().stream()
@@ -244,7 +255,10 @@ public final class Mends {
                         .distinct()
                         .count()
                 > 1;
-        return voicing.pitches().stream().distinct().count() > 1 && (!tells || twice || !voicing.has(Member.FIFTH));
+        boolean sung = arrangement.leftHand().task().around(chord.index()).tune().stream()
+                .anyMatch(tune -> tune.pitchClass().soundsLike(note.pitchClass()));
+        return voicing.pitches().stream().distinct().count() > 1
+                && (!tells || twice || sung || !voicing.has(Member.FIFTH));
     }
 
     private static Pin pin(ArrangedChord chord, List<Pitch> notes) {

@@ -49,9 +49,10 @@ final class WrittenMends {
 
     static List<Way> of(Arrangement arrangement, ArrangedChord chord) {
         WrittenMends mends = new WrittenMends(arrangement, chord);
-        mends.keys.forEach(mends::addOf);
-        mends.addTurned();
         mends.addLetGo();
+        mends.addTurned();
+        mends.keys.forEach(mends::addOthers);
+        mends.keys.forEach(mends::addLeftOut);
         mends.ways.add(new Way(
                 "let the app find the fingers",
                 List.of(),
@@ -69,11 +70,14 @@ final class WrittenMends {
         return note.onset().compareTo(event.start()) >= 0 && note.onset().compareTo(event.end()) < 0;
     }
 
-    private void addOf(Pitch key) {
-        Chord symbol = chord.chord();
-        if (Mends.canGo(chord.voicing(), key)) {
+    private void addLeftOut(Pitch key) {
+        if (Mends.canGo(arrangement, chord, key)) {
             ways.add(new Way("leave out %s", List.of(key), null, written(this::silent, note -> is(note, key))));
         }
+    }
+
+    private void addOthers(Pitch key) {
+        Chord symbol = chord.chord();
         Set<Integer> tried = new HashSet<>(keys.stream().map(Pitch::midi).toList());
         for (PitchClass tone : symbol.tones()) {
             for (int midi = Math.max(LOWEST, key.midi() - FOURTH); midi <= key.midi() + FOURTH; midi++) {

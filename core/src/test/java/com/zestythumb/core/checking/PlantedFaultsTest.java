@@ -68,7 +68,8 @@ class PlantedFaultsTest {
             Chord one = Chord.parse(first).with(note -> note.plus(up));
             Chord other = Chord.parse(second).with(note -> note.plus(up));
             String key = PitchClass.parse("C").plus(up) + " major";
-            LeadSheet chords = Chart.read("key: " + key + "\ntempo: 40\n| " + one + " | " + other + " |")
+            LeadSheet chords = Chart.read("key: " + key + "\nmeter: " + Math.max(4, from.size()) + "/4\ntempo: 40\n| "
+                            + one + " | " + other + " |")
                     .sheet();
             LeadSheet sheet =
                     chords.mapBars(bar -> bar.withLeft(List.of(voice(bar.index() == 0 ? from : to, up, texture))));

@@ -50,6 +50,7 @@ class ReadyMadeTest {
                 assertThat(Chart.read(set.chart(seed)).problems()).isEmpty();
                 School school = School.all().get(seed % School.all().size());
                 Task task = set.exercise(seed, Hand.ofSpan(9 + seed % 5), school);
+                assertThat(task.marked(Answers.NONE).points()).isZero();
                 Marking right = task.marked(task.solution());
                 assertThat(right.points()).as(set.id() + seed + right.marks()).isEqualTo(right.of());
             }

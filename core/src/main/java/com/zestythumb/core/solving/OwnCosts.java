@@ -63,11 +63,7 @@ final class OwnCosts {
         return charges;
     }
 
-    /** Where the hand rests there is nothing to charge for. */
     private int charge(Voicing voicing, Place place, List<CostTerm> terms) {
-        if (voicing.isSilent()) {
-            return 0;
-        }
         int sum = 0;
         for (CostTerm term : terms) {
             sum += task.weights().of(term) * term.count().of(voicing, place);

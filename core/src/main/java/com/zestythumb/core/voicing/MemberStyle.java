@@ -87,7 +87,8 @@ final class MemberStyle extends NamedStyle {
             9,
             (voicing, place) -> {
                 int foreign = 0;
-                for (Tone tone : voicing.first().tones()) {
+                for (Tone tone :
+                        voicing.isSilent() ? List.<Tone>of() : voicing.first().tones()) {
                     foreign += Colours.isForeign(voicing.chord(), tone, place.around()) ? 1 : 0;
                 }
                 return foreign;

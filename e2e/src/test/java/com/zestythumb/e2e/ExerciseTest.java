@@ -118,7 +118,17 @@ class ExerciseTest extends InTheBrowser {
         browser.choose("For whom", "Juno, 11");
         browser.clickText(".ready button", "Primary chords");
         browser.seeText("section h2", "Juno, 11");
+        browser.seeText(".overview", "Otto, 13");
         browser.assertAccessible("all exercises");
+        browser.clickText(".ready button", "Name the chord");
+        browser.seeText(".exercise h3", "Name the chord");
+        browser.open(browser.see(".exercise .link a").getDomProperty("href"));
+        browser.seeText(".ask", "What is this chord called?");
+        assertThat(browser.all(".drawing .harm")).isEmpty();
+        browser.see("form.word input").sendKeys("Zz", Keys.ENTER);
+        browser.clickText(".places button", "Zz");
+        browser.seeText(".word", "is no chord symbol");
+        browser.assertAccessible("an answer in words");
     }
 
     /** From what is to be watched out for to the rule's own page, and from there to others. */
@@ -129,6 +139,12 @@ class ExerciseTest extends InTheBrowser {
         stage("Check");
         browser.clickText(".school button", "Strict");
         browser.seeText(".findings", "Parallel fifths");
+        String lesson = browser.driver.getCurrentUrl();
+        browser.clickText(".findings .finding", "Parallel fifths");
+        browser.await("both voices", () -> browser.all(".motions line").size() == 2 ? true : null);
+        browser.clickText(".findings header button", "Fix all");
+        browser.seeText(".beside header", "Fixed");
+        browser.clickText(".beside button", "Close");
         browser.clickText(".findings button", "Leave it as it is");
         browser.see("[aria-label='Why it may stay']").sendKeys("as a drone");
         browser.clickText(".leave button", "in the whole tune");
@@ -143,5 +159,8 @@ class ExerciseTest extends InTheBrowser {
         browser.see(".drawing .note.sounds");
         browser.clickText(".rules nav a", "Clash");
         browser.seeText(".student", "rubs against the tune");
+        browser.open(lesson.replace("/check", "/report"));
+        browser.seeText(".report li", "Parallel fifths");
+        browser.assertAccessible("a report");
     }
 }

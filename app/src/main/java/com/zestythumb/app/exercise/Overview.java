@@ -76,7 +76,7 @@ record Overview(
     /** A mark that is not right, with whose it is. */
     private record Slip(String student, String title, Mark mark) {}
 
-    /** Twice the usual wait, and more than so many seconds. */
+    /** Twice the middle wait of a try, and more than so many seconds. */
     private static final int LONG = 8;
 
     static Overview of(List<KeptExercise> exercises, Map<Long, List<Attempt>> attempts) {
@@ -143,10 +143,8 @@ record Overview(
     private static Stream<Slow> slow(KeptExercise exercise, Map<Long, List<Attempt>> attempts) {
         return made(exercise, attempts).flatMap(attempt -> {
             Map<Integer, Integer> waited = attempt.details().waited();
-            double usual = waited.values().stream()
-                    .mapToInt(Integer::intValue)
-                    .average()
-                    .orElse(0);
+            List<Integer> waits = waited.values().stream().sorted().toList();
+            int usual = waits.isEmpty() ? 0 : waits.get((waits.size() - 1) / 2);
             return attempt.marks().stream()
                     .filter(mark -> waited.getOrDefault(mark.chord(), 0) > Math.max(LONG, 2 * usual))
                     .map(mark -> new Slow(exercise.title(), mark.bar(), waited.get(mark.chord())));

@@ -94,6 +94,9 @@ td {
   text-align: left;
   vertical-align: top;
 }
+tbody th {
+  white-space: nowrap;
+}
 .bar {
   display: block;
   min-width: 110px;

@@ -120,6 +120,10 @@ watch(() => [props.chosen, boxes.value], scroll);
   font-size: 15px;
   transform: translateY(-5px);
 }
+.small :deep(.row) {
+  box-sizing: content-box;
+  padding-bottom: 9px;
+}
 /* Fingers stand nearer to the numerals here. */
 .small :deep(.lane),
 .small :deep(.close) {

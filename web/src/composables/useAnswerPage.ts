@@ -12,11 +12,10 @@ const NO_NUMERAL = { roman: '', figures: '', of: '' };
 function hidden(tune: Arrangement, asked: Asked): Arrangement {
   const symbols = WITHOUT_SYMBOLS.includes(asked);
   const numerals = WITHOUT_NUMERALS.includes(asked);
-  let { musicXml } = tune;
-  if (symbols) musicXml = musicXml.replace(/<harmony[\s\S]*?<\/harmony>/g, '');
-  if (asked === 'FINGERS') {
-    musicXml = musicXml.replace(/<fingering[^>]*>[\s\S]*?<\/fingering>/g, '');
-  }
+  const musicXml =
+    asked === 'FINGERS'
+      ? tune.musicXml.replace(/<fingering[^>]*>[\s\S]*?<\/fingering>/g, '')
+      : tune.musicXml;
   return {
     ...tune,
     musicXml,
@@ -49,5 +48,7 @@ export function useAnswerPage(sheet: Ref<AnswerSheet | undefined>) {
   const arrangement = computed(
     () => found.value && sheet.value && hidden(found.value, sheet.value.asked),
   );
-  return { arrangement, heard };
+  /** The symbols keep their room, so that everything stands where it did. */
+  const hidesSymbols = computed(() => WITHOUT_SYMBOLS.includes(sheet.value?.asked ?? 'CHORDS'));
+  return { arrangement, heard, hidesSymbols };
 }

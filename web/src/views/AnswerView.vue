@@ -33,7 +33,7 @@ const range = computed((): [number, number] => {
   return [Math.max(21, low), Math.min(108, high)];
 });
 
-const { arrangement, heard } = useAnswerPage(sheet);
+const { arrangement, heard, hidesSymbols } = useAnswerPage(sheet);
 const chosen = useChosen(arrangement);
 const player = usePlayer(arrangement, chosen);
 watch([place, arrangement], () => place.value && chosen.choose(place.value.chord));
@@ -121,7 +121,19 @@ const what = computed(() => {
   return WHAT[sheet.value?.asked ?? 'CHORDS'] ?? 'Play it with your left hand.';
 });
 /** What was answered stays in view in its place. */
-const nameOf = (one: AskedChord) => answer.wordOf(one.chord) || one.symbol || barName(one.bar);
+function nameOf(one: AskedChord) {
+  const { asked } = sheet.value!;
+  if (asked === 'FIGURES') return one.prompt;
+  // Of a word that is spelled, what was found.
+  if (asked === 'RIDDLE' && one.mark?.verdict === 'RIGHT') return one.mark.words[0];
+  return answer.wordOf(one.chord) || one.symbol || barName(one.bar);
+}
+/** One question is asked of the whole page. */
+const isOne = computed(() => sheet.value?.places.length === 1);
+const asking = (one: AskedChord) => {
+  const prompt = stopped(one.prompt);
+  return isOne.value ? prompt : `${barName(one.bar)}: ${prompt}`;
+};
 const verdict = computed(() => {
   const mark = place.value?.mark;
   if (mark && mark.verdict !== 'NOT_ANSWERED') return `${VERDICTS[mark.verdict]}.`;
@@ -174,6 +186,7 @@ const praise = computed(() => {
     </p>
     <template v-if="sheet">
       <ScorePage
+        :class="{ 'no-symbols': hidesSymbols }"
         :tune="arrangement"
         :chosen="chosen.index.value"
         :typed-bar="undefined"
@@ -181,7 +194,7 @@ const praise = computed(() => {
         :loop="undefined"
         @choose="choose"
       />
-      <nav class="places" aria-label="Chords to find">
+      <nav v-if="!isOne" class="places" aria-label="Chords to find">
         <button
           v-for="(one, i) in sheet.places"
           :key="one.chord"
@@ -202,7 +215,7 @@ const praise = computed(() => {
             <p v-if="sheet.said" class="from-teacher">{{ sheet.said }}</p>
           </template>
           <p v-if="place" class="ask">
-            <b>{{ capital(barOf(place)) }}: {{ stopped(place.prompt) }}</b>
+            <b>{{ asking(place) }}</b>
             {{ verdict }}
           </p>
           <p v-for="line in said" :key="line" class="word">{{ line }}.</p>

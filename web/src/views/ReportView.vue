@@ -91,7 +91,6 @@ const schoolName = computed(
       :sounding="new Map()"
       :loop="undefined"
       :motions="motions"
-      small
       @choose="chosen.choose"
     />
     <p v-if="counts.length" class="counts">
@@ -110,6 +109,11 @@ const schoolName = computed(
 </template>
 
 <style scoped>
+.report :deep(.p-selectbutton) {
+  flex: none;
+  white-space: nowrap;
+  flex-wrap: nowrap;
+}
 .counts {
   display: flex;
   flex-wrap: wrap;

@@ -1,6 +1,8 @@
 package com.zestythumb.core.exercise;
 
 import com.zestythumb.core.exercise.Exercise.Place;
+import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.Spelling;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.BarFilling;
 import com.zestythumb.core.sheet.ChordEvent;
@@ -11,6 +13,7 @@ import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Writes what is answered into a bar, and rests for what is not. */
 final class AnswerVoice {
@@ -53,5 +56,16 @@ final class AnswerVoice {
 
     private static Fraction onGrid(Fraction time) {
         return Fraction.of(time.dividedBy(GRID).floor()).times(GRID);
+    }
+
+    /** A key by the name that its chord has for it, else as the music's key names it. */
+    static Pitch spelled(Bar bar, ChordEvent event, int midi) {
+        Pitch plain = Spelling.of(midi, bar.key());
+        return Stream.concat(
+                        event.chord().tones().stream(), Stream.of(event.chord().bass()))
+                .filter(tone -> tone.soundsLike(plain.pitchClass()))
+                .findFirst()
+                .map(tone -> Spelling.as(tone, midi))
+                .orElse(plain);
     }
 }

@@ -10,8 +10,6 @@ import com.zestythumb.core.checking.Finding;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
-import com.zestythumb.core.pitch.Spelling;
-import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.solving.VoicingSolver;
@@ -94,12 +92,11 @@ public final class Exercise implements Task {
                 chord.voicing().chord(),
                 chord.voicing().soundingBass(),
                 chord.voicing().grips());
-        return new Place(
-                chord.index(),
-                chord.event(),
-                asked != Asked.BASS
-                        ? left
-                        : Voicing.inOneGrip(left.chord(), List.of(left.first().lowest())));
+        return new Place(chord.index(), chord.event(), asked == Asked.BASS ? bass(left) : left);
+    }
+
+    private static Voicing bass(Voicing laid) {
+        return Voicing.inOneGrip(laid.chord(), List.of(laid.first().lowest()));
     }
 
     @Override
@@ -182,7 +179,11 @@ public final class Exercise implements Task {
                 .filter(bar -> !bars.contains(bar))
                 .boxed()
                 .collect(Collectors.toSet());
-        Map<Integer, Voicing> laid = laid(answers);
+        Map<Integer, Voicing> laid = new HashMap<>(laid(answers));
+        if (asked == Asked.FIGURES) {
+            // The bass is given.
+            places.forEach(place -> laid.putIfAbsent(place.chord(), bass(place.laid())));
+        }
         return WrittenOut.of(key, given)
                 .mapBars(bar ->
                         bars.contains(bar.index()) ? bar.withLeft(List.of(AnswerVoice.of(bar, places, laid))) : bar);
@@ -286,15 +287,7 @@ public final class Exercise implements Task {
         return new Voicing(chord, pitches.get(0).pitchClass(), grips);
     }
 
-    /** A key by the name that its chord has for it, else as the music's key names it. */
     Pitch spelled(ChordEvent event, int midi) {
-        Bar bar = key.sheet().bars().get(event.bar());
-        Pitch plain = Spelling.of(midi, bar.key());
-        return Stream.concat(
-                        event.chord().tones().stream(), Stream.of(event.chord().bass()))
-                .filter(tone -> tone.soundsLike(plain.pitchClass()))
-                .findFirst()
-                .map(tone -> Spelling.as(tone, midi))
-                .orElse(plain);
+        return AnswerVoice.spelled(key.sheet().bars().get(event.bar()), event, midi);
     }
 }

@@ -1,13 +1,22 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue';
 import { useLatest } from '../composables/useLatest';
-import { api, type Arrangement, type Mend, type Pin, type Played } from '../api/client';
+import {
+  api,
+  type Arrangement,
+  type Choices,
+  type Mend,
+  type Pin,
+  type Played,
+} from '../api/client';
 
 /** Ways to mend what is to be minded at a chord: each to be heard before it is taken. */
 const props = defineProps<{ chart: string; played: Played; chord: number; bar: number }>();
 const emit = defineEmits<{
   take: [pin: Pin];
   write: [chart: string, words: string];
+  /** Beside what is played now: a version of the page, or other choices for it. */
+  see: [words: string, choices: Choices, chart: string | undefined];
   hear: [music: Arrangement, bar: number];
 }>();
 
@@ -30,14 +39,17 @@ watch(
 
 const isHere = (pin: Pin, other: Pin) => pin.bar === other.bar && pin.start === other.start;
 
-function hear({ pin, chart }: Mend) {
-  const { choices, hand } = props.played;
-  const others = choices.pins.filter((other) => !pin || !isHere(pin, other));
-  const pins = pin ? [...others, pin] : others;
+function choicesWith({ pin }: Mend): Choices {
+  const { choices } = props.played;
+  if (!pin) return choices;
+  return { ...choices, pins: [...choices.pins.filter((other) => !isHere(pin, other)), pin] };
+}
+function hear(mend: Mend) {
+  const { hand } = props.played;
   const { bar } = props;
   void hearing.ask(
     (signal) =>
-      arrange(chart ?? props.chart, { choices: { ...choices, pins }, hand }, false, -1, signal),
+      arrange(mend.chart ?? props.chart, { choices: choicesWith(mend), hand }, false, -1, signal),
     ({ arrangement }) => emit('hear', arrangement, bar),
   );
 }
@@ -57,9 +69,13 @@ const rest = ({ findings }: Mend) =>
   <p v-else-if="mends && !mends.length">No single change fixes it; look at the bars around.</p>
   <ul aria-label="Ways to fix it" :aria-busy="!mends">
     <li v-for="(mend, i) in mends ?? []" :key="i">
-      <span>
+      <button
+        class="see plain-button"
+        :aria-label="`See: ${mend.words}`"
+        @click="emit('see', said(mend), choicesWith(mend), mend.chart ?? undefined)"
+      >
         <b>{{ said(mend) }}</b> <small>{{ rest(mend) }}</small>
-      </span>
+      </button>
       <button class="plain-button" :aria-label="`Hear: ${mend.words}`" @click="hear(mend)">
         <i class="pi pi-volume-up" aria-hidden="true" />
       </button>
@@ -81,6 +97,10 @@ li {
   grid-template-columns: 1fr auto auto;
   align-items: center;
   gap: 4px;
+}
+li .see {
+  border: 0;
+  text-align: left;
 }
 small {
   display: block;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue';
-import { api, type Finding, type Pin, type Waiver } from '../../api/client';
+import { api, type Choices, type Finding, type Pin, type Waiver } from '../../api/client';
 import FindingsList from '../../components/FindingsList.vue';
 import MendsList from '../../components/MendsList.vue';
 import SchoolChoice from '../../components/SchoolChoice.vue';
@@ -18,6 +18,11 @@ const say = useUndo();
 const placeOf = ({ chord, others }: Finding) =>
   others?.some((other) => other.chord === chosen.index.value) ? chosen.index.value : chord;
 const take = ({ notes, manners, fingers }: Pin) => pins.fix({ notes, manners, fingers });
+/** A mend beside what is played now, before it is taken. */
+function see(words: string, mended: Choices, chart: string | undefined) {
+  if (chart) compare.showChart(words, chart, mended);
+  else compare.show(words, mended);
+}
 /** A page that somebody wrote is written otherwise; what stood there can be put back. */
 function write(chart: string, words: string) {
   const before = tune.chart.value;
@@ -92,6 +97,7 @@ const done = ref<string[]>([]);
         :bar="chosen.bar.value"
         @take="take"
         @write="write"
+        @see="see"
         @hear="(music, bar) => player.audition(music, [bar])"
       />
     </template>

@@ -98,13 +98,11 @@ final class Screenshots {
             browser.await("keyboards", () -> browser.all("ol svg").size() > 12 ? true : null);
             browser.picture(folder.resolve("positions.png"));
 
-            openTune(browser, app, "Long Way Home");
-            browser.click("[data-chord='3']");
-            browser.clickText(".this-chord .pin", "Keep this voicing");
-            browser.seeText(".pin", "Kept");
-            browser.choose("span", "a fifth");
+            openTune(browser, app, "Paper Boats");
             browser.clickText("[role=tab]", "Check");
-            browser.clickText(".finding", "Too wide");
+            browser.clickText(".school button", "Strict");
+            browser.clickText(".finding", "Parallel fifths");
+            browser.see(".motions line");
             browser.see("[aria-label='Ways to fix it'] li");
             browser.picture(folder.resolve("mind-this.png"));
 
@@ -140,12 +138,12 @@ final class Screenshots {
             browser.picture(folder.resolve("lesson-tablet.png"));
 
             browser.size(1280, 800);
-            openTune(browser, app, "Lantern Walk");
-            browser.type("title: Lantern Walk\nkey: G major\nmeter: 3/4\n\n| G | D/F# | Emm | C |\n| G | Am D7 | G |");
-            browser.see(".problems li");
-            browser.await(
-                    "its seven bars", () -> browser.all(".drawing .measure").size() == 7 ? true : null);
-            browser.picture(folder.resolve("mistakes.png"));
+            openTune(browser, app, "Paper Boats");
+            browser.clickText("[role=tab]", "Print and share");
+            browser.clickText("a.positions", "Report");
+            browser.seeText(".report li", "Parallel fifths");
+            browser.see(".drawing .note");
+            browser.picture(folder.resolve("report.png"));
         }
     }
 

@@ -154,23 +154,25 @@ async function makeNext(set: string) {
       <OneOf id="exercise-when" :chosen="when" :of="WHEN" @choose="(one) => (when = one)" />
       <label for="exercise-tries">tried</label>
       <OneOf id="exercise-tries" :chosen="tries" :of="TRIES" @choose="(one) => (tries = one)" />
-      <fieldset v-if="isLaid" class="counts">
-        <legend>What counts</legend>
-        <label v-for="one in COUNTS" :key="one.id">
-          <Checkbox
-            v-model="counts"
-            :value="one.id"
-            :disabled="counts.length === 1 && counts[0] === one.id"
-          />
-          {{ one.name }}
+      <details class="wide">
+        <summary>More</summary>
+        <fieldset v-if="isLaid" class="counts">
+          <legend>What counts</legend>
+          <label v-for="one in COUNTS" :key="one.id">
+            <Checkbox
+              v-model="counts"
+              :value="one.id"
+              :disabled="counts.length === 1 && counts[0] === one.id"
+            />
+            {{ one.name }}
+          </label>
+        </fieldset>
+        <label> <Checkbox v-model="help" binary /> a note at a time may be asked for </label>
+        <label v-if="asked === 'CHORDS'">
+          <Checkbox v-model="fading" binary /> by heart: the notes go once a bar was right three
+          times
         </label>
-      </fieldset>
-      <label class="wide">
-        <Checkbox v-model="help" binary /> a note at a time may be asked for
-      </label>
-      <label v-if="asked === 'CHORDS'" class="wide">
-        <Checkbox v-model="fading" binary /> by heart: the notes go once a bar was right three times
-      </label>
+      </details>
       <input
         v-model="words"
         maxlength="500"
@@ -224,14 +226,17 @@ p {
   border: 1px solid var(--line);
   border-radius: 10px;
 }
-fieldset,
 .wide {
   grid-column: span 2;
 }
-fieldset {
+summary {
   display: flex;
-  flex-wrap: wrap;
-  gap: 4px 16px;
+  align-items: center;
+  min-height: 40px;
+  cursor: pointer;
+  text-decoration: underline;
+}
+fieldset {
   margin: 0;
   padding: 0;
   border: 0;
@@ -239,8 +244,7 @@ fieldset {
 legend {
   padding: 0;
 }
-fieldset label,
-.wide {
+details label {
   display: flex;
   align-items: center;
   gap: 8px;

@@ -34,6 +34,7 @@ const ASKED: { id: ExerciseDraft['asked']; name: string }[] = [
   { id: 'INVERSIONS', name: 'chords in the inversion told' },
   { id: 'FIGURES', name: 'chords over a figured bass' },
   { id: 'TRANSPOSED', name: 'the chords in another key' },
+  { id: 'SIGNATURE', name: 'the chords under another signature' },
   { id: 'FINGERS', name: 'fingers' },
   { id: 'NAMES', name: 'chord names' },
   { id: 'NUMERALS', name: 'Roman numerals' },
@@ -63,11 +64,19 @@ const COUNTS: { id: ExerciseSettings['counts'][number]; name: string }[] = [
 ];
 const counts = ref(COUNTS.map(({ id }) => id));
 const isLaid = computed(() =>
-  ['CHORDS', 'BASS', 'INVERSIONS', 'FIGURES', 'TRANSPOSED'].includes(asked.value),
+  ['CHORDS', 'BASS', 'INVERSIONS', 'FIGURES', 'TRANSPOSED', 'SIGNATURE'].includes(asked.value),
 );
 const KEYS = ['C', 'G', 'F', 'D', 'Bb', 'A', 'Eb', 'E', 'Ab', 'B', 'Db', 'F#'];
-const otherKey = ref('D');
+const otherKey = ref('D major');
 const mode = computed(() => (arrangement.value?.key.includes('minor') ? 'minor' : 'major'));
+/** Keys of the same mode to transpose into; any signature to read it under. */
+const otherKeys = computed(() => {
+  if (asked.value === 'TRANSPOSED') return KEYS.map((key) => `${key} ${mode.value}`);
+  return asked.value === 'SIGNATURE' ? KEYS.flatMap((key) => [`${key} major`, `${key} minor`]) : [];
+});
+watch(otherKeys, (keys) => {
+  if (keys.length && !keys.includes(otherKey.value)) otherKey.value = keys[3]!;
+});
 
 const mine = ref<Exercise[]>([]);
 const { ask, trouble } = useLatest();
@@ -97,7 +106,7 @@ async function make(more: Partial<ExerciseDraft> = {}) {
       tries: tries.value,
       atOnce: when.value !== 'end',
       settings: {
-        to: asked.value === 'TRANSPOSED' ? `${otherKey.value} ${mode.value}` : null,
+        to: otherKeys.value.length ? otherKey.value : null,
         help: help.value,
         fading: fading.value && asked.value === 'CHORDS',
         marksAfter: when.value === 'third' ? 3 : 0,
@@ -141,12 +150,12 @@ async function makeNext(set: string) {
       <OneOf id="exercise-to" :chosen="to" :of="bars" @choose="(bar) => (to = bar)" />
       <label for="exercise-asked">find</label>
       <OneOf id="exercise-asked" :chosen="asked" :of="ASKED" @choose="(one) => (asked = one)" />
-      <template v-if="asked === 'TRANSPOSED'">
+      <template v-if="otherKeys.length">
         <label for="exercise-key">in</label>
         <OneOf
           id="exercise-key"
           :chosen="otherKey"
-          :of="KEYS.map((key) => ({ id: key, name: `${key} ${mode}` }))"
+          :of="otherKeys.map((key) => ({ id: key, name: key }))"
           @choose="(key) => (otherKey = key)"
         />
       </template>

@@ -124,6 +124,7 @@ class ExerciseTest extends InTheBrowser {
         browser.seeText(".exercise h3", "Name the chord");
         browser.open(browser.see(".exercise .link a").getDomProperty("href"));
         browser.seeText(".ask", "What is this chord called?");
+        browser.see(".drawing .note");
         assertThat(browser.all(".drawing .harm")).isNotEmpty().noneMatch(symbol -> symbol.isDisplayed());
         browser.see("form.word input").sendKeys("Zz", Keys.ENTER);
         browser.clickText(".places button", "Zz");

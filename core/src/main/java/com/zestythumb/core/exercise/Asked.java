@@ -12,6 +12,8 @@ public enum Asked {
     FIGURES(How.PLAYED),
     /** The chords in another key. */
     TRANSPOSED(How.PLAYED),
+    /** The chords as they are under another signature, every note on its line or space. */
+    SIGNATURE(How.PLAYED),
     /** A finger for each note of the left hand. */
     FINGERS(How.WRITTEN),
     /** The Roman numeral of each chord. */
@@ -53,6 +55,6 @@ public enum Asked {
 
     /** Whether keys are laid as chords of a left hand. */
     boolean isLaid() {
-        return ordinal() <= TRANSPOSED.ordinal();
+        return ordinal() <= SIGNATURE.ordinal();
     }
 }

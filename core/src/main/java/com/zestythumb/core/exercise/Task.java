@@ -24,13 +24,13 @@ public sealed interface Task permits Exercise, Transposed, Quiz {
      *
      * @param key the tune as the teacher has it
      * @param bars by their index
-     * @param to the key in which it is to be played, where that is asked; else null
+     * @param to the key in which it is to be played, or whose signature counts, where that is asked; else null
      * @param counts what counts where keys are laid
      * @throws IllegalArgumentException where nothing is left to find
      */
     static Task of(Arrangement key, Set<Integer> bars, Asked asked, Key to, Set<Criterion> counts) {
-        if (asked == Asked.TRANSPOSED) {
-            return Transposed.of(key, bars, to, counts);
+        if (asked == Asked.TRANSPOSED || asked == Asked.SIGNATURE) {
+            return Transposed.of(key, bars, asked, to, counts);
         }
         return asked.isLaid() ? new Exercise(key, bars, asked, counts) : Quiz.of(key, bars, asked);
     }

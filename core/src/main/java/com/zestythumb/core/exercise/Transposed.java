@@ -11,7 +11,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
-/** Some bars whose left hand a student sees in one key and plays in another. */
+/** Some bars whose left hand a student sees in one key and plays in another, or under another signature. */
 final class Transposed implements Task {
 
     private final Arrangement seen;
@@ -24,14 +24,16 @@ final class Transposed implements Task {
         this.to = to;
     }
 
-    static Transposed of(Arrangement seen, Set<Integer> bars, Key to, Set<Criterion> counts) {
+    static Transposed of(Arrangement seen, Set<Integer> bars, Asked asked, Key to, Set<Criterion> counts) {
         if (to == null) {
             throw new IllegalArgumentException("name the key in which it is to be played");
         }
-        LeadSheet other = Transposition.to(to, seen.sheet());
+        LeadSheet other = asked == Asked.SIGNATURE
+                ? Transposition.samePage(to, seen.sheet())
+                : Transposition.to(to, seen.sheet());
         // What somebody wrote is moved with the chords; what the solver found it finds anew.
         Arrangement there = Arrangement.of(other, seen.choices().withPins(List.of()));
-        return new Transposed(seen, new Exercise(there, bars, Asked.TRANSPOSED, counts), to);
+        return new Transposed(seen, new Exercise(there, bars, asked, counts), to);
     }
 
     @Override
@@ -41,7 +43,7 @@ final class Transposed implements Task {
 
     @Override
     public Asked asked() {
-        return Asked.TRANSPOSED;
+        return played.asked();
     }
 
     @Override
@@ -53,7 +55,7 @@ final class Transposed implements Task {
                 played.key().sheet().heading().names().fromEnglish(to.tonic().pretty());
         return played.questions().stream()
                 .map(question -> new Question(
-                        question.chord(), question.bar(), here.get(question.chord()) + ", but in " + key, List.of()))
+                        question.chord(), question.bar(), here.get(question.chord()) + how + key, List.of()))
                 .toList();
     }
 

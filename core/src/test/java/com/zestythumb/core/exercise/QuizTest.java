@@ -165,7 +165,7 @@ class QuizTest {
     @Test
     void inAnotherKeyTheSameHandIsLaidThere() {
         Task task = task("key: C major\n| C | F | G7 | C |", Asked.TRANSPOSED, Key.parse("D major"));
-        assertThat(task.questions().get(2).prompt()).isEqualTo("G7, but in D");
+        assertThat(task.questions().get(2).prompt()).isEqualTo("G7, but in D major");
         Marking key = task.marked(task.solution());
         assertThat(key.points()).isEqualTo(key.of());
         assertThat(task.marked(Answers.played(Map.of(0, List.of(48, 52, 55))))
@@ -174,6 +174,16 @@ class QuizTest {
                         .points())
                 .isLessThan(Marking.FULL);
         assertThat(task.page(Answers.NONE, Set.of()).key()).isEqualTo(Key.parse("C major"));
+    }
+
+    /** Every note on its line, three flats in front: C major becomes C minor. */
+    @Test
+    void underAnotherSignatureEveryNoteKeepsItsLine() {
+        Task task = task("key: C major\n| C | F | G | C |", Asked.SIGNATURE, Key.parse("C minor"));
+        assertThat(task.questions().get(1).prompt()).isEqualTo("F, but with the signature of C minor");
+        Marking key = task.marked(task.solution());
+        assertThat(key.points()).isEqualTo(key.of());
+        assertThat(task.solution().keys().get(0)).containsExactly(48, 51, 55);
     }
 
     @Test

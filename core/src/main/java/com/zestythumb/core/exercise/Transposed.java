@@ -51,8 +51,8 @@ final class Transposed implements Task {
         Map<Integer, String> here = seen.chords().stream()
                 .collect(Collectors.toMap(
                         chord -> chord.index(), chord -> seen.sheet().heading().print(chord.chord())));
-        String key =
-                played.key().sheet().heading().names().fromEnglish(to.tonic().pretty());
+        String key = seen.sheet().heading().names().fromEnglish(to.pretty());
+        String how = asked() == Asked.SIGNATURE ? ", but with the signature of " : ", but in ";
         return played.questions().stream()
                 .map(question -> new Question(
                         question.chord(), question.bar(), here.get(question.chord()) + how + key, List.of()))

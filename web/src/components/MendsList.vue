@@ -71,7 +71,7 @@ const rest = ({ findings }: Mend) =>
     <li v-for="(mend, i) in mends ?? []" :key="i">
       <button
         class="see plain-button"
-        :aria-label="`See: ${mend.words}`"
+        title="beside what is played now"
         @click="emit('see', said(mend), choicesWith(mend), mend.chart ?? undefined)"
       >
         <b>{{ said(mend) }}</b> <small>{{ rest(mend) }}</small>

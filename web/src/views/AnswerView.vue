@@ -15,6 +15,7 @@ import { useChosen } from '../composables/useChosen';
 import { usePlayer } from '../composables/usePlayer';
 import { useView } from '../composables/useView';
 import { barName } from '../player/words';
+import { capital, stopped, VERDICTS, WHAT } from './answer-words';
 
 /** A student at the piano: the music, one chord at a time, large keys, and a patient word. */
 const props = defineProps<{ code: string }>();
@@ -98,24 +99,7 @@ watch(
   },
 );
 
-const VERDICTS = {
-  RIGHT: 'Right',
-  NEARLY: 'Nearly',
-  NOT_YET: 'Not yet',
-  NOT_ANSWERED: 'Not answered',
-} as const;
-const stopped = (words: string) => (/[.?!]$/.test(words) ? words : `${words}.`);
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 const barOf = ({ bar }: AskedChord) => (bar ? `bar ${bar}` : 'pickup');
-const WHAT: Partial<Record<AnswerSheet['asked'], string>> = {
-  BASS: 'Play its bass, one note.',
-  NAMES: 'Write its symbol, as C or G7.',
-  NUMERALS: 'Write its numeral, as V or ii6.',
-  FINGERS: 'Write a finger for each key, the lowest first.',
-  HARMONY: 'Write a chord symbol.',
-  RIDDLE: 'Listen, and find its key.',
-  FIGURES: 'Play the chord above it.',
-};
 const what = computed(() => {
   if (sheet.value?.how === 'CHOSEN') return 'Choose one.';
   return WHAT[sheet.value?.asked ?? 'CHORDS'] ?? 'Play it with your left hand.';
@@ -127,6 +111,13 @@ function nameOf(one: AskedChord) {
   // Of a word that is spelled, what was found.
   if (asked === 'RIDDLE' && one.mark?.verdict === 'RIGHT') return one.mark.words[0];
   return answer.wordOf(one.chord) || one.symbol || barName(one.bar);
+}
+/** What is seen on its button is part of what is heard. */
+function labelOf(one: AskedChord) {
+  const asks = `${barOf(one)}: ${one.prompt}`;
+  const seen = nameOf(one) ?? '';
+  const given = asks.toLowerCase().includes(seen.toLowerCase()) ? '' : `, ${seen}`;
+  return asks + given + (one.mark ? `, ${VERDICTS[one.mark.verdict]}` : '');
 }
 /** One question is asked of the whole page. */
 const isOne = computed(() => sheet.value?.places.length === 1);
@@ -201,7 +192,7 @@ const praise = computed(() => {
           class="place plain-button"
           :class="{ answered: answer.isAnswered(one.chord) }"
           :aria-current="i === at"
-          :aria-label="`${barOf(one)}: ${one.prompt}${one.mark ? `, ${VERDICTS[one.mark.verdict]}` : ''}`"
+          :aria-label="labelOf(one)"
           @click="go(i)"
         >
           <MarkSign v-if="one.mark" :verdict="one.mark.verdict" />

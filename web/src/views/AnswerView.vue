@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import Select from 'primevue/select';
 import { computed, onMounted, ref, watch } from 'vue';
-import type { AnswerSheet, AskedChord } from '../api/client';
+import type { AskedChord } from '../api/client';
 import AnswerKeys from '../components/AnswerKeys.vue';
 import AnswerWords from '../components/AnswerWords.vue';
 import { keyNamed } from '../components/keyboard';

@@ -111,8 +111,7 @@ const schoolName = computed(
 <style scoped>
 .report :deep(.p-selectbutton) {
   flex: none;
-  white-space: nowrap;
-  flex-wrap: nowrap;
+  grid-template-columns: repeat(3, auto);
 }
 .counts {
   display: flex;

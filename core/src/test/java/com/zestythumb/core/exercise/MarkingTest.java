@@ -140,7 +140,7 @@ class MarkingTest {
         int turn = 0;
         for (VoicingStyle style : VoicingStyles.all()) {
             for (int span : List.of(9, 12)) {
-                for (Asked asked : Asked.values()) {
+                for (Asked asked : List.of(Asked.CHORDS, Asked.BASS)) {
                     School school = schools.get(turn++ % schools.size());
                     Choices choices =
                             Choices.of(new StyleChoice(style, Map.of()), Figures.BLOCK, Hand.ofSpan(span), school);

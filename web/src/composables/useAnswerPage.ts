@@ -7,15 +7,16 @@ type Asked = AnswerSheet['asked'];
 /** What would tell the answer is not shown. */
 const WITHOUT_SYMBOLS: Asked[] = ['NAMES', 'HARMONY', 'RIDDLE', 'FIGURES'];
 const WITHOUT_NUMERALS: Asked[] = [...WITHOUT_SYMBOLS, 'NUMERALS', 'CLOSES'];
+/** Under a bass that is given it is not known yet which finger takes it. */
+const WITHOUT_FINGERS: Asked[] = ['FINGERS', 'FIGURES'];
 const NO_NUMERAL = { roman: '', figures: '', of: '' };
 
 function hidden(tune: Arrangement, asked: Asked): Arrangement {
   const symbols = WITHOUT_SYMBOLS.includes(asked);
   const numerals = WITHOUT_NUMERALS.includes(asked);
-  const musicXml =
-    asked === 'FINGERS'
-      ? tune.musicXml.replace(/<fingering[^>]*>[\s\S]*?<\/fingering>/g, '')
-      : tune.musicXml;
+  const musicXml = WITHOUT_FINGERS.includes(asked)
+    ? tune.musicXml.replace(/<fingering[^>]*>[\s\S]*?<\/fingering>/g, '')
+    : tune.musicXml;
   return {
     ...tune,
     musicXml,

@@ -104,13 +104,19 @@ const what = computed(() => {
   if (sheet.value?.how === 'CHOSEN') return 'Choose one.';
   return WHAT[sheet.value?.asked ?? 'CHORDS'] ?? 'Play it with your left hand.';
 });
+/** Its bar; of several in a bar, which of them. */
+function placeName(one: AskedChord) {
+  const inBar = sheet.value!.places.filter(({ bar }) => bar === one.bar);
+  const which = inBar.length > 1 ? `, chord ${inBar.indexOf(one) + 1}` : '';
+  return barName(one.bar) + which;
+}
 /** What was answered stays in view in its place. */
 function nameOf(one: AskedChord) {
   const { asked } = sheet.value!;
   if (asked === 'FIGURES') return one.prompt;
   // Of a word that is spelled, what was found.
   if (asked === 'RIDDLE' && one.mark?.verdict === 'RIGHT') return one.mark.words[0];
-  return answer.wordOf(one.chord) || one.symbol || barName(one.bar);
+  return answer.wordOf(one.chord) || one.symbol || placeName(one);
 }
 /** What is seen on its button is part of what is heard. */
 function labelOf(one: AskedChord) {

@@ -46,8 +46,7 @@ final class ChoiceQuestions {
                                 : Judged.wrong(
                                         0,
                                         "wrong-close",
-                                        "it is " + name(close.kind()) + ", "
-                                                + close.kind().meaning()),
+                                        "not that one: listen whether it comes home, waits, or surprises"),
                         close.kind().meaning(),
                         name(close.kind())))
                 .toList();
@@ -80,7 +79,7 @@ final class ChoiceQuestions {
                 given -> given.equals(right)
                         ? Judged.right("right: " + right)
                         : Judged.wrong(
-                                0, "wrong-bar", "look at the order of its notes, and at the rhythm: it is " + right),
+                                0, "wrong-bar", "not that one: look at the order of the notes, and at the rhythm"),
                 "look at the order of the notes",
                 right));
     }
@@ -115,8 +114,12 @@ final class ChoiceQuestions {
         String what = FindingWords.of(fault, key).message();
         return List.of(new Item(
                 Quiz.question(key, chords.get(0), "Between which chords is a rule broken?", names),
-                given ->
-                        given.equals(right) ? Judged.right(what) : Judged.wrong(0, "wrong-place", "not there: " + what),
+                given -> given.equals(right)
+                        ? Judged.right(what)
+                        : Judged.wrong(
+                                0,
+                                "wrong-place",
+                                "not there: look at bass and top, and at what wants to go up or down"),
                 "it is a matter of " + FindingWords.title(fault.fault().code()),
                 right));
     }

@@ -33,7 +33,7 @@ final class HarmonyQuestions {
                     Key here = key.sheet().bars().get(chord.event().bar()).key();
                     return new Item(
                             Quiz.question(key, chord, "Which chord fits the tune here?", List.of()),
-                            given -> judge(given, chord.chord(), strong, here, heading),
+                            Quiz.ofChord(heading, said -> judge(said, chord.chord(), strong, here, heading)),
                             strong.isEmpty()
                                     ? "listen to the chords before and behind"
                                     : "it holds "
@@ -46,14 +46,7 @@ final class HarmonyQuestions {
                 .toList();
     }
 
-    private static Judged judge(String given, Chord own, List<Pitch> strong, Key key, Heading heading) {
-        Chord said;
-        try {
-            said = Quiz.chord(given, heading);
-        } catch (IllegalArgumentException e) {
-            return Judged.wrong(
-                    0, "no-chord", "“" + given + "” is no chord symbol; a letter, then what kind: C, Dm, G7");
-        }
+    private static Judged judge(Chord said, Chord own, List<Pitch> strong, Key key, Heading heading) {
         if (said.root().soundsLike(own.root())
                 && said.tones().size() >= own.tones().size()
                 && fits(said, strong) == strong.size()) {

@@ -90,11 +90,19 @@ public final class Quiz implements Task {
         return new Question(chord.index(), bar, prompt, choices);
     }
 
-    /** A symbol as a student writes it, with a small letter too: {@code "am"}. */
-    static Chord chord(String given, Heading heading) {
-        String symbol = given.strip();
-        return Chord.parse(
-                heading.names().toEnglish(symbol.substring(0, 1).toUpperCase(Locale.ROOT) + symbol.substring(1)));
+    /** Judges a chord symbol, with a small letter too: {@code "am"}; what is none is told so. */
+    static Function<String, Judged> ofChord(Heading heading, Function<Chord, Judged> judge) {
+        return given -> {
+            String symbol = given.substring(0, 1).toUpperCase(Locale.ROOT) + given.substring(1);
+            Chord said;
+            try {
+                said = Chord.parse(heading.names().toEnglish(symbol));
+            } catch (IllegalArgumentException e) {
+                return Judged.wrong(
+                        0, "no-chord", "“" + given + "” is no chord symbol; a letter, then what kind: C, Dm, G7");
+            }
+            return judge.apply(said);
+        };
     }
 
     @Override

@@ -32,7 +32,7 @@ final class WordQuestions {
         return chords.stream()
                 .map(chord -> new Item(
                         Quiz.question(key, chord, "What is this chord called?", List.of()),
-                        given -> name(given, chord.chord(), heading),
+                        Quiz.ofChord(heading, said -> name(said, chord.chord(), heading)),
                         "its root is "
                                 + heading.names()
                                         .fromEnglish(chord.chord().root().pretty()),
@@ -40,36 +40,21 @@ final class WordQuestions {
                 .toList();
     }
 
-    private static Judged name(String given, Chord right, Heading heading) {
-        Chord said;
-        try {
-            said = Quiz.chord(given, heading);
-        } catch (IllegalArgumentException e) {
-            return Judged.wrong(
-                    0, "no-chord", "“" + given + "” is no chord symbol; a letter, then what kind: C, Dm, G7");
-        }
-        String told = "it is " + heading.print(right);
+    private static Judged name(Chord said, Chord right, Heading heading) {
         if (sound(said).equals(sound(right))) {
             boolean bass = said.bass().soundsLike(right.bass());
             return bass || !right.hasSlash()
                     ? Judged.right("right: " + heading.print(right))
-                    : Judged.wrong(
-                            CLOSELY,
-                            "wrong-bass",
-                            "the chord is right; look at its lowest note: " + heading.print(right));
+                    : Judged.wrong(CLOSELY, "wrong-bass", "the chord is right; look at its lowest note");
         }
         if (said.root().soundsLike(right.root())) {
             boolean third = said.quality().hasMinorThird() == right.quality().hasMinorThird();
             return third
-                    ? Judged.wrong(
-                            CLOSELY, "wrong-kind", "the root is right, and something is added or missing: " + told)
+                    ? Judged.wrong(CLOSELY, "wrong-kind", "the root is right, and something is added or missing")
                     : Judged.wrong(
-                            NEARLY,
-                            "wrong-third",
-                            "the root is right; look whether its third is major or minor: " + told);
+                            NEARLY, "wrong-third", "the root is right; look whether its third is major or minor");
         }
-        return Judged.wrong(
-                0, "wrong-root", "look for thirds, one above another; the lowest of them is the root: " + told);
+        return Judged.wrong(0, "wrong-root", "look for thirds, one above another; the lowest of them is the root");
     }
 
     private static Set<Integer> sound(Chord chord) {
@@ -89,7 +74,6 @@ final class WordQuestions {
 
     private static Judged numeral(String given, Numeral right) {
         Numeral said = Numeral.parse(given.strip().replace("#", "♯"));
-        String told = "it is " + print(right);
         boolean roman = said.roman().equals(right.roman());
         boolean of = said.of() == null ? right.of() == null : said.of().equals(right.of());
         if (roman && of && plain(said.figures()).equals(plain(right.figures()))) {
@@ -97,12 +81,12 @@ final class WordQuestions {
         }
         if (roman && of) {
             return Judged.wrong(
-                    CLOSELY, "wrong-figures", "the numeral is right; look at the lowest note for its figures: " + told);
+                    CLOSELY, "wrong-figures", "the numeral is right; look at the lowest note for its figures");
         }
         boolean sameDegree = said.roman().equalsIgnoreCase(right.roman());
         return sameDegree && of
-                ? Judged.wrong(NEARLY, "wrong-case", "the step is right; large for major, small for minor: " + told)
-                : Judged.wrong(0, "wrong-numeral", "count from the keynote to the root: " + told);
+                ? Judged.wrong(NEARLY, "wrong-case", "the step is right; large for major, small for minor")
+                : Judged.wrong(0, "wrong-numeral", "count from the keynote to the root");
     }
 
     /** {@code 65}, {@code 6-5} and {@code 6/5} are one. */
@@ -141,18 +125,16 @@ final class WordQuestions {
                 .map(sign -> sign - '0')
                 .boxed()
                 .toList();
-        String told = "the app takes " + own.stream().map(String::valueOf).collect(Collectors.joining(" "));
         List<Pitch> keys = grip.pitches();
         if (said.size() != keys.size() || said.stream().anyMatch(finger -> finger < 1 || finger > 5)) {
-            return Judged.wrong(
-                    0, "finger-count", "one finger for each key, 5 for the little one to 1 for the thumb: " + told);
+            return Judged.wrong(0, "finger-count", "one finger for each key, 5 for the little one to 1 for the thumb");
         }
         if (new HashSet<>(said).size() < said.size()) {
-            return Judged.wrong(1, "finger-twice", "one finger cannot be on two keys: " + told);
+            return Judged.wrong(1, "finger-twice", "one finger cannot be on two keys");
         }
         for (int i = 1; i < said.size(); i++) {
             if (said.get(i) > said.get(i - 1)) {
-                return Judged.wrong(1, "finger-order", "the fingers would cross; the little one lies lowest: " + told);
+                return Judged.wrong(1, "finger-order", "the fingers would cross; the little one lies lowest");
             }
             boolean black = keys.get(i - 1).isBlackKey() && keys.get(i).isBlackKey();
             int apart = keys.get(i).midi() - keys.get(i - 1).midi();
@@ -161,9 +143,9 @@ final class WordQuestions {
                         NEARLY,
                         "finger-spread",
                         said.get(i - 1) + " and " + said.get(i)
-                                + " would be spread too far; never stretch until it hurts: " + told);
+                                + " would be spread too far; never stretch until it hurts");
             }
         }
-        return Judged.right(said.equals(own) ? "right" : "right as well; " + told);
+        return Judged.right(said.equals(own) ? "right" : "right as well");
     }
 }

@@ -10,6 +10,7 @@ import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import java.util.List;
 import java.util.Random;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -41,7 +42,7 @@ class ReadyMadeTest {
         assertThat(symbols(set, seed)).isEqualTo(chords);
     }
 
-    /** The key has full marks under its school; of fifty random answers none has. */
+    /** The key has full marks under its school; of fifty random answers none has, and none is told what is right. */
     @Test
     void theKeyHasFullMarksAndNoRandomAnswer() {
         Random random = new Random(4);
@@ -62,6 +63,15 @@ class ReadyMadeTest {
                 }
                 Marking marked = task.marked(answers);
                 assertThat(marked.points()).as(set.id() + answers).isLessThan(marked.of());
+                // Of two ways to call a key the other one needs no telling.
+                if (set.asked().how() != Asked.How.PLAYED && set.asked() != Asked.SPELLING) {
+                    marked.marks().stream()
+                            .filter(mark -> mark.verdict() != Marking.Verdict.RIGHT)
+                            .forEach(mark -> assertThat(mark.words())
+                                    .noneMatch(words -> words.matches(".*\\b"
+                                            + Pattern.quote(
+                                                    task.solution().words().get(mark.chord())) + "(\\W.*|$)")));
+                }
             }
         }
     }

@@ -1,10 +1,12 @@
 package com.zestythumb.app.rule;
 
 import com.zestythumb.app.arrange.Unwanted;
+import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.app.studio.Studios;
 import com.zestythumb.app.tune.BackupPart;
 import com.zestythumb.core.arrangement.Waiver;
+import com.zestythumb.core.checking.FindingWords;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -47,6 +49,9 @@ public class LeftAlways implements BackupPart, Unwanted {
     }
 
     void leave(String code, String reason) {
+        if (FindingWords.title(code).equals(code)) {
+            throw new NotFoundException("there is nothing called " + code + " that could be found");
+        }
         if (Waiver.isOfTheBody(code)) {
             throw new RefusedException("what can hurt a hand is always told; leave it in one bar after looking at it");
         }

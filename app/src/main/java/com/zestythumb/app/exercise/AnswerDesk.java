@@ -95,11 +95,21 @@ public class AnswerDesk {
         if (kept.tries() > 0 && last.number() >= kept.tries()) {
             throw new RefusedException("this was the last try; ask your teacher for one more");
         }
-        Answers right = kept.settings().fading() ? Answers.NONE : right(last);
-        return sheet(kept, attempts.save(new Attempt(kept, last.number() + 1, right, Instant.now())));
+        return sheet(kept, attempts.save(new Attempt(kept, last.number() + 1, begunWith(kept, last), Instant.now())));
     }
 
-    /** What was right stays; what is played from memory begins anew. */
+    /** What stays for another try: nothing of what is played by heart, all where the marks are not seen yet, else what was right. */
+    private static Answers begunWith(KeptExercise kept, Attempt last) {
+        if (kept.settings().fading()) {
+            return Answers.NONE;
+        }
+        return isHidden(kept, last) ? last.answers() : right(last);
+    }
+
+    private static boolean isHidden(KeptExercise kept, Attempt attempt) {
+        return attempt.number() < kept.settings().marksAfter();
+    }
+
     private static Answers right(Attempt last) {
         Answers right = Answers.NONE;
         for (Mark mark : last.marks()) {
@@ -115,7 +125,7 @@ public class AnswerDesk {
 
     private AnswerSheet sheet(KeptExercise kept, Attempt attempt) {
         Task task = recent.of(kept);
-        boolean hidden = attempt.number() < kept.settings().marksAfter();
+        boolean hidden = isHidden(kept, attempt);
         boolean seen = kept.atOnce() && attempt.finishedAt() == null && !hidden;
         Set<Integer> shown = kept.settings().fading() ? notYetKnown(kept, task) : Set.of();
         return AnswerSheet.of(kept, task, attempt, seen ? task.marked(attempt.answers()) : null, hidden, shown);

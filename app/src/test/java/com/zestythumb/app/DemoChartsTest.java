@@ -6,16 +6,25 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.checking.Findings;
+import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.voiceleading.Level;
+import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.VoicingStyle;
+import com.zestythumb.core.voicing.VoicingStyles;
 import com.zestythumb.core.voicing.Weights;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
@@ -103,5 +112,38 @@ class DemoChartsTest {
         return tune.chords().stream()
                 .mapToInt(chord -> chord.solved().orElseThrow().cost().semitones())
                 .sum();
+    }
+
+    /** Shapes that slide from root to root: popular music alone has them (common practice). */
+    private static final Set<String> SLIDING =
+            Set.of("triads", "open-fifths", "root-fifth-octave", "root-fifth-tenth", "spread");
+
+    /** Under a hand of an octave nothing above a word in the school that a style is at home in. */
+    @Test
+    void everyStyleIsCleanInItsOwnSchool() throws IOException {
+        List<String> found = new ArrayList<>();
+        for (VoicingStyle style : VoicingStyles.all()) {
+            List<School> own = new ArrayList<>(List.of(School.POPULAR));
+            if (!SLIDING.contains(style.id())) {
+                own.add(School.CLASSICAL);
+            }
+            if (style.id().equals("hymn")) {
+                own.add(School.STRICT);
+            }
+            for (School school : own) {
+                for (LeadSheet sheet : sheets()) {
+                    if (sheet.bars().stream().anyMatch(bar -> !bar.left().isEmpty())) {
+                        continue;
+                    }
+                    Choices choices = Choices.of(new StyleChoice(style, Map.of()), Figures.BLOCK, Hand.OCTAVE, school);
+                    Findings.in(Arrangement.of(sheet, choices)).stream()
+                            .filter(finding -> finding.level() != Level.WORD)
+                            .map(finding ->
+                                    school.id() + " " + style.id() + " " + sheet.title() + ": " + finding.fault())
+                            .forEach(found::add);
+                }
+            }
+        }
+        assertThat(found).isEmpty();
     }
 }

@@ -48,10 +48,10 @@ class OwnPagesTest {
     private static final boolean WHOLE = System.getProperty("whole") != null;
 
     /** In a usual run with one of so many patterns, which are counted together, and its neighbours with the others. */
-    private static final int PATTERNS = WHOLE ? 1 : 6;
+    private static final int PATTERNS = WHOLE ? 1 : 12;
 
     /** Voicings are counted each by itself and need more. */
-    private static final int VOICINGS = WHOLE ? 1 : 2;
+    private static final int VOICINGS = WHOLE ? 1 : 4;
 
     private static final Path DEMO = Path.of(System.getProperty("demo", "src/main/resources/demo"));
 

@@ -41,10 +41,10 @@ import org.junit.jupiter.params.provider.ValueSource;
 @Execution(ExecutionMode.CONCURRENT)
 class HostileFilesTest {
 
-    private static final Duration PATIENCE = Duration.ofSeconds(5);
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
 
     /** In a usual run and, with {@code -Dwhole}, in a long one. */
-    private static final int ROUNDS = System.getProperty("whole") == null ? 300 : 5000;
+    private static final int ROUNDS = System.getProperty("whole") == null ? 120 : 5000;
 
     private static final LeadSheet TUNE = Chart.parse("title: Target\nkey: G\nmeter: 3/4\n[Verse]\n"
             + "|: G / D7 | Em |1 C :|2 D7 | G |\nm: g2 f>e (3dcB | e6 | c6 | d6 | g6 |\nw: a-ny words | here");

@@ -156,7 +156,7 @@ public final class Proposals {
         List<Pair> pairs = new ArrayList<>();
         for (Idiom.Usual usual : idiom.usual()) {
             // Where the right hand has the tune it has no chords.
-            boolean free = !sheet.hasMelody() || !usual.style().leavesTune() && usual.style() != VoicingStyles.PASSED;
+            boolean free = !sheet.hasMelody() || !usual.style().leavesTune();
             if (free
                     && wish.texture().includes(usual.figure())
                     && suits(usual.style(), chords, hand, usual.figure().strokes(sheet.meter()))) {

@@ -84,7 +84,7 @@ public record School(String id, String name, List<Entry> entries, boolean gather
                 Entry.told(new NeedlessJumpRule(), Level.WORD),
                 new Entry(new MudRule(), 4, GRACE),
                 new Entry(new ClashRule(), 8, Map.of()),
-                new Entry(new CollisionRule(), 3, Map.of()));
+                new Entry(new CollisionRule(), 20, Map.of()));
         Stream<Entry> time = Stream.of(
                 Entry.told(new HeldIntoRule(), Level.WORD),
                 Entry.told(new RhythmRule(), Level.WORD),
@@ -107,7 +107,8 @@ public record School(String id, String name, List<Entry> entries, boolean gather
             true);
 
     private static final Entry[] OF_THE_KEYBOARD = {
-        new Entry(PARALLELS, 24, Map.of(ParallelRule.BARE_FIFTHS, 1.0), Level.FAULT), new Entry(DOUBLING, 3, Map.of())
+        new Entry(PARALLELS, NEVER, Map.of(ParallelRule.BARE_FIFTHS, 1.0), Level.FAULT),
+        new Entry(DOUBLING, 3, Map.of(), Level.WORD)
     };
 
     /** Parallel fifths and octaves are avoided where there is a way (any textbook of harmony). */
@@ -115,11 +116,11 @@ public record School(String id, String name, List<Entry> entries, boolean gather
             new School("classical", "Classical", common(LEAP_AVOIDED, MORE_THAN_A_HAND, OF_THE_KEYBOARD), false);
 
     private static final Entry[] OF_FOUR_PARTS = {
-        new Entry(new DirectRule(), 6, Map.of()),
-        new Entry(new ContraryRule(), 12, Map.of(), Level.FAULT),
-        new Entry(new LeadingRule(), 12, Map.of(), Level.FAULT),
-        new Entry(new SeventhRule(), 12, Map.of(), Level.FAULT),
-        new Entry(new MelodicRule(), 6, Map.of()),
+        new Entry(new DirectRule(), 30, Map.of()),
+        new Entry(new ContraryRule(), 60, Map.of(), Level.FAULT),
+        new Entry(new LeadingRule(), 60, Map.of(), Level.FAULT),
+        new Entry(new SeventhRule(), 60, Map.of(), Level.FAULT),
+        new Entry(new MelodicRule(), 20, Map.of()),
         Entry.told(new PartCrossingRule(), Level.FAULT),
         Entry.told(new OverlapRule(), Level.MIND),
         Entry.told(new SpacingRule(), Level.MIND),
@@ -128,7 +129,7 @@ public record School(String id, String name, List<Entry> entries, boolean gather
         Entry.told(new SixFourRule(), Level.WORD),
         Entry.told(new SuspensionRule(), Level.MIND),
         Entry.told(new FiveFourRule(), Level.WORD),
-        new Entry(new FalseRelationRule(), 6, Map.of())
+        new Entry(new FalseRelationRule(), 20, Map.of())
     };
 
     /** What a textbook of harmony asks of four parts is asked of the hands as well. */

@@ -29,6 +29,25 @@ final class BassThenChordStyle extends NamedStyle {
             "root fifth, fifth root",
             "root");
 
+    /** Without the root, which the bass has in octaves already. */
+    private static final VoicingStyle THIN_UPPER = new MemberStyle(
+            new Label("thin-upper", "Two upper notes", "what lies above a bass in octaves", 1),
+            "third seventh, seventh third",
+            "third fifth, fifth third",
+            "fifth",
+            "root");
+
+    private static final int FULL = 3;
+
+    /** Where a full chord would lie on the tune a thinner one is better, else it is missed. */
+    private static final CostTerm THIN = new CostTerm(
+            "thin-chord",
+            "a chord of two notes above the bass",
+            "chords",
+            12,
+            (voicing, place) ->
+                    voicing.grips().size() < 2 || voicing.grips().get(1).tones().size() >= FULL ? 0 : 1);
+
     private static final CostTerm LEAP_WITHIN = new CostTerm(
             "leap-within",
             "beyond an octave from the bass to the chord",
@@ -80,7 +99,7 @@ final class BassThenChordStyle extends NamedStyle {
 
     private static final List<CostTerm> TERMS = List.of(LEAP_WITHIN, BassTerms.HOME, UPPER_HOME);
 
-    private static final List<CostTerm> WITH_OCTAVE = List.of(LEAP_WITHIN, BassTerms.OCTAVE_HOME, UPPER_HOME);
+    private static final List<CostTerm> WITH_OCTAVE = List.of(LEAP_WITHIN, BassTerms.OCTAVE_HOME, UPPER_HOME, THIN);
 
     private final boolean octave;
 
@@ -114,7 +133,11 @@ final class BassThenChordStyle extends NamedStyle {
     public List<Voicing> candidates(Chord chord, Wishes wishes) {
         Hand hand = wishes.hand();
         Chord above = new Chord(chord.root(), chord.quality(), chord.root(), chord.upper());
-        List<Voicing> shapes = UPPER.candidates(above, new Wishes(hand, wishes.mostNotes(), wishes.settings()));
+        Wishes upper = new Wishes(hand, wishes.mostNotes(), wishes.settings());
+        List<Voicing> shapes = new ArrayList<>(UPPER.candidates(above, upper));
+        if (octave) {
+            shapes.addAll(THIN_UPPER.candidates(above, upper));
+        }
         boolean fifth = !octave && FIFTH.equals(wishes.settings().getOrDefault(SECOND_BASS, FIFTH));
         Pitch lowest = Pitch.atOrAbove(chord.bass(), hand.lowest().midi());
         List<Voicing> found = over(chord, lowest, shapes, octave ? OCTAVE + 1 : FOURTH, hand, fifth);

@@ -13,7 +13,15 @@ final class TwoOctavesStyle extends NamedStyle {
 
     private static final int TRIAD = 3;
 
-    private static final List<CostTerm> TERMS = List.of(CostTerms.OPENING, CostTerms.CLOSING);
+    /** Where the upper octave would lie on the tune the chord alone is better, else it is missed. */
+    private static final CostTerm ONE_OCTAVE = new CostTerm(
+            "one-octave",
+            "the upper octave left out",
+            "chords",
+            40,
+            (voicing, place) -> voicing.bothHands().size() < 2 ? 1 : 0);
+
+    private static final List<CostTerm> TERMS = List.of(CostTerms.OPENING, CostTerms.CLOSING, ONE_OCTAVE);
 
     private final boolean passed;
 
@@ -25,6 +33,12 @@ final class TwoOctavesStyle extends NamedStyle {
     TwoOctavesStyle(Label label, boolean passed) {
         super(label, TERMS);
         this.passed = passed;
+    }
+
+    /** The right hand has its share of the chord. */
+    @Override
+    public boolean leavesTune() {
+        return passed;
     }
 
     @Override
@@ -42,6 +56,9 @@ final class TwoOctavesStyle extends NamedStyle {
                 found.add(new Voicing(chord, low.soundingBass(), List.of(low.first(), above)));
             }
         }
-        return found.isEmpty() ? close : found;
+        if (!passed) {
+            found.addAll(close);
+        }
+        return found;
     }
 }

@@ -72,7 +72,7 @@ class HandPatternsTest {
         int bars = 0;
         int named = 0;
         int odd = 0;
-        int step = LongRun.of(3, 1);
+        int step = LongRun.of(6, 1);
         int first = 0;
         for (Labelled one : list(list)) {
             for (int i = first++ % step; i < KEYS.size(); i += step) {

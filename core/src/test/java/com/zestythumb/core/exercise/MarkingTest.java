@@ -55,13 +55,16 @@ class MarkingTest {
         return all;
     }
 
-    /** Written before the marking was: what a teacher would say of the second bar of C F G7 C after C3 E3 G3. */
+    /**
+     * Written before the marking was: what a teacher would say of the second bar of C F G7 C after C3 E3 G3. The second said
+     * "this is nearer" until this school charged fifths more than the way.
+     */
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
             value = {
                 "C3 F3 A3 | 4 | RIGHT | right",
-                "F3 A3 C4 | 3 | NEARLY | this is nearer",
+                "F3 A3 C4 | 3 | NEARLY | parallel fifths: bass and top",
                 "C3 F3 B3 | 1 | NEARLY | B is not in F",
                 "C3 F3 A#3 | 1 | NEARLY | is not in F",
                 "C3 F3 | 3 | NEARLY | A is missing",

@@ -122,7 +122,7 @@ class StylesInTheSolverTest {
     void tellWhatTheSchoolCharges() {
         VoicingTask roots = VoicingTask.of(chords("C Dm"), StyleChoice.close(Inversions.ROOT_POSITION), Hand.OCTAVE)
                 .with(School.CLASSICAL);
-        assertThat(VoicingSolver.solve(roots).get(1).cost().charges()).contains(new Cost.Charge("parallels", 1, 24));
+        assertThat(VoicingSolver.solve(roots).get(1).cost().charges()).contains(new Cost.Charge("parallels", 1, 100));
     }
 
     @Test

@@ -3,8 +3,8 @@ package com.zestythumb.core.arrangement;
 import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.analysis.Cadence;
 import com.zestythumb.core.analysis.TuneNote;
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
-import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
@@ -67,7 +67,7 @@ public final class Surroundings {
                     ends ? null : goesOn,
                     i + 1 < events.size() ? events.get(i + 1).chord() : null,
                     basses,
-                    analysis.isClear() ? analysis.readings().get(i).key() : null));
+                    key(analysis, i)));
         }
         return around;
     }
@@ -98,11 +98,8 @@ public final class Surroundings {
                 .collect(Collectors.toSet());
     }
 
-    /** The note half a step below the keynote at a chord; null where no key is clear. */
-    public static PitchClass leadingTone(Analysis analysis, int chord) {
-        if (!analysis.isClear()) {
-            return null;
-        }
-        return Around.leadingTone(analysis.readings().get(chord).key());
+    /** The key at a chord; null where none is clear. */
+    public static Key key(Analysis analysis, int chord) {
+        return analysis.isClear() ? analysis.readings().get(chord).key() : null;
     }
 }

@@ -9,6 +9,7 @@ import com.zestythumb.core.voiceleading.Fault;
 import com.zestythumb.core.voiceleading.Hold;
 import com.zestythumb.core.voiceleading.Level;
 import com.zestythumb.core.voiceleading.Meeting;
+import com.zestythumb.core.voiceleading.Rhythm;
 import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voiceleading.Turn;
@@ -35,6 +36,7 @@ public final class Findings {
     private final Map<Integer, Turn> turns;
     private Map<Integer, Set<Meeting>> meetings;
     private Map<Integer, Written> written;
+    private Map<Integer, Rhythm> rhythms;
     private final List<Finding> found = new ArrayList<>();
 
     private Findings(Arrangement arrangement, School school) {
@@ -114,6 +116,11 @@ public final class Findings {
         return written;
     }
 
+    private Map<Integer, Rhythm> rhythms() {
+        rhythms = rhythms == null ? Rhythms.of(arrangement) : rhythms;
+        return rhythms;
+    }
+
     private void look(School.Entry entry) {
         Map<String, Double> limits = entry.limits();
         Rule any = entry.rule();
@@ -149,8 +156,7 @@ public final class Findings {
         } else if (any instanceof Rule.OfWritten rule) {
             written().forEach((chord, written) -> rule.check(written, limits, fault -> add(entry, fault, chord, -1)));
         } else if (any instanceof Rule.OfRhythm rule) {
-            WrittenTones.rhythms(arrangement)
-                    .forEach((chord, bars) -> rule.check(bars, limits, fault -> add(entry, fault, chord, -1)));
+            rhythms().forEach((chord, rhythm) -> rule.check(rhythm, limits, fault -> add(entry, fault, chord, -1)));
         }
     }
 

@@ -9,10 +9,12 @@ import com.zestythumb.core.arrangement.Surroundings;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.voiceleading.ClashRule;
 import com.zestythumb.core.voiceleading.Meeting;
+import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
 import com.zestythumb.core.voicing.Voicing;
@@ -83,7 +85,8 @@ public final class Meetings {
         TimedNote note = low.note();
         TimedNote tune = sung.note();
         TimedNote later = sung.from().compareTo(low.from()) > 0 ? tune : note;
-        PitchClass leading = Surroundings.leadingTone(arrangement.analysis(), note.chord());
+        Key key = Surroundings.key(arrangement.analysis(), note.chord());
+        PitchClass leading = key == null ? null : Around.leadingTone(key);
         boolean leads = leading != null
                 && note.pitch().pitchClass().soundsLike(leading)
                 && tune.pitch().pitchClass().soundsLike(leading);

@@ -139,7 +139,7 @@ final class Parts {
                             to.parts(),
                             null,
                             null,
-                            Surroundings.leadingTone(arrangement.analysis(), from.chord()))));
+                            Surroundings.key(arrangement.analysis(), from.chord()))));
         }
         return steps;
     }

@@ -75,7 +75,7 @@ final class Passages {
                         inVoices(arrangement.chords().get(pair.to())),
                         task.around(pair.from()).lastOfTune(),
                         task.around(pair.to()).firstOfTune(),
-                        task.around(pair.from()).leadingTone())));
+                        task.around(pair.from()).key())));
     }
 
     /** A chord that somebody wrote, struck together or broken up over as many keys as a hand has fingers, has a voice on each. */

@@ -45,29 +45,6 @@ final class WrittenTones {
         return written;
     }
 
-    /** How many bars in a row have one rhythm, by the index of the chord with which they begin. */
-    static Map<Integer, Integer> rhythms(Arrangement arrangement) {
-        Map<Integer, Integer> runs = new TreeMap<>();
-        if (!arrangement.chords().stream().allMatch(ArrangedChord::isWritten)) {
-            return runs;
-        }
-        Map<Integer, List<Fraction>> onsets = new TreeMap<>();
-        arrangement.score().sounds().stream()
-                .filter(sound -> sound.part() == Part.LEFT)
-                .forEach(sound -> onsets.computeIfAbsent(sound.note().bar(), bar -> new ArrayList<>())
-                        .add(sound.note().onset()));
-        int first = -1;
-        for (ArrangedChord chord : arrangement.chords()) {
-            int bar = chord.event().bar();
-            boolean same = first >= 0 && onsets.getOrDefault(bar, List.of()).equals(onsets.get(bar - 1));
-            boolean again = first >= 0
-                    && arrangement.chords().get(chord.index() - 1).event().bar() == bar;
-            first = same || again ? first : chord.index();
-            runs.put(first, bar - arrangement.chords().get(first).event().bar() + 1);
-        }
-        return runs;
-    }
-
     private Written of(ArrangedChord chord) {
         Fraction from =
                 arrangement.score().at(chord.event().bar(), chord.event().start());

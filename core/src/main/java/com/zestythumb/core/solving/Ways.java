@@ -1,7 +1,7 @@
 package com.zestythumb.core.solving;
 
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
-import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.Cost.Charge;
 import com.zestythumb.core.solving.LayeredPath.Steps;
@@ -86,7 +86,7 @@ final class Ways {
      * @param tune the tune's last note on the way; null where it rests or a phrase ends
      * @param tuneThen its first behind it; null where it rests
      */
-    private record Time(double seconds, boolean journey, Pitch tune, Pitch tuneThen, PitchClass leading) {
+    private record Time(double seconds, boolean journey, Pitch tune, Pitch tuneThen, Key key) {
 
         private static final Time ANY = new Time(0, false, null, null, null);
     }
@@ -100,7 +100,7 @@ final class Ways {
                 journey,
                 from.lastOfTune(),
                 task.around(pair.to()).firstOfTune(),
-                from.leadingTone());
+                from.key());
     }
 
     /** The keys with which each candidate of a chord is come to and left. */
@@ -254,10 +254,7 @@ final class Ways {
                 rule.check(
                         new Shift(from.last(), to.first(), time.seconds(), journey, false), entry.limits(), found::add);
             } else if (entry.rule() instanceof Rule.OfPassage rule) {
-                rule.check(
-                        new Passage(from, to, time.tune(), time.tuneThen(), time.leading()),
-                        entry.limits(),
-                        found::add);
+                rule.check(new Passage(from, to, time.tune(), time.tuneThen(), time.key()), entry.limits(), found::add);
             }
         }
         return found;

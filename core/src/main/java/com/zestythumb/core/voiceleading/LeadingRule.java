@@ -1,6 +1,7 @@
 package com.zestythumb.core.voiceleading;
 
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
 import java.util.List;
@@ -23,13 +24,8 @@ final class LeadingRule implements Rule.OfPassage {
 
     @Override
     public void check(Passage passage, Map<String, Double> limits, Sink sink) {
-        if (!falls(passage)) {
-            return;
-        }
         List<Tone> from = passage.before();
-        List<Tone> thirds = from.stream()
-                .filter(tone -> tone.member() == Member.THIRD && isLeading(passage, tone))
-                .toList();
+        List<Tone> thirds = from.stream().filter(tone -> leadsOn(passage, tone)).toList();
         if (thirds.size() > 1) {
             sink.found(new Fault("leading-doubled", Map.of("note", thirds.get(0).pitch())));
         }
@@ -48,12 +44,21 @@ final class LeadingRule implements Rule.OfPassage {
         return above(passage, passage.to().chord().root().semitone()) == FOURTH;
     }
 
+    /** Whether this rule has the tone in view. */
+    static boolean leadsOn(Passage passage, Tone tone) {
+        return tone.member() == Member.THIRD && falls(passage) && isLeading(passage, tone);
+    }
+
     private static boolean isLeading(Passage passage, Tone tone) {
         boolean dominant = passage.from().chord().quality().numbered(7) != null
                 && passage.from().chord().quality().numbered(7).semitones() == MINOR_SEVENTH;
-        boolean ofTheKey =
-                passage.leading() != null && tone.pitch().pitchClass().soundsLike(passage.leading());
-        return above(passage, tone.pitch().pitchClass().semitone()) == MAJOR_THIRD && (dominant || ofTheKey);
+        return above(passage, tone.pitch().pitchClass().semitone()) == MAJOR_THIRD
+                && (dominant || isOfTheKey(passage, tone));
+    }
+
+    private static boolean isOfTheKey(Passage passage, Tone tone) {
+        PitchClass leading = passage.leading();
+        return leading != null && tone.pitch().pitchClass().soundsLike(leading);
     }
 
     private static int above(Passage passage, int semitone) {

@@ -1,7 +1,9 @@
 package com.zestythumb.core.voiceleading;
 
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.Tone;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.List;
@@ -16,25 +18,24 @@ import java.util.List;
  * @param partsThen the same where they meet the other
  * @param tune the tune's last note over the one chord; null where it rests, a phrase ends there, or it is one of the parts
  * @param tuneThen its first over the other; null likewise
- * @param leading the note that leads to the keynote; null where no key is clear
+ * @param key the key of the chord that is left; null where none is clear
  */
 public record Passage(
-        Voicing from,
-        Voicing to,
-        List<Tone> parts,
-        List<Tone> partsThen,
-        Pitch tune,
-        Pitch tuneThen,
-        PitchClass leading) {
+        Voicing from, Voicing to, List<Tone> parts, List<Tone> partsThen, Pitch tune, Pitch tuneThen, Key key) {
 
     /** From hand to hand. */
-    public Passage(Voicing from, Voicing to, Pitch tune, Pitch tuneThen, PitchClass leading) {
-        this(from, to, List.of(), List.of(), tune, tuneThen, leading);
+    public Passage(Voicing from, Voicing to, Pitch tune, Pitch tuneThen, Key key) {
+        this(from, to, List.of(), List.of(), tune, tuneThen, key);
     }
 
     /** Whether somebody wrote each voice as such, the tune among them. */
     public boolean isInParts() {
         return !parts.isEmpty();
+    }
+
+    /** The note that leads to the keynote; null where no key is clear. */
+    PitchClass leading() {
+        return key == null ? null : Around.leadingTone(key);
     }
 
     /** The voices that are left, from the lowest. */

@@ -13,9 +13,9 @@ final class RhythmRule implements Rule.OfRhythm {
     }
 
     @Override
-    public void check(int bars, Map<String, Double> limits, Sink sink) {
-        if (bars >= MANY) {
-            sink.found(new Fault("one-rhythm", Map.of("bars", bars)));
+    public void check(Rhythm rhythm, Map<String, Double> limits, Sink sink) {
+        if (rhythm.bars() >= MANY) {
+            sink.found(new Fault("one-rhythm", Map.of("bars", rhythm.bars())));
         }
     }
 }

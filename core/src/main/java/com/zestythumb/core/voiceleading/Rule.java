@@ -78,10 +78,10 @@ public sealed interface Rule
         void check(Written written, Map<String, Double> limits, Sink sink);
     }
 
-    /** Looks at how many bars in a row a written hand has one rhythm. */
+    /** Looks at the rhythm of a hand that somebody wrote. */
     non-sealed interface OfRhythm extends Rule {
 
-        void check(int bars, Map<String, Double> limits, Sink sink);
+        void check(Rhythm rhythm, Map<String, Double> limits, Sink sink);
     }
 
     /** Whether it looks at the way from one chord to the next, for which the solver can charge. */

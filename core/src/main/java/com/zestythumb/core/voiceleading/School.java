@@ -88,6 +88,7 @@ public record School(String id, String name, List<Entry> entries, boolean gather
         Stream<Entry> time = Stream.of(
                 Entry.told(new HeldIntoRule(), Level.WORD),
                 Entry.told(new RhythmRule(), Level.WORD),
+                Entry.told(new GapRule(), Level.WORD),
                 new Entry(new StrainRule(), 0, STRAINS, Level.FAULT));
         return Stream.of(hand, Stream.of(own), time).flatMap(rules -> rules).toList();
     }
@@ -121,6 +122,7 @@ public record School(String id, String name, List<Entry> entries, boolean gather
         new Entry(new LeadingRule(), 60, Map.of(), Level.FAULT),
         new Entry(new SeventhRule(), 60, Map.of(), Level.FAULT),
         new Entry(new MelodicRule(), 20, Map.of()),
+        Entry.told(new AlteredRule(), Level.MIND),
         Entry.told(new PartCrossingRule(), Level.FAULT),
         Entry.told(new OverlapRule(), Level.MIND),
         Entry.told(new SpacingRule(), Level.MIND),

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Interval;
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.voicing.Voicing;
@@ -32,9 +33,9 @@ class PartWritingTest {
         return Voicing.inOneGrip(Chord.parse(chord.strip()), pitches);
     }
 
-    private static Set<String> codes(Voicing from, Voicing to, PitchClass leading) {
+    private static Set<String> codes(Voicing from, Voicing to, Key key) {
         Set<String> codes = new TreeSet<>();
-        Passage passage = new Passage(from, to, null, null, leading);
+        Passage passage = new Passage(from, to, null, null, key);
         School.STRICT.entries().stream()
                 .filter(entry -> entry.rule() instanceof Rule.OfPassage)
                 .forEach(entry -> ((Rule.OfPassage) entry.rule())
@@ -56,7 +57,17 @@ class PartWritingTest {
                 "G | G2 B3 D4 G4 | C | C3 G3 E4 G4 | ''",
                 "G7 | G2 B3 D4 F4 | Dm7 | D3 A3 C4 F4 | ''",
                 "C | C3 G3 E4 | F | F3 A3 F4 | ''",
+                "D | D3 F#4 A4 D5 | G | G3 G4 B4 D5 | ''",
+                "D | D3 F#4 A4 D5 | G7 | G3 F4 B4 D5 | ''",
+                "Fm | F3 C4 Ab4 | C | E3 C4 G4 | ''",
+                "Db/F | F3 F4 Ab4 Db5 | C/G | G3 E4 G4 C5 | ''",
+                "C#dim7 | C#3 E4 G4 Bb4 | Dm | D3 D4 F4 A4 | ''",
                 // And faults.
+                "D | D3 F#4 A4 F#5 | G | G3 G4 B4 G5 | altered-doubled parallel-octaves-inside",
+                "Db/F | F3 Db4 F4 Db5 | C/G | G3 C4 G4 C5 | altered-doubled parallel-octaves-inside",
+                "Fm | F3 Ab3 C4 Ab4 | C | E3 G3 C4 C5 | altered-doubled altered-unresolved",
+                "D | D3 A3 D4 F#4 | G | G2 B3 D4 | altered-unresolved direct-fifths",
+                "Fm | F3 C4 Ab4 | C | E3 C4 C5 | altered-unresolved",
                 "C | C3 G3 C4 E4 | Dm | D3 A3 D4 F4 | parallel-fifths-inside",
                 "C | C3 E4 G4 C5 | Dm | D3 F4 A4 D5 | parallel-octaves",
                 "G | G3 B3 D4 G4 | C | C3 C4 E4 C5 | contrary-octaves",
@@ -85,7 +96,7 @@ class PartWritingTest {
             Interval up = Interval.parse(interval);
             Voicing from = moved(first, notes, up);
             Voicing to = moved(second, others, up);
-            assertThat(codes(from, to, PitchClass.parse("B").plus(up)))
+            assertThat(codes(from, to, Key.parse(PitchClass.parse("C").plus(up) + " major")))
                     .as(from + " to " + to)
                     .isEqualTo(wanted);
         }

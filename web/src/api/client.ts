@@ -41,7 +41,7 @@ export type Mend = Schemas['Mend'];
 export type Mended = Schemas['Mended'];
 export type ExerciseOverview = Schemas['ExerciseOverview'];
 export type ExerciseSettings = Schemas['ExerciseSettings'];
-export type LeftAlways = Schemas['LeftAlways'];
+export type OwnRule = Schemas['OwnRule'];
 export type Motion = Schemas['Motion'];
 export type HandTold = Schemas['HandTold'];
 export type HandStep = Schemas['HandStep'];
@@ -201,11 +201,11 @@ export const api = {
       }),
     ),
   /** What the teacher never wants to be told of. */
-  leftAlways: () => data(http.GET('/api/rules/left')),
-  leaveAlways: (code: string, reason: string) =>
-    done(http.PUT('/api/rules/left/{code}', { params: { path: { code } }, body: { reason } })),
-  mindAgain: (code: string) =>
-    done(http.DELETE('/api/rules/left/{code}', { params: { path: { code } } })),
+  ownMix: () => data(http.GET('/api/rules/own')),
+  mindOwn: (code: string, body: Schemas['OwnLevel']) =>
+    done(http.PUT('/api/rules/own/{code}', { params: { path: { code } }, body })),
+  mindAsUsual: (code: string) =>
+    done(http.DELETE('/api/rules/own/{code}', { params: { path: { code } } })),
   /** More other ways to play a chord, each with its price, term by term. */
   prices: (chart: string, played: Played, chord: number, signal?: AbortSignal) =>
     data(

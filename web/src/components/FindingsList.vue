@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import Select from 'primevue/select';
 import { ref, toRef } from 'vue';
-import type { Finding, LeftAlways, Waiver } from '../api/client';
-import { ALL, LEVELS, useFindings } from '../composables/useFindings';
+import type { Finding, OwnRule, Waiver } from '../api/client';
+import { ALL, LEVELS, MINDED, useFindings } from '../composables/useFindings';
 import { barName } from '../player/words';
 import LeaveForm, { type Scope } from './LeaveForm.vue';
 
@@ -14,8 +14,8 @@ const props = defineProps<{
   waiting: number;
   /** What is left as it is. */
   waivers: Waiver[];
-  /** What is left as it is in every tune. */
-  always: LeftAlways[];
+  /** What the teacher minds in her own way in every tune. */
+  mix: OwnRule[];
   /** What teachers call the bars. */
   numbers: number[];
 }>();
@@ -125,8 +125,8 @@ const titleOf = (code: string) => {
         <slot v-if="isFirstHere(i)" :finding="finding" />
       </li>
     </ul>
-    <div v-if="waivers.length || always.length" class="left">
-      <h3>Left as it is</h3>
+    <div v-if="waivers.length || mix.length" class="left">
+      <h3>Your own way</h3>
       <p v-for="(one, i) in waivers" :key="i">
         <span>
           {{ titleOf(one.code) }}, {{ one.bar < 0 ? 'in the whole tune' : nameOf(one.bar)
@@ -134,11 +134,12 @@ const titleOf = (code: string) => {
         </span>
         <button class="plain-button" @click="emit('mind', one)">Watch out again</button>
       </p>
-      <p v-for="one in always" :key="one.code">
+      <p v-for="one in mix" :key="one.code">
         <span>
-          {{ one.title }}, in every tune<template v-if="one.reason">: “{{ one.reason }}”</template>
+          {{ one.title }}, in every tune: {{ MINDED[one.level].toLowerCase()
+          }}<template v-if="one.reason">: “{{ one.reason }}”</template>
         </span>
-        <button class="plain-button" @click="emit('mindAgain', one.code)">Watch out again</button>
+        <button class="plain-button" @click="emit('mindAgain', one.code)">As the rules say</button>
       </p>
     </div>
     <p v-if="waiting" class="well">

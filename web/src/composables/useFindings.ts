@@ -7,6 +7,8 @@ export const LEVELS: Record<Finding['level'], string> = {
   mind: 'To watch',
   word: 'A word',
 };
+/** The same where it may also be silent. */
+export const MINDED = { ...LEVELS, none: 'Not told' };
 const ORDER = Object.keys(LEVELS) as Finding['level'][];
 
 /** A choice of what is listed, with how often it is there. */

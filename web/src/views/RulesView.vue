@@ -2,10 +2,13 @@
 import Button from 'primevue/button';
 import { computed, onMounted, ref } from 'vue';
 import { api, type Played, type RulePage } from '../api/client';
+import OneOf from '../components/OneOf.vue';
 import ScorePage from '../components/ScorePage.vue';
 import { useArrangement } from '../composables/useArrangement';
 import { useChosen } from '../composables/useChosen';
+import { MINDED } from '../composables/useFindings';
 import { useLatest } from '../composables/useLatest';
+import { useOwnMix, type Minded } from '../composables/useOwnMix';
 import { usePlayer } from '../composables/usePlayer';
 import { useView } from '../composables/useView';
 
@@ -27,6 +30,22 @@ useView(
   () => rule.value?.title ?? 'Rules',
   () => rule.value,
 );
+
+const own = useOwnMix();
+const AS_USUAL = 'usual';
+const minded = computed(
+  () => own.mix.value.find(({ code }) => code === props.code)?.level ?? AS_USUAL,
+);
+const levels = [
+  { id: AS_USUAL, name: 'As the rules say' },
+  ...Object.entries(MINDED).map(([id, name]) => ({ id, name })),
+];
+/** What can hurt a hand is always told. */
+const isOfTheBody = computed(() => /^(stretch|strain)/.test(props.code));
+function mind(level: string) {
+  if (level === AS_USUAL) void own.mindAsUsual(props.code);
+  else void own.mind(props.code, level as Minded, '');
+}
 
 /** One of the two, with its own player. */
 function example(chart: () => string | undefined) {
@@ -85,9 +104,15 @@ function hear(one: (typeof shown)[number]) {
       </section>
       <p class="teacher">Why: {{ rule.teacher }}.</p>
       <p class="teacher">Rules that mind it: {{ rule.schools.join(', ').toLowerCase() }}.</p>
+      <div v-if="!isOfTheBody" class="own">
+        <label for="minded">In your tunes</label>
+        <OneOf id="minded" :chosen="minded" :of="levels" @choose="mind" />
+      </div>
     </div>
     <p v-else-if="rules.length">There is no such rule; choose one.</p>
-    <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
+    <p v-if="trouble || own.trouble.value" class="trouble" role="alert">
+      {{ trouble || own.trouble.value }}
+    </p>
   </main>
 </template>
 
@@ -141,6 +166,15 @@ p {
 }
 .teacher {
   color: var(--ink-soft);
+}
+.own {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  max-width: 420px;
+}
+.own label {
+  flex: none;
 }
 .trouble {
   color: var(--caution);

@@ -5,7 +5,7 @@ import FindingsList from '../../components/FindingsList.vue';
 import MendsList from '../../components/MendsList.vue';
 import SchoolChoice from '../../components/SchoolChoice.vue';
 import { useLatest } from '../../composables/useLatest';
-import { useLeftAlways } from '../../composables/useLeftAlways';
+import { useOwnMix } from '../../composables/useOwnMix';
 import { useUndo } from '../../composables/useUndo';
 import { useLesson } from './useLesson';
 
@@ -39,7 +39,7 @@ function mind(waiver: Waiver) {
   const waivers = choices.value.waivers.filter((one) => one !== waiver);
   choices.value = { ...choices.value, waivers };
 }
-const always = useLeftAlways(arranged.again);
+const own = useOwnMix(arranged.again);
 
 const { ask, trouble } = useLatest();
 const told = ref('');
@@ -78,14 +78,14 @@ const done = ref<string[]>([]);
     :waiting="arrangement.lostPins.length"
     :chosen="chosen.index.value"
     :waivers="choices?.waivers ?? []"
-    :always="always.always.value"
+    :mix="own.mix.value"
     :numbers="arrangement.bars.map(({ number }) => number)"
     @choose="chosen.choose"
     @show="(finding) => (motions = finding.motions ?? [])"
     @leave="leave"
     @mind="mind"
-    @leave-always="always.leave"
-    @mind-again="always.mind"
+    @leave-always="(code, reason) => own.mind(code, 'none', reason)"
+    @mind-again="own.mindAsUsual"
     @mend-all="mendAll"
   >
     <template #default="{ finding }">
@@ -105,7 +105,7 @@ const done = ref<string[]>([]);
   <RouterLink class="report" :to="{ name: 'report', params: { id } }">
     A report of the whole page, to print
   </RouterLink>
-  <p v-if="trouble || always.trouble.value" role="alert">{{ trouble || always.trouble.value }}</p>
+  <p v-if="trouble || own.trouble.value" role="alert">{{ trouble || own.trouble.value }}</p>
   <section v-else-if="told" aria-live="polite">
     <p>{{ told }}</p>
     <ul v-if="compare.name.value">

@@ -183,19 +183,32 @@ class KindsOfExerciseApiTest extends KeepingApi {
                         .at("/findings/0/motions")
                         .size())
                 .isEqualTo(2);
-        assertThat(send(api.put(), "/api/rules/left/parallel-fifths", "{\"reason\":\"it is a folk tune\"}"))
+        assertThat(send(
+                        api.put(),
+                        "/api/rules/own/parallel-fifths",
+                        "{\"level\":\"none\",\"reason\":\"it is a folk tune\"}"))
                 .hasStatus(204);
         assertThat(json(send(api.post(), "/api/arrangements", fifths))
                         .get("findings")
                         .isEmpty())
                 .isTrue();
-        assertThat(json(api.get().uri("/api/rules/left").exchange())
+        assertThat(json(api.get().uri("/api/rules/own").exchange())
                         .at("/0/title")
                         .asString())
                 .isEqualTo("Parallel fifths");
-        assertThat(send(api.put(), "/api/rules/left/stretch", "{\"reason\":\"\"}"))
+        // Her school is silent on them, she is not.
+        String popular = fifths.replace("classical", "popular");
+        assertThat(send(api.put(), "/api/rules/own/parallel-fifths", "{\"level\":\"word\",\"reason\":\"\"}"))
+                .hasStatus(204);
+        assertThat(json(send(api.post(), "/api/arrangements", popular))
+                        .at("/findings/0/level")
+                        .asString())
+                .isEqualTo("word");
+        assertThat(send(api.put(), "/api/rules/own/parallel-fifths", "{\"level\":\"much\",\"reason\":\"\"}"))
+                .hasStatus(400);
+        assertThat(send(api.put(), "/api/rules/own/stretch", "{\"level\":\"none\",\"reason\":\"\"}"))
                 .hasStatus(409);
-        assertThat(api.delete().uri("/api/rules/left/parallel-fifths").exchange())
+        assertThat(api.delete().uri("/api/rules/own/parallel-fifths").exchange())
                 .hasStatus(204);
         assertThat(json(send(api.post(), "/api/arrangements", fifths))
                         .get("findings")

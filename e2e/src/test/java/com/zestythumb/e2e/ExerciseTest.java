@@ -160,6 +160,13 @@ class ExerciseTest extends InTheBrowser {
         browser.see(".drawing .note.sounds");
         browser.clickText(".rules nav a", "Clash");
         browser.seeText(".student", "rubs against the tune");
+        browser.clickText(".rules nav a", "One rhythm");
+        browser.seeText(".student", "makes the ear sleepy");
+        browser.choose("minded", "To watch");
+        browser.driver.navigate().refresh();
+        browser.seeText(".own", "To watch");
+        browser.choose("minded", "As the rules say");
+        browser.seeText(".own", "As the rules say");
         browser.open(lesson.replace("/check", "/report"));
         browser.seeText(".report li", "Parallel fifths");
         browser.assertAccessible("a report");

@@ -69,12 +69,12 @@ class ArrangementController {
 
     private final Reckoning reckoning;
     private final RecentCharts charts;
-    private final Unwanted unwanted;
+    private final OwnLevels own;
 
-    ArrangementController(Reckoning reckoning, RecentCharts charts, Unwanted unwanted) {
+    ArrangementController(Reckoning reckoning, RecentCharts charts, OwnLevels own) {
         this.reckoning = reckoning;
         this.charts = charts;
-        this.unwanted = unwanted;
+        this.own = own;
     }
 
     private Arrangement arranged(ArrangementRequest request) {
@@ -98,7 +98,7 @@ class ArrangementController {
                     arrangement,
                     request.chord(),
                     ScoreParts.of(writer.writeText(arrangement), request.known()),
-                    unwanted.codes());
+                    own.levels());
         });
     }
 
@@ -123,7 +123,7 @@ class ArrangementController {
     @PostMapping("/report")
     @Operation(summary = "What the rules of a school find in a tune, whatever school it is played by.")
     List<FindingView> report(@Valid @RequestBody ArrangementRequest request, @RequestParam String school) {
-        return reckoning.inTurn(() -> Views.findings(arranged(request), School.named(school), unwanted.codes()));
+        return reckoning.inTurn(() -> Views.findings(arranged(request), School.named(school), own.levels()));
     }
 
     @PostMapping("/prices")

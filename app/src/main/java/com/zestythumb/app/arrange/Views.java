@@ -42,12 +42,14 @@ import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.core.solving.Cost;
 import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.voiceleading.Level;
 import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -62,7 +64,8 @@ final class Views {
 
     private Views() {}
 
-    static ArrangementView of(Chart chart, Arrangement arrangement, int chord, ScoreView score, Set<String> unwanted) {
+    static ArrangementView of(
+            Chart chart, Arrangement arrangement, int chord, ScoreView score, Map<String, Level> own) {
         LeadSheet sheet = arrangement.sheet();
         BarMap bars = BarMap.of(arrangement);
         Set<Integer> thinned = thinned(arrangement);
@@ -92,7 +95,7 @@ final class Views {
                         .toList(),
                 PartView.of(arrangement),
                 alternatives(arrangement, chord),
-                findings(arrangement, arrangement.choices().school(), unwanted),
+                findings(arrangement, arrangement.choices().school(), own),
                 PedalSpan.of(arrangement).stream()
                         .map(span -> new PedalView(
                                 span.bar(),
@@ -211,9 +214,8 @@ final class Views {
                 : MusicXmlWriter.melodyId(sound.note().bar(), sound.place());
     }
 
-    static List<FindingView> findings(Arrangement arrangement, School school, Set<String> unwanted) {
-        return Findings.in(arrangement, school).stream()
-                .filter(finding -> !unwanted.contains(finding.fault().code()))
+    static List<FindingView> findings(Arrangement arrangement, School school, Map<String, Level> own) {
+        return Findings.in(arrangement, school, own).stream()
                 .map(finding -> {
                     FindingWords words = FindingWords.of(finding, arrangement);
                     return new FindingView(

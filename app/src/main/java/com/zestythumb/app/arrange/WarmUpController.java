@@ -12,6 +12,7 @@ import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -47,7 +48,7 @@ class WarmUpController {
                     warmUp,
                     -1,
                     ScoreParts.of(page.writeText(warmUp), Set.of()),
-                    Set.of());
+                    Map.of());
         });
     }
 }

@@ -12,6 +12,7 @@ import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -71,40 +72,55 @@ class RuleController {
         }
     }
 
-    private final LeftAlways leftAlways;
+    private final OwnMix mix;
 
-    RuleController(LeftAlways leftAlways) {
-        this.leftAlways = leftAlways;
+    RuleController(OwnMix mix) {
+        this.mix = mix;
     }
 
-    /** What is never told, and why. */
-    @Schema(name = "LeftAlways")
-    record LeftView(String code, String title, String reason) {}
+    /** What is minded in the teacher's own way, and why. */
+    @Schema(name = "OwnRule")
+    record OwnView(
+            String code,
+            String title,
 
-    /** Why it is not told. */
-    @Schema(name = "Reason")
-    record Reason(@NotNull String reason) {}
+            @Schema(allowableValues = {"fault", "mind", "word", "none"})
+            String level,
 
-    @GetMapping("/left")
-    @Operation(summary = "What the teacher never wants to be told of.")
-    List<LeftView> left() {
-        return leftAlways.all().stream()
-                .map(one -> new LeftView(one.code(), FindingWords.title(one.code()), one.reason()))
+            String reason) {}
+
+    /** How much it is minded, and why. */
+    @Schema(name = "OwnLevel")
+    record Minded(
+            @NotNull @Schema(allowableValues = {"fault", "mind", "word", "none"})
+            String level,
+
+            @NotNull String reason) {}
+
+    @GetMapping("/own")
+    @Operation(summary = "What the teacher minds more or less than the school, in any tune.")
+    List<OwnView> own() {
+        return mix.all().stream()
+                .map(one -> new OwnView(
+                        one.code(),
+                        FindingWords.title(one.code()),
+                        one.level().name().toLowerCase(Locale.ROOT),
+                        one.reason()))
                 .toList();
     }
 
-    @PutMapping("/left/{code}")
+    @PutMapping("/own/{code}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Operation(summary = "A fault is told no longer, in any tune.")
-    void leave(@PathVariable String code, @Valid @RequestBody Reason reason) {
-        leftAlways.leave(code, reason.reason());
+    @Operation(summary = "A fault is minded so much, in any tune; \"none\": it is not told.")
+    void mind(@PathVariable String code, @Valid @RequestBody Minded minded) {
+        mix.mind(code, OwnMix.level(minded.level()), minded.reason());
     }
 
-    @DeleteMapping("/left/{code}")
+    @DeleteMapping("/own/{code}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Operation(summary = "A fault is told again.")
-    void mind(@PathVariable String code) {
-        leftAlways.mind(code);
+    @Operation(summary = "A fault is minded as the school says.")
+    void mindAsUsual(@PathVariable String code) {
+        mix.mindAsUsual(code);
     }
 
     /** Reckoned when they are first asked for. */

@@ -29,6 +29,7 @@ public final class Findings {
 
     private final Arrangement arrangement;
     private final School school;
+    private final Map<String, Level> own;
     private final Map<Integer, List<Hold>> holds;
     private final List<Way> ways;
     private final List<Instant> parts;
@@ -39,9 +40,10 @@ public final class Findings {
     private Map<Integer, Rhythm> rhythms;
     private final List<Finding> found = new ArrayList<>();
 
-    private Findings(Arrangement arrangement, School school) {
+    private Findings(Arrangement arrangement, School school, Map<String, Level> own) {
         this.arrangement = arrangement;
         this.school = school;
+        this.own = own;
         this.holds = Holds.of(arrangement);
         this.ways = Passages.of(arrangement);
         this.parts = Parts.of(arrangement);
@@ -56,8 +58,21 @@ public final class Findings {
 
     /** The same as another school sees it. */
     public static List<Finding> in(Arrangement arrangement, School school) {
-        Findings findings = new Findings(arrangement, school);
-        school.entries().stream().filter(entry -> entry.level() != Level.NONE).forEach(findings::look);
+        return in(arrangement, school, Map.of());
+    }
+
+    /**
+     * The same as a teacher sees it who minds some things more or less than her school.
+     *
+     * @param own how much, by the codes of faults; the rules of all schools can be among them
+     */
+    public static List<Finding> in(Arrangement arrangement, School school, Map<String, Level> own) {
+        Findings findings = new Findings(arrangement, school, own);
+        boolean more = own.values().stream().anyMatch(level -> level != Level.NONE);
+        (more ? school.withAllRules() : school)
+                .entries().stream()
+                        .filter(entry -> more || entry.level() != Level.NONE)
+                        .forEach(findings::look);
         return findings.together(findings.found.stream()
                 .distinct()
                 .sorted(Comparator.comparingInt(Finding::chord))
@@ -166,12 +181,14 @@ public final class Findings {
 
     private void add(School.Entry entry, Fault fault, int chord, int before, List<Motion> motions) {
         int bar = arrangement.chords().get(chord).event().bar();
-        if (arrangement.choices().waivers().stream().anyMatch(waiver -> waiver.covers(fault.code(), bar))) {
+        Level level = own.getOrDefault(fault.code(), entry.level());
+        if (level == Level.NONE
+                || arrangement.choices().waivers().stream().anyMatch(waiver -> waiver.covers(fault.code(), bar))) {
             return;
         }
         found.add(new Finding(
                 entry.rule(),
-                entry.level(),
+                level,
                 fault,
                 chord,
                 before,

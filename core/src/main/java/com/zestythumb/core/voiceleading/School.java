@@ -3,6 +3,8 @@ package com.zestythumb.core.voiceleading;
 import com.zestythumb.core.voicing.CostTerm;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -150,6 +152,16 @@ public record School(String id, String name, List<Entry> entries, boolean gather
 
     public School {
         entries = List.copyOf(entries);
+    }
+
+    /** The same with the rules that only other schools have, which it does not mind. */
+    public School withAllRules() {
+        Set<String> had = entries.stream().map(entry -> entry.rule().id()).collect(Collectors.toSet());
+        Stream<Entry> others = ALL.stream()
+                .flatMap(school -> school.entries.stream())
+                .filter(entry -> had.add(entry.rule().id()))
+                .map(entry -> entry.at(Level.NONE));
+        return new School(id, name, Stream.concat(entries.stream(), others).toList(), gathers);
     }
 
     /** What the solver charges candidates for, as this school weighs it; without tune nothing of the rules of meetings. */

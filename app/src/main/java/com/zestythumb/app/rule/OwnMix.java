@@ -1,35 +1,36 @@
 package com.zestythumb.app.rule;
 
-import com.zestythumb.app.arrange.Unwanted;
+import com.zestythumb.app.arrange.OwnLevels;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.app.studio.Studios;
 import com.zestythumb.app.tune.BackupPart;
 import com.zestythumb.core.arrangement.Waiver;
 import com.zestythumb.core.checking.FindingWords;
+import com.zestythumb.core.voiceleading.Level;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
 
-/** What the teacher of a studio never wants to be told of, in any tune. */
+/** The mix of rules that is the teacher's own: what she minds more or less than the school, in any tune. */
 @Service
 @Transactional
-public class LeftAlways implements BackupPart, Unwanted {
+public class OwnMix implements BackupPart, OwnLevels {
 
     /** One of them. */
-    record Kept(String code, String reason) {}
+    record Kept(String code, Level level, String reason) {}
 
     private static final int LONGEST = 300;
 
-    private final LeftAloneRepository kept;
+    private final OwnLevelRepository kept;
     private final Studios studios;
 
-    LeftAlways(LeftAloneRepository kept, Studios studios) {
+    OwnMix(OwnLevelRepository kept, Studios studios) {
         this.kept = kept;
         this.studios = studios;
     }
@@ -37,22 +38,22 @@ public class LeftAlways implements BackupPart, Unwanted {
     /** By their codes. */
     @Override
     @Transactional(readOnly = true)
-    public Set<String> codes() {
-        return all().stream().map(Kept::code).collect(Collectors.toSet());
+    public Map<String, Level> levels() {
+        return all().stream().collect(Collectors.toMap(Kept::code, Kept::level));
     }
 
     @Transactional(readOnly = true)
     List<Kept> all() {
         return kept.findByStudioOrderByCode(studios.current()).stream()
-                .map(one -> new Kept(one.code(), one.reason()))
+                .map(one -> new Kept(one.code(), one.level(), one.reason()))
                 .toList();
     }
 
-    void leave(String code, String reason) {
+    void mind(String code, Level level, String reason) {
         if (FindingWords.title(code).equals(code)) {
             throw new NotFoundException("there is nothing called " + code + " that could be found");
         }
-        if (Waiver.isOfTheBody(code)) {
+        if (Waiver.isOfTheBody(code) && level != Level.FAULT) {
             throw new RefusedException("what can hurt a hand is always told; leave it in one bar after looking at it");
         }
         if (reason.length() > LONGEST) {
@@ -60,11 +61,11 @@ public class LeftAlways implements BackupPart, Unwanted {
         }
         studios.oneAfterAnother();
         kept.findByStudioAndCode(studios.current(), code)
-                .ifPresentOrElse(
-                        one -> one.because(reason), () -> kept.save(new LeftAlone(studios.current(), code, reason)));
+                .orElseGet(() -> kept.save(new OwnLevel(studios.current(), code)))
+                .change(level, reason);
     }
 
-    void mind(String code) {
+    void mindAsUsual(String code) {
         kept.findByStudioAndCode(studios.current(), code).ifPresent(kept::delete);
     }
 
@@ -82,8 +83,20 @@ public class LeftAlways implements BackupPart, Unwanted {
     @Override
     public void restore(JsonNode one, Function<Integer, Long> students) {
         if (!one.path("code").isString()) {
-            throw new IllegalArgumentException("what is left alone has a code");
+            throw new IllegalArgumentException("what is minded in a way of one's own has a code");
         }
-        leave(one.path("code").asString(), one.path("reason").asString(""));
+        mind(
+                one.path("code").asString(),
+                level(one.path("level").asString("none")),
+                one.path("reason").asString(""));
+    }
+
+    /** The level with this name, in any case. */
+    static Level level(String name) {
+        return Arrays.stream(Level.values())
+                .filter(level -> level.name().equalsIgnoreCase(name))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "\"" + name + "\" is no level; say one of fault, mind, word, none"));
     }
 }

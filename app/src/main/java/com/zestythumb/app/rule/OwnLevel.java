@@ -1,17 +1,20 @@
 package com.zestythumb.app.rule;
 
 import com.zestythumb.app.studio.Studio;
+import com.zestythumb.core.voiceleading.Level;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 
-/** A fault that a teacher never wants to be told of. */
+/** How much a teacher minds a fault in any tune, whatever the school says. */
 @Entity
-@Table(name = "left_always")
-class LeftAlone {
+@Table(name = "own_level")
+class OwnLevel {
 
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
@@ -21,14 +24,17 @@ class LeftAlone {
     private Studio studio;
 
     private String code;
+
+    @Enumerated(EnumType.STRING)
+    private Level level;
+
     private String reason;
 
-    protected LeftAlone() {}
+    protected OwnLevel() {}
 
-    LeftAlone(Studio studio, String code, String reason) {
+    OwnLevel(Studio studio, String code) {
         this.studio = studio;
         this.code = code;
-        this.reason = reason;
     }
 
     String code() {
@@ -39,7 +45,12 @@ class LeftAlone {
         return reason;
     }
 
-    void because(String other) {
-        reason = other;
+    Level level() {
+        return level;
+    }
+
+    void change(Level other, String because) {
+        level = other;
+        reason = because;
     }
 }

@@ -42,6 +42,7 @@ export type Mended = Schemas['Mended'];
 export type ExerciseOverview = Schemas['ExerciseOverview'];
 export type ExerciseSettings = Schemas['ExerciseSettings'];
 export type OwnRule = Schemas['OwnRule'];
+export type PracticeStep = Schemas['PracticeStep'];
 export type Motion = Schemas['Motion'];
 export type HandTold = Schemas['HandTold'];
 export type HandStep = Schemas['HandStep'];
@@ -350,6 +351,9 @@ export const api = {
   /** What the left hand does, bar by bar and from place to place. */
   toldOfHand: (chart: string, played: Played, signal?: AbortSignal) =>
     data(http.POST('/api/left-hands/told', { body: whole(chart, played), signal: signal ?? null })),
+  /** A way through the tune in small steps. */
+  practice: (chart: string, played: Played, signal?: AbortSignal) =>
+    data(http.POST('/api/practice', { body: whole(chart, played), signal: signal ?? null })),
   rules: () => data(http.GET('/api/rules')),
   exercises: () => data(http.GET('/api/exercises')),
   exerciseOverview: () => data(http.GET('/api/exercises/overview')),

@@ -1,7 +1,14 @@
 import { computed, onScopeDispose, reactive, ref, watch, type Ref } from 'vue';
 import type { Arrangement } from '../api/client';
 import type { Playing } from '../player/piano';
-import { BALANCES, barsToPlay, comingsFor, timeline, type BarRange } from '../player/timeline';
+import {
+  BALANCES,
+  type Balance,
+  barsToPlay,
+  comingsFor,
+  timeline,
+  type BarRange,
+} from '../player/timeline';
 
 /** Plays the arrangement; what sounds is shown by note ids. Where the teacher is stays where it was. */
 export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref<number> }) {
@@ -17,6 +24,12 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   const loop = ref<BarRange>();
   /** What is heard over what. */
   const balance = ref(BALANCES[0]!.id);
+  /** What is heard of each part where one practises; else the balance says. */
+  const parts = ref<Balance>();
+  /** Whether a bar is counted in before each round. */
+  const counted = ref(false);
+  /** How many rounds of the loop are over since it began. */
+  const rounds = ref(0);
   let playing: Playing | undefined;
   /** Whether other music is played than the tune's, from its beginning to its end. */
   let once = false;
@@ -33,7 +46,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   );
   watch(quartersPerMinute, (value) => playing?.tempo(value));
   watch(click, (on) => playing?.click(on));
-  watch([loop, balance], () => {
+  watch([loop, balance, parts, counted], () => {
     if (state.value !== 'still' && !once) void start();
   });
   // A loop ends with its bars.
@@ -65,13 +78,14 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     state.value = 'loading';
     trouble.value = '';
     const comings = other ? [] : comingsFor(music, chosen.bar.value, loop.value);
-    const loudness = BALANCES.find(({ id }) => id === balance.value)?.of;
+    rounds.value = 0;
+    const loudness = parts.value ?? BALANCES.find(({ id }) => id === balance.value)?.of;
     try {
       // The player and its samples are only fetched when something is to be heard.
       const { play } = await import('../player/piano');
       if (mine !== turn) return;
       const begun = await play(
-        timeline(music, bars, comings, loudness),
+        timeline(music, bars, comings, loudness, counted.value && !other),
         {
           quartersPerMinute: quartersPerMinute.value,
           click: click.value,
@@ -85,6 +99,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
           },
           onSilence: (sound) => void sounding.delete(sound.id),
           onEnd: stop,
+          onRound: () => void rounds.value++,
         },
       );
       if (mine !== turn) return begun.stop();
@@ -136,6 +151,9 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     click,
     loop,
     balance,
+    parts,
+    counted,
+    rounds,
     audition,
     start: () => void start(),
     toggle,

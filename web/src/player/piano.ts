@@ -13,6 +13,8 @@ export interface Listener {
   onSound(sound: Sound): void;
   onSilence(sound: Sound): void;
   onEnd(): void;
+  /** Where it goes round: a round is over. */
+  onRound?(): void;
 }
 
 export interface Playing {
@@ -77,11 +79,16 @@ export async function play(
   }
   for (const click of music.clicks) {
     transport.schedule((time) => {
-      if (clicking) wood.triggerAttackRelease(click.strong ? 1568 : 1047, 0.03, time);
+      if (clicking || click.counts)
+        wood.triggerAttackRelease(click.strong ? 1568 : 1047, 0.03, time);
     }, ticks(click.at));
   }
   if (options.loop) {
     transport.setLoopPoints(0, ticks(music.length));
+    transport.schedule(
+      (time) => draw.schedule(() => listener.onRound?.(), time),
+      ticks(music.length - 0.05),
+    );
   } else {
     transport.schedule(
       (time) => draw.schedule(() => listener.onEnd(), time),

@@ -21,6 +21,8 @@ export interface Sound {
 export interface Click {
   at: number;
   strong: boolean;
+  /** Whether it counts in, and is heard whether a click is wished or not. */
+  counts?: true;
 }
 
 export interface Timeline {
@@ -98,17 +100,33 @@ export function swung(time: number): number {
   return beat + (inside < 0.5 ? inside * 2 * LONG : LONG + (inside - 0.5) * 2 * (1 - LONG));
 }
 
+/** How long is counted in before a bar: a whole bar, and before a pickup also what is missing of its own. */
+const countLength = (tune: Arrangement, bar: number) =>
+  tune.bars[bar] ? tune.barLength + tune.bars[bar].offset : 0;
+
+/** A bar of beats before the music, the first of each bar strong (common practice). */
+function countIn(tune: Arrangement, bar: number): Click[] {
+  const beat = tune.bars[bar]?.beatLength ?? 1;
+  const beats = Math.round(countLength(tune, bar) / beat);
+  return Array.from({ length: beats }, (_, i) => ({
+    at: i * beat,
+    strong: (i * beat) % tune.barLength < 1e-6,
+    counts: true,
+  }));
+}
+
 /** Lays bars end to end in time; tied notes sound as one; what sounds when the foot is down sounds until it is up. */
 export function timeline(
   tune: Arrangement,
   bars: number[],
   comings: Coming[] = [],
   balance: Balance = BALANCES[0]!.of,
+  counted = false,
 ): Timeline {
   const sounds: Sound[] = [];
-  const clicks: Click[] = [];
+  const clicks: Click[] = counted ? countIn(tune, bars[0] ?? 0) : [];
   const parts = [tune.notes, balance.tune > 0 ? tune.melody : []];
-  let start = 0;
+  let start = counted ? countLength(tune, bars[0] ?? 0) : 0;
   const held = new Map<string, Sound>();
   for (const [step, bar] of bars.entries()) {
     const { call, time } = comings[step] ?? { call: '', time: 1 };
@@ -136,6 +154,7 @@ export function timeline(
         const { id, chord, midi, onset: written, duration: length, tied } = note;
         if (note.bar !== bar) continue;
         const own = part === 1 ? balance.tune : note.bass ? balance.bass : balance.chords;
+        if (own === 0) continue;
         const again = note.louderAgain ?? [];
         const louder =
           time > 1 && again.length ? again[Math.min(time - 2, again.length - 1)] : note.louder;

@@ -5,6 +5,7 @@ export const STAGES = [
   { id: 'hand', name: 'Left hand' },
   { id: 'check', name: 'Check' },
   { id: 'exercise', name: 'Exercise' },
+  { id: 'practise', name: 'Practise' },
   { id: 'take', name: 'Print and share' },
 ] as const;
 

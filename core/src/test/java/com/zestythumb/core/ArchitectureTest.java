@@ -30,7 +30,8 @@ class ArchitectureTest {
             "arrangement",
             "checking",
             "proposing",
-            "exercise");
+            "exercise",
+            "practising");
 
     @ArchTest
     static final ArchRule USES_THE_JDK_ALONE =

@@ -1,0 +1,2 @@
+/** In which order a tune is practised, and how slowly. */
+package com.zestythumb.core.practising;

@@ -1,0 +1,66 @@
+package com.zestythumb.core.practising;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zestythumb.core.Corpus;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.sheet.Chart;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import org.junit.jupiter.api.Test;
+
+/** The order in which a teacher would have tunes practised, written down before the code was tried on them (common practice). */
+class PracticePathTest {
+
+    private static String of(PracticeStep step) {
+        return step.hands().name().toLowerCase(Locale.ROOT) + " " + (step.from() + 1) + "-" + (step.to() + 1);
+    }
+
+    private static List<String> order(String chart) {
+        return PracticePath.of(Arrangement.of(Chart.parse(chart), Choices.USUAL)).stream()
+                .map(PracticePathTest::of)
+                .toList();
+    }
+
+    @Test
+    void goesInTheOrderOfATeacher() {
+        int right = 0;
+        int all = 0;
+        List<String> wrong = new ArrayList<>();
+        for (String tune :
+                String.join("\n", Corpus.lines("practice-orders.txt")).split("(?=title:)")) {
+            int at = tune.indexOf("order: ");
+            List<String> wanted =
+                    Arrays.stream(tune.substring(at + 7).strip().split(" \\| ")).toList();
+            List<String> found = order(tune.substring(0, at));
+            all += Math.max(wanted.size(), found.size());
+            right += wanted.stream().filter(found::contains).count();
+            if (!found.equals(wanted)) {
+                wrong.add(tune.lines().findFirst().orElse("") + ": " + found + " and not " + wanted);
+            }
+        }
+        System.out.println("steps of practising right: " + right + " of " + all);
+        assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void aTuneWithoutASoundHasNothingToPractise() {
+        assertThat(order("| N.C. | N.C. |")).isEmpty();
+    }
+
+    /** Three rounds of four bars and a bar to count in, at four fifths of 96 in a minute, are 46 seconds: a minute. */
+    @Test
+    void tellsHowLongItTakes() {
+        List<PracticeStep> steps = PracticePath.of(Arrangement.of(
+                Chart.parse("tempo: 96\nmeter: 4/4\n| C | F | G | C |\nm: c8 | c8 | d8 | c8 |"), Choices.USUAL));
+        assertThat(steps.get(0).hands()).isEqualTo(PracticeStep.Hands.RIGHT);
+        assertThat(steps.get(0).minutes()).isEqualTo(1);
+        assertThat(steps).allSatisfy(step -> {
+            assertThat(step.start()).isLessThan(step.goal());
+            assertThat(step.why()).isNotBlank();
+        });
+    }
+}

@@ -1,0 +1,58 @@
+import { computed, ref } from 'vue';
+
+/** From which tempo to which, in per cent of the tune's, and after how many rounds a step. */
+export interface Rungs {
+  start: number;
+  goal: number;
+  rounds: number;
+}
+
+/** Small enough not to be noticed, large enough to get there in a sitting (common practice). */
+const STEP = 5;
+const SLIPS = 2;
+const BACK = 2;
+
+/** Slow before fast: a rung up after so many clean rounds, two down after two slips. */
+export function useLadder() {
+  const rungs = ref<Rungs>({ start: 100, goal: 100, rounds: 3 });
+  const percent = ref(100);
+  const clean = ref(0);
+  const slips = ref(0);
+  /** Whether the round that goes on is no longer clean. */
+  const slipped = ref(false);
+  const reached = computed(
+    () => percent.value >= rungs.value.goal && clean.value >= rungs.value.rounds,
+  );
+
+  function begin(other: Rungs) {
+    rungs.value = other;
+    percent.value = other.start;
+    clean.value = 0;
+    slips.value = 0;
+    slipped.value = false;
+  }
+
+  function slip() {
+    slipped.value = true;
+    clean.value = 0;
+    slips.value++;
+    if (slips.value < SLIPS) return;
+    slips.value = 0;
+    percent.value = Math.max(rungs.value.start, percent.value - BACK * STEP);
+  }
+
+  /** A round is over. */
+  function round() {
+    if (slipped.value) {
+      slipped.value = false;
+      return;
+    }
+    clean.value++;
+    if (clean.value < rungs.value.rounds || percent.value >= rungs.value.goal) return;
+    percent.value = Math.min(rungs.value.goal, percent.value + STEP);
+    clean.value = 0;
+    slips.value = 0;
+  }
+
+  return { rungs, percent, clean, reached, begin, slip, round };
+}

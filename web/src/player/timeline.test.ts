@@ -52,6 +52,37 @@ describe('a bar that comes again', () => {
   });
 });
 
+describe('counting in', () => {
+  const counted = (bars: object[], barLength: number) =>
+    timeline({ ...tune, barLength, bars } as unknown as Arrangement, [0], [], undefined, true);
+  it('is a bar, and before a pickup what is missing of its own too', () => {
+    const whole = counted([{ ...bar, meter: '3/4' }], 3);
+    expect(whole.clicks.filter(({ counts }) => counts).map(({ at }) => at)).toEqual([0, 1, 2]);
+    expect(whole.sounds[0]!.at).toBe(3);
+    expect(whole.length).toBe(6);
+    const pickup = counted([{ length: 1, beatLength: 1, offset: 2, meter: '3/4' }], 3);
+    expect(pickup.clicks.filter(({ counts }) => counts).map(({ strong }) => strong)).toEqual([
+      true,
+      false,
+      false,
+      true,
+      false,
+    ]);
+    expect(pickup.sounds[0]!.at).toBe(5);
+  });
+  it('goes in six where six are counted', () => {
+    const six = counted([{ length: 3, beatLength: 1.5, offset: 0, meter: '6/8' }], 3);
+    expect(six.clicks.filter(({ counts }) => counts)).toHaveLength(6);
+  });
+});
+
+describe('what is silent', () => {
+  it('is not played at all', () => {
+    const parts = { tune: 0, bass: 0, chords: 0 };
+    expect(timeline(tune, [0, 1], [], parts).sounds).toEqual([]);
+  });
+});
+
 describe('barsToPlay', () => {
   it('plays repeats out from the chosen bar on', () => {
     expect(barsToPlay(tune, 1)).toEqual([1, 0, 1, 2]);

@@ -104,13 +104,13 @@ export function swung(time: number): number {
 const countLength = (tune: Arrangement, bar: number) =>
   tune.bars[bar] ? tune.barLength + tune.bars[bar].offset : 0;
 
-/** A bar of beats before the music, the first of each bar strong (common practice). */
+/** Every count of a bar before the music, six in 6/8, the first of each bar strong (common practice). */
 function countIn(tune: Arrangement, bar: number): Click[] {
-  const beat = tune.bars[bar]?.beatLength ?? 1;
-  const beats = Math.round(countLength(tune, bar) / beat);
-  return Array.from({ length: beats }, (_, i) => ({
-    at: i * beat,
-    strong: (i * beat) % tune.barLength < 1e-6,
+  const count = 4 / Number(tune.bars[bar]?.meter.split('/')[1] ?? 4);
+  const counts = Math.round(countLength(tune, bar) / count);
+  return Array.from({ length: counts }, (_, i) => ({
+    at: i * count,
+    strong: (i * count) % tune.barLength < 1e-6,
     counts: true,
   }));
 }

@@ -83,7 +83,13 @@ function hear(one: (typeof shown)[number]) {
       </ul>
     </nav>
     <div v-if="rule" class="rule">
-      <h1>{{ rule.title }}</h1>
+      <header class="head">
+        <h1>{{ rule.title }}</h1>
+        <div v-if="!isOfTheBody" class="own">
+          <label for="minded">In your tunes</label>
+          <OneOf id="minded" :chosen="minded" :of="levels" @choose="mind" />
+        </div>
+      </header>
       <p class="student">{{ rule.student }}</p>
       <section v-for="one in shown" :key="one.name" class="example" :aria-label="one.name">
         <header>
@@ -104,10 +110,6 @@ function hear(one: (typeof shown)[number]) {
       </section>
       <p class="teacher">Why: {{ rule.teacher }}.</p>
       <p class="teacher">Rules that mind it: {{ rule.schools.join(', ').toLowerCase() }}.</p>
-      <div v-if="!isOfTheBody" class="own">
-        <label for="minded">In your tunes</label>
-        <OneOf id="minded" :chosen="minded" :of="levels" @choose="mind" />
-      </div>
     </div>
     <p v-else-if="rules.length">There is no such rule; choose one.</p>
     <p v-if="trouble || own.trouble.value" class="trouble" role="alert">
@@ -167,11 +169,18 @@ p {
 .teacher {
   color: var(--ink-soft);
 }
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
+  gap: 12px;
+}
 .own {
   display: flex;
   align-items: center;
   gap: 12px;
-  max-width: 420px;
+  width: 320px;
 }
 .own label {
   flex: none;

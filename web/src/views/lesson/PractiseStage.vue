@@ -11,7 +11,7 @@ import { barName } from '../../player/words';
 import { useLesson } from './useLesson';
 
 /** Practising in small steps: one press sets what is heard, which bars go round and how slowly. */
-const { id, tune, page, player, arrangement } = useLesson();
+const { id, tune, page, player, arrangement, chosen } = useLesson();
 const { ask, trouble } = useLatest();
 
 const HANDS: Record<PracticeStep['hands'], string> = {
@@ -29,6 +29,10 @@ const PARTS: { id: keyof Balance; name: string; of: PracticeStep['hands'][] }[] 
 ];
 const HEARD = ['heard', 'softer', 'silent'] as const;
 type Heard = (typeof HEARD)[number];
+/** Where there is no tune none can be heard. */
+const parts = computed(() =>
+  PARTS.filter((part) => part.id !== 'tune' || arrangement.value?.melody.length),
+);
 const loud = (part: keyof Balance, heard: Heard) =>
   heard === 'silent' ? 0 : heard === 'softer' ? SOFT * FULL[part] : FULL[part];
 
@@ -87,6 +91,7 @@ function choose(index: number) {
     PARTS.map((part) => [part.id, part.of.includes(one.hands) ? 'heard' : 'silent']),
   ) as Record<keyof Balance, Heard>;
   player.loop.value = { from: one.from, to: one.to };
+  chosen.chooseBar(one.from);
 }
 /** Done with this step: on to the next that is not. */
 function finish() {
@@ -162,18 +167,6 @@ onScopeDispose(() => {
   </section>
   <p v-else class="why">Nothing sounds yet that could be practised.</p>
 
-  <section v-if="step" class="parts" aria-label="What is heard">
-    <div v-for="part in PARTS" :key="part.id" class="part">
-      <span :id="`part-${part.id}`">{{ part.name }}</span>
-      <SelectButton
-        v-model="heard[part.id]"
-        :options="[...HEARD]"
-        :allow-empty="false"
-        :aria-labelledby="`part-${part.id}`"
-      />
-    </div>
-  </section>
-
   <section v-if="steps.length" aria-label="The way">
     <h3>
       The way
@@ -200,6 +193,17 @@ onScopeDispose(() => {
       </li>
     </ol>
     <p class="care">Stop where something hurts, and rest after twenty minutes.</p>
+  </section>
+  <section v-if="step" class="parts" aria-label="What is heard">
+    <div v-for="part in parts" :key="part.id" class="part">
+      <span :id="`part-${part.id}`">{{ part.name }}</span>
+      <SelectButton
+        v-model="heard[part.id]"
+        :options="[...HEARD]"
+        :allow-empty="false"
+        :aria-labelledby="`part-${part.id}`"
+      />
+    </div>
   </section>
   <p v-if="trouble" role="alert">{{ trouble }}</p>
 </template>
@@ -256,6 +260,13 @@ h3 span {
   display: grid;
   grid-template-columns: 72px 1fr;
   align-items: center;
+}
+.part :deep(.p-selectbutton) {
+  grid-template-columns: repeat(3, 1fr);
+}
+.part :deep(.p-togglebutton) {
+  min-width: 0;
+  padding-inline: 4px;
 }
 h3 {
   margin: 18px 0 6px;

@@ -1,0 +1,41 @@
+package com.zestythumb.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.WebElement;
+
+/** Practising a tune in small steps. */
+class PractiseTest extends InTheBrowser {
+
+    @Test
+    void oneStepAtATimeAndTheNextTimeItGoesOn() {
+        openCopyOf("Lantern Walk");
+        stage("Practise");
+        String first = browser.see(".now h2").getText();
+        browser.assertAccessible("practising");
+        browser.clickText(".steps button", "Left hand");
+        browser.seeText(".now h2", "Left hand");
+        String percent = browser.see(".tempo b").getText();
+        browser.clickText(".now button", "Begin");
+        browser.see(".drawing .note.sounds");
+        // The tune is silent in this step.
+        assertThat(browser.all(".drawing .note.sounds").stream().map(note -> note.getDomAttribute("id")))
+                .noneMatch(id -> id.startsWith("m"));
+        browser.clickText(".now button", "A slip");
+        browser.clickText(".now button", "A slip");
+        browser.seeText(".tempo b", percent);
+        browser.clickText(".now button", "Stop");
+        String now = browser.see(".now h2").getText();
+        browser.clickText(".now button", "Done");
+        browser.await("the next step", () -> browser.see(".now h2").getText().equals(now) ? null : true);
+        assertThat(browser.all(".steps input:checked")).hasSize(1);
+        browser.driver.navigate().refresh();
+        browser.seeText(".now h2", first);
+        assertThat(browser.all(".steps input:checked")).hasSize(1);
+        // What is heard is as it was once the stage is left.
+        stage("Look");
+        assertThat(browser.all("[aria-label='Loop from bar']").stream().filter(WebElement::isDisplayed))
+                .isEmpty();
+    }
+}

@@ -91,8 +91,11 @@ function choose(index: number) {
     PARTS.map((part) => [part.id, part.of.includes(one.hands) ? 'heard' : 'silent']),
   ) as Record<keyof Balance, Heard>;
   player.loop.value = { from: one.from, to: one.to };
-  chosen.chooseBar(one.from);
 }
+// Its bars are looked at as soon as they are there.
+watch([step, () => arrangement.value?.chords], ([one]) => {
+  if (one) chosen.chooseBar(one.from);
+});
 /** Done with this step: on to the next that is not. */
 function finish() {
   if (step.value && !isDone(step.value)) tick(step.value);

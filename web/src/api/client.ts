@@ -43,6 +43,7 @@ export type ExerciseOverview = Schemas['ExerciseOverview'];
 export type ExerciseSettings = Schemas['ExerciseSettings'];
 export type OwnRule = Schemas['OwnRule'];
 export type PracticeStep = Schemas['PracticeStep'];
+export type Practised = Schemas['Practised'];
 export type Motion = Schemas['Motion'];
 export type HandTold = Schemas['HandTold'];
 export type HandStep = Schemas['HandStep'];

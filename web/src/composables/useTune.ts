@@ -6,6 +6,7 @@ import {
   type Assignment,
   type Choices,
   type Played,
+  type Practised,
   type Student,
   type StudentDraft,
 } from '../api/client';
@@ -49,6 +50,7 @@ const LATER_CHOICES = {
   tuneFingers: false,
   wanted: [],
   waivers: [],
+  practised: [],
 } satisfies Partial<Choices>;
 
 const choicesBox = (tune: number, id: number) =>
@@ -194,10 +196,24 @@ export function useTune(id: number) {
   });
   void load();
 
+  /** What a player's choices are; what was practised stays whatever is chosen or taken back. */
+  const choicesOf = ({ choices: { value: box } }: Player) =>
+    computed<Choices>({
+      get: () => box.value,
+      set: (value) => (box.value = { ...value, practised: box.value.practised }),
+    });
   const choices = computed<Choices | undefined>({
     get: () => player.value?.choices.value.value,
     set: (value) => {
-      if (player.value && value) steps.write(player.value.choices.value, value);
+      if (player.value && value) steps.write(choicesOf(player.value), value);
+    },
+  });
+  /** What was practised; nobody takes that back. */
+  const practised = computed<Practised[]>({
+    get: () => choices.value?.practised ?? [],
+    set: (some) => {
+      const box = player.value?.choices.value;
+      if (box) box.value = { ...box.value, practised: some };
     },
   });
   const student = computed<StudentDraft | undefined>({
@@ -239,6 +255,7 @@ export function useTune(id: number) {
     players,
     active,
     choices,
+    practised,
     student,
     played,
     ...saving,

@@ -3,15 +3,15 @@ import Button from 'primevue/button';
 import SelectButton from 'primevue/selectbutton';
 import { computed, onScopeDispose, ref, watch } from 'vue';
 import { api, type PracticeStep } from '../../api/client';
-import { keepHere } from '../../composables/keepHere';
 import { useLadder } from '../../composables/useLadder';
 import { useLatest } from '../../composables/useLatest';
+import { usePractised } from '../../composables/usePractised';
 import type { Balance } from '../../player/timeline';
 import { barName } from '../../player/words';
 import { useLesson } from './useLesson';
 
 /** Practising in small steps: one press sets what is heard, which bars go round and how slowly. */
-const { id, tune, page, player, arrangement, chosen } = useLesson();
+const { tune, page, player, arrangement, chosen } = useLesson();
 const { ask, trouble } = useLatest();
 
 const HANDS: Record<PracticeStep['hands'], string> = {
@@ -27,6 +27,8 @@ const PARTS: { id: keyof Balance; name: string; of: PracticeStep['hands'][] }[] 
   { id: 'bass', name: 'Bass', of: ['bass', 'left', 'together'] },
   { id: 'chords', name: 'Chords', of: ['left', 'together'] },
 ];
+/** Minutes after which hands rest (common practice). */
+const REST = 20;
 const HEARD = ['heard', 'softer', 'silent'] as const;
 type Heard = (typeof HEARD)[number];
 /** Where there is no tune none can be heard. */
@@ -42,21 +44,18 @@ const step = computed(() => steps.value[at.value]);
 const heard = ref<Record<keyof Balance, Heard>>({ tune: 'heard', bass: 'heard', chords: 'heard' });
 const ladder = useLadder();
 
-/** Steps that are done, by what they are: the order may change with the tune. */
-const kept = `zesty.practice.${id}`;
-const nameOf = ({ hands, from, to }: PracticeStep) => `${hands} ${from} ${to}`;
-const done = ref<string[]>(JSON.parse(localStorage.getItem(kept) ?? '[]') as string[]);
-watch(done, (some) => keepHere(kept, JSON.stringify(some)));
-const isDone = (one: PracticeStep) => done.value.includes(nameOf(one));
-function tick(one: PracticeStep) {
-  const name = nameOf(one);
-  done.value = isDone(one) ? done.value.filter((other) => other !== name) : [...done.value, name];
-}
+const record = usePractised(tune.practised);
 const minutesLeft = computed(() =>
   Math.ceil(
-    steps.value.filter((one) => !isDone(one)).reduce((sum, { minutes }) => sum + minutes, 0),
+    steps.value.filter((one) => !record.isDone(one)).reduce((sum, one) => sum + one.minutes, 0),
   ),
 );
+const DAYS = new Intl.DateTimeFormat('en', { weekday: 'long', day: 'numeric', month: 'long' });
+const lastTime = computed(() => {
+  const { day, minutes } = record.last.value ?? {};
+  return day && `Last on ${DAYS.format(new Date(`${day}T12:00`))}: ${minutesOf(minutes ?? 0)}.`;
+});
+const minutesOf = (minutes: number) => `${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`;
 
 const barsOf = ({ from, to }: PracticeStep) => {
   const number = (bar: number) => arrangement.value?.bars[bar]?.number ?? bar + 1;
@@ -66,23 +65,52 @@ const barsOf = ({ from, to }: PracticeStep) => {
 };
 
 watch(
-  [page.shown, tune.played],
-  ([chart, played]) => {
+  () => arrangement.value?.musicXml,
+  () => {
+    const played = tune.played.value;
     if (!played) return;
     void ask(
-      (signal) => api.practice(chart, played, signal),
+      (signal) => api.practice(page.shown.value, played, signal),
       (path) => {
         steps.value = path;
-        const next = path.findIndex((one) => !isDone(one));
-        choose(Math.max(0, next));
+        choose(
+          Math.max(
+            0,
+            path.findIndex((one) => !record.isDone(one)),
+          ),
+        );
       },
     );
   },
   { immediate: true },
 );
 
+/** What was played of this step and is not in the record yet. */
+let slips = 0;
+let begun = 0;
+let rounds = 0;
+function slip() {
+  slips++;
+  ladder.slip();
+}
+watch(player.state, (state) => {
+  if (state === 'playing') begun = performance.now();
+  if (state === 'still') keep();
+});
+function keep() {
+  if (step.value)
+    record.note(step.value, {
+      percent: ladder.percent.value,
+      rounds,
+      slips,
+      seconds: (performance.now() - begun) / 1000,
+    });
+  slips = rounds = 0;
+}
+
 function choose(index: number) {
   player.stop();
+  keep();
   at.value = index;
   const one = step.value;
   if (!one) return;
@@ -98,10 +126,11 @@ watch([step, () => arrangement.value?.chords], ([one]) => {
 });
 /** Done with this step: on to the next that is not. */
 function finish() {
-  if (step.value && !isDone(step.value)) tick(step.value);
-  const next = steps.value.findIndex((one, i) => i > at.value && !isDone(one));
+  player.stop();
+  keep();
+  if (step.value) record.tick(step.value, true);
+  const next = steps.value.findIndex((one, i) => i > at.value && !record.isDone(one));
   if (next >= 0) choose(next);
-  else player.stop();
 }
 
 watch(
@@ -114,8 +143,10 @@ watch(
   { immediate: true, deep: true },
 );
 player.counted.value = true;
-watch(player.rounds, (rounds) => {
-  if (rounds) ladder.round();
+watch(player.rounds, (count) => {
+  if (!count) return;
+  rounds++;
+  ladder.round();
 });
 watch(
   [ladder.percent, () => arrangement.value?.tempo],
@@ -126,6 +157,7 @@ watch(
 );
 onScopeDispose(() => {
   player.stop();
+  keep();
   player.parts.value = undefined;
   player.counted.value = false;
   player.loop.value = undefined;
@@ -163,7 +195,7 @@ onScopeDispose(() => {
         size="large"
         variant="outlined"
         :disabled="player.state.value !== 'playing'"
-        @click="ladder.slip"
+        @click="slip"
       />
       <Button label="Done" size="large" variant="outlined" @click="finish" />
     </div>
@@ -173,29 +205,34 @@ onScopeDispose(() => {
   <section v-if="steps.length" aria-label="The way">
     <h3>
       The way
-      <span v-if="minutesLeft"
-        >about {{ minutesLeft }} {{ minutesLeft === 1 ? 'minute' : 'minutes' }}</span
-      >
+      <span v-if="minutesLeft">about {{ minutesOf(minutesLeft) }}</span>
       <span v-else>all done; well played</span>
     </h3>
+    <p v-if="lastTime" class="why">{{ lastTime }}</p>
     <ol class="steps">
-      <li v-for="(one, i) in steps" :key="i" :class="{ here: i === at, done: isDone(one) }">
+      <li v-for="(one, i) in steps" :key="i" :class="{ here: i === at, done: record.isDone(one) }">
         <button
           class="plain-button"
           :aria-current="i === at ? 'step' : undefined"
           @click="choose(i)"
         >
           <b>{{ HANDS[one.hands] }}</b> {{ barsOf(one) }}
+          <span v-if="record.reached(one)" class="reached">{{ record.reached(one) }} %</span>
         </button>
         <input
           type="checkbox"
-          :checked="isDone(one)"
+          :checked="record.isDone(one)"
           :aria-label="`${HANDS[one.hands]}, ${barsOf(one)}: done`"
-          @change="tick(one)"
+          @change="record.tick(one, !record.isDone(one))"
         />
       </li>
     </ol>
-    <p class="care">Stop where something hurts, and rest after twenty minutes.</p>
+    <p class="care">
+      <template v-if="record.minutesToday.value >= REST">
+        That was {{ minutesOf(record.minutesToday.value) }} today: time for a rest.
+      </template>
+      Stop where something hurts, and rest after twenty minutes.
+    </p>
   </section>
   <section v-if="step" class="parts" aria-label="What is heard">
     <div v-for="part in parts" :key="part.id" class="part">
@@ -299,6 +336,10 @@ h3 span {
   min-height: 44px;
   padding: 0 10px;
   text-align: left;
+}
+.reached {
+  float: right;
+  color: var(--ink-soft);
 }
 .steps input {
   width: 24px;

@@ -30,6 +30,7 @@ class PractiseTest extends InTheBrowser {
         browser.clickText(".now button", "Done");
         browser.await("the next step", () -> browser.see(".now h2").getText().equals(now) ? null : true);
         assertThat(browser.all(".steps input:checked")).hasSize(1);
+        awaitSaved();
         browser.driver.navigate().refresh();
         browser.seeText(".now h2", first);
         assertThat(browser.all(".steps input:checked")).hasSize(1);

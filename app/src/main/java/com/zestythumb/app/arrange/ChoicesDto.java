@@ -89,7 +89,11 @@ public record ChoicesDto(
         List<@NotNull @Valid PinDto> pins,
 
         @Schema(description = "What the teacher leaves as it is, although the rules mind it.") @Size(max = 500)
-        List<@NotNull @Valid WaiverDto> waivers) {
+        List<@NotNull @Valid WaiverDto> waivers,
+
+        @Schema(description = "What was practised, a day and a step at a time; arranging does not look at it.")
+        @Size(max = 5000)
+        List<@NotNull @Valid PractisedDto> practised) {
 
     public ChoicesDto {
         Choices usual = Choices.USUAL;
@@ -112,6 +116,7 @@ public record ChoicesDto(
         wanted = wanted == null ? List.of() : wanted;
         pins = pins == null ? List.of() : pins;
         waivers = waivers == null ? List.of() : waivers;
+        practised = practised == null ? List.of() : practised;
     }
 
     public static ChoicesDto of(Choices choices) {
@@ -133,7 +138,8 @@ public record ChoicesDto(
                 choices.playing().ending().name(),
                 choices.wanted().stream().map(WantedDto::of).toList(),
                 choices.pins().stream().map(PinDto::of).toList(),
-                choices.waivers().stream().map(WaiverDto::of).toList());
+                choices.waivers().stream().map(WaiverDto::of).toList(),
+                List.of());
     }
 
     /** A hand to try choices with. */

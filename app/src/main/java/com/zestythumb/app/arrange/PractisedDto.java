@@ -1,0 +1,39 @@
+package com.zestythumb.app.arrange;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+
+/** What a student practised on a day. */
+@Schema(name = "Practised")
+public record PractisedDto(
+        @Schema(description = "The day, by the student's own calendar.", example = "2026-11-29")
+        @NotNull
+        @Pattern(regexp = "\\d{4}-\\d{2}-\\d{2}")
+        String day,
+
+        @Schema(allowableValues = {"right", "bass", "left", "together"}) @NotNull @Size(max = 80)
+        String hands,
+
+        @Schema(description = "Index of the first bar.") @Min(0)
+        int from,
+
+        @Schema(description = "Index of the last bar.") @Min(0)
+        int to,
+
+        @Schema(description = "Per cent of the tempo that were reached.") @Min(0) @Max(1000)
+        int percent,
+
+        @Schema(description = "Rounds that were played to their end.") @Min(0)
+        int rounds,
+
+        @Schema(description = "Slips that were told.") @Min(0)
+        int slips,
+
+        @Min(0) int seconds,
+
+        @Schema(description = "Whether the step is done with.")
+        boolean done) {}

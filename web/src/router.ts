@@ -58,6 +58,12 @@ export const router = createRouter({
       component: () => import('./views/ReportView.vue'),
       props: ({ params }) => ({ id: Number(params.id) }),
     },
+    {
+      path: '/tunes/:id(\\d+)/week',
+      name: 'week',
+      component: () => import('./views/WeekCardView.vue'),
+      props: ({ params }) => ({ id: Number(params.id) }),
+    },
     { path: '/:rest(.*)', redirect: '/' },
   ],
 });

@@ -7,19 +7,13 @@ import { useLadder } from '../../composables/useLadder';
 import { useLatest } from '../../composables/useLatest';
 import { usePractised } from '../../composables/usePractised';
 import type { Balance } from '../../player/timeline';
-import { barName } from '../../player/words';
+import { barsOf, HANDS, minutesOf } from '../practice-words';
 import { useLesson } from './useLesson';
 
 /** Practising in small steps: one press sets what is heard, which bars go round and how slowly. */
-const { tune, page, player, arrangement, chosen } = useLesson();
+const { id, tune, page, player, arrangement, chosen } = useLesson();
 const { ask, trouble } = useLatest();
 
-const HANDS: Record<PracticeStep['hands'], string> = {
-  right: 'Right hand',
-  bass: 'Bass alone',
-  left: 'Left hand',
-  together: 'Both hands',
-};
 const FULL: Balance = { tune: 0.85, bass: 0.7, chords: 0.55 };
 const SOFT = 0.35;
 const PARTS: { id: keyof Balance; name: string; of: PracticeStep['hands'][] }[] = [
@@ -55,15 +49,6 @@ const lastTime = computed(() => {
   const { day, minutes } = record.last.value ?? {};
   return day && `Last on ${DAYS.format(new Date(`${day}T12:00`))}: ${minutesOf(minutes ?? 0)}.`;
 });
-const minutesOf = (minutes: number) => `${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`;
-
-const barsOf = ({ from, to }: PracticeStep) => {
-  const number = (bar: number) => arrangement.value?.bars[bar]?.number ?? bar + 1;
-  return from === to
-    ? barName(number(from)).toLowerCase()
-    : `bars ${number(from)} to ${number(to)}`;
-};
-
 watch(
   () => arrangement.value?.musicXml,
   () => {
@@ -167,7 +152,7 @@ onScopeDispose(() => {
 
 <template>
   <section v-if="step" class="now" aria-label="Now">
-    <h2>{{ HANDS[step.hands] }}, {{ barsOf(step) }}</h2>
+    <h2>{{ HANDS[step.hands] }}, {{ barsOf(step, arrangement) }}</h2>
     <p class="why">{{ step.why }}.</p>
     <p class="tempo" aria-live="polite">
       <b>{{ ladder.percent.value }} %</b> of the tempo, on to {{ step.goal }} %
@@ -216,17 +201,20 @@ onScopeDispose(() => {
           :aria-current="i === at ? 'step' : undefined"
           @click="choose(i)"
         >
-          <b>{{ HANDS[one.hands] }}</b> {{ barsOf(one) }}
+          <b>{{ HANDS[one.hands] }}</b> {{ barsOf(one, arrangement) }}
           <span v-if="record.reached(one)" class="reached">{{ record.reached(one) }} %</span>
         </button>
         <input
           type="checkbox"
           :checked="record.isDone(one)"
-          :aria-label="`${HANDS[one.hands]}, ${barsOf(one)}: done`"
+          :aria-label="`${HANDS[one.hands]}, ${barsOf(one, arrangement)}: done`"
           @change="record.tick(one, !record.isDone(one))"
         />
       </li>
     </ol>
+    <RouterLink class="card" :to="{ name: 'week', params: { id } }">
+      A card for the week, to print
+    </RouterLink>
     <p class="care">
       <template v-if="record.minutesToday.value >= REST">
         That was {{ minutesOf(record.minutesToday.value) }} today: time for a rest.
@@ -336,6 +324,11 @@ h3 span {
   min-height: 44px;
   padding: 0 10px;
   text-align: left;
+}
+.card {
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
 }
 .reached {
   float: right;

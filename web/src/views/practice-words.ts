@@ -1,0 +1,20 @@
+import type { Arrangement, PracticeStep } from '../api/client';
+import { barName } from '../player/words';
+
+/** What is played, in a student's words. */
+export const HANDS: Record<PracticeStep['hands'], string> = {
+  right: 'Right hand',
+  bass: 'Bass alone',
+  left: 'Left hand',
+  together: 'Both hands',
+};
+
+/** The bars of a step as a teacher calls them. */
+export function barsOf({ from, to }: PracticeStep, tune: Arrangement | undefined): string {
+  const number = (bar: number) => tune?.bars[bar]?.number ?? bar + 1;
+  return from === to
+    ? barName(number(from)).toLowerCase()
+    : `bars ${number(from)} to ${number(to)}`;
+}
+
+export const minutesOf = (minutes: number) => `${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`;

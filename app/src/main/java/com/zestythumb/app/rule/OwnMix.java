@@ -60,9 +60,10 @@ public class OwnMix implements BackupPart, OwnLevels {
             throw new RefusedException("a reason has at most " + LONGEST + " letters");
         }
         studios.oneAfterAnother();
-        kept.findByStudioAndCode(studios.current(), code)
-                .orElseGet(() -> kept.save(new OwnLevel(studios.current(), code)))
-                .change(level, reason);
+        OwnLevel own = kept.findByStudioAndCode(studios.current(), code)
+                .orElseGet(() -> new OwnLevel(studios.current(), code));
+        own.change(level, reason);
+        kept.save(own);
     }
 
     void mindAsUsual(String code) {

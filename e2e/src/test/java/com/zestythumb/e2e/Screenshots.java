@@ -40,9 +40,11 @@ final class Screenshots {
             browser.click("[data-chord='4']");
             browser.picture(folder.resolve("harmonies.png"));
 
-            openTune(browser, app, "Late Bus");
-            browser.seeText(".heard", "sounds like");
-            browser.picture(folder.resolve("heard-key.png"));
+            openTune(browser, app, "Ferry at Six");
+            browser.clickText("[role=tab]", "Practise");
+            browser.see(".steps li");
+            browser.see(".now h2");
+            browser.picture(folder.resolve("practise.png"));
 
             openTune(browser, app, "Rain on the Greenhouse");
             browser.click("[data-chord='1']");

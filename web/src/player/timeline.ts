@@ -68,6 +68,8 @@ export interface Balance {
   tune: number;
   bass: number;
   chords: number;
+  /** What the right hand has beside the tune, where that is not as loud as the chords. */
+  right?: number;
 }
 
 /** The usual one first: the tune over the bass, the bass over its chords (common practice). */
@@ -153,7 +155,13 @@ export function timeline(
       for (const note of notes) {
         const { id, chord, midi, onset: written, duration: length, tied } = note;
         if (note.bar !== bar) continue;
-        const own = part === 1 ? balance.tune : note.bass ? balance.bass : balance.chords;
+        const accompaniment = note.bass ? balance.bass : balance.chords;
+        const own =
+          part === 1
+            ? balance.tune
+            : note.right
+              ? (balance.right ?? balance.chords)
+              : accompaniment;
         if (own === 0) continue;
         const again = note.louderAgain ?? [];
         const louder =

@@ -14,10 +14,12 @@ import { useLesson } from './useLesson';
 const { id, tune, page, player, arrangement, chosen } = useLesson();
 const { ask, trouble } = useLatest();
 
-const FULL: Balance = { tune: 0.85, bass: 0.7, chords: 0.55 };
+type Part = keyof Balance;
+const FULL: Required<Balance> = { tune: 0.85, bass: 0.7, chords: 0.55, right: 0.55 };
 const SOFT = 0.35;
-const PARTS: { id: keyof Balance; name: string; of: PracticeStep['hands'][] }[] = [
+const PARTS: { id: Part; name: string; of: PracticeStep['hands'][] }[] = [
   { id: 'tune', name: 'Tune', of: ['right', 'together'] },
+  { id: 'right', name: 'Right', of: ['right', 'together'] },
   { id: 'bass', name: 'Bass', of: ['bass', 'left', 'together'] },
   { id: 'chords', name: 'Chords', of: ['left', 'together'] },
 ];
@@ -25,17 +27,25 @@ const PARTS: { id: keyof Balance; name: string; of: PracticeStep['hands'][] }[] 
 const REST = 20;
 const HEARD = ['heard', 'softer', 'silent'] as const;
 type Heard = (typeof HEARD)[number];
-/** Where there is no tune none can be heard. */
+/** What is not there cannot be heard. */
 const parts = computed(() =>
-  PARTS.filter((part) => part.id !== 'tune' || arrangement.value?.melody.length),
+  PARTS.filter(({ id: part }) => {
+    if (part === 'tune') return arrangement.value?.melody.length;
+    return part !== 'right' || arrangement.value?.notes.some(({ right }) => right);
+  }),
 );
-const loud = (part: keyof Balance, heard: Heard) =>
+const loud = (part: Part, heard: Heard) =>
   heard === 'silent' ? 0 : heard === 'softer' ? SOFT * FULL[part] : FULL[part];
 
 const steps = ref<PracticeStep[]>([]);
 const at = ref(0);
 const step = computed(() => steps.value[at.value]);
-const heard = ref<Record<keyof Balance, Heard>>({ tune: 'heard', bass: 'heard', chords: 'heard' });
+const heard = ref<Record<Part, Heard>>({
+  tune: 'heard',
+  right: 'heard',
+  bass: 'heard',
+  chords: 'heard',
+});
 const ladder = useLadder();
 
 const record = usePractised(tune.practised);
@@ -102,7 +112,7 @@ function choose(index: number) {
   ladder.begin({ start: one.start, goal: one.goal, rounds: one.rounds });
   heard.value = Object.fromEntries(
     PARTS.map((part) => [part.id, part.of.includes(one.hands) ? 'heard' : 'silent']),
-  ) as Record<keyof Balance, Heard>;
+  ) as Record<Part, Heard>;
   player.loop.value = { from: one.from, to: one.to };
 }
 // Its bars are looked at as soon as they are there.

@@ -5,6 +5,7 @@ import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
 import com.zestythumb.core.arrangement.BarMap.Likeness;
+import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.practising.PracticeStep.Hands;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -27,7 +28,10 @@ public final class PracticePath {
     private static final int SHORT = 4;
 
     /** So much harder than two bars usually are. */
-    private static final double HARDER = 1.25;
+    private static final double HARDER = 2;
+
+    /** After so many bars a bass is cut at the end of a line. */
+    private static final int LONG = 15;
 
     private static final int ROUNDS = 3;
     private static final double MINUTE = 60;
@@ -61,34 +65,61 @@ public final class PracticePath {
 
     private void walk() {
         boolean tune = sheet.hasMelody();
+        boolean right = tune || arrangement.notes().stream().anyMatch(TimedNote::isRight);
         boolean left = arrangement.notes().stream().anyMatch(note -> !note.isRight());
         Line whole = new Line(0, sheet.bars().size() - 1);
         if (left) {
             addHardest();
         }
-        if (tune) {
-            List<Line> fresh =
-                    lines.stream().filter(line -> line.equals(firstLike(line))).toList();
-            fresh.forEach(line -> add(Hands.RIGHT, line, 60, 100, "the tune by itself, until you could sing it"));
+        if (right) {
+            String why = tune
+                    ? "the tune by itself, until you could sing it"
+                    : "the right hand alone, until it goes by itself";
+            lines.stream().filter(this::isNewAbove).forEach(line -> add(Hands.RIGHT, line, 60, 100, why));
         }
         if (left) {
-            add(Hands.BASS, whole, 70, 100, "the lowest notes alone: the floor that the rest stands on");
-            List<Line> fresh = lines.stream().filter(this::isNew).toList();
-            fresh.forEach(line -> add(Hands.LEFT, line, 60, 90, "the left hand alone, until it goes by itself"));
-            for (int i = 1; i < lines.size(); i++) {
-                Line join = new Line(lines.get(i - 1).to(), lines.get(i).from());
-                if (isNewJoin(join, i)) {
-                    add(Hands.LEFT, join, 60, 90, "the end of one line and the beginning of the next");
-                }
-            }
+            addLeft();
         }
-        if (tune && left) {
+        if (right && left) {
             lines.stream()
-                    .filter(line -> line.equals(firstLike(line)) || isNew(line))
+                    .filter(line -> isNewAbove(line) || isNew(line))
                     .filter(line -> !line.equals(whole))
                     .forEach(line -> add(Hands.TOGETHER, line, 50, 80, "both hands, slower than either alone"));
-            add(Hands.TOGETHER, whole, 70, 100, "from the beginning to the end");
         }
+        if (lines.size() > 1 || right && left) {
+            Hands hands = !left ? Hands.RIGHT : right ? Hands.TOGETHER : Hands.LEFT;
+            add(hands, whole, 70, 100, "from the beginning to the end");
+        }
+    }
+
+    private void addLeft() {
+        int from = 0;
+        for (Line line : lines) {
+            boolean last = line.equals(lines.get(lines.size() - 1));
+            if (last || line.to() - from >= LONG) {
+                add(
+                        Hands.BASS,
+                        new Line(from, line.to()),
+                        70,
+                        100,
+                        "the lowest notes alone: the floor that the rest stands on");
+                from = line.to() + 1;
+            }
+        }
+        lines.stream()
+                .filter(this::isNew)
+                .forEach(line -> add(Hands.LEFT, line, 60, 90, "the left hand alone, until it goes by itself"));
+        for (int i = 1; i < lines.size(); i++) {
+            Line join = new Line(lines.get(i - 1).to(), lines.get(i).from());
+            if (isNewJoin(join, i)) {
+                add(Hands.LEFT, join, 60, 90, "the end of one line and the beginning of the next");
+            }
+        }
+    }
+
+    /** Whether what the right hand has does not come before. */
+    private boolean isNewAbove(Line line) {
+        return sheet.hasMelody() ? line.equals(firstLike(line)) : isNew(line);
     }
 
     private void addHardest() {
@@ -144,8 +175,10 @@ public final class PracticePath {
         return before.add(List.of(like(join.from()), like(join.to())));
     }
 
+    /** The bar it is like; but for a note or two it is none but its own. */
     private int like(int bar) {
-        return map.bars().get(bar).like();
+        BarMap.Entry entry = map.bars().get(bar);
+        return entry.kind() == Likeness.NEARLY ? bar : entry.like();
     }
 
     /** The first line that has the same tune. */

@@ -93,10 +93,13 @@ public final class PracticePath {
     }
 
     private void addLeft() {
+        // Where the hand has no more than the bass, that is the hand.
+        boolean more = arrangement.chords().stream()
+                .anyMatch(chord -> chord.voicing().pitches().size() > 1);
         int from = 0;
         for (Line line : lines) {
             boolean last = line.equals(lines.get(lines.size() - 1));
-            if (last || line.to() - from >= LONG) {
+            if (more && (last || line.to() - from >= LONG)) {
                 add(
                         Hands.BASS,
                         new Line(from, line.to()),

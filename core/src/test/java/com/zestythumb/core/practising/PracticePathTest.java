@@ -6,10 +6,13 @@ import com.zestythumb.core.Corpus;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** The order in which a teacher would have tunes practised, written down before the code was tried on them (common practice). */
@@ -44,6 +47,14 @@ class PracticePathTest {
         }
         System.out.println("steps of practising right: " + right + " of " + all);
         assertThat(wrong).isEmpty();
+    }
+
+    @Test
+    void aHandThatHasTheBassAloneHasItOnce() {
+        Choices bass = Choices.USUAL.with(new StyleChoice(VoicingStyles.BASS, Map.of()));
+        assertThat(PracticePath.of(Arrangement.of(Chart.parse("| C | F | G | C |"), bass)))
+                .extracting(PracticeStep::hands)
+                .containsOnly(PracticeStep.Hands.LEFT);
     }
 
     @Test

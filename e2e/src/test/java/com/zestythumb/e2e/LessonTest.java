@@ -244,6 +244,10 @@ class LessonTest extends InTheBrowser {
         browser.click("[role=tab][aria-selected=true]");
         browser.press(Keys.ARROW_RIGHT);
         browser.press(Keys.ENTER);
+        browser.see(".now .do");
+        browser.click("[role=tab][aria-selected=true]");
+        browser.press(Keys.ARROW_RIGHT);
+        browser.press(Keys.ENTER);
         browser.see(".take");
         browser.assertAccessible("taking away");
     }

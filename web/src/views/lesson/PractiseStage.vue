@@ -82,18 +82,23 @@ watch(
 
 /** What was played of this step and is not in the record yet. */
 let slips = 0;
-let begun = 0;
 let rounds = 0;
+let begun = 0;
+/** Whose it is: what another one plays gets none of it. */
+let whose: number | undefined;
 function slip() {
   slips++;
   ladder.slip();
 }
 watch(player.state, (state) => {
-  if (state === 'playing') begun = performance.now();
+  if (state === 'playing') {
+    begun = performance.now();
+    whose = tune.studentId.value;
+  }
   if (state === 'still') keep();
 });
 function keep() {
-  if (step.value)
+  if (step.value && whose === tune.studentId.value)
     record.note(step.value, {
       percent: ladder.percent.value,
       rounds,

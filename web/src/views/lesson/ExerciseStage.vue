@@ -88,6 +88,8 @@ const load = () =>
 void load();
 
 const student = computed(() => tune.student.value);
+/** The server's own name for a hand that is nobody's. */
+const isSomebody = computed(() => student.value && student.value.name !== 'Any hand');
 const busy = ref(false);
 const refused = ref('');
 async function make(more: Partial<ExerciseDraft> = {}) {
@@ -190,7 +192,7 @@ async function makeNext(set: string) {
       />
       <Button
         class="make"
-        :label="student ? `Make it for ${student.name}` : 'Make the exercise'"
+        :label="isSomebody ? `Make it for ${student?.name}` : 'Make the exercise'"
         :disabled="busy || !chosen.chord.value"
         @click="make()"
       />

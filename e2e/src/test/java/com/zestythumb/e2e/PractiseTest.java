@@ -16,6 +16,8 @@ class PractiseTest extends InTheBrowser {
         browser.assertAccessible("practising");
         browser.clickText(".steps button", "Left hand");
         browser.seeText(".now h2", "Left hand");
+        browser.clickText(".steps button", "Bass alone");
+        browser.seeText(".now h2", "Bass alone");
         String percent = browser.see(".tempo b").getText();
         browser.clickText(".now button", "Begin");
         browser.see(".drawing .note.sounds");

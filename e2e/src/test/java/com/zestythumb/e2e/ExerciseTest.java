@@ -20,7 +20,7 @@ class ExerciseTest extends InTheBrowser {
         browser.choose("exercise-from", "bar 2");
         browser.choose("exercise-to", "bar 4");
         browser.see("[aria-label='A word with it']").sendKeys("Stay close");
-        browser.clickText(".exercise-stage button", "Make it for");
+        browser.clickText(".exercise-stage .make", "Make the exercise");
         browser.seeText(".exercise", "bars 2 to 4");
         return browser.see(".exercise .link a").getDomProperty("href");
     }

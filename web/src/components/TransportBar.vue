@@ -15,7 +15,7 @@ const props = defineProps<{
   trouble: string;
   /** The bar that sounds, as a teacher calls it; empty while still. */
   call: string;
-  /** Whether there is a tune to be balanced against. */
+  /** Whether there is a tune to be balanced against, and nothing else says what is heard. */
   hasTune: boolean;
 }>();
 const tempo = defineModel<number>('tempo', { required: true });

@@ -12,8 +12,9 @@ export const HANDS: Record<PracticeStep['hands'], string> = {
 /** The bars of a step as a teacher calls them. */
 export function barsOf({ from, to }: PracticeStep, tune: Arrangement | undefined): string {
   const number = (bar: number) => tune?.bars[bar]?.number ?? bar + 1;
-  return from === to
-    ? barName(number(from)).toLowerCase()
+  if (from === to) return barName(number(from)).toLowerCase();
+  return number(from) === 0
+    ? `pickup to bar ${number(to)}`
     : `bars ${number(from)} to ${number(to)}`;
 }
 

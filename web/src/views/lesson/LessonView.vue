@@ -233,7 +233,7 @@ useShortcuts(shortcuts);
         v-model:click="player.click.value"
         v-model:loop="player.loop.value"
         v-model:balance="player.balance.value"
-        :has-tune="(arrangement?.melody.length ?? 0) > 0"
+        :has-tune="(arrangement?.melody.length ?? 0) > 0 && !player.parts.value"
         :state="player.state.value"
         :trouble="player.trouble.value"
         :call="player.call.value"

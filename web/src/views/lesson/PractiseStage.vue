@@ -311,6 +311,9 @@ h3 span {
   min-width: 0;
   padding-inline: 4px;
 }
+.part :deep(.p-togglebutton-content) {
+  padding-inline: 0;
+}
 h3 {
   margin: 18px 0 6px;
 }

@@ -19,6 +19,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -175,13 +176,22 @@ public final class Findings {
         }
     }
 
+    /** What the teacher says of the fault, or of the one whose page it shares; else what the school says. */
+    private Level level(School.Entry entry, String code) {
+        if (own.isEmpty()) {
+            return entry.level();
+        }
+        String page = Objects.requireNonNullElse(RuleExample.pageOf(code), code);
+        return own.getOrDefault(code, own.getOrDefault(page, entry.level()));
+    }
+
     private void add(School.Entry entry, Fault fault, int chord, int before) {
         add(entry, fault, chord, before, List.of());
     }
 
     private void add(School.Entry entry, Fault fault, int chord, int before, List<Motion> motions) {
         int bar = arrangement.chords().get(chord).event().bar();
-        Level level = own.getOrDefault(fault.code(), entry.level());
+        Level level = level(entry, fault.code());
         if (level == Level.NONE
                 || arrangement.choices().waivers().stream().anyMatch(waiver -> waiver.covers(fault.code(), bar))) {
             return;

@@ -12,6 +12,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voiceleading.Fault;
+import com.zestythumb.core.voiceleading.Level;
 import com.zestythumb.core.voiceleading.Passage;
 import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
@@ -347,5 +348,22 @@ class FindingsTest {
                 .filter(finding -> finding.fault().code().equals("parallel-fifths"))
                 .map(Finding::chord)
                 .toList();
+    }
+
+    /** More than her school does or less, and what shares a rule's page with it. */
+    @Test
+    void aTeacherMindsThingsInHerOwnWay() {
+        Arrangement tune = Arrangement.of(
+                Chart.parse("| C | Dm |\nl: [C,G,CE]8 | [D,A,DF]8 |"), Choices.USUAL.with(Hand.ofSpan(19)));
+        assertThat(Findings.in(tune, School.POPULAR)).isEmpty();
+        assertThat(Findings.in(tune, School.POPULAR, Map.of("parallel-fifths", Level.FAULT)))
+                .isNotEmpty()
+                .allSatisfy(finding -> assertThat(code(finding)).startsWith("parallel-fifths"))
+                .allSatisfy(finding -> assertThat(finding.level()).isEqualTo(Level.FAULT));
+        assertThat(Findings.in(tune, School.CLASSICAL).stream().map(FindingsTest::code))
+                .anyMatch(code -> code.equals("parallel-fifths-inside"));
+        assertThat(Findings.in(tune, School.CLASSICAL, Map.of("parallel-fifths", Level.NONE)).stream()
+                        .map(FindingsTest::code))
+                .noneMatch(code -> code.startsWith("parallel-fifths"));
     }
 }

@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, watch } from 'vue';
-import { api, type PracticeStep } from '../api/client';
+import { computed, ref } from 'vue';
 import SheetPage from '../components/SheetPage.vue';
 import { useArrangement } from '../composables/useArrangement';
-import { useLatest } from '../composables/useLatest';
+import { usePracticePath } from '../composables/usePracticePath';
 import { usePractised } from '../composables/usePractised';
 import { useTune } from '../composables/useTune';
 import { useView } from '../composables/useView';
@@ -17,20 +16,7 @@ const DAYS = 7;
 const tune = useTune(props.id);
 const { arrangement } = useArrangement(tune.chart, tune.played, ref(false));
 const record = usePractised(tune.practised);
-const path = shallowRef<PracticeStep[]>();
-const { ask, trouble } = useLatest();
-watch(
-  () => arrangement.value?.musicXml,
-  () => {
-    const played = tune.played.value;
-    if (!played) return;
-    void ask(
-      (signal) => api.practice(tune.chart.value, played, signal),
-      (all) => (path.value = all),
-    );
-  },
-  { immediate: true },
-);
+const { path, trouble } = usePracticePath(tune.chart, tune.played, arrangement);
 const steps = computed(() => path.value?.filter((step) => !record.isDone(step)) ?? []);
 const minutes = computed(() => Math.ceil(steps.value.reduce((sum, one) => sum + one.minutes, 0)));
 const tempo = (percent: number) =>

@@ -1,51 +1,23 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import SelectButton from 'primevue/selectbutton';
 import { computed, onScopeDispose, ref, watch } from 'vue';
-import { api, type PracticeStep } from '../../api/client';
+import PartsHeard from '../../components/PartsHeard.vue';
 import { useLadder } from '../../composables/useLadder';
-import { useLatest } from '../../composables/useLatest';
+import { usePracticePath } from '../../composables/usePracticePath';
 import { usePractised } from '../../composables/usePractised';
-import type { Balance } from '../../player/timeline';
+import { heardBy, loudness, partsOf } from '../../player/parts';
 import { barsOf, HANDS, minutesOf } from '../practice-words';
 import { useLesson } from './useLesson';
 
 /** Practising in small steps: one press sets what is heard, which bars go round and how slowly. */
 const { id, tune, page, player, arrangement, chosen } = useLesson();
-const { ask, trouble } = useLatest();
-
-type Part = keyof Balance;
-const FULL: Required<Balance> = { tune: 0.85, bass: 0.7, chords: 0.55, right: 0.55 };
-const SOFT = 0.35;
-const PARTS: { id: Part; name: string; of: PracticeStep['hands'][] }[] = [
-  { id: 'tune', name: 'Tune', of: ['right', 'together'] },
-  { id: 'right', name: 'Right', of: ['right', 'together'] },
-  { id: 'bass', name: 'Bass', of: ['bass', 'left', 'together'] },
-  { id: 'chords', name: 'Chords', of: ['left', 'together'] },
-];
 /** Minutes after which hands rest (common practice). */
 const REST = 20;
-const HEARD = ['heard', 'softer', 'silent'] as const;
-type Heard = (typeof HEARD)[number];
-/** What is not there cannot be heard. */
-const parts = computed(() =>
-  PARTS.filter(({ id: part }) => {
-    if (part === 'tune') return arrangement.value?.melody.length;
-    return part !== 'right' || arrangement.value?.notes.some(({ right }) => right);
-  }),
-);
-const loud = (part: Part, heard: Heard) =>
-  heard === 'silent' ? 0 : heard === 'softer' ? SOFT * FULL[part] : FULL[part];
-
-const steps = ref<PracticeStep[]>([]);
+const { path, trouble } = usePracticePath(page.shown, tune.played, arrangement);
+const steps = computed(() => path.value ?? []);
 const at = ref(0);
 const step = computed(() => steps.value[at.value]);
-const heard = ref<Record<Part, Heard>>({
-  tune: 'heard',
-  right: 'heard',
-  bass: 'heard',
-  chords: 'heard',
-});
+const heard = ref(heardBy('together'));
 const ladder = useLadder();
 
 const record = usePractised(tune.practised);
@@ -59,26 +31,6 @@ const lastTime = computed(() => {
   const { day, minutes } = record.last.value ?? {};
   return day && `Last on ${DAYS.format(new Date(`${day}T12:00`))}: ${minutesOf(minutes ?? 0)}.`;
 });
-watch(
-  () => arrangement.value?.musicXml,
-  () => {
-    const played = tune.played.value;
-    if (!played) return;
-    void ask(
-      (signal) => api.practice(page.shown.value, played, signal),
-      (path) => {
-        steps.value = path;
-        choose(
-          Math.max(
-            0,
-            path.findIndex((one) => !record.isDone(one)),
-          ),
-        );
-      },
-    );
-  },
-  { immediate: true },
-);
 
 /** What was played of this step and is not in the record yet. */
 let slips = 0;
@@ -115,11 +67,17 @@ function choose(index: number) {
   const one = step.value;
   if (!one) return;
   ladder.begin({ start: one.start, goal: one.goal, rounds: one.rounds });
-  heard.value = Object.fromEntries(
-    PARTS.map((part) => [part.id, part.of.includes(one.hands) ? 'heard' : 'silent']),
-  ) as Record<Part, Heard>;
+  heard.value = heardBy(one.hands);
   player.loop.value = { from: one.from, to: one.to };
 }
+watch(
+  steps,
+  (all) => {
+    const next = all.findIndex((one) => !record.isDone(one));
+    choose(Math.max(0, next));
+  },
+  { immediate: true },
+);
 // Its bars are looked at as soon as they are there.
 watch([step, () => arrangement.value?.chords], ([one]) => {
   if (one) chosen.chooseBar(one.from);
@@ -133,15 +91,7 @@ function finish() {
   if (next >= 0) choose(next);
 }
 
-watch(
-  heard,
-  (now) => {
-    player.parts.value = Object.fromEntries(
-      PARTS.map((part) => [part.id, loud(part.id, now[part.id])]),
-    ) as unknown as Balance;
-  },
-  { immediate: true, deep: true },
-);
+watch(heard, (now) => (player.parts.value = loudness(now)), { immediate: true, deep: true });
 player.counted.value = true;
 watch(player.rounds, (count) => {
   if (!count) return;
@@ -237,17 +187,7 @@ onScopeDispose(() => {
       Stop where something hurts, and rest after twenty minutes.
     </p>
   </section>
-  <section v-if="step" class="parts" aria-label="What is heard">
-    <div v-for="part in parts" :key="part.id" class="part">
-      <span :id="`part-${part.id}`">{{ part.name }}</span>
-      <SelectButton
-        v-model="heard[part.id]"
-        :options="[...HEARD]"
-        :allow-empty="false"
-        :aria-labelledby="`part-${part.id}`"
-      />
-    </div>
-  </section>
+  <PartsHeard v-if="step" v-model="heard" :parts="partsOf(arrangement)" />
   <p v-if="trouble" role="alert">{{ trouble }}</p>
 </template>
 
@@ -293,26 +233,6 @@ h3 span {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-.parts {
-  display: grid;
-  gap: 8px;
-  margin-top: 18px;
-}
-.part {
-  display: grid;
-  grid-template-columns: 72px 1fr;
-  align-items: center;
-}
-.part :deep(.p-selectbutton) {
-  grid-template-columns: repeat(3, 1fr);
-}
-.part :deep(.p-togglebutton) {
-  min-width: 0;
-  padding-inline: 4px;
-}
-.part :deep(.p-togglebutton-content) {
-  padding-inline: 0;
 }
 h3 {
   margin: 18px 0 6px;

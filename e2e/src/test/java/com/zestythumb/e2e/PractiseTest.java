@@ -39,6 +39,13 @@ class PractiseTest extends InTheBrowser {
         browser.driver.navigate().refresh();
         browser.seeText(".now h2", next);
         assertThat(browser.all(".steps input:checked")).hasSize(1);
+        browser.clickText("a", "A card for the week");
+        browser.seeText("tbody th", "Left hand");
+        assertThat(browser.all("tbody th").stream().map(WebElement::getText))
+                .noneMatch(row -> row.contains("Bass alone"));
+        browser.assertAccessible("the week's card");
+        browser.driver.navigate().back();
+        browser.see(".now h2");
         // What is heard is as it was once the stage is left.
         stage("Look");
         assertThat(browser.all("[aria-label='Loop from bar']").stream().filter(WebElement::isDisplayed))

@@ -165,6 +165,22 @@ export const api = {
       return { arrangement: asShown(answer, score), alternatives: answer.alternatives };
     };
   },
+  /** The pages of an exercise, one after another. */
+  answerPages(code: string) {
+    const score = scoreMemory();
+    const page = Math.random().toString(36).slice(2);
+    return async (heard: boolean, signal?: AbortSignal): Promise<Arrangement> => {
+      const answer = await data(
+        http.POST('/api/answers/{code}/page', {
+          params: { path: { code } },
+          body: { heard, known: score.marks() },
+          headers: { 'X-Page': heard ? '' : page },
+          signal: signal ?? null,
+        }),
+      );
+      return asShown(answer, score);
+    };
+  },
   alternatives: (chart: string, played: Played, chord: number, signal?: AbortSignal) =>
     data(
       http.POST('/api/arrangements/alternatives', {

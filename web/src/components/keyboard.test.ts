@@ -1,6 +1,6 @@
 import { Note } from 'tonal';
 import { describe, expect, it } from 'vitest';
-import { drawnKeys, keyAbove, keyNamed, keyOf, stretchFor } from './keyboard';
+import { drawnKeys, keyAbove, keyOf, stretchFor } from './keyboard';
 
 describe('drawnKeys', () => {
   it('draws an octave as seven white and five black keys', () => {
@@ -32,13 +32,6 @@ describe('stretchFor', () => {
 });
 
 describe('keys by their names', () => {
-  it('are those of an independent library', () => {
-    for (const name of ['C4', 'E2', 'Bb3', 'F#3', 'A0', 'Cb4', 'B#3']) {
-      expect(keyNamed(name)).toBe(Note.midi(name));
-    }
-    expect(keyNamed('B♭3')).toBe(58);
-  });
-
   it('come nearest to another, or next above it', () => {
     for (let near = 40; near < 52; near++) {
       for (const letter of 'CDEFGAB') {

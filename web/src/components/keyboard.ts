@@ -58,11 +58,3 @@ export function keyOf(letter: string, near: number): number {
   const below = near - ((((near - semitone) % 12) + 12) % 12);
   return near - below <= 6 ? below : below + 12;
 }
-
-/** The key of a note as it is written: "E2", "B♭3". */
-export function keyNamed(note: string): number {
-  const [, letter = 'C', accidental = '', octave = '4'] =
-    /^([A-G])([#b♯♭]*)(-?\d+)$/.exec(note) ?? [];
-  const shift = [...accidental].reduce((sum, sign) => sum + ('#♯'.includes(sign) ? 1 : -1), 0);
-  return (Number(octave) + 1) * 12 + (LETTERS[letter] ?? 0) + shift;
-}

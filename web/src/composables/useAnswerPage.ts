@@ -1,55 +1,38 @@
-import { computed, ref, type Ref } from 'vue';
-import type { AnswerSheet, Arrangement } from '../api/client';
-import { useArrangement } from './useArrangement';
+import { computed, onScopeDispose, shallowRef, watch, type Ref } from 'vue';
+import { api, Away, type AnswerSheet, type Arrangement } from '../api/client';
+import { useLatest } from './useLatest';
 
-type Asked = AnswerSheet['asked'];
+const TRY_AGAIN_AFTER = 2000;
 
-/** What would tell the answer is not shown. */
-const WITHOUT_SYMBOLS: Asked[] = ['NAMES', 'HARMONY', 'RIDDLE', 'FIGURES'];
-const WITHOUT_NUMERALS: Asked[] = [...WITHOUT_SYMBOLS, 'NUMERALS', 'CLOSES'];
-/** Under a bass that is given it is not known yet which finger takes it. */
-const WITHOUT_FINGERS: Asked[] = ['FINGERS', 'FIGURES'];
-const NO_NUMERAL = { roman: '', figures: '', of: '' };
+/** The music of an exercise as a student may see it, and what is heard in its place where that is something else. */
+export function useAnswerPage(code: string, sheet: Ref<AnswerSheet | undefined>) {
+  const page = api.answerPages(code);
+  const { ask } = useLatest();
+  const arrangement = shallowRef<Arrangement>();
+  const riddle = shallowRef<Arrangement>();
+  let timer: ReturnType<typeof setTimeout> | undefined;
 
-function hidden(tune: Arrangement, asked: Asked): Arrangement {
-  const symbols = WITHOUT_SYMBOLS.includes(asked);
-  const numerals = WITHOUT_NUMERALS.includes(asked);
-  const musicXml = WITHOUT_FINGERS.includes(asked)
-    ? tune.musicXml.replace(/<fingering[^>]*>[\s\S]*?<\/fingering>/g, '')
-    : tune.musicXml;
-  return {
-    ...tune,
-    musicXml,
-    // What is to be watched out for the mark says, and when it is time.
-    findings: [],
-    chords: tune.chords.map((chord) => ({
-      ...chord,
-      symbol: symbols ? '' : chord.symbol,
-      numeral: numerals ? NO_NUMERAL : chord.numeral,
-    })),
-    analysis: {
-      ...tune.analysis,
-      progressions: [],
-      cadences: numerals ? [] : tune.analysis.cadences,
-      readings: numerals ? [] : tune.analysis.readings,
-    },
-  };
-}
+  function load() {
+    clearTimeout(timer);
+    void ask(
+      async (signal) => {
+        try {
+          return await page(false, signal);
+        } catch (error) {
+          if (error instanceof Away) timer = setTimeout(load, TRY_AGAIN_AFTER);
+          throw error;
+        }
+      },
+      (found) => (arrangement.value = found),
+    );
+  }
+  watch(sheet, async (now) => {
+    if (!now) return;
+    load();
+    if (now.asked === 'RIDDLE') riddle.value ??= await page(true).catch(() => undefined);
+  });
+  onScopeDispose(() => clearTimeout(timer));
 
-/** The music of an exercise as a student may see it, and as it is heard. */
-export function useAnswerPage(sheet: Ref<AnswerSheet | undefined>) {
-  const played = computed(() =>
-    sheet.value ? { choices: sheet.value.choices, hand: sheet.value.hand } : undefined,
-  );
-  const chart = computed(() => sheet.value?.chart ?? '');
-  const heardChart = computed(() => sheet.value?.heard ?? '');
-  const { arrangement: found } = useArrangement(chart, played, ref(false));
-  const heardPlayed = computed(() => (heardChart.value ? played.value : undefined));
-  const { arrangement: heard } = useArrangement(heardChart, heardPlayed, ref(false));
-  const arrangement = computed(
-    () => found.value && sheet.value && hidden(found.value, sheet.value.asked),
-  );
-  /** The symbols keep their room, so that everything stands where it did. */
-  const hidesSymbols = computed(() => WITHOUT_SYMBOLS.includes(sheet.value?.asked ?? 'CHORDS'));
-  return { arrangement, heard, hidesSymbols };
+  const heard = computed(() => riddle.value ?? arrangement.value);
+  return { arrangement, heard };
 }

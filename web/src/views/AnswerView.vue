@@ -5,7 +5,6 @@ import { computed, onMounted, ref, watch } from 'vue';
 import type { AskedChord } from '../api/client';
 import AnswerKeys from '../components/AnswerKeys.vue';
 import AnswerWords from '../components/AnswerWords.vue';
-import { keyNamed } from '../components/keyboard';
 import MarkSign from '../components/MarkSign.vue';
 import ScorePage from '../components/ScorePage.vue';
 import { useAnswer } from '../composables/useAnswer';
@@ -26,15 +25,13 @@ const at = ref(0);
 const place = computed(() => sheet.value?.places[at.value]);
 const keys = computed(() => (place.value ? answer.keysOf(place.value.chord) : []));
 const finished = computed(() => sheet.value?.finished ?? false);
-const hand = computed(() => sheet.value?.hand);
 const range = computed((): [number, number] => {
   const all = sheet.value?.places.flatMap(({ chord }) => answer.keysOf(chord)) ?? [];
-  const low = Math.min(keyNamed(hand.value?.lowest ?? 'E2'), ...all);
-  const high = Math.max(keyNamed(hand.value?.highest ?? 'E4'), ...all);
-  return [Math.max(21, low), Math.min(108, high)];
+  const [low = 40, high = 64] = sheet.value?.keys ?? [];
+  return [Math.max(21, Math.min(low, ...all)), Math.min(108, Math.max(high, ...all))];
 });
 
-const { arrangement, heard, hidesSymbols } = useAnswerPage(sheet);
+const { arrangement, heard } = useAnswerPage(props.code, sheet);
 const chosen = useChosen(arrangement);
 const player = usePlayer(arrangement, chosen);
 watch([place, arrangement], () => place.value && chosen.choose(place.value.chord));
@@ -47,7 +44,9 @@ watch(
 );
 /** A riddle is heard note by note; all else as it stands. */
 function hear() {
-  if (player.state.value !== 'still' || !heard.value || !place.value) return void player.toggle();
+  const isRiddle = sheet.value?.asked === 'RIDDLE';
+  if (player.state.value !== 'still' || !isRiddle || !heard.value || !place.value)
+    return void player.toggle();
   player.audition(heard.value, [heard.value.chords[place.value.chord]?.bar ?? 0]);
 }
 
@@ -113,7 +112,7 @@ function placeName(one: AskedChord) {
 /** What was answered stays in view in its place. */
 function nameOf(one: AskedChord) {
   const { asked } = sheet.value!;
-  if (asked === 'FIGURES') return one.prompt;
+  if (asked === 'FIGURES' || asked === 'FOUR_PARTS') return one.prompt;
   // Of a word that is spelled, what was found.
   if (asked === 'RIDDLE' && one.mark?.verdict === 'RIGHT') return one.mark.words[0];
   return answer.wordOf(one.chord) || one.symbol || placeName(one);
@@ -183,7 +182,6 @@ const praise = computed(() => {
     </p>
     <template v-if="sheet">
       <ScorePage
-        :class="{ 'no-symbols': hidesSymbols }"
         :tune="arrangement"
         :chosen="chosen.index.value"
         :typed-bar="undefined"

@@ -16,6 +16,7 @@ export const WHAT: Partial<Record<AnswerSheet['asked'], string>> = {
   FINGERS: 'Write a finger for each key, the lowest first.',
   HARMONY: 'Write a chord symbol.',
   RIDDLE: 'Listen, and find its key.',
+  FOUR_PARTS: 'Play the three parts that are missing.',
   FIGURES: 'Play the chord above it.',
 };
 

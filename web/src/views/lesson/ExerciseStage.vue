@@ -33,6 +33,7 @@ const ASKED: { id: ExerciseDraft['asked']; name: string }[] = [
   { id: 'BASS', name: 'the bass alone' },
   { id: 'INVERSIONS', name: 'chords in the inversion told' },
   { id: 'FIGURES', name: 'chords over a figured bass' },
+  { id: 'FOUR_PARTS', name: 'four parts on two staves' },
   { id: 'TRANSPOSED', name: 'the chords in another key' },
   { id: 'SIGNATURE', name: 'the chords under another signature' },
   { id: 'FINGERS', name: 'fingers' },
@@ -64,7 +65,9 @@ const COUNTS: { id: ExerciseSettings['counts'][number]; name: string }[] = [
 ];
 const counts = ref(COUNTS.map(({ id }) => id));
 const isLaid = computed(() =>
-  ['CHORDS', 'BASS', 'INVERSIONS', 'FIGURES', 'TRANSPOSED', 'SIGNATURE'].includes(asked.value),
+  ['CHORDS', 'BASS', 'INVERSIONS', 'FIGURES', 'FOUR_PARTS', 'TRANSPOSED', 'SIGNATURE'].includes(
+    asked.value,
+  ),
 );
 const KEYS = ['C', 'G', 'F', 'D', 'Bb', 'A', 'Eb', 'E', 'Ab', 'B', 'Db', 'F#'];
 const otherKey = ref('D major');

@@ -2,7 +2,11 @@ package com.zestythumb.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.StringJoiner;
+import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
@@ -99,5 +103,29 @@ abstract class KeepingApi {
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(body)
                 .exchange();
+    }
+
+    /** Where a student answers an exercise. */
+    static String path(JsonNode exercise) {
+        return "/api/answers/" + exercise.get("code").asString();
+    }
+
+    /** The music of an exercise as its student sees it, or hears it. */
+    final JsonNode page(JsonNode exercise, boolean heard) throws Exception {
+        return json(send(api.post(), path(exercise) + "/page", "{\"heard\":" + heard + ",\"known\":[]}"));
+    }
+
+    /** The keys of the left hand in it, bar by bar: {@code "48 52 55 | –"}. */
+    final String leftHand(JsonNode exercise) throws Exception {
+        JsonNode page = page(exercise, false);
+        List<StringJoiner> bars = new ArrayList<>();
+        page.get("bars").forEach(bar -> bars.add(new StringJoiner(" ").setEmptyValue("–")));
+        page.at("/parts")
+                .forEach(part -> part.get("notes").forEach(note -> {
+                    if (part.get("id").asString().equals("left")) {
+                        bars.get(note.get("bar").asInt()).add(note.get("midi").asString());
+                    }
+                }));
+        return bars.stream().map(StringJoiner::toString).collect(Collectors.joining(" | "));
     }
 }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
 
@@ -29,10 +31,6 @@ class KindsOfExerciseApiTest extends KeepingApi {
                         + "}}");
         assertThat(made).hasStatus(201);
         return json(made);
-    }
-
-    private static String path(JsonNode exercise) {
-        return "/api/answers/" + exercise.get("code").asString();
     }
 
     private JsonNode sheet(JsonNode exercise) throws Exception {
@@ -79,6 +77,35 @@ class KindsOfExerciseApiTest extends KeepingApi {
         assertThat(say(exercise, 2, 2, "x".repeat(90))).hasStatus(400);
     }
 
+    /** What would tell the answer is not in what is sent. */
+    @ParameterizedTest
+    @CsvSource({
+        "NAMES, symbols numerals",
+        "NUMERALS, harmony numerals",
+        "FINGERS, fingering",
+        "FIGURES, symbols numerals fingering",
+        "FOUR_PARTS, symbols numerals fingering",
+        "CHORDS, all"
+    })
+    void whatWouldTellTheAnswerStaysInTheHouse(String asked, String hidden) throws Exception {
+        JsonNode page = page(made(asked, "", null), false);
+        String score = page.get("score").toString();
+        boolean hidesSymbols = hidden.contains("symbols");
+        assertThat(score.contains("<harmony")).isEqualTo(!hidesSymbols);
+        assertThat(page.at("/chords/2/symbol").asString()).isEqualTo(hidesSymbols ? "" : "G7");
+        assertThat(page.at("/chords/2/numeral/roman").asString().isEmpty()).isEqualTo(hidden.contains("numerals"));
+        assertThat(page.at("/analysis/readings").isEmpty()).isEqualTo(hidden.contains("numerals"));
+        if (hidden.contains("fingering")) {
+            assertThat(score).doesNotContain("<fingering");
+            page.get("chords")
+                    .forEach(chord -> chord.get("keys")
+                            .forEach(
+                                    key -> assertThat(key.get("finger").asInt()).isZero()));
+        }
+        assertThat(page.get("findings").isEmpty()).isTrue();
+        assertThat(page.toString().contains("G7")).isEqualTo(!hidesSymbols);
+    }
+
     @Test
     void helpIsGivenWhereItIsAllowedAndTold() throws Exception {
         JsonNode with = made("CHORDS", ",\"help\":true", null);
@@ -99,7 +126,7 @@ class KindsOfExerciseApiTest extends KeepingApi {
     @Test
     void notesFadeAsTheyAreKnown() throws Exception {
         JsonNode exercise = made("CHORDS", ",\"fading\":true", null);
-        assertThat(sheet(exercise).get("chart").asString()).doesNotContain("z8");
+        assertThat(leftHand(exercise)).doesNotContain("–");
         for (int attempt = 1; attempt <= 3; attempt++) {
             assertThat(play(exercise, attempt, 1, "48,53,57", 1)).hasStatusOk();
             assertThat(play(exercise, attempt, 2, attempt == 2 ? "48" : "47,53,55", 1))
@@ -107,11 +134,11 @@ class KindsOfExerciseApiTest extends KeepingApi {
             finish(exercise, attempt);
             again(exercise);
         }
-        assertThat(sheet(exercise).get("chart").asString()).contains("l: [C,E,G,]8 | z8 | [");
+        assertThat(leftHand(exercise)).startsWith("48 52 55 | – | 4");
         assertThat(play(exercise, 4, 1, "48,52,57", 1)).hasStatusOk();
         finish(exercise, 4);
         again(exercise);
-        assertThat(sheet(exercise).get("chart").asString()).doesNotContain("z8");
+        assertThat(leftHand(exercise)).doesNotContain("–");
     }
 
     @Test

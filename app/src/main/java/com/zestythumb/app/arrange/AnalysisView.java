@@ -10,9 +10,11 @@ import com.zestythumb.core.analysis.Role;
 import com.zestythumb.core.analysis.TuneNote;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
+import com.zestythumb.core.exercise.Hidden;
 import com.zestythumb.core.pitch.NoteNames;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 /** What the progression does and what there is to learn. Chords are counted as in the arrangement. */
@@ -119,21 +121,32 @@ record AnalysisView(
             @Schema(description = "Foreign to its chord on a strong beat: to be brought out.")
             boolean stressed) {}
 
-    static AnalysisView of(Arrangement arrangement, BarMap map) {
+    static AnalysisView of(Arrangement arrangement, BarMap map, Set<Hidden> hidden) {
+        boolean areNumeralsHidden = hidden.contains(Hidden.NUMERALS);
         Analysis analysis = arrangement.analysis();
         NoteNames names = arrangement.sheet().heading().names();
         return new AnalysisView(
                 analysis.isClear(),
                 analysis.contradiction(),
                 analysis.keys().stream().map(span -> key(span, analysis, names)).toList(),
-                IntStream.range(0, analysis.readings().size())
+                IntStream.range(0, areNumeralsHidden ? 0 : analysis.readings().size())
                         .mapToObj(i -> reading(
                                 analysis.readings().get(i), analysis.weights().get(i)))
                         .toList(),
-                arrangement.closes().stream().map(AnalysisView::cadence).toList(),
-                analysis.progressions().stream().map(AnalysisView::progression).toList(),
+                areNumeralsHidden
+                        ? List.of()
+                        : arrangement.closes().stream()
+                                .map(AnalysisView::cadence)
+                                .toList(),
+                areNumeralsHidden
+                        ? List.of()
+                        : analysis.progressions().stream()
+                                .map(AnalysisView::progression)
+                                .toList(),
                 analysis.leans(),
-                analysis.tune().stream().map(AnalysisView::note).toList(),
+                hidden.contains(Hidden.SYMBOLS)
+                        ? List.of()
+                        : analysis.tune().stream().map(AnalysisView::note).toList(),
                 map.bars(),
                 map.again(),
                 map.toLearn(),

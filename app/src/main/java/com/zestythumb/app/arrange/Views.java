@@ -29,6 +29,7 @@ import com.zestythumb.core.checking.FingerMove;
 import com.zestythumb.core.checking.HandMove;
 import com.zestythumb.core.checking.Motions;
 import com.zestythumb.core.checking.RuleExample;
+import com.zestythumb.core.exercise.Hidden;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
@@ -47,6 +48,7 @@ import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -60,12 +62,30 @@ final class Views {
 
     private static final MoveView NO_MOVE = new MoveView(-1, "", List.of());
 
+    private static final NumeralView NO_NUMERAL = new NumeralView("", "", "");
+
     private static final TextSpan NOWHERE = new TextSpan(1, 1, 0);
 
     private Views() {}
 
     static ArrangementView of(
             Chart chart, Arrangement arrangement, int chord, ScoreView score, Map<String, Level> own) {
+        return of(chart, arrangement, alternatives(arrangement, chord), own, Set.of(), score);
+    }
+
+    /** A page as a student sees it, without what would tell the answer; what there is to mind the marks say, in their time. */
+    static ArrangementView asked(Chart chart, Arrangement arrangement, Set<Hidden> hidden, ScoreView score) {
+        return of(chart, arrangement, List.of(), null, hidden, score);
+    }
+
+    /** {@code own}: null where nothing is looked for. */
+    private static ArrangementView of(
+            Chart chart,
+            Arrangement arrangement,
+            List<AlternativeView> alternatives,
+            Map<String, Level> own,
+            Set<Hidden> hidden,
+            ScoreView score) {
         LeadSheet sheet = arrangement.sheet();
         BarMap bars = BarMap.of(arrangement);
         Set<Integer> thinned = thinned(arrangement);
@@ -91,11 +111,13 @@ final class Views {
                 sheet.playingOrder(),
                 sheet.unfolded().stream().map(sheet::call).toList(),
                 IntStream.range(0, arrangement.chords().size())
-                        .mapToObj(i -> chord(arrangement, i, thinned.contains(i)))
+                        .mapToObj(i -> chord(arrangement, i, thinned.contains(i), hidden))
                         .toList(),
                 PartView.of(arrangement),
-                alternatives(arrangement, chord),
-                findings(arrangement, arrangement.choices().school(), own),
+                alternatives,
+                own == null
+                        ? List.of()
+                        : findings(arrangement, arrangement.choices().school(), own),
                 PedalSpan.of(arrangement).stream()
                         .map(span -> new PedalView(
                                 span.bar(),
@@ -108,10 +130,10 @@ final class Views {
                         .toList(),
                 Swing.isIn(sheet.heading()),
                 thinned.size(),
-                contradictions(arrangement),
+                hidden.contains(Hidden.SYMBOLS) ? List.of() : contradictions(arrangement),
                 arrangement.leftHand().gap(),
                 Offers.difficulty(Difficulty.of(arrangement, bars)),
-                AnalysisView.of(arrangement, bars),
+                AnalysisView.of(arrangement, bars, hidden),
                 arrangement.leftHand().lostPins().stream().map(PinDto::of).toList(),
                 score);
     }
@@ -145,9 +167,11 @@ final class Views {
                 bar.text().span());
     }
 
-    private static ChordView chord(Arrangement arrangement, int i, boolean thinned) {
+    private static ChordView chord(Arrangement arrangement, int i, boolean thinned, Set<Hidden> hidden) {
         ArrangedChord chord = arrangement.chords().get(i);
         int next = arrangement.transitions().next(i);
+        boolean isSymbolHidden = hidden.contains(Hidden.SYMBOLS);
+        boolean areFingersHidden = hidden.contains(Hidden.FINGERS);
         NoteNames names = arrangement.sheet().heading().names();
         return new ChordView(
                 i,
@@ -160,16 +184,23 @@ final class Views {
                 chord.event().start().toString(),
                 chord.event().start().toDouble(),
                 chord.event().duration().toDouble(),
-                arrangement.sheet().heading().print(chord.chord()),
+                isSymbolHidden ? "" : arrangement.sheet().heading().print(chord.chord()),
                 chord.event().isGuess(),
                 chord.event().isGuess() ? chord.event().guess().percent() : 0,
-                guesses(chord.event(), names),
+                isSymbolHidden ? List.of() : guesses(chord.event(), names),
                 chord.event().text() == null ? NOWHERE : chord.event().text(),
-                numeral(chord.numeral()),
-                keys(chord.voicing(), chord.allFingers(), names),
+                hidden.contains(Hidden.NUMERALS) ? NO_NUMERAL : numeral(chord.numeral()),
+                keys(
+                        chord.voicing(),
+                        areFingersHidden
+                                ? Collections.nCopies(chord.allFingers().size(), 0)
+                                : chord.allFingers(),
+                        names),
                 thinned,
-                leftOut(chord.voicing(), names),
-                next < 0 ? NO_MOVE : move(chord, arrangement.chords().get(next), names),
+                isSymbolHidden ? "" : leftOut(chord.voicing(), names),
+                next < 0 || areFingersHidden
+                        ? NO_MOVE
+                        : move(chord, arrangement.chords().get(next), names),
                 chord.solved().map(Solved::cost).map(Cost::semitones).orElse(0),
                 chord.solved().map(Solved::pinned).orElse(false),
                 chord.isWritten(),

@@ -1,5 +1,6 @@
 package com.zestythumb.app.exercise;
 
+import com.zestythumb.app.arrange.ArrangementView;
 import com.zestythumb.app.http.Reckoning;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -10,11 +11,13 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Set;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -59,6 +62,26 @@ class AnswerController {
     @Operation(summary = "The exercise and how far it is answered.")
     AnswerSheet sheet(@PathVariable String code, HttpServletRequest request) {
         return reckoning.inTurn(() -> answers.sheet(code, request.getRemoteAddr()));
+    }
+
+    /** Which page is wanted. */
+    @Schema(name = "AnswerPageRequest")
+    record PageRequest(
+            @Schema(description = "Whether it is what is heard, where something else is seen.")
+            boolean heard,
+
+            @Schema(description = "Marks of the measures that need not be sent again.") @NotNull @Size(max = 5000)
+            Set<@NotNull @Size(max = 40) String> known) {}
+
+    @PostMapping("/page")
+    @Operation(summary = "The music as it is answered up to now, without what would tell the answer.")
+    ArrangementView page(
+            @PathVariable String code,
+            @RequestHeader(name = "X-Page", defaultValue = "") String page,
+            @Valid @RequestBody PageRequest wanted,
+            HttpServletRequest request) {
+        String from = request.getRemoteAddr();
+        return reckoning.inTurn(page, () -> answers.page(code, from, wanted.heard(), wanted.known()));
     }
 
     @PutMapping("/chords/{chord}")

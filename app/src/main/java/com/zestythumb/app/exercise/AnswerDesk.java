@@ -1,11 +1,17 @@
 package com.zestythumb.app.exercise;
 
+import com.zestythumb.app.arrange.ArrangementView;
+import com.zestythumb.app.arrange.AskedPages;
+import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.core.exercise.Answers;
+import com.zestythumb.core.exercise.Asked;
+import com.zestythumb.core.exercise.Exercise;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
 import com.zestythumb.core.exercise.Task;
+import com.zestythumb.core.sheet.ChartWriter;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -28,12 +34,19 @@ public class AnswerDesk {
     private final AttemptRepository attempts;
     private final RecentExercises recent;
     private final Guesses guesses;
+    private final AskedPages pages;
 
-    AnswerDesk(ExerciseRepository exercises, AttemptRepository attempts, RecentExercises recent, Guesses guesses) {
+    AnswerDesk(
+            ExerciseRepository exercises,
+            AttemptRepository attempts,
+            RecentExercises recent,
+            Guesses guesses,
+            AskedPages pages) {
         this.exercises = exercises;
         this.attempts = attempts;
         this.recent = recent;
         this.guesses = guesses;
+        this.pages = pages;
     }
 
     /** The try that is going on, or the last where no other may follow. */
@@ -41,6 +54,34 @@ public class AnswerDesk {
     public AnswerSheet sheet(String code, String from) {
         KeptExercise kept = exercises.findByCode(code).orElse(null);
         return sheet(open(kept, from), latest(kept));
+    }
+
+    /**
+     * The page of the try that is going on: what is given, what is answered and rests for the rest; once all is right as the
+     * teacher plays it.
+     *
+     * @param heard whether it is what is heard where something else is seen
+     * @param known marks of measures that need not be sent again
+     */
+    @Transactional(readOnly = true)
+    public ArrangementView page(String code, String from, boolean heard, Set<String> known) {
+        KeptExercise kept = open(exercises.findByCode(code).orElse(null), from);
+        Task task = recent.of(kept);
+        Attempt attempt = latest(kept);
+        // Once all is found it is heard as the teacher plays it.
+        boolean found = attempt.finishedAt() != null
+                && attempt.points() == attempt.most()
+                && task.asked() == Asked.CHORDS
+                && !isHidden(kept, attempt);
+        boolean whole = found || heard && task.asked() == Asked.RIDDLE;
+        return pages.of(
+                whole ? kept.chart() : ChartWriter.write(task.page(attempt.answers(), shown(kept, task))),
+                found && task instanceof Exercise exercise
+                        ? ChoicesDto.of(exercise.with(attempt.answers().keys()))
+                        : kept.choices(),
+                kept.hand(),
+                task.hidden(),
+                known);
     }
 
     /**
@@ -127,8 +168,12 @@ public class AnswerDesk {
         Task task = recent.of(kept);
         boolean hidden = isHidden(kept, attempt);
         boolean seen = kept.atOnce() && attempt.finishedAt() == null && !hidden;
-        Set<Integer> shown = kept.settings().fading() ? notYetKnown(kept, task) : Set.of();
-        return AnswerSheet.of(kept, task, attempt, seen ? task.marked(attempt.answers()) : null, hidden, shown);
+        return AnswerSheet.of(kept, task, attempt, seen ? task.marked(attempt.answers()) : null, hidden);
+    }
+
+    /** Bars whose hand is seen although it is asked for. */
+    private Set<Integer> shown(KeptExercise kept, Task task) {
+        return kept.settings().fading() ? notYetKnown(kept, task) : Set.of();
     }
 
     /** Bars that were not right three times in a row up to now: their hand is seen. */

@@ -1,20 +1,17 @@
 package com.zestythumb.app.exercise;
 
-import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
 import com.zestythumb.core.exercise.Answers;
 import com.zestythumb.core.exercise.Asked;
 import com.zestythumb.core.exercise.Asked.How;
-import com.zestythumb.core.exercise.Exercise;
+import com.zestythumb.core.exercise.Hidden;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
 import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.exercise.Task.Question;
-import com.zestythumb.core.sheet.ChartWriter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -38,16 +35,10 @@ public record AnswerSheet(
         @Schema(description = "Whether the notes go bar by bar as they are known.")
         boolean fading,
 
-        @Schema(description = "A chart to be heard in place of the one that is seen; empty where that is heard.")
-        String heard,
-
-        @Schema(
-                description =
-                        "The tune with what is given, what is answered and rests for the rest; once all is right in its pattern.")
-        String chart,
-
-        ChoicesDto choices,
         HandDto hand,
+
+        @Schema(description = "Lowest and highest key that may be wanted, as MIDI numbers.")
+        List<Integer> keys,
 
         @Schema(description = "Which try this is, from 1.") int attempt,
 
@@ -98,17 +89,13 @@ public record AnswerSheet(
      *
      * @param marking what is to be seen of the marks; null for nothing
      * @param hidden whether the marks of this try are not to be seen
-     * @param shown bars whose hand is seen although it is asked for
      */
-    static AnswerSheet of(
-            KeptExercise kept, Task task, Attempt attempt, Marking marking, boolean hidden, Set<Integer> shown) {
+    static AnswerSheet of(KeptExercise kept, Task task, Attempt attempt, Marking marking, boolean hidden) {
         Answers answers = attempt.answers();
         boolean finished = attempt.finishedAt() != null;
         List<Mark> seen =
                 hidden || !finished && marking == null ? List.of() : finished ? attempt.marks() : marking.marks();
         Map<Integer, Mark> marks = seen.stream().collect(Collectors.toMap(Mark::chord, Function.identity()));
-        // Once all is found it is heard as the teacher plays it.
-        boolean found = finished && attempt.points() == attempt.most() && task.asked() == Asked.CHORDS;
         return new AnswerSheet(
                 kept.title(),
                 kept.student() == null ? "" : kept.student().name(),
@@ -117,12 +104,8 @@ public record AnswerSheet(
                 task.asked().how(),
                 kept.settings().help(),
                 kept.settings().fading(),
-                task.asked() == Asked.RIDDLE ? kept.chart() : "",
-                found ? kept.chart() : ChartWriter.write(task.page(answers, shown)),
-                found && task instanceof Exercise exercise
-                        ? ChoicesDto.of(exercise.with(answers.keys()))
-                        : kept.choices(),
                 kept.hand(),
+                task.range(),
                 attempt.number(),
                 kept.tries() == 0 ? -1 : Math.max(0, kept.tries() - attempt.number()),
                 kept.atOnce(),
@@ -137,8 +120,7 @@ public record AnswerSheet(
     }
 
     private static AskedChord asked(Question question, Task task, Answers answers, Map<Integer, Mark> marks) {
-        boolean secret =
-                task.asked().how() != How.PLAYED || task.asked() == Asked.RIDDLE || task.asked() == Asked.FIGURES;
+        boolean secret = task.asked().how() != How.PLAYED || task.hidden().contains(Hidden.SYMBOLS);
         return new AskedChord(
                 question.chord(),
                 question.bar(),

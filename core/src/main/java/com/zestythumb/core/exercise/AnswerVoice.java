@@ -40,6 +40,13 @@ final class AnswerVoice {
         return from.compareTo(to) < 0 ? List.of(new SheetNote(null, from, to.minus(from))) : List.of();
     }
 
+    /** One note for as long as its chord. */
+    static List<SheetNote> held(ChordEvent event, Pitch pitch) {
+        return rest(event).stream()
+                .map(rest -> new SheetNote(pitch, rest.onset(), rest.duration()))
+                .toList();
+    }
+
     /** One grip after another, each with its share of the chord's time. */
     private static List<SheetNote> struck(ChordEvent event, List<Grip> grips) {
         List<SheetNote> notes = new ArrayList<>();

@@ -12,6 +12,8 @@ public enum Asked {
     FIGURES(How.PLAYED),
     /** The chords in another key. */
     TRANSPOSED(How.PLAYED),
+    /** Four parts on two staves, to the tune or to the bass. */
+    FOUR_PARTS(How.PLAYED),
     /** The chords as they are under another signature, every note on its line or space. */
     SIGNATURE(How.PLAYED),
     /** A finger for each note of the left hand. */

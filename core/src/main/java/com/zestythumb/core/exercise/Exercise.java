@@ -29,7 +29,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /** Some bars of a tune whose left hand a student is to find, as the teacher began it in the others. */
-public final class Exercise implements Task {
+public sealed class Exercise implements Task permits FourParts {
 
     private static final int LOWEST = 21;
     private static final int HIGHEST = 108;
@@ -70,24 +70,33 @@ public final class Exercise implements Task {
 
     /** The same where some criteria alone count. */
     public Exercise(Arrangement key, Set<Integer> bars, Asked asked, Set<Criterion> counts) {
+        this(key, bars, asked, counts, places(key, bars, asked));
+    }
+
+    /** Where it is told how the key has what is asked for. */
+    Exercise(Arrangement key, Set<Integer> bars, Asked asked, Set<Criterion> counts, List<Place> places) {
         this.key = key;
         this.counts = Set.copyOf(counts);
         this.bars = new TreeSet<>(bars);
         this.asked = asked;
+        this.places = List.copyOf(places);
         if (bars.isEmpty()) {
             throw new IllegalArgumentException("name a bar or more that the student is to find");
         }
-        places = key.chords().stream()
-                .filter(chord -> bars.contains(chord.event().bar()))
-                .filter(chord -> !chord.voicing().isSilent())
-                .map(this::place)
-                .toList();
         if (places.isEmpty()) {
             throw new IllegalArgumentException("these bars have no chord to find; choose others");
         }
     }
 
-    private Place place(ArrangedChord chord) {
+    private static List<Place> places(Arrangement key, Set<Integer> bars, Asked asked) {
+        return key.chords().stream()
+                .filter(chord -> bars.contains(chord.event().bar()))
+                .filter(chord -> !chord.voicing().isSilent())
+                .map(chord -> place(chord, asked))
+                .toList();
+    }
+
+    private static Place place(ArrangedChord chord, Asked asked) {
         Voicing left = new Voicing(
                 chord.voicing().chord(),
                 chord.voicing().soundingBass(),
@@ -174,7 +183,7 @@ public final class Exercise implements Task {
      *
      * @param answers MIDI keys, by the index of the chord
      */
-    public LeadSheet page(Map<Integer, List<Integer>> answers) {
+    LeadSheet page(Map<Integer, List<Integer>> answers) {
         Set<Integer> given = IntStream.range(0, key.sheet().bars().size())
                 .filter(bar -> !bars.contains(bar))
                 .boxed()
@@ -227,6 +236,25 @@ public final class Exercise implements Task {
         return VoicingSolver.solution(pinned(answers), 1).chords();
     }
 
+    /** What of an answer does not lie where it should, in words by fault; what a hand cannot do the rules find. */
+    Map<String, String> beyond(Place place, Voicing answer) {
+        return Map.of();
+    }
+
+    /** By how many half steps an answer is smoother than the key. */
+    int smoother(Map<Integer, Voicing> answers) {
+        return Math.max(0, total(standard().solved()) - total(solved(answers)));
+    }
+
+    private static int total(List<Solved> row) {
+        return row.stream().mapToInt(one -> one.cost().total()).sum();
+    }
+
+    /** Keys that would be better between the same neighbours, where the solver is not asked; none where there are none. */
+    List<Integer> nearer(Place place, Map<Integer, Voicing> answers) {
+        return List.of();
+    }
+
     VoicingTask pinned(Map<Integer, Voicing> answers) {
         Map<Integer, Voicing> pins = new HashMap<>();
         key.chords().forEach(chord -> pins.put(chord.index(), chord.voicing()));
@@ -266,7 +294,7 @@ public final class Exercise implements Task {
     }
 
     /** In a style that goes from a bass to a chord the lowest note is a grip of its own. */
-    private Voicing laid(Place place, List<Integer> keys) {
+    Voicing laid(Place place, List<Integer> keys) {
         List<Pitch> pitches = keys.stream()
                 .distinct()
                 .sorted()

@@ -33,6 +33,12 @@ final class Marker {
     /** A voicing that costs so many half steps more than the best between its neighbours is as good (a rule of thumb). */
     private static final int AS_GOOD = 7;
 
+    /** What is marked in a chord of four parts by itself. */
+    private static final Set<String> OF_PARTS = Set.of("too-few", "range", "spacing", "leading-doubled");
+
+    /** Where the bass is asked for as the key has it. */
+    private static final Set<Asked> TOLD = Set.of(Asked.INVERSIONS, Asked.FIGURES, Asked.FOUR_PARTS);
+
     private static final Set<String> OF_THE_HAND =
             Set.of("stretch", "stretch-within", "stretch-right", "held-too-far", "finger-twice");
 
@@ -71,11 +77,7 @@ final class Marker {
     Marking marking() {
         List<Mark> marks = exercise.places().stream().map(this::mark).toList();
         boolean whole = laid.size() == marks.size() && marks.stream().allMatch(mark -> mark.points() == Marking.FULL);
-        return new Marking(marks, whole ? Math.max(0, total(key.solved()) - total(solved)) : 0);
-    }
-
-    private static int total(List<Solved> row) {
-        return row.stream().mapToInt(one -> one.cost().total()).sum();
+        return new Marking(marks, whole ? exercise.smoother(laid) : 0);
     }
 
     private Mark mark(Place place) {
@@ -89,6 +91,7 @@ final class Marker {
         List<Tone> tones = tones(answer);
         List<Tone> foreign = tones.stream()
                 .filter(tone -> tone.member() == Member.FOREIGN
+                        && !place.key().contains(tone.pitch())
                         && !chord.bass().soundsLike(tone.pitch().pitchClass()))
                 .toList();
         if (!foreign.isEmpty()) {
@@ -135,7 +138,7 @@ final class Marker {
             words.add("one note is asked for, the bass alone");
             return false;
         }
-        boolean told = exercise.asked() == Asked.INVERSIONS || exercise.asked() == Asked.FIGURES;
+        boolean told = TOLD.contains(exercise.asked());
         if ((alone || told || chord.hasSlash() && chord.bass().soundsLike(asked))
                 && !lowest.pitch().pitchClass().soundsLike(asked)) {
             faults.add("wrong-bass");
@@ -177,12 +180,20 @@ final class Marker {
     }
 
     private boolean lies(Place place, List<String> faults, List<String> words) {
-        return told(place, true, faults, words);
+        if (exercise.asked() != Asked.FOUR_PARTS) {
+            return told(place, true, faults, words);
+        }
+        // Four parts are sung; no hand has to hold them.
+        exercise.beyond(place, laid.get(place.chord())).forEach((fault, said) -> {
+            faults.add(fault);
+            words.add(said);
+        });
+        return faults.stream().noneMatch(OF_PARTS::contains);
     }
 
     private boolean isSmooth(Place place, List<String> faults, List<String> words, List<Integer> nearer) {
         boolean kept = told(place, false, faults, words);
-        if (nearer.isEmpty()) {
+        if (nearer.isEmpty() || exercise.asked() == Asked.FOUR_PARTS) {
             return kept;
         }
         String why = why(place);
@@ -204,7 +215,8 @@ final class Marker {
                 .collect(Collectors.toSet());
         List<Finding> found = at(findings, place.chord())
                 .filter(finding -> OF_THE_HAND.contains(finding.fault().code()) == ofTheHand)
-                .filter(finding -> !expected.contains(finding.fault().code()))
+                .filter(finding -> !expected.contains(finding.fault().code()) && isAbout(finding))
+                .filter(finding -> !OF_PARTS.contains(finding.fault().code()))
                 .filter(finding -> finding.level() != Level.WORD
                         && !OTHERWISE.contains(finding.rule().id()))
                 .toList();
@@ -222,6 +234,13 @@ final class Marker {
                         || finding.others().stream().anyMatch(other -> other.chord() == chord));
     }
 
+    /** Whether a finding is about what is given or answered alone. */
+    private boolean isAbout(Finding finding) {
+        return finding.before() < 0
+                || laid.containsKey(finding.before())
+                || exercise.places().stream().noneMatch(place -> place.chord() == finding.before());
+    }
+
     /** What the other voicing saves most. */
     private String why(Place place) {
         return Prices.of(exercise.pinned(laid), place.chord(), 1).stream()
@@ -233,6 +252,9 @@ final class Marker {
 
     /** A voicing of the style that would be much cheaper between the same neighbours; none where there is none. */
     private List<Integer> nearer(Place place, List<String> faults) {
+        if (exercise.asked() == Asked.FOUR_PARTS) {
+            return exercise.nearer(place, laid);
+        }
         Voicing whole = exercise.key().chords().get(place.chord()).voicing();
         if (exercise.asked() == Asked.BASS || !whole.right().isEmpty() || faults.contains("stretch")) {
             return List.of();

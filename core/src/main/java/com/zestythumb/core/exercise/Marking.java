@@ -28,6 +28,8 @@ public record Marking(List<Mark> marks, int smoother) {
             Map.entry("opening", "Not at home at the beginning"),
             Map.entry("closing", "Not at rest at the end"),
             Map.entry("root-at-closes", "Not at rest at a close"),
+            Map.entry("too-few", "A part missing"),
+            Map.entry("range", "Beyond a part's range"),
             Map.entry("register", "Far from the hand's place"),
             Map.entry("six-four-chord", "Fifth at the bottom"),
             Map.entry("no-chord", "No chord symbol"),

@@ -29,7 +29,7 @@ final class Prompts {
         if (exercise.asked() == Asked.INVERSIONS) {
             return heading.print(chord) + ", " + (inversion < 0 ? bass + " at the bottom" : INVERSIONS.get(inversion));
         }
-        if (exercise.asked() == Asked.FIGURES) {
+        if (exercise.asked() == Asked.FIGURES || exercise instanceof FourParts parts && parts.isOverBass()) {
             Key key = exercise.key().sheet().bars().get(place.event().bar()).key();
             return (bass + " " + figures(chord, lowest, inversion, key)).strip();
         }

@@ -3,6 +3,8 @@ package com.zestythumb.core.exercise;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.voicing.Hand;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 
@@ -32,6 +34,9 @@ public sealed interface Task permits Exercise, Transposed, Quiz {
         if (asked == Asked.TRANSPOSED || asked == Asked.SIGNATURE) {
             return Transposed.of(key, bars, asked, to, counts);
         }
+        if (asked == Asked.FOUR_PARTS) {
+            return FourParts.of(key, bars, counts);
+        }
         return asked.isLaid() ? new Exercise(key, bars, asked, counts) : Quiz.of(key, bars, asked);
     }
 
@@ -42,6 +47,18 @@ public sealed interface Task permits Exercise, Transposed, Quiz {
 
     List<Question> questions();
 
+    /** What the student's page does not have. */
+    default Set<Hidden> hidden() {
+        return switch (asked()) {
+            case NAMES, HARMONY, RIDDLE -> EnumSet.of(Hidden.SYMBOLS, Hidden.NUMERALS);
+            case NUMERALS, CLOSES -> EnumSet.of(Hidden.NUMERALS);
+            // Under a bass that is given it is not known yet which finger takes it.
+            case FIGURES -> EnumSet.allOf(Hidden.class);
+            case FINGERS -> EnumSet.of(Hidden.FINGERS);
+            default -> EnumSet.noneOf(Hidden.class);
+        };
+    }
+
     /**
      * The tune as the student sees it.
      *
@@ -49,6 +66,12 @@ public sealed interface Task permits Exercise, Transposed, Quiz {
      * @throws IllegalArgumentException where an answer makes no sense, with the place
      */
     LeadSheet page(Answers answers, Set<Integer> shown);
+
+    /** The lowest and the highest key that may be wanted, as MIDI numbers: where the hand lives. */
+    default List<Integer> range() {
+        Hand hand = key().choices().hand();
+        return List.of(hand.lowest().midi(), hand.highest().midi());
+    }
 
     /** Marks what is answered. */
     Marking marked(Answers answers);

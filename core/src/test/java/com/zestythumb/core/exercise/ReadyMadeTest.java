@@ -80,7 +80,8 @@ class ReadyMadeTest {
     private static Answers wrong(Task task, Task.Question question, Answers answers, Random random) {
         int chord = question.chord();
         if (task.asked().how() == Asked.How.PLAYED) {
-            int keys = task.solution().keys().get(chord).size();
+            // Of four parts one is given.
+            int keys = task.solution().keys().get(chord).size() - (task.asked() == Asked.FOUR_PARTS ? 1 : 0);
             List<Integer> any = IntStream.range(0, keys)
                     .mapToObj(i -> 40 + random.nextInt(24))
                     .toList();

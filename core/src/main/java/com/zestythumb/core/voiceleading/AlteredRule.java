@@ -6,6 +6,7 @@ import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * A note that the key does not have goes on by a step in the direction in which it is altered, or back to the key's own, where
@@ -13,6 +14,8 @@ import java.util.Map;
  * (any textbook of harmony). What is the third of a chord that falls a fifth is a leading tone, and told as such.
  */
 final class AlteredRule implements Rule.OfPassage {
+
+    private static final int DEGREES = 7;
 
     private static final int KEYS = 12;
     private static final int MAJOR_THIRD = 4;
@@ -30,7 +33,10 @@ final class AlteredRule implements Rule.OfPassage {
         List<Tone> from = passage.before();
         for (Tone tone : from) {
             int altered = passage.key().alterationOf(tone.pitch().pitchClass());
-            if (altered == 0 || tone.member() == Member.SEVENTH || LeadingRule.leadsOn(passage, tone)) {
+            if (altered == 0
+                    || isOfTheScale(passage, tone)
+                    || tone.member() == Member.SEVENTH
+                    || LeadingRule.leadsOn(passage, tone)) {
                 continue;
             }
             List<Tone> same = from.stream()
@@ -44,6 +50,13 @@ final class AlteredRule implements Rule.OfPassage {
                 sink.found(new Fault("altered-unresolved", Map.of("note", tone.pitch())));
             }
         }
+    }
+
+    /** A key with too many signs is called by its other name, and its notes are not. */
+    private static boolean isOfTheScale(Passage passage, Tone tone) {
+        return IntStream.rangeClosed(1, DEGREES)
+                .mapToObj(passage.key()::degree)
+                .anyMatch(tone.pitch().pitchClass()::soundsLike);
     }
 
     /** Roots go where they like, but for those of diminished chords. */

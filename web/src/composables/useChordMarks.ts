@@ -79,7 +79,9 @@ export function useChordMarks(
     const { roman, figures, of } = c.numeral;
     const bar = drawn.value?.bars[c.bar]?.number ?? c.bar + 1;
     const guess = c.guess ? ', a guess' : '';
-    return `${barName(bar)}, count ${c.count}: ${c.symbol}${guess}, ${roman}${figures}${of ? ` of ${of}` : ''}`;
+    const numeral = roman && `${roman}${figures}${of ? ` of ${of}` : ''}`;
+    const told = [c.symbol + guess, numeral].filter(Boolean).join(', ');
+    return `${barName(bar)}, count ${c.count}${told && `: ${told}`}`;
   };
 
   return { flagged, inLoop, inRow, rowNames, closes, name };

@@ -111,13 +111,13 @@ class ArrangementController {
     @PostMapping("/mends")
     @Operation(summary = "Ways to mend what is to be minded at one chord, each tried on the whole tune.")
     List<MendView> mends(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> Offers.mends(arranged(request), request.chord()));
+        return reckoning.inTurn(() -> Offers.mends(arranged(request), request.chord(), own.levels()));
     }
 
     @PostMapping("/mended")
     @Operation(summary = "The whole tune with the best mend of every chord at which there is one.")
     MendedView mended(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> Offers.mended(arranged(request)));
+        return reckoning.inTurn(() -> Offers.mended(arranged(request), own.levels()));
     }
 
     @PostMapping("/report")

@@ -14,9 +14,11 @@ import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.solving.Cost;
 import com.zestythumb.core.solving.Prices;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.voiceleading.Level;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.Collectors;
 
 /** What is offered beside an arrangement before it is taken: styles, proposals, steps, other ways of a chord, mends. */
@@ -124,9 +126,9 @@ final class Offers {
                     nullable = true)
             String chart) {}
 
-    static MendedView mended(Arrangement arrangement) {
+    static MendedView mended(Arrangement arrangement, Map<String, Level> own) {
         NoteNames names = arrangement.sheet().heading().names();
-        Mends.Mended mended = Mends.all(arrangement);
+        Mends.Mended mended = Mends.all(arrangement, own);
         boolean written = mended.steps().stream().anyMatch(step -> step.mend().sheet() != null);
         return new MendedView(
                 mended.steps().stream()
@@ -184,12 +186,12 @@ final class Offers {
     }
 
     /** Ways to mend a chord, as the teacher of this tune calls its notes. */
-    static List<MendView> mends(Arrangement arrangement, int chord) {
+    static List<MendView> mends(Arrangement arrangement, int chord, Map<String, Level> own) {
         if (chord < 0 || chord >= arrangement.chords().size()) {
             return List.of();
         }
         NoteNames names = arrangement.sheet().heading().names();
-        return Mends.of(arrangement, chord).stream()
+        return Mends.of(arrangement, chord, own).stream()
                 .map(mend -> new MendView(
                         mend.words(names::fromEnglish),
                         mend.pin() == null ? null : PinDto.of(mend.pin()),

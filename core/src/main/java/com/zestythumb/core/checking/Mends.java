@@ -75,20 +75,31 @@ public final class Mends {
 
     private final Arrangement arrangement;
     private final int chord;
+    private final Map<String, Level> own;
     private final Map<Place, Level> now;
 
     /** What is found at a chord; what is gathered from many is found at each. */
     private record Place(String code, int chord) {}
 
-    private Mends(Arrangement arrangement, int chord) {
+    private Mends(Arrangement arrangement, int chord, Map<String, Level> own) {
         this.arrangement = arrangement;
         this.chord = chord;
-        this.now = places(Findings.in(arrangement));
+        this.own = own;
+        this.now = places(findings(arrangement, own));
     }
 
     /** The ways that leave less to mind at this chord and nothing as grave anywhere, the best of the whole tune first. */
     public static List<Mend> of(Arrangement arrangement, int chord) {
-        return new Mends(arrangement, chord).find();
+        return of(arrangement, chord, Map.of());
+    }
+
+    /** The same for a teacher who minds some things more or less than her school; see {@link Findings}. */
+    public static List<Mend> of(Arrangement arrangement, int chord, Map<String, Level> own) {
+        return new Mends(arrangement, chord, own).find();
+    }
+
+    private static List<Finding> findings(Arrangement tune, Map<String, Level> own) {
+        return Findings.in(tune, tune.choices().school(), own);
     }
 
     /**
@@ -103,12 +114,12 @@ public final class Mends {
     public record Step(int bar, Mend mend) {}
 
     /** A mend of each chord at which there is more to mind than a word, one after another, the gravest first. */
-    public static Mended all(Arrangement arrangement) {
+    public static Mended all(Arrangement arrangement, Map<String, Level> own) {
         Arrangement tune = arrangement;
         List<Step> steps = new ArrayList<>();
         Set<Integer> tried = new HashSet<>();
         while (steps.size() < STEPS) {
-            Finding next = Findings.in(tune).stream()
+            Finding next = findings(tune, own).stream()
                     .filter(finding -> finding.level().compareTo(Level.WORD) < 0 && !tried.contains(finding.chord()))
                     .min(Comparator.comparing(Finding::level).thenComparing(Finding::chord))
                     .orElse(null);
@@ -116,7 +127,7 @@ public final class Mends {
                 break;
             }
             tried.add(next.chord());
-            Optional<Mend> mend = new Mends(tune, next.chord()).first();
+            Optional<Mend> mend = new Mends(tune, next.chord(), own).first();
             if (mend.isPresent()) {
                 steps.add(new Step(next.bar(), mend.get()));
                 tune = mend.get().of(tune);
@@ -158,7 +169,7 @@ public final class Mends {
 
     private Mend tried(Way way, Set<String> here) {
         Arrangement tune = way.then(arrangement);
-        Map<Place, Level> then = places(Findings.in(tune));
+        Map<Place, Level> then = places(findings(tune, own));
         Set<String> left = at(then, chord);
         Level cleared = here.stream()
                 .filter(code -> !left.contains(code))

@@ -141,10 +141,15 @@ final class FourParts extends Exercise {
         return !underTune;
     }
 
+    /** The part that is not asked for. */
+    private Pitch given(Place place) {
+        return place.key().get(underTune ? PARTS - 1 : 0);
+    }
+
     /** The keys of a chord from its lowest; the part that is given need not be played. */
     @Override
     Voicing laid(Place place, List<Integer> keys) {
-        Pitch given = place.key().get(underTune ? PARTS - 1 : 0);
+        Pitch given = given(place);
         List<Pitch> all = new ArrayList<>(keys.stream()
                 .distinct()
                 .filter(key -> key != given.midi())
@@ -223,7 +228,7 @@ final class FourParts extends Exercise {
             if (answer != null) {
                 parts.put(place.chord(), answer.pitches());
             } else if (!filled) {
-                parts.put(place.chord(), List.of(place.key().get(underTune ? PARTS - 1 : 0)));
+                parts.put(place.chord(), List.of(given(place)));
             }
         }
         return parts;
@@ -308,7 +313,10 @@ final class FourParts extends Exercise {
         List<Pitch> best = writer.between(at, here, before, after);
         return writer.within(at, here, before, after) - writer.within(at, best, before, after) < A_RULE
                 ? List.of()
-                : best.stream().map(Pitch::midi).toList();
+                : best.stream()
+                        .filter(pitch -> !pitch.equals(given(place)))
+                        .map(Pitch::midi)
+                        .toList();
     }
 
     private List<Pitch> whole(List<Pitch> parts, int at) {

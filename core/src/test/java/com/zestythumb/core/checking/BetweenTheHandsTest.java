@@ -11,6 +11,7 @@ import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.voiceleading.Level;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
@@ -55,6 +56,20 @@ class BetweenTheHandsTest {
         // The same meeting on a weak beat is a passing note like others.
         String weak = "key: C major\n| Cmaj7 | F |\nm: g2 c2 e4 | a8 |";
         assertThat(messages(arrange(weak, laid("C3 E3 G3 B3")))).isEmpty();
+    }
+
+    /** Nobody in popular music minds parallel fifths, but this teacher does. */
+    @Test
+    void whatATeacherMindsIsMendedForHer() {
+        Arrangement tune = arrange("key: C major\n| C | Dm |\nl: [C,E,G,]8 | [D,F,A,]8 |", Choices.USUAL);
+        assertThat(Mends.of(tune, 1)).isEmpty();
+        Map<String, Level> own = Map.of("parallel-fifths", Level.MIND);
+        List<Mend> mends = Mends.of(tune, 1, own);
+        assertThat(mends)
+                .isNotEmpty()
+                .allSatisfy(mend -> assertThat(Findings.in(mend.of(tune), School.POPULAR, own))
+                        .noneMatch(finding -> finding.level() == Level.MIND));
+        assertThat(Mends.all(tune, own).steps()).hasSize(1);
     }
 
     @Test

@@ -19,7 +19,8 @@ const props = defineProps<{
   hasTune: boolean;
 }>();
 const tempo = defineModel<number>('tempo', { required: true });
-const click = defineModel<boolean>('click', { required: true });
+/** Where it clicks; see CLICKS. */
+const click = defineModel<string>('click', { required: true });
 const balance = defineModel<string>('balance', { required: true });
 const loop = defineModel<BarRange | undefined>('loop', { required: true });
 const emit = defineEmits<{ toggle: [] }>();
@@ -53,7 +54,11 @@ function setLoop(end: 'from' | 'to', event: Event) {
       <button class="toggle plain-button" :aria-pressed="loop !== undefined" @click="toggleLoop">
         <i class="pi pi-replay" aria-hidden="true" /> Loop
       </button>
-      <button class="toggle plain-button" :aria-pressed="click" @click="click = !click">
+      <button
+        class="toggle plain-button"
+        :aria-pressed="click !== 'off'"
+        @click="click = click === 'off' ? 'beats' : 'off'"
+      >
         <i class="pi pi-stopwatch" aria-hidden="true" /> Click
       </button>
     </div>

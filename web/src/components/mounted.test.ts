@@ -277,7 +277,7 @@ describe('TransportBar', () => {
       trouble: '',
       call: '',
     };
-    const more = { hasTune: false, tempo: 80, click: false, balance: 'even', loop };
+    const more = { hasTune: false, tempo: 80, click: 'off', balance: 'even', loop };
     page = mounted(TransportBar, { ...props, ...more });
     const inputs = page.findAll<HTMLInputElement>('input[type=number]');
     expect(inputs.map((input) => input.element.value)).toEqual(['0', '1']);

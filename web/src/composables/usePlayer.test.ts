@@ -25,7 +25,7 @@ const tune = (bars: number) =>
 describe('usePlayer', () => {
   const music = ref<Arrangement | undefined>(tune(4));
   const chosen = { bar: ref(0) };
-  const sounds = () => ({ stop: vi.fn(), tempo: vi.fn(), click: vi.fn() }) as unknown as Playing;
+  const sounds = () => ({ stop: vi.fn(), tempo: vi.fn(), beat: vi.fn() }) as unknown as Playing;
   const loaded = () => vi.waitFor(() => expect(loads.length).toBeGreaterThan(0));
 
   beforeEach(() => {
@@ -50,13 +50,13 @@ describe('usePlayer', () => {
     player.toggle();
     await loaded();
     player.tempo.value = 60;
-    player.click.value = true;
+    player.click.value = 'first';
     await nextTick();
     const begun = sounds();
     loads[0]!(begun);
     await vi.waitFor(() => expect(player.state.value).toBe('playing'));
     expect(begun.tempo).toHaveBeenLastCalledWith(60);
-    expect(begun.click).toHaveBeenLastCalledWith(true);
+    expect(begun.beat).toHaveBeenLastCalledWith({ click: ['FIRST'], spoken: false });
   });
 
   it('begins anew with a loop that is set while the sounds are loading', async () => {

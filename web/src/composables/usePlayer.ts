@@ -5,6 +5,7 @@ import {
   BALANCES,
   type Balance,
   barsToPlay,
+  CLICKS,
   comingsFor,
   timeline,
   type BarRange,
@@ -20,7 +21,14 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   const chord = ref<number>();
   const sounding = reactive(new Map<string, number>());
   const tempo = ref(80);
-  const click = ref(false);
+  /** Where it clicks. */
+  const click = ref(CLICKS[0]!.id);
+  /** Whether the count is said aloud. */
+  const spoken = ref(false);
+  const beat = computed(() => ({
+    click: CLICKS.find(({ id }) => id === click.value)?.of ?? [],
+    spoken: spoken.value,
+  }));
   const loop = ref<BarRange>();
   /** What is heard over what. */
   const balance = ref(BALANCES[0]!.id);
@@ -28,6 +36,11 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   const parts = ref<Balance>();
   /** Whether a bar is counted in before each round. */
   const counted = ref(false);
+  /** Whether it slows down in its last bars. */
+  const slows = ref(false);
+  /** Quarter notes by which a chord is seen before it sounds, and the chord that is seen so. */
+  const lead = ref(0);
+  const coming = ref<number>();
   /** How many rounds of the loop are over since it began. */
   const rounds = ref(0);
   let playing: Playing | undefined;
@@ -45,8 +58,8 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     },
   );
   watch(quartersPerMinute, (value) => playing?.tempo(value));
-  watch(click, (on) => playing?.click(on));
-  watch([loop, balance, parts, counted], () => {
+  watch(beat, (now) => playing?.beat(now));
+  watch([loop, balance, parts, counted, slows, lead], () => {
     if (state.value !== 'still' && !once) void start();
   });
   // A loop ends with its bars.
@@ -85,10 +98,23 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
       const { play } = await import('../player/piano');
       if (mine !== turn) return;
       const begun = await play(
-        timeline(music, bars, comings, loudness, counted.value && !other),
+        timeline(
+          music,
+          bars,
+          other
+            ? { balance: loudness }
+            : {
+                comings,
+                balance: loudness,
+                counted: counted.value,
+                slows: slows.value,
+                lead: lead.value,
+                span: loop.value,
+              },
+        ),
         {
           quartersPerMinute: quartersPerMinute.value,
-          click: click.value,
+          beat: beat.value,
           loop: !other && loop.value !== undefined,
         },
         {
@@ -100,13 +126,14 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
           onSilence: (sound) => void sounding.delete(sound.id),
           onEnd: stop,
           onRound: () => void rounds.value++,
+          onCue: (next) => void (coming.value = next),
         },
       );
       if (mine !== turn) return begun.stop();
       playing = begun;
       // What was turned and pressed while the samples were on their way holds.
       begun.tempo(quartersPerMinute.value);
-      begun.click(click.value);
+      begun.beat(beat.value);
       state.value = 'playing';
     } catch {
       if (mine !== turn) return;
@@ -122,6 +149,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     sounding.clear();
     call.value = '';
     chord.value = undefined;
+    coming.value = undefined;
     state.value = 'still';
   }
 
@@ -149,6 +177,10 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     sounding,
     tempo,
     click,
+    spoken,
+    slows,
+    lead,
+    coming,
     loop,
     balance,
     parts,

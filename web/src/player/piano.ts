@@ -1,5 +1,5 @@
 import * as Tone from 'tone';
-import type { Sound, Timeline } from './timeline';
+import type { Click, Sound, Timeline } from './timeline';
 
 /** The sampled piano where both hands play: a sample every minor third. */
 const SAMPLES = [1, 2, 3, 4, 5, 6].flatMap((octave) =>
@@ -15,12 +15,39 @@ export interface Listener {
   onEnd(): void;
   /** Where it goes round: a round is over. */
   onRound?(): void;
+  /** A chord is about to come. */
+  onCue?(chord: number): void;
+}
+
+/** What is heard beside the notes. */
+export interface Beat {
+  /** Where it clicks. */
+  click: Click['weight'][];
+  /** Whether the count is said. */
+  spoken: boolean;
 }
 
 export interface Playing {
   tempo(quartersPerMinute: number): void;
-  click(on: boolean): void;
+  beat(beat: Beat): void;
   stop(): void;
+}
+
+/** Files of the syllables that have no name of their own. */
+const SYLLABLES: Record<string, string> = { '&': 'and' };
+const SPOKEN = [...Array.from({ length: 12 }, (_, i) => `${i + 1}`), '&'];
+let voice: Promise<Tone.Players> | undefined;
+
+/** The count said aloud; fetched when it is first wished. */
+async function loadVoice() {
+  const files = SPOKEN.map((syllable) => [syllable, `${SYLLABLES[syllable] ?? syllable}.wav`]);
+  const players = new Tone.Players({
+    urls: Object.fromEntries(files),
+    baseUrl: '/samples/counts/',
+    volume: -4,
+  }).toDestination();
+  await Tone.loaded();
+  return players;
 }
 
 let instruments: Promise<{ piano: Tone.Sampler; wood: Tone.Synth }> | undefined;
@@ -40,10 +67,18 @@ async function load() {
   return { piano, wood };
 }
 
+/** The heavier, the higher, in hertz. */
+const PITCHES: Record<Click['weight'], number> = {
+  FIRST: 1568,
+  STRONG: 1175,
+  BEAT: 1047,
+  PART: 784,
+};
+
 /** Plays a timeline; loads the piano the first time. */
 export async function play(
   music: Timeline,
-  options: { quartersPerMinute: number; click: boolean; loop: boolean },
+  options: { quartersPerMinute: number; beat: Beat; loop: boolean },
   listener: Listener,
 ): Promise<Playing> {
   await Tone.start();
@@ -55,7 +90,12 @@ export async function play(
   const transport = Tone.getTransport();
   const draw = Tone.getDraw();
   const ticks = (quarters: number) => `${Math.round(quarters * transport.PPQ)}i`;
-  let clicking = options.click;
+  let beat = options.beat;
+  let said: Tone.Players | undefined;
+  const speak = async () => {
+    if (beat.spoken) said ??= await (voice ??= loadVoice());
+  };
+  await speak();
 
   transport.stop();
   transport.cancel();
@@ -79,9 +119,19 @@ export async function play(
   }
   for (const click of music.clicks) {
     transport.schedule((time) => {
-      if (clicking || click.counts)
-        wood.triggerAttackRelease(click.strong ? 1568 : 1047, 0.03, time);
+      const isBeat = click.counts || click.weight !== 'PART' || beat.click.includes('PART');
+      if (beat.spoken && isBeat && said?.has(click.syllable)) {
+        said.player(click.syllable).start(time);
+      } else if (click.counts || beat.click.includes(click.weight)) {
+        wood.triggerAttackRelease(PITCHES[click.weight], 0.03, time);
+      }
     }, ticks(click.at));
+  }
+  for (const cue of music.cues) {
+    transport.schedule(
+      (time) => draw.schedule(() => listener.onCue?.(cue.chord), time),
+      ticks(cue.at),
+    );
   }
   if (options.loop) {
     transport.setLoopPoints(0, ticks(music.length));
@@ -99,7 +149,10 @@ export async function play(
   transport.start('+0.05');
   return {
     tempo: (quartersPerMinute) => (transport.bpm.value = quartersPerMinute),
-    click: (on) => (clicking = on),
+    beat(other) {
+      beat = other;
+      void speak();
+    },
     stop() {
       transport.stop();
       transport.cancel();

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Arrangement } from '../api/client';
-import { BALANCES, barsToPlay, comingsFor, swung, timeline } from './timeline';
+import { BALANCES, barsToPlay, comingsFor, timeline } from './timeline';
 
 const note = (id: string, bar: number, onset: number, midi = 48, tied = false) => ({
   id,
@@ -16,9 +16,28 @@ const note = (id: string, bar: number, onset: number, midi = 48, tied = false) =
   louderAgain: [],
 });
 
-const bar = { length: 3, beatLength: 1, offset: 0 };
+const tick = (at: number, weight: string, syllable: string) => ({ at, weight, syllable });
+const three = {
+  meter: '3/4',
+  length: 3,
+  ticks: [
+    tick(0, 'FIRST', '1'),
+    tick(0.5, 'PART', '&'),
+    tick(1, 'BEAT', '2'),
+    tick(2, 'BEAT', '3'),
+  ],
+};
+const six = {
+  meter: '6/8',
+  length: 3,
+  ticks: [0, 1, 2, 3, 4, 5].map((i) =>
+    tick(i / 2, i === 0 ? 'FIRST' : i === 3 ? 'STRONG' : 'PART', `${i + 1}`),
+  ),
+};
+const bar = { length: 3, beatLength: 1, offset: 0, meter: '3/4' };
 const tune = {
   bars: [bar, bar, bar],
+  meters: [three, six],
   playingOrder: [0, 1, 0, 1, 2],
   notes: [note('a', 0, 0), note('b', 1, 1), note('c', 2, 0)],
   melody: [],
@@ -45,7 +64,7 @@ describe('a bar that comes again', () => {
       calls: ['', '', '', '', ''],
       notes: [{ ...note('a', 0, 0), louder: -0.5, louderAgain: [0.5] }, note('b', 1, 0)],
     } as unknown as Arrangement;
-    const heard = timeline(twice, barsToPlay(twice, 0), comingsFor(twice, 0)).sounds;
+    const heard = timeline(twice, barsToPlay(twice, 0), { comings: comingsFor(twice, 0) }).sounds;
     const of = (id: string) => heard.filter((s) => s.id === id).map((s) => s.loudness);
     expect(of('a')[1]! / of('a')[0]!).toBeCloseTo(3);
     expect(of('b')[1]).toBe(of('b')[0]);
@@ -53,33 +72,33 @@ describe('a bar that comes again', () => {
 });
 
 describe('counting in', () => {
-  const counted = (bars: object[], barLength: number) =>
-    timeline({ ...tune, barLength, bars } as unknown as Arrangement, [0], [], undefined, true);
+  const counted = (...bars: object[]) =>
+    timeline({ ...tune, bars } as unknown as Arrangement, [0], { counted: true });
   it('is a bar, and before a pickup what is missing of its own too', () => {
-    const whole = counted([{ ...bar, meter: '3/4' }], 3);
+    const whole = counted(bar);
     expect(whole.clicks.filter(({ counts }) => counts).map(({ at }) => at)).toEqual([0, 1, 2]);
     expect(whole.sounds[0]!.at).toBe(3);
     expect(whole.length).toBe(6);
-    const pickup = counted([{ length: 1, beatLength: 1, offset: 2, meter: '3/4' }], 3);
-    expect(pickup.clicks.filter(({ counts }) => counts).map(({ strong }) => strong)).toEqual([
-      true,
-      false,
-      false,
-      true,
-      false,
+    const pickup = counted({ length: 1, offset: 2, meter: '3/4' });
+    expect(pickup.clicks.filter(({ counts }) => counts).map(({ syllable }) => syllable)).toEqual([
+      '1',
+      '2',
+      '3',
+      '1',
+      '2',
     ]);
     expect(pickup.sounds[0]!.at).toBe(5);
   });
   it('goes in six where six are counted', () => {
-    const six = counted([{ length: 3, beatLength: 1.5, offset: 0, meter: '6/8' }], 3);
-    expect(six.clicks.filter(({ counts }) => counts)).toHaveLength(6);
+    const slow = counted({ length: 3, offset: 0, meter: '6/8' });
+    expect(slow.clicks.filter(({ counts }) => counts)).toHaveLength(6);
   });
 });
 
 describe('what is silent', () => {
   it('is not played at all', () => {
     const parts = { tune: 0, bass: 0, chords: 0 };
-    expect(timeline(tune, [0, 1], [], parts).sounds).toEqual([]);
+    expect(timeline(tune, [0, 1], { balance: parts }).sounds).toEqual([]);
   });
 });
 
@@ -103,9 +122,9 @@ describe('comingsFor', () => {
       'second time, bar 2 2',
       'bar 3 1',
     ]);
-    expect(timeline(called, barsToPlay(called, 1), comingsFor(called, 1)).sounds[1]!.call).toBe(
-      'second time, bar 1',
-    );
+    expect(
+      timeline(called, barsToPlay(called, 1), { comings: comingsFor(called, 1) }).sounds[1]!.call,
+    ).toBe('second time, bar 1');
   });
 });
 
@@ -119,19 +138,18 @@ describe('timeline', () => {
     expect(length).toBe(6);
   });
 
-  it('clicks on every beat, the first of the bar strong', () => {
-    const bars = [{ ...bar, beatLength: 1.5 }] as unknown as Arrangement['bars'];
-    expect(timeline({ ...tune, bars }, [0]).clicks).toEqual([
-      { at: 0, strong: true },
-      { at: 1.5, strong: false },
-    ]);
+  it('has every place of the count in its time', () => {
+    const bars = [{ ...bar, meter: '6/8' }] as unknown as Arrangement['bars'];
+    expect(timeline({ ...tune, bars }, [0]).clicks.map(({ at, weight }) => [at, weight])).toEqual(
+      six.ticks.map(({ at, weight }) => [at, weight]),
+    );
   });
 
   it('lets a pickup end where the first full bar begins, without a strong click', () => {
-    const bars = [{ length: 1, beatLength: 1, offset: 2 }, bar] as unknown as Arrangement['bars'];
+    const bars = [{ length: 1, offset: 2, meter: '3/4' }, bar] as unknown as Arrangement['bars'];
     const { sounds, clicks, length } = timeline({ ...tune, bars }, [0, 1]);
     expect(sounds.map((s) => s.at)).toEqual([0, 2]);
-    expect(clicks.map((c) => c.strong)).toEqual([false, true, false, false]);
+    expect(clicks.map((c) => c.syllable)).toEqual(['3', '1', '&', '2', '3']);
     expect(length).toBe(4);
   });
 
@@ -155,20 +173,48 @@ describe('timeline', () => {
   });
 });
 
-describe('swing', () => {
-  it('makes the first of two eighths two thirds of the beat, and leaves triplets alone', () => {
-    // Two to one: common practice.
-    expect([0, 0.5, 1, 1.5].map(swung)).toEqual([0, 2 / 3, 1, 1 + 2 / 3]);
-    expect(swung(1 / 3)).toBeCloseTo(1 / 3);
-    expect(swung(2 / 3)).toBeCloseTo(2 / 3);
+describe('from beat to beat', () => {
+  const span = { begin: 1, end: 2 };
+  it('begins and ends within bars, and counts what is missing before', () => {
+    const { sounds, clicks, length } = timeline(tune, [0, 1], { span, counted: true });
+    expect(
+      clicks
+        .filter(({ counts }) => counts)
+        .map(({ syllable }) => syllable)
+        .join(''),
+    ).toBe('1231');
+    expect(length).toBe(4 + 4);
+    expect(sounds.map(({ id, at, duration }) => [id, at, duration])).toEqual([['b', 7, 1]]);
   });
 
-  it('is heard where the tune says so and its beat is a quarter', () => {
-    const off = { ...tune, notes: [{ ...note('a', 0, 0.5), duration: 0.5 }] };
-    expect(timeline({ ...off, swing: true }, [0]).sounds[0]!.at).toBeCloseTo(2 / 3);
-    expect(timeline(off, [0]).sounds[0]!.at).toBe(0.5);
-    const bars = [{ ...bar, beatLength: 1.5 }] as unknown as Arrangement['bars'];
-    expect(timeline({ ...off, bars, swing: true }, [0]).sounds[0]!.at).toBe(0.5);
+  it('strikes what sounds already', () => {
+    const long = { ...tune, notes: [{ ...note('a', 0, 0), duration: 3 }] } as Arrangement;
+    const { sounds } = timeline(long, [0], { span: { begin: 1, end: 3 } });
+    expect(sounds.map(({ at, duration }) => [at, duration])).toEqual([[0, 2]]);
+  });
+});
+
+describe('slowing down', () => {
+  it('is for the last two bars, or the last of few', () => {
+    const { length } = timeline(tune, [0, 1, 0, 1], { slows: true });
+    expect(length).toBeCloseTo(3 + 3 + 3 / 0.9 + 3 / 0.75);
+    expect(timeline(tune, [0, 1], { slows: true }).length).toBeCloseTo(3 + 3 / 0.75);
+  });
+
+  it('takes the click away where it is slow', () => {
+    const slow = { ...tune, pace: [{ bar: 0, from: 1, to: 2, speed: 0.5 }] };
+    expect(timeline(slow, [0]).clicks.map(({ syllable }) => syllable)).toEqual(['1', '&', '3']);
+  });
+});
+
+describe('looking ahead', () => {
+  it('sees each chord before it sounds', () => {
+    const chords = [0, 1].map((index) => ({ index, bar: index, onset: 0 }));
+    const seen = timeline({ ...tune, chords } as unknown as Arrangement, [0, 1], { lead: 1 }).cues;
+    expect(seen).toEqual([
+      { chord: 0, at: 0 },
+      { chord: 1, at: 2 },
+    ]);
   });
 });
 
@@ -192,7 +238,7 @@ describe('balance', () => {
     melody: [note('m', 0, 0, 72)],
   };
   const loud = (id: string) =>
-    timeline(three, [0], [], BALANCES.find((one) => one.id === id)!.of).sounds.map(
+    timeline(three, [0], { balance: BALANCES.find((one) => one.id === id)!.of }).sounds.map(
       ({ loudness }) => loudness,
     );
 

@@ -1,9 +1,13 @@
-import type { Arrangement } from '../api/client';
+import type { Arrangement, Tick } from '../api/client';
 
 /** Bars as written, from and to, both included, counted from 0. */
 export interface BarRange {
   from: number;
   to: number;
+  /** Quarter notes after the first bar line, where it does not begin with its bar. */
+  begin?: number;
+  /** Quarter notes after the last bar line, where it ends before its bar does. */
+  end?: number;
 }
 
 export interface Sound {
@@ -20,16 +24,48 @@ export interface Sound {
 
 export interface Click {
   at: number;
-  strong: boolean;
+  weight: Tick['weight'];
+  /** What is counted aloud. */
+  syllable: string;
   /** Whether it counts in, and is heard whether a click is wished or not. */
   counts?: true;
+}
+
+/** Where it clicks (common practice: every beat, first and third, first alone, or the beats parted). */
+export const CLICKS: { id: string; name: string; of: Tick['weight'][] }[] = [
+  { id: 'off', name: 'No click', of: [] },
+  { id: 'beats', name: 'Every beat', of: ['FIRST', 'STRONG', 'BEAT'] },
+  { id: 'strong', name: 'Strong beats', of: ['FIRST', 'STRONG'] },
+  { id: 'first', name: 'First beat', of: ['FIRST'] },
+  { id: 'parts', name: 'Beats and what is between', of: ['FIRST', 'STRONG', 'BEAT', 'PART'] },
+];
+
+/** A chord that is to be seen before it sounds. */
+export interface Cue {
+  at: number;
+  chord: number;
 }
 
 export interface Timeline {
   sounds: Sound[];
   clicks: Click[];
+  cues: Cue[];
   /** Quarter notes in all. */
   length: number;
+}
+
+/** How bars are played. */
+export interface Manner {
+  comings?: Coming[];
+  balance?: Balance;
+  /** Whether a bar is counted in. */
+  counted?: boolean;
+  /** Whether it slows down in its last bars. */
+  slows?: boolean;
+  /** Quarter notes by which a chord is seen before it sounds. */
+  lead?: number;
+  /** Where in its first bar it begins, and in its last it ends. */
+  span?: Pick<BarRange, 'begin' | 'end'>;
 }
 
 /** The bars to play, in order: the range as written, or the whole tune from a bar on, repeats included. */
@@ -90,62 +126,99 @@ function leaning(tune: Arrangement, chord: number): number {
   return LEAN * (weight - MIDDLE_WEIGHT);
 }
 
-/** Of two swung eighths the first lasts two thirds of the beat (common practice). */
-const LONG = 2 / 3;
+/** How a bar is counted: the places of a full bar that it has. */
+function ticksOf(tune: Arrangement, bar: number): Tick[] {
+  const { meter, offset, length } = tune.bars[bar]!;
+  const ticks = tune.meters?.find((one) => one.meter === meter)?.ticks ?? [];
+  return ticks
+    .filter(({ at }) => at > offset - EPSILON && at < offset + length - EPSILON)
+    .map((tick) => ({ ...tick, at: tick.at - offset }));
+}
+const EPSILON = 1e-6;
 
-/** When something at this time of a bar is played where eighths swing; triplets keep their places. */
-export function swung(time: number): number {
-  const beat = Math.floor(time + 1e-6);
-  const inside = time - beat;
-  const isTriplet = Math.abs(inside * 3 - Math.round(inside * 3)) < 1e-6 && inside > 1e-6;
-  if (isTriplet) return time;
-  return beat + (inside < 0.5 ? inside * 2 * LONG : LONG + (inside - 0.5) * 2 * (1 - LONG));
+/** Every count of a bar, six in 6/8, and before a pickup also what is missing of its own (common practice). */
+function countIn(
+  tune: Arrangement,
+  bar: number,
+  begin: number,
+): { clicks: Click[]; length: number } {
+  const first = tune.bars[bar];
+  const full = tune.meters?.find(({ meter }) => meter === first?.meter);
+  if (!first || !full) return { clicks: [], length: 0 };
+  const missing = first.offset + begin;
+  const counts = full.ticks.filter(({ syllable }) => /\d/.test(syllable));
+  const again = counts.filter(({ at }) => at < missing - EPSILON);
+  return {
+    clicks: [...counts, ...again.map((tick) => ({ ...tick, at: tick.at + full.length }))].map(
+      (tick) => ({ ...tick, counts: true }),
+    ),
+    length: full.length + missing,
+  };
 }
 
-/** How long is counted in before a bar: a whole bar, and before a pickup also what is missing of its own. */
-const countLength = (tune: Arrangement, bar: number) =>
-  tune.bars[bar] ? tune.barLength + tune.bars[bar].offset : 0;
+/** So much slower in the last bar, and in the one before where there are more (common practice). */
+const SLOWING = [0.75, 0.9];
+const FEW_BARS = 3;
 
-/** Every count of a bar before the music, six in 6/8, the first of each bar strong (common practice). */
-function countIn(tune: Arrangement, bar: number): Click[] {
-  const count = 4 / Number(tune.bars[bar]?.meter.split('/')[1] ?? 4);
-  const counts = Math.round(countLength(tune, bar) / count);
-  return Array.from({ length: counts }, (_, i) => ({
-    at: i * count,
-    strong: (i * count) % tune.barLength < 1e-6,
-    counts: true,
+/** What sounds between two times; what sounds already when they begin is struck there. */
+function cut(music: Timeline, from: number, to: number, later: number): Timeline {
+  const isIn = ({ at }: { at: number }) => at > from - EPSILON && at < to - EPSILON;
+  const move = <T extends { at: number }>(one: T): T => ({ ...one, at: one.at - from + later });
+  return {
+    sounds: music.sounds
+      .filter(({ at, duration }) => at + duration > from + EPSILON && at < to - EPSILON)
+      .map((sound) => {
+        const at = Math.max(from, sound.at);
+        return move({ ...sound, at, duration: Math.min(sound.at + sound.duration, to) - at });
+      }),
+    clicks: music.clicks.filter(isIn).map(move),
+    cues: music.cues.filter(({ at }) => at < to - EPSILON).map((cue) => move(cue)),
+    length: to - from + later,
+  };
+}
+
+/** Lays bars in time: a bar of counts before them where that is wished, and of the first and the last what is wanted. */
+export function timeline(tune: Arrangement, bars: number[], manner: Manner = {}): Timeline {
+  const { begin = 0, end } = manner.span ?? {};
+  const music = inFull(tune, bars, manner);
+  const count = manner.counted ? countIn(tune, bars[0] ?? 0, begin) : { clicks: [], length: 0 };
+  const left = end === undefined ? 0 : tune.bars[bars.at(-1)!]!.length - end;
+  const all = cut(music, begin, music.length - left, count.length);
+  const cues = all.cues.map(({ at, chord }) => ({
+    chord,
+    at: Math.max(0, at - (manner.lead ?? 0)),
   }));
+  return { ...all, cues, clicks: [...count.clicks, ...all.clicks] };
 }
 
-/** Lays bars end to end in time; tied notes sound as one; what sounds when the foot is down sounds until it is up. */
-export function timeline(
+/** Lays bars end to end; tied notes sound as one; what sounds when the foot is down sounds until it is up. */
+function inFull(
   tune: Arrangement,
   bars: number[],
-  comings: Coming[] = [],
-  balance: Balance = BALANCES[0]!.of,
-  counted = false,
+  { comings = [], balance = BALANCES[0]!.of, slows = false }: Manner,
 ): Timeline {
   const sounds: Sound[] = [];
-  const clicks: Click[] = counted ? countIn(tune, bars[0] ?? 0) : [];
+  const clicks: Click[] = [];
+  const cues: Cue[] = [];
   const parts = [tune.notes, balance.tune > 0 ? tune.melody : []];
-  let start = counted ? countLength(tune, bars[0] ?? 0) : 0;
+  let start = 0;
   const held = new Map<string, Sound>();
   for (const [step, bar] of bars.entries()) {
     const { call, time } = comings[step] ?? { call: '', time: 1 };
-    const { length, beatLength, offset } = tune.bars[bar]!;
-    // Where a beat has three parts there is nothing to swing.
-    const inTempo = (at: number) => (tune.swing && beatLength === 1 ? swung(at) : at);
+    const { length } = tune.bars[bar]!;
     // Where it goes slower the time from there on is stretched.
     const slow = (tune.pace ?? []).filter((pace) => pace.bar === bar);
-    const stretched = (at: number) =>
+    const last = slows && (bars.length > FEW_BARS || step === bars.length - 1);
+    const speed = last ? SLOWING[bars.length - 1 - step] : undefined;
+    if (speed) slow.push({ bar, from: 0, to: length, speed });
+    const when = (at: number) =>
       slow.reduce(
         (sum, { from, to, speed }) => sum + Math.max(0, Math.min(at, to) - from) * (1 / speed - 1),
         at,
       );
-    const when = (at: number) => stretched(inTempo(at));
     const feet = (tune.pedal ?? [])
       .filter((foot) => foot.bar === bar)
-      .map(({ down, up }) => ({ down: stretched(down), up: stretched(up) }));
+      .map(({ down, up }) => ({ down: when(down), up: when(up) }));
     const endOf = (end: number) =>
       Math.max(
         end,
@@ -189,10 +262,17 @@ export function timeline(
         if (tied) held.set(key, sound);
       }
     });
-    for (let beat = 0; beat < length - 1e-6; beat += beatLength) {
-      clicks.push({ at: start + stretched(beat), strong: beat === 0 && offset === 0 });
+    // Where the page goes slower nobody clicks.
+    for (const tick of ticksOf(tune, bar)) {
+      const isSlow = slow.some(
+        ({ from, to }) => tick.at > from - EPSILON && tick.at < to - EPSILON,
+      );
+      if (!isSlow) clicks.push({ ...tick, at: start + when(tick.at) });
     }
-    start += stretched(length);
+    for (const { index, bar: its, onset } of tune.chords ?? []) {
+      if (its === bar) cues.push({ chord: index, at: start + when(onset) });
+    }
+    start += when(length);
   }
-  return { sounds, clicks, length: start };
+  return { sounds, clicks, cues, length: start };
 }

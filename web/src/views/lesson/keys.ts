@@ -40,7 +40,7 @@ export function lessonKeys(does: Does): Shortcut[] {
       keys: ['c', 'C'],
       shown: 'C',
       does: 'click on, off',
-      run: () => (does.player.click.value = !does.player.click.value),
+      run: () => (does.player.click.value = does.player.click.value === 'off' ? 'beats' : 'off'),
     },
     {
       keys: ['n', 'N'],

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import com.zestythumb.core.checking.FingerMove;
 import com.zestythumb.core.sheet.ChartProblem;
 import com.zestythumb.core.sheet.TextSpan;
+import com.zestythumb.core.sheet.Tick;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 
@@ -69,9 +70,8 @@ public record ArrangementView(
         @Schema(description = "Where it goes slower than the tempo, in the written order.")
         List<PaceView> pace,
 
-        @Schema(description = "Whether eighths swing: the first of two is longer.", defaultValue = "false")
-        @JsonInclude(JsonInclude.Include.NON_DEFAULT)
-        boolean swing,
+        @Schema(description = "How a bar of each of its meters is counted.")
+        List<MeterView> meters,
 
         @Schema(description = "How many chords this hand cannot play as the style means them.", defaultValue = "0")
         @JsonInclude(JsonInclude.Include.NON_DEFAULT)
@@ -115,6 +115,26 @@ public record ArrangementView(
             double down,
 
             double up) {}
+
+    /** How a full bar of a meter is counted. */
+    @Schema(name = "CountedMeter")
+    public record MeterView(
+            String meter,
+
+            @Schema(description = "Quarter notes.") double length,
+
+            @Schema(description = "Every beat and what beats are parted into, in time.")
+            List<TickView> ticks) {}
+
+    /** A place at which one taps a foot or says a syllable. */
+    @Schema(name = "Tick")
+    public record TickView(
+            @Schema(description = "Quarter notes after the bar line, as it is played.")
+            double at,
+
+            Tick.Weight weight,
+
+            @Schema(example = "&") String syllable) {}
 
     /** It goes slower for a while. */
     @Schema(name = "Pace")

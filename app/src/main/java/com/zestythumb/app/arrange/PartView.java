@@ -11,7 +11,9 @@ import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
+import com.zestythumb.core.sheet.Swing;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
@@ -37,6 +39,8 @@ public record PartView(
             int chord,
 
             int bar,
+
+            @Schema(description = "When it is played, in quarter notes after the bar line: swung where eighths swing.")
             double onset,
 
             @Schema(description = "How long it sounds, in quarter notes.")
@@ -86,6 +90,7 @@ public record PartView(
                 "left",
                 arrangement.notes().stream()
                         .map(note -> note(
+                                arrangement.sheet(),
                                 note,
                                 late.getOrDefault(note.id(), Fraction.ZERO),
                                 Balance.isBass(note, arrangement),
@@ -94,14 +99,19 @@ public record PartView(
         return melody.isEmpty() ? List.of(left) : List.of(left, new PartView("melody", melody));
     }
 
-    private static NoteView note(TimedNote note, Fraction late, boolean bass, Loudness loudness) {
+    private static NoteView note(LeadSheet sheet, TimedNote note, Fraction late, boolean bass, Loudness loudness) {
+        Bar bar = sheet.bars().get(note.bar());
+        double begins =
+                Swing.played(sheet.heading(), bar, note.onset().plus(late)).toDouble();
+        double ends = Swing.played(sheet.heading(), bar, note.onset().plus(note.sounding()))
+                .toDouble();
         double stress = note.isSoft() ? SOFTER : note.isBroughtOut() ? BROUGHT_OUT : 1;
         return new NoteView(
                 note.id(),
                 note.chord(),
                 note.bar(),
-                note.onset().plus(late).toDouble(),
-                note.sounding().minus(late).toDouble(),
+                begins,
+                ends - begins,
                 note.pitch().midi(),
                 note.tied(),
                 note.isRight(),
@@ -134,12 +144,16 @@ public record PartView(
                     chord++;
                 }
                 if (!note.isRest()) {
+                    double begins = Swing.played(arrangement.sheet().heading(), bar, note.onset())
+                            .toDouble();
+                    double ends = Swing.played(arrangement.sheet().heading(), bar, note.end())
+                            .toDouble();
                     notes.add(new NoteView(
                             MusicXmlWriter.melodyId(bar.index(), i),
                             chord,
                             bar.index(),
-                            note.onset().toDouble(),
-                            note.duration().toDouble(),
+                            begins,
+                            ends - begins,
                             note.pitch().midi(),
                             note.tied(),
                             false,

@@ -7,6 +7,7 @@ import com.zestythumb.app.arrange.ArrangementView.FindingView;
 import com.zestythumb.app.arrange.ArrangementView.FingerView;
 import com.zestythumb.app.arrange.ArrangementView.GuessView;
 import com.zestythumb.app.arrange.ArrangementView.KeyView;
+import com.zestythumb.app.arrange.ArrangementView.MeterView;
 import com.zestythumb.app.arrange.ArrangementView.MotionView;
 import com.zestythumb.app.arrange.ArrangementView.MoveView;
 import com.zestythumb.app.arrange.ArrangementView.NumeralView;
@@ -14,6 +15,7 @@ import com.zestythumb.app.arrange.ArrangementView.OtherKeyView;
 import com.zestythumb.app.arrange.ArrangementView.OtherView;
 import com.zestythumb.app.arrange.ArrangementView.PedalView;
 import com.zestythumb.app.arrange.ArrangementView.ScoreView;
+import com.zestythumb.app.arrange.ArrangementView.TickView;
 import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
@@ -38,8 +40,10 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.Swing;
 import com.zestythumb.core.sheet.TextSpan;
+import com.zestythumb.core.sheet.Tick;
 import com.zestythumb.core.solving.Cost;
 import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
@@ -119,16 +123,17 @@ final class Views {
                         ? List.of()
                         : findings(arrangement, arrangement.choices().school(), own),
                 PedalSpan.of(arrangement).stream()
-                        .map(span -> new PedalView(
-                                span.bar(),
-                                span.down().plus(span.delay()).toDouble(),
-                                span.up().toDouble()))
+                        .map(span -> pedal(sheet, span))
                         .toList(),
                 Pace.of(sheet).stream()
                         .map(pace -> new ArrangementView.PaceView(
                                 pace.bar(), pace.from().toDouble(), pace.to().toDouble(), pace.speed()))
                         .toList(),
-                Swing.isIn(sheet.heading()),
+                sheet.bars().stream()
+                        .map(Bar::meter)
+                        .distinct()
+                        .map(meter -> meter(meter, Swing.isIn(sheet.heading())))
+                        .toList(),
                 thinned.size(),
                 hidden.contains(Hidden.SYMBOLS) ? List.of() : contradictions(arrangement),
                 arrangement.leftHand().gap(),
@@ -165,6 +170,26 @@ final class Views {
                 bar.startsRepeat(),
                 bar.timesPlayed(),
                 bar.text().span());
+    }
+
+    /** The foot swings with the hand. */
+    private static PedalView pedal(LeadSheet sheet, PedalSpan span) {
+        Bar bar = sheet.bars().get(span.bar());
+        return new PedalView(
+                span.bar(),
+                Swing.played(sheet.heading(), bar, span.down())
+                        .plus(span.delay())
+                        .toDouble(),
+                Swing.played(sheet.heading(), bar, span.up()).toDouble());
+    }
+
+    private static MeterView meter(Meter meter, boolean swings) {
+        return new MeterView(
+                meter.toString(),
+                meter.barLength().toDouble(),
+                Tick.of(meter, swings).stream()
+                        .map(tick -> new TickView(tick.at().toDouble(), tick.weight(), tick.syllable()))
+                        .toList());
     }
 
     private static ChordView chord(Arrangement arrangement, int i, boolean thinned, Set<Hidden> hidden) {

@@ -14,7 +14,12 @@ public final class Counting {
      * @param onset quarter notes after the bar line
      */
     public static String syllable(Bar bar, Fraction onset) {
-        Fraction counts = onset.plus(bar.offset()).dividedBy(bar.meter().countLength());
+        return syllable(bar.meter(), onset.plus(bar.offset()));
+    }
+
+    /** The same in a full bar. */
+    static String syllable(Meter meter, Fraction onset) {
+        Fraction counts = onset.dividedBy(meter.countLength());
         Fraction inside = counts.minus(Fraction.of(counts.floor()));
         if (inside.equals(Fraction.ZERO)) {
             return String.valueOf(counts.floor() + 1);

@@ -15,9 +15,10 @@ public final class Swing {
         return heading.feel().toLowerCase(Locale.ROOT).matches(".*(swing|shuffle).*");
     }
 
-    /** Whether they swing in a bar: where a beat has three parts there is nothing to swing. */
-    public static boolean isIn(Heading heading, Bar bar) {
-        return isIn(heading) && bar.meter().beatLength().equals(Fraction.of(1));
+    /** When something in a bar is played, in quarter notes after its bar line; where a beat has three parts there is nothing to swing. */
+    public static Fraction played(Heading heading, Bar bar, Fraction time) {
+        boolean swings = isIn(heading) && bar.meter().beatLength().equals(Fraction.of(1));
+        return swings ? time(bar.offset().plus(time)).minus(bar.offset()) : time;
     }
 
     /**
@@ -25,7 +26,7 @@ public final class Swing {
      *
      * @param time quarter notes after a beat
      */
-    public static Fraction time(Fraction time) {
+    static Fraction time(Fraction time) {
         Fraction beat = Fraction.of(time.floor());
         Fraction inside = time.minus(beat);
         if (!inside.equals(Fraction.ZERO) && inside.times(3).isWhole()) {

@@ -17,11 +17,19 @@ class SwingTest {
 
     @Test
     void theFeelSaysSo() {
-        LeadSheet swung = Chart.read("feel: Medium swing\n| C |").sheet();
-        assertThat(Swing.isIn(swung.heading(), swung.bars().get(0))).isTrue();
-        LeadSheet six = Chart.read("feel: swing\nmeter: 6/8\n| C |").sheet();
-        assertThat(Swing.isIn(six.heading(), six.bars().get(0))).isFalse();
+        assertThat(played("feel: Medium swing\n| C |")).isEqualTo(Fraction.of(2, 3));
+        assertThat(played("feel: swing\nmeter: 6/8\n| C |")).isEqualTo(Fraction.of(1, 2));
+        // The eighth of a pickup is the second of its beat.
+        LeadSheet early = Chart.read("feel: swing\npickup: 0.5\n| C |\n| C |").sheet();
+        assertThat(Swing.played(early.heading(), early.bars().get(0), Fraction.ZERO))
+                .isEqualTo(Fraction.of(1, 6));
         assertThat(Swing.isIn(Chart.read("feel: gently\n| C |").sheet().heading()))
                 .isFalse();
+    }
+
+    /** When the eighth behind the first beat of a bar is played. */
+    private static Fraction played(String chart) {
+        LeadSheet sheet = Chart.read(chart).sheet();
+        return Swing.played(sheet.heading(), sheet.bars().get(0), Fraction.of(1, 2));
     }
 }

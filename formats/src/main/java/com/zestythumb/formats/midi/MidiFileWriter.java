@@ -12,6 +12,7 @@ import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.Swing;
@@ -160,9 +161,10 @@ public final class MidiFileWriter implements ScoreWriter {
     /** A key held down for a while. */
     private record Sound(int midi, Fraction onset, Fraction duration, boolean tied, IntUnaryOperator velocity) {
 
-        Sound swung() {
-            Fraction from = Swing.time(onset);
-            return new Sound(midi, from, Swing.time(onset.plus(duration)).minus(from), tied, velocity);
+        Sound played(Heading heading, Bar bar) {
+            Fraction from = Swing.played(heading, bar, onset);
+            Fraction to = Swing.played(heading, bar, onset.plus(duration));
+            return new Sound(midi, from, to.minus(from), tied, velocity);
         }
     }
 
@@ -211,17 +213,17 @@ public final class MidiFileWriter implements ScoreWriter {
             int bar = order.get(i);
             boolean goesOn = i + 1 < order.size()
                     && spans.getOrDefault(order.get(i + 1), List.of()).stream().anyMatch(MidiFileWriter::isHeld);
-            boolean swings = Swing.isIn(
-                    arrangement.sheet().heading(), arrangement.sheet().bars().get(bar));
+            Heading heading = arrangement.sheet().heading();
+            Bar here = arrangement.sheet().bars().get(bar);
             for (PedalSpan span : spans.getOrDefault(bar, List.of())) {
                 // The foot swings with the hand.
-                Fraction down = swings ? Swing.time(span.down()) : span.down();
-                Fraction up = swings ? Swing.time(span.up()) : span.up();
+                Fraction down = Swing.played(heading, here, span.down());
+                Fraction up = Swing.played(heading, here, span.up());
                 Fraction late = barStart.plus(down).plus(span.delay());
                 if (!(isDown && isHeld(span))) {
                     message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, DOWN, late);
                 }
-                isDown = goesOn && up.equals(arrangement.sheet().bars().get(bar).length());
+                isDown = goesOn && up.equals(here.length());
                 if (!isDown) {
                     message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, 0, barStart.plus(up));
                 }
@@ -272,9 +274,8 @@ public final class MidiFileWriter implements ScoreWriter {
         for (LeadSheet.Played played : sheet.unfolded()) {
             int bar = played.bar();
             letGo(track, channel, held, byBar.getOrDefault(bar, List.of()), barStart);
-            boolean swings = Swing.isIn(sheet.heading(), sheet.bars().get(bar));
             for (Sound written : byBar.getOrDefault(bar, List.of())) {
-                Sound sound = swings ? written.swung() : written;
+                Sound sound = written.played(sheet.heading(), sheet.bars().get(bar));
                 Fraction onset = barStart.plus(sound.onset());
                 if (!held.remove(sound.midi())) {
                     message(

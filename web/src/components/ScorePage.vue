@@ -4,6 +4,7 @@ import type { Arrangement, Motion } from '../api/client';
 import { motionLines } from '../engraver/geometry';
 import { useChordMarks } from '../composables/useChordMarks';
 import { useDrawing } from '../composables/useDrawing';
+import { NO_VEIL, type Veil } from '../engraver/veil';
 import type { BarRange } from '../player/timeline';
 import ChordOnPage from './ChordOnPage.vue';
 
@@ -17,6 +18,8 @@ const props = defineProps<{
   small?: boolean;
   /** How voices go from note to note, to be drawn. */
   motions?: Motion[];
+  /** What is grey and what is not seen. */
+  veil?: Veil;
 }>();
 const emit = defineEmits<{ choose: [chord: number]; extend: [chord: number] }>();
 
@@ -26,6 +29,7 @@ const { pieces, drawn, boxes, sections, leans, trouble } = useDrawing(
   () => props.tune,
   () => props.sounding,
   () => props.small,
+  () => props.veil ?? NO_VEIL,
 );
 const { flagged, inLoop, inRow, rowNames, closes, name } = useChordMarks(
   drawn,
@@ -136,6 +140,18 @@ watch(() => [props.chosen, boxes.value], scroll);
   border-radius: 16px;
   min-height: 0;
   padding: 4px 14px;
+}
+.drawing :deep(.grey) {
+  opacity: 0.28;
+}
+.drawing :deep(.grey .grey) {
+  opacity: 1;
+}
+.drawing :deep(.gone),
+.drawing :deep(.veiled .ledgerLines),
+.drawing :deep(.fingerless .fing),
+.drawing :deep(.nameless .harm) {
+  visibility: hidden;
 }
 .motions {
   position: absolute;

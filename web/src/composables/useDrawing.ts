@@ -13,6 +13,7 @@ import {
 } from '../engraver/geometry';
 import { systemStarts } from '../engraver/lines';
 import { pieces as piecesOf } from '../engraver/pieces';
+import { drawVeil, type Veil } from '../engraver/veil';
 import { foreignNotes } from './useChordMarks';
 import { useEngraver } from './useEngraver';
 
@@ -30,6 +31,7 @@ export function useDrawing(
   tune: () => Arrangement | undefined,
   sounding: () => Map<string, number>,
   small: () => boolean,
+  veil: () => Veil,
 ) {
   const boxes = ref<ChordBox[]>([]);
   const sections = ref<SectionName[]>([]);
@@ -68,7 +70,11 @@ export function useDrawing(
       leans.value = markForeignNotes(page.value, foreignNotes(now.source));
     }
     light(sounding());
+    cover();
   });
+
+  const cover = () => page.value && drawVeil(page.value, veil());
+  watch(veil, cover);
 
   function light(notes: Map<string, number>) {
     page.value?.querySelectorAll('.note.sounds').forEach((note) => note.classList.remove('sounds'));

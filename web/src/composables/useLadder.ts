@@ -41,17 +41,17 @@ export function useLadder() {
     percent.value = Math.max(rungs.value.start, percent.value - BACK * STEP);
   }
 
-  /** A round is over. */
-  function round() {
-    if (slipped.value) {
-      slipped.value = false;
-      return;
-    }
+  /** A round is over; whether it was clean. */
+  function round(): boolean {
+    const isClean = !slipped.value;
+    slipped.value = false;
+    if (!isClean) return false;
     clean.value++;
-    if (clean.value < rungs.value.rounds || percent.value >= rungs.value.goal) return;
+    if (clean.value < rungs.value.rounds || percent.value >= rungs.value.goal) return true;
     percent.value = Math.min(rungs.value.goal, percent.value + STEP);
     clean.value = 0;
     slips.value = 0;
+    return true;
   }
 
   return { rungs, percent, clean, reached, begin, slip, round };

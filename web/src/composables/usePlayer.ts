@@ -36,6 +36,8 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   const parts = ref<Balance>();
   /** Whether a bar is counted in before each round. */
   const counted = ref(false);
+  /** Whether chords are held, without their pattern. */
+  const held = ref(false);
   /** Whether it slows down in its last bars. */
   const slows = ref(false);
   /** Quarter notes by which a chord is seen before it sounds, and the chord that is seen so. */
@@ -59,7 +61,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   );
   watch(quartersPerMinute, (value) => playing?.tempo(value));
   watch(beat, (now) => playing?.beat(now));
-  watch([loop, balance, parts, counted, slows, lead], () => {
+  watch([loop, balance, parts, counted, held, slows, lead], () => {
     if (state.value !== 'still' && !once) void start();
   });
   // A loop ends with its bars.
@@ -107,6 +109,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
                 comings,
                 balance: loudness,
                 counted: counted.value,
+                held: held.value,
                 slows: slows.value,
                 lead: lead.value,
                 span: loop.value,
@@ -178,6 +181,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     tempo,
     click,
     spoken,
+    held,
     slows,
     lead,
     coming,

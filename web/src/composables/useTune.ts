@@ -51,6 +51,7 @@ const LATER_CHOICES = {
   wanted: [],
   waivers: [],
   practised: [],
+  way: [],
 } satisfies Partial<Choices>;
 
 const choicesBox = (tune: number, id: number) =>

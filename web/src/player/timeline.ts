@@ -62,6 +62,8 @@ export interface Manner {
   counted?: boolean;
   /** Whether it slows down in its last bars. */
   slows?: boolean;
+  /** Whether chords are held, without their pattern. */
+  held?: boolean;
   /** Quarter notes by which a chord is seen before it sounds. */
   lead?: number;
   /** Where in its first bar it begins, and in its last it ends. */
@@ -191,16 +193,35 @@ export function timeline(tune: Arrangement, bars: number[], manner: Manner = {})
   return { ...all, cues, clicks: [...count.clicks, ...all.clicks] };
 }
 
+/** Each chord as the hand holds it, from its beginning to the next. */
+function heldChords(tune: Arrangement): Arrangement['notes'] {
+  return tune.chords.flatMap(({ index, bar, onset, duration, keys }) =>
+    keys.map(({ midi, right }, i) => ({
+      id: tune.notes.find((note) => note.chord === index && note.midi === midi)?.id ?? '',
+      chord: index,
+      bar,
+      onset,
+      duration,
+      midi,
+      right,
+      bass: i === 0,
+      tied: false,
+      louder: 0,
+      louderAgain: [],
+    })),
+  );
+}
+
 /** Lays bars end to end; tied notes sound as one; what sounds when the foot is down sounds until it is up. */
 function inFull(
   tune: Arrangement,
   bars: number[],
-  { comings = [], balance = BALANCES[0]!.of, slows = false }: Manner,
+  { comings = [], balance = BALANCES[0]!.of, slows = false, held: areHeld = false }: Manner,
 ): Timeline {
   const sounds: Sound[] = [];
   const clicks: Click[] = [];
   const cues: Cue[] = [];
-  const parts = [tune.notes, balance.tune > 0 ? tune.melody : []];
+  const parts = [areHeld ? heldChords(tune) : tune.notes, balance.tune > 0 ? tune.melody : []];
   let start = 0;
   const held = new Map<string, Sound>();
   for (const [step, bar] of bars.entries()) {

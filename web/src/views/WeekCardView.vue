@@ -6,6 +6,7 @@ import { usePracticePath } from '../composables/usePracticePath';
 import { usePractised } from '../composables/usePractised';
 import { useTune } from '../composables/useTune';
 import { useView } from '../composables/useView';
+import { useWay } from '../composables/useWay';
 import { tempoWords } from '../player/words';
 import { barsOf, HANDS, minutesOf } from './practice-words';
 
@@ -17,7 +18,8 @@ const tune = useTune(props.id);
 const { arrangement } = useArrangement(tune.chart, tune.played, ref(false));
 const record = usePractised(tune.practised);
 const { path, trouble } = usePracticePath(tune.chart, tune.played, arrangement);
-const steps = computed(() => path.value?.filter((step) => !record.isDone(step)) ?? []);
+const way = useWay(tune.choices, path);
+const steps = computed(() => way.steps.value.filter((step) => !record.isDone(step)));
 const minutes = computed(() => Math.ceil(steps.value.reduce((sum, one) => sum + one.minutes, 0)));
 const tempo = (percent: number) =>
   arrangement.value &&
@@ -53,7 +55,7 @@ useView(
         <tr v-for="(step, i) in steps" :key="i">
           <th scope="row">
             {{ HANDS[step.hands] }}, {{ barsOf(step, arrangement) }}
-            <span>{{ step.why }}</span>
+            <span>{{ step.word || step.why }}</span>
           </th>
           <td>{{ tempo(step.start) }}</td>
           <td>{{ tempo(step.goal) }}</td>

@@ -3,14 +3,20 @@ import { barName } from '../player/words';
 
 /** What is played, in a student's words. */
 export const HANDS: Record<PracticeStep['hands'], string> = {
+  tune: 'Tune alone',
   right: 'Right hand',
   bass: 'Bass alone',
+  held: 'Chords held',
   left: 'Left hand',
+  filler: 'Filler alone',
   together: 'Both hands',
 };
 
 /** The bars of a step as a teacher calls them. */
-export function barsOf({ from, to }: PracticeStep, tune: Arrangement | undefined): string {
+export function barsOf(
+  { from, to }: Pick<PracticeStep, 'from' | 'to'>,
+  tune: Arrangement | undefined,
+): string {
   const number = (bar: number) => tune?.bars[bar]?.number ?? bar + 1;
   if (from === to) return barName(number(from)).toLowerCase();
   return number(from) === 0

@@ -30,6 +30,8 @@ const props = defineProps<{ id: number }>();
 const route = useRoute();
 const router = useRouter();
 const lesson = startLesson(props.id);
+/** What is played by heart is not seen under the hand either. */
+const byHeart = computed(() => (lesson.veil.value?.gone.size ?? 0) > 0);
 const { tune, arrangement, chosen, player, writing, counts, at, chordAt, chordBehind } = lesson;
 const { trouble } = lesson.arranged;
 const { compare } = lesson;
@@ -207,6 +209,7 @@ useShortcuts(shortcuts);
         :sounding="player.sounding"
         :loop="player.loop.value"
         :small="!!compare.arrangement.value"
+        :veil="lesson.veil.value"
         :motions="stage?.id === 'check' ? lesson.motions.value : []"
         @choose="chosen.choose"
         @extend="player.loopTo"
@@ -243,8 +246,18 @@ useShortcuts(shortcuts);
         :beat-length="arrangement?.beatLength ?? 1"
         @toggle="player.toggle"
       />
-      <HandView :used="used" :chord="chordAt" :next="chordBehind" :sounding="player.sounding" />
-      <MovesList :chord="chordAt" :next="chordBehind" :quiet="player.state.value !== 'still'" />
+      <HandView
+        :used="used"
+        :chord="byHeart ? undefined : chordAt"
+        :next="byHeart ? undefined : chordBehind"
+        :sounding="player.sounding"
+      />
+      <MovesList
+        v-if="!byHeart"
+        :chord="chordAt"
+        :next="chordBehind"
+        :quiet="player.state.value !== 'still'"
+      />
     </footer>
     <ShortcutList v-model="helpOpen" :shortcuts="shortcuts" />
   </Tabs>

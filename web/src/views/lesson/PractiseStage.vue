@@ -2,22 +2,30 @@
 import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, watch } from 'vue';
 import PartsHeard from '../../components/PartsHeard.vue';
+import PracticeHow from '../../components/PracticeHow.vue';
+import PracticeWay from '../../components/PracticeWay.vue';
+import PractisedBars from '../../components/PractisedBars.vue';
+import SmallKeys from '../../components/SmallKeys.vue';
 import { useLadder } from '../../composables/useLadder';
+import { usePracticeHow } from '../../composables/usePracticeHow';
 import { usePracticePath } from '../../composables/usePracticePath';
 import { usePractised } from '../../composables/usePractised';
-import { heardBy, loudness, partsOf } from '../../player/parts';
+import { useWay } from '../../composables/useWay';
+import { partsOf } from '../../player/parts';
 import { barsOf, HANDS, minutesOf } from '../practice-words';
 import { useLesson } from './useLesson';
 
 /** Practising in small steps: one press sets what is heard, which bars go round and how slowly. */
-const { id, tune, page, player, arrangement, chosen } = useLesson();
+const { id, tune, page, player, arrangement, chosen, counts, veil } = useLesson();
 /** Minutes after which hands rest (common practice). */
 const REST = 20;
 const { path, trouble } = usePracticePath(page.shown, tune.played, arrangement);
-const steps = computed(() => path.value ?? []);
+const way = useWay(tune.choices, path);
+const steps = way.steps;
 const at = ref(0);
 const step = computed(() => steps.value[at.value]);
-const heard = ref(heardBy('together'));
+const how = usePracticeHow(step, arrangement, player, chosen, veil);
+const { heard } = how;
 const ladder = useLadder();
 
 const record = usePractised(tune.practised);
@@ -32,48 +40,59 @@ const lastTime = computed(() => {
   return day && `Last on ${DAYS.format(new Date(`${day}T12:00`))}: ${minutesOf(minutes ?? 0)}.`;
 });
 
-/** What was played of this step and is not in the record yet. */
+/** What goes round now: the step, or of its hands the bars that were chosen instead. */
+const now = computed(() => {
+  const { from, to } = player.loop.value ?? step.value ?? { from: 0, to: 0 };
+  return step.value && { ...step.value, from, to };
+});
+/** What was played of it and is not in the record yet. */
 let slips = 0;
 let rounds = 0;
 let begun = 0;
 /** Whose it is: what another one plays gets none of it. */
 let whose: number | undefined;
+let what: typeof now.value;
 function slip() {
   slips++;
   ladder.slip();
+  how.slip();
 }
 watch(player.state, (state) => {
   if (state === 'playing') {
     begun = performance.now();
     whose = tune.studentId.value;
+    what = now.value;
   }
   if (state === 'still') keep();
 });
 function keep() {
-  if (step.value && whose === tune.studentId.value)
-    record.note(step.value, {
+  if (what && whose === tune.studentId.value)
+    record.note(what, {
       percent: ladder.percent.value,
       rounds,
       slips,
       seconds: (performance.now() - begun) / 1000,
     });
   slips = rounds = 0;
+  what = undefined;
 }
 
 function choose(index: number) {
   player.stop();
   keep();
   at.value = index;
-  const one = step.value;
-  if (!one) return;
-  ladder.begin({ start: one.start, goal: one.goal, rounds: one.rounds });
-  heard.value = heardBy(one.hands);
-  player.loop.value = { from: one.from, to: one.to };
 }
 watch(
-  steps,
-  (all) => {
-    const next = all.findIndex((one) => !record.isDone(one));
+  step,
+  (one) => {
+    if (one) ladder.begin({ start: one.start, goal: one.goal, rounds: one.rounds });
+  },
+  { immediate: true },
+);
+watch(
+  path,
+  () => {
+    const next = steps.value.findIndex((one) => !record.isDone(one));
     choose(Math.max(0, next));
   },
   { immediate: true },
@@ -91,12 +110,11 @@ function finish() {
   if (next >= 0) choose(next);
 }
 
-watch(heard, (now) => (player.parts.value = loudness(now)), { immediate: true, deep: true });
 player.counted.value = true;
 watch(player.rounds, (count) => {
   if (!count) return;
   rounds++;
-  ladder.round();
+  if (ladder.round()) how.round();
 });
 watch(
   [ladder.percent, () => arrangement.value?.tempo],
@@ -108,17 +126,15 @@ watch(
 onScopeDispose(() => {
   player.stop();
   keep();
-  player.parts.value = undefined;
   player.counted.value = false;
-  player.loop.value = undefined;
   if (arrangement.value) player.tempo.value = arrangement.value.tempo;
 });
 </script>
 
 <template>
   <section v-if="step" class="now" aria-label="Now">
-    <h2>{{ HANDS[step.hands] }}, {{ barsOf(step, arrangement) }}</h2>
-    <p class="why">{{ step.why }}.</p>
+    <h2>{{ HANDS[step.hands] }}, {{ barsOf(now ?? step, arrangement) }}</h2>
+    <p class="why">{{ step.word || `${step.why}.` }}</p>
     <p class="tempo" aria-live="polite">
       <b>{{ ladder.percent.value }} %</b> of the tempo, on to {{ step.goal }} %
     </p>
@@ -149,6 +165,12 @@ onScopeDispose(() => {
       />
       <Button label="Done" size="large" variant="outlined" @click="finish" />
     </div>
+    <div v-if="how.next.value" class="next">
+      <span
+        >Next <b>{{ how.next.value.symbol }}</b></span
+      >
+      <SmallKeys v-if="how.memory.value === 'shown'" :keys="how.next.value.keys" />
+    </div>
   </section>
   <p v-else class="why">Nothing sounds yet that could be practised.</p>
 
@@ -159,24 +181,19 @@ onScopeDispose(() => {
       <span v-else>all done; well played</span>
     </h3>
     <p v-if="lastTime" class="why">{{ lastTime }}</p>
-    <ol class="steps">
-      <li v-for="(one, i) in steps" :key="i" :class="{ here: i === at, done: record.isDone(one) }">
-        <button
-          class="plain-button"
-          :aria-current="i === at ? 'step' : undefined"
-          @click="choose(i)"
-        >
-          <b>{{ HANDS[one.hands] }}</b> {{ barsOf(one, arrangement) }}
-          <span v-if="record.reached(one)" class="reached">{{ record.reached(one) }} %</span>
-        </button>
-        <input
-          type="checkbox"
-          :checked="record.isDone(one)"
-          :aria-label="`${HANDS[one.hands]}, ${barsOf(one, arrangement)}: done`"
-          @change="record.tick(one, !record.isDone(one))"
-        />
-      </li>
-    </ol>
+    <PractisedBars
+      v-if="arrangement && tune.practised.value.length"
+      :tune="arrangement"
+      :kept="tune.practised.value"
+    />
+    <PracticeWay
+      :way="way"
+      :record="record"
+      :tune="arrangement"
+      :at="at"
+      @choose="choose"
+      @add="now && way.add(at, { ...now, why: 'because your teacher wants it', word: '' })"
+    />
     <RouterLink class="card" :to="{ name: 'week', params: { id } }">
       A card for the week, to print
     </RouterLink>
@@ -188,6 +205,7 @@ onScopeDispose(() => {
     </p>
   </section>
   <PartsHeard v-if="step" v-model="heard" :parts="partsOf(arrangement)" />
+  <PracticeHow v-if="step" v-model:counts="counts" :how="how" :player="player" />
   <p v-if="trouble" role="alert">{{ trouble }}</p>
 </template>
 
@@ -240,41 +258,19 @@ h3 {
 h3 span {
   font-weight: 400;
 }
-.steps {
-  margin: 0 0 12px;
-  padding: 0;
-  list-style: none;
-}
-.steps li {
-  display: flex;
+.next {
+  display: grid;
+  grid-template-columns: auto minmax(0, 240px);
+  gap: 14px;
   align-items: center;
-  gap: 8px;
-  border-radius: 10px;
 }
-.steps li.here {
-  background: var(--zest-wash);
-}
-.steps li.done button {
-  color: var(--ink-soft);
-}
-.steps button {
-  flex: 1;
-  min-height: 44px;
-  padding: 0 10px;
-  text-align: left;
+.next b {
+  margin-left: 6px;
+  font-size: 30px;
 }
 .card {
   display: inline-flex;
   align-items: center;
   min-height: 44px;
-}
-.reached {
-  float: right;
-  color: var(--ink-soft);
-}
-.steps input {
-  width: 24px;
-  height: 24px;
-  margin-right: 10px;
 }
 </style>

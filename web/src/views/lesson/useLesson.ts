@@ -1,5 +1,6 @@
 import { tempoWords } from '../../player/words';
-import { computed, inject, provide, ref, watch, type InjectionKey } from 'vue';
+import { minutesOf } from '../practice-words';
+import { computed, inject, provide, ref, shallowRef, watch, type InjectionKey } from 'vue';
 import type { Motion } from '../../api/client';
 import { useArrangement } from '../../composables/useArrangement';
 import { useCompare } from '../../composables/useCompare';
@@ -10,6 +11,7 @@ import { useNaming } from '../../composables/useNaming';
 import { usePins } from '../../composables/usePins';
 import { usePlayer } from '../../composables/usePlayer';
 import { useTune } from '../../composables/useTune';
+import type { Veil } from '../../engraver/veil';
 import { useChanges } from './useChanges';
 
 /** What the stages of one lesson share: the tune, its music, the chosen chord, what sounds, and what may be done. */
@@ -31,6 +33,8 @@ function lessonOf(id: number) {
   /** How the voices go that a finding speaks of, drawn on the page. */
   const motions = ref<Motion[]>([]);
   watch(arrangement, () => (motions.value = []));
+  /** What of the page is grey or not seen, where one practises. */
+  const veil = shallowRef<Veil>();
   const changes = useChanges(arrangement, () => tune.choices.value?.school);
 
   /** The chord under the hand: the one that sounds, else the one chosen. */
@@ -41,10 +45,18 @@ function lessonOf(id: number) {
   const typedBar = ref<number>();
   watch(chosen.index, () => (typedBar.value = undefined));
 
+  /** In one line, how much this was practised. */
+  function practisedWords() {
+    const kept = tune.practised.value;
+    const minutes = Math.round(kept.reduce((sum, { seconds }) => sum + seconds, 0) / 60);
+    const days = new Set(kept.map(({ day }) => day)).size;
+    return days && `practised ${minutesOf(minutes)} on ${days} ${days === 1 ? 'day' : 'days'}`;
+  }
+
   const facts = computed(() => {
     if (!arrangement.value) return '';
     const { key, keyTold, meter, meterTold, tempo, beatLength } = arrangement.value;
-    return [keyTold && key, meterTold && meter, tempoWords(beatLength, tempo)]
+    return [keyTold && key, meterTold && meter, tempoWords(beatLength, tempo), practisedWords()]
       .filter(Boolean)
       .join(' · ');
   });
@@ -83,6 +95,7 @@ function lessonOf(id: number) {
     hearProposal,
     changes,
     motions,
+    veil,
     compare,
     at,
     chordAt,

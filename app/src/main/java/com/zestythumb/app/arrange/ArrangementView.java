@@ -184,6 +184,10 @@ public record ArrangementView(
             @Schema(description = "Name of the section that begins here; empty where none does.")
             String section,
 
+            @Schema(description = "Whether a phrase ends with it.", defaultValue = "false")
+            @JsonInclude(JsonInclude.Include.NON_DEFAULT)
+            boolean endsLine,
+
             boolean startsRepeat,
             int timesPlayed,
 

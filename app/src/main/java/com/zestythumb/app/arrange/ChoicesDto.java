@@ -93,7 +93,11 @@ public record ChoicesDto(
 
         @Schema(description = "What was practised, a day and a step at a time; arranging does not look at it.")
         @Size(max = 5000)
-        List<@NotNull @Valid PractisedDto> practised) {
+        List<@NotNull @Valid PractisedDto> practised,
+
+        @Schema(description = "The way through the tune where the teacher changed it; none where it is the app's own.")
+        @Size(max = 500)
+        List<@NotNull @Valid PracticeStepDto> way) {
 
     public ChoicesDto {
         Choices usual = Choices.USUAL;
@@ -117,6 +121,7 @@ public record ChoicesDto(
         pins = pins == null ? List.of() : pins;
         waivers = waivers == null ? List.of() : waivers;
         practised = practised == null ? List.of() : practised;
+        way = way == null ? List.of() : way;
     }
 
     public static ChoicesDto of(Choices choices) {
@@ -139,6 +144,7 @@ public record ChoicesDto(
                 choices.wanted().stream().map(WantedDto::of).toList(),
                 choices.pins().stream().map(PinDto::of).toList(),
                 choices.waivers().stream().map(WaiverDto::of).toList(),
+                List.of(),
                 List.of());
     }
 

@@ -15,7 +15,9 @@ public record PractisedDto(
         @Pattern(regexp = "\\d{4}-\\d{2}-\\d{2}")
         String day,
 
-        @Schema(allowableValues = {"right", "bass", "left", "together"}) @NotNull @Size(max = 80)
+        @Schema(allowableValues = {"tune", "right", "bass", "held", "left", "filler", "together"})
+        @NotNull
+        @Size(max = 80)
         String hands,
 
         @Schema(description = "Index of the first bar.") @Min(0)

@@ -17,6 +17,7 @@ import com.zestythumb.app.arrange.ArrangementView.PedalView;
 import com.zestythumb.app.arrange.ArrangementView.ScoreView;
 import com.zestythumb.app.arrange.ArrangementView.TickView;
 import com.zestythumb.core.analysis.Numeral;
+import com.zestythumb.core.analysis.Phrases;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
@@ -53,6 +54,7 @@ import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -93,6 +95,7 @@ final class Views {
         LeadSheet sheet = arrangement.sheet();
         BarMap bars = BarMap.of(arrangement);
         Set<Integer> thinned = thinned(arrangement);
+        Set<Integer> lineEnds = new HashSet<>(Phrases.ends(sheet));
         return new ArrangementView(
                 sheet.title(),
                 sheet.heading().composer(),
@@ -111,7 +114,9 @@ final class Views {
                 (int) sheet.bars().stream()
                         .filter(bar -> bar.events().stream().anyMatch(ChordEvent::isOpen))
                         .count(),
-                sheet.bars().stream().map(Views::bar).toList(),
+                sheet.bars().stream()
+                        .map(bar -> bar(bar, lineEnds.contains(bar.index())))
+                        .toList(),
                 sheet.playingOrder(),
                 sheet.unfolded().stream().map(sheet::call).toList(),
                 IntStream.range(0, arrangement.chords().size())
@@ -158,7 +163,7 @@ final class Views {
                         .toList();
     }
 
-    private static BarView bar(Bar bar) {
+    private static BarView bar(Bar bar, boolean endsLine) {
         return new BarView(
                 bar.index(),
                 bar.number(),
@@ -167,6 +172,7 @@ final class Views {
                 bar.meter().beatLength().toDouble(),
                 bar.offset().toDouble(),
                 bar.section() == null ? "" : bar.section(),
+                endsLine,
                 bar.startsRepeat(),
                 bar.timesPlayed(),
                 bar.text().span());

@@ -6,6 +6,7 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
 import com.zestythumb.core.arrangement.BarMap.Likeness;
 import com.zestythumb.core.arrangement.TimedNote;
+import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.practising.PracticeStep.Hands;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -19,8 +20,8 @@ import java.util.stream.IntStream;
 
 /**
  * The order in which a tune is practised: the hardest two bars first and by themselves, the tune line by line, the bass, the
- * left hand line by line and over the joins, both hands together, then the whole (common practice: small pieces, hands alone
- * before hands together, what comes again once, slow before fast).
+ * chords held, the left hand line by line and over the joins, what the right hand has beside the tune, both hands together, then
+ * the whole (common practice: small pieces, hands alone before hands together, what comes again once, slow before fast).
  */
 public final class PracticePath {
 
@@ -32,6 +33,8 @@ public final class PracticePath {
 
     /** After so many bars a bass is cut at the end of a line. */
     private static final int LONG = 15;
+
+    private static final String RIGHT_ALONE = "the right hand alone, until it goes by itself";
 
     private static final int ROUNDS = 3;
     private static final double MINUTE = 60;
@@ -71,14 +74,18 @@ public final class PracticePath {
         if (left) {
             addHardest();
         }
+        boolean filler = tune && arrangement.notes().stream().anyMatch(TimedNote::isRight);
         if (right) {
-            String why = tune
-                    ? "the tune by itself, until you could sing it"
-                    : "the right hand alone, until it goes by itself";
-            lines.stream().filter(this::isNewAbove).forEach(line -> add(Hands.RIGHT, line, 60, 100, why));
+            String why = tune ? "the tune by itself, until you could sing it" : RIGHT_ALONE;
+            Hands hands = filler ? Hands.TUNE : Hands.RIGHT;
+            lines.stream().filter(this::isNewAbove).forEach(line -> add(hands, line, 60, 100, why));
         }
         if (left) {
             addLeft();
+        }
+        if (filler) {
+            addPieces(Hands.FILLER, "what your right hand has beside the tune, by itself");
+            addPieces(Hands.RIGHT, RIGHT_ALONE);
         }
         if (right && left) {
             lines.stream()
@@ -96,18 +103,11 @@ public final class PracticePath {
         // Where the hand has no more than the bass, that is the hand.
         boolean more = arrangement.chords().stream()
                 .anyMatch(chord -> chord.voicing().pitches().size() > 1);
-        int from = 0;
-        for (Line line : lines) {
-            boolean last = line.equals(lines.get(lines.size() - 1));
-            if (more && (last || line.to() - from >= LONG)) {
-                add(
-                        Hands.BASS,
-                        new Line(from, line.to()),
-                        70,
-                        100,
-                        "the lowest notes alone: the floor that the rest stands on");
-                from = line.to() + 1;
-            }
+        if (more) {
+            addPieces(Hands.BASS, "the lowest notes alone: the floor that the rest stands on");
+        }
+        if (more && !arrangement.choices().figure().equals(Figures.BLOCK)) {
+            addPieces(Hands.HELD, "each chord held, so that your hand knows its places before it moves");
         }
         lines.stream()
                 .filter(this::isNew)
@@ -116,6 +116,18 @@ public final class PracticePath {
             Line join = new Line(lines.get(i - 1).to(), lines.get(i).from());
             if (isNewJoin(join, i)) {
                 add(Hands.LEFT, join, 60, 90, "the end of one line and the beginning of the next");
+            }
+        }
+    }
+
+    /** The whole tune, cut at the ends of lines where it is long. */
+    private void addPieces(Hands hands, String why) {
+        int from = 0;
+        for (Line line : lines) {
+            boolean last = line.equals(lines.get(lines.size() - 1));
+            if (last || line.to() - from >= LONG) {
+                add(hands, new Line(from, line.to()), 70, 100, why);
+                from = line.to() + 1;
             }
         }
     }

@@ -15,9 +15,15 @@ public record PracticeStep(Hands hands, int from, int to, int start, int goal, i
 
     /** What is played of the tune. */
     public enum Hands {
+        /** The tune by itself, where the right hand has more. */
+        TUNE,
         RIGHT,
         BASS,
+        /** The chords of the left hand held, without their pattern. */
+        HELD,
         LEFT,
+        /** What the right hand has beside the tune. */
+        FILLER,
         TOGETHER
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zestythumb.core.Corpus;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
@@ -13,6 +14,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** The order in which a teacher would have tunes practised, written down before the code was tried on them (common practice). */
@@ -23,7 +26,11 @@ class PracticePathTest {
     }
 
     private static List<String> order(String chart) {
-        return PracticePath.of(Arrangement.of(Chart.parse(chart), Choices.USUAL)).stream()
+        return order(chart, Choices.USUAL);
+    }
+
+    private static List<String> order(String chart, Choices choices) {
+        return PracticePath.of(Arrangement.of(Chart.parse(chart), choices)).stream()
                 .map(PracticePathTest::of)
                 .toList();
     }
@@ -38,7 +45,13 @@ class PracticePathTest {
             int at = tune.indexOf("order: ");
             List<String> wanted =
                     Arrays.stream(tune.substring(at + 7).strip().split(" \\| ")).toList();
-            List<String> found = order(tune.substring(0, at));
+            Matcher hand = Pattern.compile("hand: (\\S+) (\\S+)\n").matcher(tune);
+            Choices choices = hand.find()
+                    ? Choices.USUAL
+                            .with(new StyleChoice(VoicingStyles.named(hand.group(1)), Map.of()))
+                            .with(Figures.named(hand.group(2)))
+                    : Choices.USUAL;
+            List<String> found = order(tune.substring(0, at).replaceFirst("hand: .*\n", ""), choices);
             all += Math.max(wanted.size(), found.size());
             right += wanted.stream().filter(found::contains).count();
             if (!found.equals(wanted)) {

@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import InputText from 'primevue/inputtext';
+import { ref } from 'vue';
+import type { Arrangement, PracticeStep } from '../api/client';
+import type { usePractised } from '../composables/usePractised';
+import type { useWay } from '../composables/useWay';
+import { barsOf, HANDS } from '../views/practice-words';
+
+/** The steps in their order: one is chosen, ticked off, or, where the teacher changes the way, moved, left out, given a word. */
+const props = defineProps<{
+  way: ReturnType<typeof useWay>;
+  record: ReturnType<typeof usePractised>;
+  tune: Arrangement | undefined;
+  at: number;
+}>();
+const emit = defineEmits<{ choose: [index: number]; add: [] }>();
+const changes = ref(false);
+
+const name = (one: PracticeStep) => `${HANDS[one.hands]}, ${barsOf(one, props.tune)}`;
+const isThere = (one: PracticeStep) => !props.tune || one.to < props.tune.bars.length;
+</script>
+
+<template>
+  <ol class="steps">
+    <li
+      v-for="(one, i) in way.steps.value"
+      :key="i"
+      :class="{ here: i === at, done: record.isDone(one) }"
+    >
+      <button
+        class="step plain-button"
+        :aria-current="i === at ? 'step' : undefined"
+        :disabled="!isThere(one)"
+        @click="emit('choose', i)"
+      >
+        <b>{{ HANDS[one.hands] }}</b> {{ barsOf(one, tune) }}
+        <span v-if="!isThere(one)" class="word">These bars are no longer there.</span>
+        <span v-else-if="one.word && !changes" class="word">{{ one.word }}</span>
+        <span v-if="record.reached(one)" class="reached">{{ record.reached(one) }} %</span>
+      </button>
+      <input
+        v-if="!changes"
+        type="checkbox"
+        :checked="record.isDone(one)"
+        :aria-label="`${name(one)}: done`"
+        @change="record.tick(one, !record.isDone(one))"
+      />
+      <div v-else class="change">
+        <InputText
+          :model-value="one.word"
+          maxlength="200"
+          placeholder="A word for the student"
+          :aria-label="`${name(one)}: a word for the student`"
+          @change="way.say(i, ($event.target as HTMLInputElement).value)"
+        />
+        <Button
+          icon="pi pi-arrow-up"
+          variant="text"
+          :aria-label="`${name(one)}: earlier`"
+          :disabled="i === 0"
+          @click="way.move(i, -1)"
+        />
+        <Button
+          icon="pi pi-arrow-down"
+          variant="text"
+          :aria-label="`${name(one)}: later`"
+          :disabled="i + 1 === way.steps.value.length"
+          @click="way.move(i, 1)"
+        />
+        <Button
+          icon="pi pi-times"
+          variant="text"
+          :aria-label="`${name(one)}: leave out`"
+          :disabled="way.steps.value.length === 1"
+          @click="way.remove(i)"
+        />
+      </div>
+    </li>
+  </ol>
+  <div class="do">
+    <Button
+      :label="changes ? 'Ready' : 'Change the way'"
+      variant="outlined"
+      size="small"
+      @click="changes = !changes"
+    />
+    <template v-if="changes">
+      <Button
+        label="Add what goes round now"
+        variant="outlined"
+        size="small"
+        @click="emit('add')"
+      />
+      <Button
+        v-if="way.isOwn.value"
+        label="Back to the app’s own way"
+        variant="outlined"
+        size="small"
+        @click="way.forget"
+      />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.steps {
+  margin: 0 0 12px;
+  padding: 0;
+  list-style: none;
+}
+.steps li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 8px;
+  border-radius: 10px;
+}
+.steps li.here {
+  background: var(--zest-wash);
+}
+.steps li.done .step {
+  color: var(--ink-soft);
+}
+.step {
+  flex: 1;
+  min-height: 44px;
+  padding: 0 10px;
+  text-align: left;
+}
+.step:disabled {
+  opacity: 0.7;
+}
+.word {
+  display: block;
+  color: var(--ink-soft);
+}
+.reached {
+  float: right;
+  color: var(--ink-soft);
+}
+.steps input[type='checkbox'] {
+  width: 24px;
+  height: 24px;
+  margin-right: 10px;
+}
+.change {
+  display: flex;
+  flex-basis: 100%;
+  padding: 0 4px 6px 10px;
+}
+.change :deep(.p-inputtext) {
+  flex: 1;
+  min-width: 0;
+}
+.do {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+</style>

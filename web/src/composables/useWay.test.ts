@@ -1,0 +1,34 @@
+import { expect, test } from 'vitest';
+import { computed, ref } from 'vue';
+import type { Choices, PracticeStep } from '../api/client';
+import { useWay } from './useWay';
+
+const step = (hands: PracticeStep['hands'], from: number): PracticeStep => ({
+  hands,
+  from,
+  to: from + 3,
+  start: 60,
+  goal: 100,
+  rounds: 3,
+  minutes: 1,
+  why: 'so it goes',
+  word: '',
+});
+
+test("the way is the app's own until it is changed, and again when it is forgotten", () => {
+  const path = ref([step('right', 0), step('bass', 0), step('left', 4)]);
+  const choices = ref({ way: [] } as unknown as Choices);
+  const way = useWay(choices, path);
+  const hands = computed(() => way.steps.value.map((one) => one.hands).join(' '));
+  expect(way.isOwn.value).toBe(false);
+  way.move(2, -1);
+  expect(hands.value).toBe('right left bass');
+  expect(path.value[1]!.hands).toBe('bass');
+  way.say(1, 'slowly');
+  way.add(0, step('together', 4));
+  way.remove(3);
+  expect(hands.value).toBe('right together left');
+  expect(choices.value.way.map(({ word }) => word)).toEqual(['', '', 'slowly']);
+  way.forget();
+  expect(hands.value).toBe('right bass left');
+});

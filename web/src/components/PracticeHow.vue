@@ -40,7 +40,7 @@ const { click, spoken, slows } = props.player;
 <style scoped>
 .how {
   display: grid;
-  grid-template-columns: minmax(84px, auto) 1fr;
+  grid-template-columns: 92px minmax(0, 1fr);
   gap: 8px 10px;
   align-items: center;
   margin-top: 18px;

@@ -145,12 +145,13 @@ const isThere = (one: PracticeStep) => !props.tune || one.to < props.tune.bars.l
   margin-right: 10px;
 }
 .change {
-  display: flex;
-  flex-basis: 100%;
-  padding: 0 4px 6px 10px;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) repeat(3, 40px);
+  box-sizing: border-box;
+  width: 100%;
+  padding: 0 0 6px 10px;
 }
 .change :deep(.p-inputtext) {
-  flex: 1;
   min-width: 0;
 }
 .do {

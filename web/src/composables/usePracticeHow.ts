@@ -91,7 +91,7 @@ export function usePracticeHow(
       if (!tune.value) return;
       const range: BarRange = player.loop.value ?? { from: 0, to: tune.value.bars.length - 1 };
       const grey = greys.value ? silentNotes(tune.value, heard.value) : new Set<string>();
-      veil.value = { grey, ...memorised(tune.value, memory.value, level.value, range) };
+      veil.value = { ...memorised(tune.value, memory.value, level.value, range), grey };
     },
     { immediate: true, deep: true },
   );

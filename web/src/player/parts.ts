@@ -1,5 +1,5 @@
 import type { Arrangement, PracticeStep } from '../api/client';
-import { NO_VEIL, type Veil } from '../engraver/veil';
+import type { Veil } from '../engraver/veil';
 import type { Balance } from './timeline';
 
 export type Part = keyof Balance;
@@ -56,6 +56,8 @@ export type Memory = (typeof MEMORY)[number]['id'];
 /** What is seen of it, step by step. */
 export const SEEN = ['all of it', 'the first note of each chord', 'names alone', 'nothing'];
 
+const ALL_SEEN = { gone: new Set<string>(), nameless: false };
+
 /** The left hand, and what goes with it, as they are not to be seen in some bars. */
 export function memorised(
   tune: Arrangement,
@@ -63,7 +65,7 @@ export function memorised(
   level: number,
   { from, to }: { from: number; to: number },
 ): Pick<Veil, 'gone' | 'nameless'> {
-  if (memory === 'shown' || (memory === 'fading' && level === 0)) return NO_VEIL;
+  if (memory === 'shown' || (memory === 'fading' && level === 0)) return ALL_SEEN;
   const begins = tune.bars.filter(({ section, index }) => section || index === 0);
   const kept = new Set(
     begins.map(({ index }) => tune.chords.find(({ bar }) => bar >= index)?.index),

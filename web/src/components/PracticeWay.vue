@@ -50,7 +50,7 @@ const isThere = (one: PracticeStep) => !props.tune || one.to < props.tune.bars.l
         <InputText
           :model-value="one.word"
           maxlength="200"
-          placeholder="A word for the student"
+          placeholder="A word"
           :aria-label="`${name(one)}: a word for the student`"
           @change="way.say(i, ($event.target as HTMLInputElement).value)"
         />

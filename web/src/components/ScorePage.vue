@@ -141,15 +141,17 @@ watch(() => [props.chosen, boxes.value], scroll);
   min-height: 0;
   padding: 4px 14px;
 }
-.drawing :deep(.grey) {
+.drawing :deep(.grey),
+.drawing :deep(.pale .ledgerLines) {
   opacity: 0.28;
 }
 .drawing :deep(.grey .grey) {
   opacity: 1;
 }
 .drawing :deep(.gone),
-.drawing :deep(.veiled .ledgerLines),
-.drawing :deep(.fingerless .fing),
+.drawing :deep(.parted > polygon),
+.drawing :deep(.bare .ledgerLines),
+.drawing :deep(.veiled .fing),
 .drawing :deep(.nameless .harm) {
   visibility: hidden;
 }

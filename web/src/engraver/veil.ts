@@ -19,16 +19,23 @@ export function drawVeil(page: HTMLElement, { grey, gone, nameless }: Veil) {
   }
   for (const group of page.querySelectorAll(GROUPS)) {
     const notes = [...group.querySelectorAll('.note')];
+    const isLost = notes.some(({ id }) => gone.has(id));
     group.classList.toggle('grey', notes.length > 0 && notes.every(({ id }) => grey.has(id)));
-    group.classList.toggle('gone', notes.length > 0 && notes.every(({ id }) => gone.has(id)));
+    group.classList.toggle('gone', isLost && notes.every(({ id }) => gone.has(id)));
+    // What is left of a beam has no beam.
+    group.classList.toggle('parted', isLost);
+  }
+  for (const measure of page.querySelectorAll('.measure')) {
+    const isVeiled = measure.querySelector('.note.gone') !== null;
+    measure.classList.toggle('veiled', isVeiled);
+    measure.classList.toggle('nameless', nameless && isVeiled);
   }
   for (const staff of page.querySelectorAll('.staff')) {
     const notes = [...staff.querySelectorAll('.note')];
-    const some = notes.some(({ id }) => gone.has(id));
-    staff.classList.toggle('veiled', some);
-    const measure = staff.closest('.measure');
-    measure?.classList.toggle('nameless', nameless && !!measure.querySelector('.note.gone'));
-    // The fingers of a bar go with its notes.
-    measure?.classList.toggle('fingerless', !!measure.querySelector('.note.gone'));
+    staff.classList.toggle('pale', notes.length > 0 && notes.every(({ id }) => grey.has(id)));
+    staff.classList.toggle(
+      'bare',
+      notes.some(({ id }) => gone.has(id)),
+    );
   }
 }

@@ -48,8 +48,8 @@ export function silentNotes(tune: Arrangement, heard: Record<Part, Heard>): Set<
 /** How the left hand is seen where it is to be known by heart. */
 export const MEMORY = [
   { id: 'shown', name: 'All of it' },
-  { id: 'sections', name: 'The first chord of each section' },
-  { id: 'fading', name: 'Less after each clean tempo' },
+  { id: 'sections', name: 'Section’s first chord' },
+  { id: 'fading', name: 'Less and less' },
 ] as const;
 export type Memory = (typeof MEMORY)[number]['id'];
 

@@ -3,7 +3,7 @@ import type { BarRange } from './timeline';
 
 /** What goes round where one practises. */
 export const SPANS = [
-  { id: 'step', name: 'The bars of the step' },
+  { id: 'step', name: 'The step' },
   { id: 'beat', name: 'One beat' },
   { id: 'bar', name: 'One bar' },
   { id: 'two', name: 'Two bars' },

@@ -37,7 +37,7 @@ export const CLICKS: { id: string; name: string; of: Tick['weight'][] }[] = [
   { id: 'beats', name: 'Every beat', of: ['FIRST', 'STRONG', 'BEAT'] },
   { id: 'strong', name: 'Strong beats', of: ['FIRST', 'STRONG'] },
   { id: 'first', name: 'First beat', of: ['FIRST'] },
-  { id: 'parts', name: 'Beats and what is between', of: ['FIRST', 'STRONG', 'BEAT', 'PART'] },
+  { id: 'parts', name: 'Beats in parts', of: ['FIRST', 'STRONG', 'BEAT', 'PART'] },
 ];
 
 /** A chord that is to be seen before it sounds. */

@@ -174,6 +174,12 @@ onScopeDispose(() => {
   </section>
   <p v-else class="why">Nothing sounds yet that could be practised.</p>
 
+  <details v-if="step" class="more">
+    <summary>What is heard and seen</summary>
+    <PartsHeard v-model="heard" :parts="partsOf(arrangement)" />
+    <PracticeHow v-model:counts="counts" :how="how" :player="player" />
+  </details>
+
   <section v-if="steps.length" aria-label="The way">
     <h3>
       The way
@@ -204,8 +210,6 @@ onScopeDispose(() => {
       Stop where something hurts, and rest after twenty minutes.
     </p>
   </section>
-  <PartsHeard v-if="step" v-model="heard" :parts="partsOf(arrangement)" />
-  <PracticeHow v-if="step" v-model:counts="counts" :how="how" :player="player" />
   <p v-if="trouble" role="alert">{{ trouble }}</p>
 </template>
 
@@ -267,6 +271,23 @@ h3 span {
 .next b {
   margin-left: 6px;
   font-size: 30px;
+}
+.more {
+  margin-top: 14px;
+}
+.more summary {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  min-height: 44px;
+  font-weight: 600;
+  cursor: pointer;
+}
+.more summary::before {
+  content: '\25b8';
+}
+.more[open] summary::before {
+  content: '\25be';
 }
 .card {
   display: inline-flex;

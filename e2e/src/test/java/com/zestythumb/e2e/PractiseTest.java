@@ -1,8 +1,11 @@
 package com.zestythumb.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 
 /** Practising a tune in small steps. */
@@ -50,5 +53,89 @@ class PractiseTest extends InTheBrowser {
         stage("Look");
         assertThat(browser.all("[aria-label='Loop from bar']").stream().filter(WebElement::isDisplayed))
                 .isEmpty();
+    }
+
+    @Test
+    void whatIsHeardAndSeenIsAsItIsWished() {
+        openCopyOf("Lantern Walk");
+        stage("Practise");
+        browser.clickText(".steps button", "Left hand");
+        browser.seeText(".now h2", "Left hand");
+        browser.see(".drawing .note.grey");
+        assertThat(ids(".drawing .note.grey")).allMatch(id -> id.startsWith("m"));
+        browser.click(".more summary");
+        browser.choose("Seen of the left hand", "Less and less");
+        browser.see(".drawing .note.gone");
+        assertThat(ids(".drawing .note.gone")).allMatch(id -> id.startsWith("n"));
+        browser.choose("The next chord", "A bar ahead");
+        browser.clickText(".now button", "Begin");
+        assertThat(browser.see(".next b").getText()).isNotBlank();
+        browser.clickText(".now button", "A slip");
+        // A slip brings back what had gone.
+        browser.seeNo(".drawing .note.gone");
+        browser.clickText(".now button", "Stop");
+        browser.choose("What goes round", "One bar");
+        browser.seeText(".now h2", "Left hand, bar");
+        browser.assertAccessible("practising otherwise");
+    }
+
+    @Test
+    void aTeacherChangesTheWay() {
+        openCopyOf("Lantern Walk");
+        stage("Practise");
+        browser.see(".now h2");
+        String first = browser.see(".steps .step").getText();
+        int steps = browser.all(".steps .step").size();
+        browser.clickText("button", "Change the way");
+        browser.click(".steps li:nth-child(1) [aria-label$='later']");
+        browser.await(
+                "another first step",
+                () -> browser.see(".steps .step").getText().equals(first) ? null : true);
+        browser.see(".steps li:nth-child(2) input").sendKeys("As soft as snow", Keys.TAB);
+        browser.click(".steps li:nth-child(1) [aria-label$='leave out']");
+        browser.await("one step less", () -> browser.all(".steps .step").size() == steps - 1 ? true : null);
+        awaitSaved();
+        browser.assertAccessible("changing the way");
+        browser.clickText("a", "A card for the week");
+        browser.seeText("tbody th", "As soft as snow");
+        browser.driver.navigate().back();
+        browser.see(".steps .step");
+        browser.clickText("button", "Change the way");
+        browser.clickText("button", "Back to the app’s own way");
+        browser.await("the way as it was", () -> browser.all(".steps .step").size() == steps ? true : null);
+    }
+
+    private static final String HEARD = """
+            window.heard = [];
+            const start = AudioBufferSourceNode.prototype.start;
+            AudioBufferSourceNode.prototype.start = function (when, ...more) {
+              window.heard.push(when);
+              return start.call(this, when, ...more);
+            };
+            """;
+
+    /** Four quarters at 144 of 240 a minute, and a bar counted in before each round: to the audio clock, within 2 ms. */
+    @Test
+    void everyNoteSoundsInItsTimeRoundAfterRound() {
+        newTune("title: In Time\ntempo: 240\nmeter: 4/4\n| C |\nm: c2 e2 g2 e2 |\n");
+        stage("Practise");
+        browser.seeText(".now h2", "Right hand");
+        browser.script(HEARD);
+        browser.clickText(".now button", "Begin");
+        List<?> heard = browser.await("three rounds", () -> {
+            List<?> so = (List<?>) browser.script("return window.heard");
+            return so.size() < 12 ? null : so;
+        });
+        browser.clickText(".now button", "Stop");
+        double beat = 60 / 144.0;
+        double begin = ((Number) heard.get(0)).doubleValue();
+        for (int note = 0; note < 12; note++) {
+            double expected = begin + (note / 4 * 8 + note % 4) * beat;
+            assertThat(((Number) heard.get(note)).doubleValue()).isCloseTo(expected, within(0.002));
+        }
+    }
+
+    private List<String> ids(String css) {
+        return browser.all(css).stream().map(note -> note.getDomAttribute("id")).toList();
     }
 }

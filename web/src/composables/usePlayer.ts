@@ -77,6 +77,10 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     () => stop(),
   );
 
+  /** Fetches the piano before it is wanted; what fails is tried again, and told, then. */
+  const prepare = () =>
+    void import('../player/piano').then((piano) => piano.prepare()).catch(() => {});
+
   const start = () =>
     tune.value && playIt(tune.value, barsToPlay(tune.value, chosen.bar.value, loop.value));
 
@@ -191,6 +195,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     counted,
     rounds,
     audition,
+    prepare,
     start: () => void start(),
     toggle,
     stop,

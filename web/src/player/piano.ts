@@ -67,6 +67,15 @@ async function load() {
   return { piano, wood };
 }
 
+/** Fetches the piano, so that it is there when something is to be heard. */
+export function prepare() {
+  instruments ??= load();
+  return instruments.catch((error) => {
+    instruments = undefined;
+    throw error;
+  });
+}
+
 /** The heavier, the higher, in hertz. */
 const PITCHES: Record<Click['weight'], number> = {
   FIRST: 1568,
@@ -82,11 +91,7 @@ export async function play(
   listener: Listener,
 ): Promise<Playing> {
   await Tone.start();
-  instruments ??= load();
-  const { piano, wood } = await instruments.catch((error) => {
-    instruments = undefined;
-    throw error;
-  });
+  const { piano, wood } = await prepare();
   const transport = Tone.getTransport();
   const draw = Tone.getDraw();
   const ticks = (quarters: number) => `${Math.round(quarters * transport.PPQ)}i`;
@@ -146,7 +151,8 @@ export async function play(
     );
   }
   transport.loop = options.loop;
-  transport.start('+0.05');
+  // Everything is scheduled a tenth of a second ahead as it is.
+  transport.start('+0.01');
   return {
     tempo: (quartersPerMinute) => (transport.bpm.value = quartersPerMinute),
     beat(other) {

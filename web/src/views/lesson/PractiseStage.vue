@@ -111,6 +111,7 @@ function finish() {
 }
 
 player.counted.value = true;
+player.prepare();
 watch(player.rounds, (count) => {
   if (!count) return;
   rounds++;

@@ -15,6 +15,7 @@ import { spanAt, spanBetween, type Span } from '../player/spans';
 import type { BarRange } from '../player/timeline';
 import type { useChosen } from './useChosen';
 import type { usePlayer } from './usePlayer';
+import { isSame } from './usePractised';
 
 /** How far ahead the next chord is seen. */
 export const AHEAD = [
@@ -42,7 +43,8 @@ export function usePracticeHow(
 
   watch(
     step,
-    (one) => {
+    (one, before) => {
+      if (one && before && isSame(one, before)) return;
       span.value = 'step';
       level.value = clean = 0;
       if (!one) return;

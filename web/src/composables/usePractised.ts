@@ -8,7 +8,8 @@ const NOTHING: Gain = { percent: 0, rounds: 0, slips: 0, seconds: 0 };
 /** The day by this device's calendar, as ISO 8601 has it. */
 const dayOf = (date: Date) => date.toLocaleDateString('sv');
 
-const isSame = (one: Step, other: Step) =>
+/** Whether two are one step. */
+export const isSame = (one: Step, other: Step) =>
   one.hands === other.hands && one.from === other.from && one.to === other.to;
 
 /** The record of what was practised: one entry for each step and day. */

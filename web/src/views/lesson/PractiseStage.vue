@@ -9,8 +9,9 @@ import SmallKeys from '../../components/SmallKeys.vue';
 import { useLadder } from '../../composables/useLadder';
 import { usePracticeHow } from '../../composables/usePracticeHow';
 import { usePracticePath } from '../../composables/usePracticePath';
-import { usePractised } from '../../composables/usePractised';
+import { isSame, usePractised } from '../../composables/usePractised';
 import { useWay } from '../../composables/useWay';
+import type { PracticeStep } from '../../api/client';
 import { partsOf } from '../../player/parts';
 import { barsOf, HANDS, minutesOf } from '../practice-words';
 import { useLesson } from './useLesson';
@@ -82,18 +83,29 @@ function choose(index: number) {
   keep();
   at.value = index;
 }
+let here: PracticeStep | undefined;
 watch(
   step,
   (one) => {
-    if (one) ladder.begin({ start: one.start, goal: one.goal, rounds: one.rounds });
+    if (!one || (here && isSame(one, here))) return;
+    here = one;
+    ladder.begin({ start: one.start, goal: one.goal, rounds: one.rounds });
   },
   { immediate: true },
 );
+/** What is practised goes on where the way is laid anew and still has it; else the first step that is not done. */
 watch(
   path,
-  () => {
-    const next = steps.value.findIndex((one) => !record.isDone(one));
-    choose(Math.max(0, next));
+  (_, before) => {
+    const same = before && here ? steps.value.findIndex((one) => isSame(one, here!)) : -1;
+    if (same >= 0) at.value = same;
+    else
+      choose(
+        Math.max(
+          0,
+          steps.value.findIndex((one) => !record.isDone(one)),
+        ),
+      );
   },
   { immediate: true },
 );

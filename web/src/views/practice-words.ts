@@ -1,4 +1,4 @@
-import type { Arrangement, PracticeStep } from '../api/client';
+import type { Arrangement, Practised, PracticeStep } from '../api/client';
 import { barName } from '../player/words';
 
 /** What is played, in a student's words. */
@@ -25,3 +25,10 @@ export function barsOf(
 }
 
 export const minutesOf = (minutes: number) => `${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`;
+
+/** In one line, how much was practised; empty where nothing was. */
+export function practisedWords(kept: Practised[]): string {
+  const minutes = Math.round(kept.reduce((sum, { seconds }) => sum + seconds, 0) / 60);
+  const days = new Set(kept.map(({ day }) => day)).size;
+  return days ? `practised ${minutesOf(minutes)} on ${days} ${days === 1 ? 'day' : 'days'}` : '';
+}

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import Button from 'primevue/button';
 import { computed, onScopeDispose, ref, watch } from 'vue';
 import PartsHeard from '../../components/PartsHeard.vue';
+import PracticeNow from '../../components/PracticeNow.vue';
 import PracticeHow from '../../components/PracticeHow.vue';
 import PracticeWay from '../../components/PracticeWay.vue';
 import PractisedBars from '../../components/PractisedBars.vue';
-import SmallKeys from '../../components/SmallKeys.vue';
 import { useLadder } from '../../composables/useLadder';
 import { usePracticeHow } from '../../composables/usePracticeHow';
 import { usePracticePath } from '../../composables/usePracticePath';
@@ -13,7 +12,7 @@ import { isSame, usePractised } from '../../composables/usePractised';
 import { useWay } from '../../composables/useWay';
 import type { PracticeStep } from '../../api/client';
 import { partsOf } from '../../player/parts';
-import { barsOf, HANDS, minutesOf } from '../practice-words';
+import { minutesOf } from '../practice-words';
 import { useLesson } from './useLesson';
 
 /** Practising in small steps: one press sets what is heard, which bars go round and how slowly. */
@@ -145,46 +144,18 @@ onScopeDispose(() => {
 </script>
 
 <template>
-  <section v-if="step" class="now" aria-label="Now">
-    <h2>{{ HANDS[step.hands] }}, {{ barsOf(now ?? step, arrangement) }}</h2>
-    <p class="why">{{ step.word || `${step.why}.` }}</p>
-    <p class="tempo" aria-live="polite">
-      <b>{{ ladder.percent.value }} %</b> of the tempo, on to {{ step.goal }} %
-    </p>
-    <p class="rounds" :aria-label="`${ladder.clean.value} of ${step.rounds} rounds without a slip`">
-      <span
-        v-for="round in step.rounds"
-        :key="round"
-        class="round"
-        :class="{ clean: round <= ladder.clean.value }"
-      />
-      <span>{{
-        ladder.reached.value ? 'That goes well. On to the next?' : 'rounds without a slip'
-      }}</span>
-    </p>
-    <div class="do">
-      <Button
-        :label="player.state.value === 'still' ? 'Begin' : 'Stop'"
-        :icon="player.state.value === 'still' ? 'pi pi-play' : 'pi pi-stop'"
-        size="large"
-        @click="player.toggle"
-      />
-      <Button
-        label="A slip"
-        size="large"
-        variant="outlined"
-        :disabled="player.state.value !== 'playing'"
-        @click="slip"
-      />
-      <Button label="Done" size="large" variant="outlined" @click="finish" />
-    </div>
-    <div v-if="how.next.value" class="next">
-      <span
-        >Next <b>{{ how.next.value.symbol }}</b></span
-      >
-      <SmallKeys v-if="how.memory.value === 'shown'" :keys="how.next.value.keys" />
-    </div>
-  </section>
+  <PracticeNow
+    v-if="now"
+    :step="now"
+    :tune="arrangement"
+    :ladder="ladder"
+    :state="player.state.value"
+    :next="how.next.value"
+    :by-heart="how.memory.value !== 'shown'"
+    @toggle="player.toggle"
+    @slip="slip"
+    @done="finish"
+  />
   <p v-else class="why">Nothing sounds yet that could be practised.</p>
 
   <details v-if="step" class="more">
@@ -227,14 +198,6 @@ onScopeDispose(() => {
 </template>
 
 <style scoped>
-.now {
-  display: grid;
-  gap: 10px;
-}
-h2 {
-  margin: 0;
-  font-size: 26px;
-}
 p {
   margin: 0;
 }
@@ -246,44 +209,11 @@ h3 span {
 .why::first-letter {
   text-transform: uppercase;
 }
-.tempo b {
-  font-size: 30px;
-  font-variant-numeric: tabular-nums;
-}
-.rounds {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-}
-.round {
-  width: 22px;
-  height: 22px;
-  border: 2px solid var(--zest);
-  border-radius: 50%;
-}
-.round.clean {
-  background: var(--zest);
-}
-.do {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
 h3 {
   margin: 18px 0 6px;
 }
 h3 span {
   font-weight: 400;
-}
-.next {
-  display: grid;
-  grid-template-columns: auto minmax(0, 240px);
-  gap: 14px;
-  align-items: center;
-}
-.next b {
-  margin-left: 6px;
-  font-size: 30px;
 }
 .more {
   margin-top: 14px;

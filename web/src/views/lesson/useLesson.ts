@@ -1,5 +1,5 @@
 import { tempoWords } from '../../player/words';
-import { minutesOf } from '../practice-words';
+import { practisedWords } from '../practice-words';
 import { computed, inject, provide, ref, shallowRef, watch, type InjectionKey } from 'vue';
 import type { Motion } from '../../api/client';
 import { useArrangement } from '../../composables/useArrangement';
@@ -45,18 +45,15 @@ function lessonOf(id: number) {
   const typedBar = ref<number>();
   watch(chosen.index, () => (typedBar.value = undefined));
 
-  /** In one line, how much this was practised. */
-  function practisedWords() {
-    const kept = tune.practised.value;
-    const minutes = Math.round(kept.reduce((sum, { seconds }) => sum + seconds, 0) / 60);
-    const days = new Set(kept.map(({ day }) => day)).size;
-    return days && `practised ${minutesOf(minutes)} on ${days} ${days === 1 ? 'day' : 'days'}`;
-  }
-
   const facts = computed(() => {
     if (!arrangement.value) return '';
     const { key, keyTold, meter, meterTold, tempo, beatLength } = arrangement.value;
-    return [keyTold && key, meterTold && meter, tempoWords(beatLength, tempo), practisedWords()]
+    return [
+      keyTold && key,
+      meterTold && meter,
+      tempoWords(beatLength, tempo),
+      practisedWords(tune.practised.value),
+    ]
       .filter(Boolean)
       .join(' · ');
   });

@@ -64,17 +64,17 @@ class PractiseTest extends InTheBrowser {
         browser.see(".drawing .note.grey");
         assertThat(ids(".drawing .note.grey")).allMatch(id -> id.startsWith("m"));
         browser.click(".more summary");
-        browser.choose("Seen of the left hand", "Less and less");
+        browser.choose("how-memory", "Less and less");
         browser.see(".drawing .note.gone");
         assertThat(ids(".drawing .note.gone")).allMatch(id -> id.startsWith("n"));
-        browser.choose("The next chord", "A bar ahead");
+        browser.choose("how-ahead", "A bar ahead");
         browser.clickText(".now button", "Begin");
         assertThat(browser.see(".next b").getText()).isNotBlank();
         browser.clickText(".now button", "A slip");
         // A slip brings back what had gone.
         browser.seeNo(".drawing .note.gone");
         browser.clickText(".now button", "Stop");
-        browser.choose("What goes round", "One bar");
+        browser.choose("how-span", "One bar");
         browser.seeText(".now h2", "Left hand, bar");
         browser.assertAccessible("practising otherwise");
     }

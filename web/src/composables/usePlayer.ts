@@ -128,6 +128,8 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
           onSound(sound) {
             sounding.set(sound.id, sound.midi);
             if (!other) chord.value = sound.chord;
+            // What sounds is no longer to come.
+            if (sound.chord === coming.value) coming.value = undefined;
             call.value = sound.call;
           },
           onSilence: (sound) => void sounding.delete(sound.id),

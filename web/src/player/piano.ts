@@ -67,6 +67,9 @@ async function load() {
   return { piano, wood };
 }
 
+/** Seconds by which sound is scheduled ahead: soon enough after a press, long enough for a slow device. */
+const AHEAD = 0.07;
+
 /** Fetches the piano, so that it is there when something is to be heard. */
 export function prepare() {
   instruments ??= load();
@@ -91,6 +94,7 @@ export async function play(
   listener: Listener,
 ): Promise<Playing> {
   await Tone.start();
+  Tone.getContext().lookAhead = AHEAD;
   const { piano, wood } = await prepare();
   const transport = Tone.getTransport();
   const draw = Tone.getDraw();
@@ -151,7 +155,7 @@ export async function play(
     );
   }
   transport.loop = options.loop;
-  // Everything is scheduled a tenth of a second ahead as it is.
+  // Everything is scheduled ahead as it is.
   transport.start('+0.01');
   return {
     tempo: (quartersPerMinute) => (transport.bpm.value = quartersPerMinute),

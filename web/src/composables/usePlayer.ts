@@ -144,10 +144,13 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
       begun.tempo(quartersPerMinute.value);
       begun.beat(beat.value);
       state.value = 'playing';
-    } catch {
+    } catch (error) {
       if (mine !== turn) return;
       state.value = 'still';
-      trouble.value = 'The piano could not be loaded; is the server there?';
+      trouble.value =
+        (error as Error).name === 'NoSound'
+          ? 'This device makes no sound; is a loudspeaker connected, and allowed to be heard?'
+          : 'The piano could not be loaded; is the server there?';
     }
   }
 

@@ -67,6 +67,16 @@ async function load() {
   return { piano, wood };
 }
 
+/** Milliseconds after which a device that does not begin to sound has nothing to sound with. */
+const PATIENCE = 4000;
+const waited = (time: number) =>
+  new Promise<false>((resolve) => setTimeout(() => resolve(false), time));
+
+/** Nothing can be heard on this device. */
+class NoSound extends Error {
+  override name = 'NoSound';
+}
+
 /** Seconds by which sound is scheduled ahead: soon enough after a press, long enough for a slow device. */
 const AHEAD = 0.07;
 
@@ -93,7 +103,8 @@ export async function play(
   options: { quartersPerMinute: number; beat: Beat; loop: boolean },
   listener: Listener,
 ): Promise<Playing> {
-  await Tone.start();
+  const isHeard = await Promise.race([Tone.start().then(() => true), waited(PATIENCE)]);
+  if (!isHeard) throw new NoSound();
   Tone.getContext().lookAhead = AHEAD;
   const { piano, wood } = await prepare();
   const transport = Tone.getTransport();
@@ -144,15 +155,10 @@ export async function play(
   }
   if (options.loop) {
     transport.setLoopPoints(0, ticks(music.length));
-    transport.schedule(
-      (time) => draw.schedule(() => listener.onRound?.(), time),
-      ticks(music.length - 0.05),
-    );
+    // Told also where nobody sees the page.
+    transport.schedule(() => listener.onRound?.(), ticks(music.length - 0.05));
   } else {
-    transport.schedule(
-      (time) => draw.schedule(() => listener.onEnd(), time),
-      ticks(music.length + 0.2),
-    );
+    transport.schedule(() => setTimeout(() => listener.onEnd()), ticks(music.length + 0.2));
   }
   transport.loop = options.loop;
   // Everything is scheduled ahead as it is.

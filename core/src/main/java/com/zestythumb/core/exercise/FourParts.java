@@ -4,17 +4,17 @@ import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.arrangement.Surroundings;
+import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
-import com.zestythumb.core.sheet.Bar;
-import com.zestythumb.core.sheet.BarFilling;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Around;
+import com.zestythumb.core.voicing.Place;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -23,7 +23,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -70,16 +69,15 @@ final class FourParts extends Exercise {
         List<Pitch> tune =
                 chords.stream().map(one -> tuneAt(key.sheet(), one.event())).toList();
         boolean underTune = tune.stream().anyMatch(note -> note != null);
-        PartWriter writer = new PartWriter(
-                chords.stream().map(ArrangedChord::chord).toList(),
-                tune,
-                chords.stream()
-                        .map(one -> underTune ? null : bassAt(key.sheet(), one.event()))
-                        .toList(),
-                chords.stream()
-                        .map(one -> Surroundings.key(key.analysis(), one.index()))
-                        .toList(),
-                key.choices().hand().span());
+        List<Chord> symbols = chords.stream().map(ArrangedChord::chord).toList();
+        List<Pitch> basses = chords.stream()
+                .map(one -> underTune ? null : bassAt(key.sheet(), one.event()))
+                .toList();
+        List<Key> keys = chords.stream()
+                .map(one -> Surroundings.key(key.analysis(), one.index()))
+                .toList();
+        int span = key.choices().hand().span();
+        PartWriter writer = new PartWriter(symbols, keys, new PartWays(symbols, tune, basses, keys, span));
         int impossible = writer.impossible();
         if (impossible >= 0) {
             int bar = chords.get(impossible).event().bar();
@@ -132,8 +130,8 @@ final class FourParts extends Exercise {
     @Override
     public List<Integer> range() {
         return List.of(
-                PartWriter.LOWEST.get(0).midi(),
-                PartWriter.HIGHEST.get(underTune ? PARTS - 2 : PARTS - 1).midi());
+                PartWays.LOWEST.get(0).midi(),
+                PartWays.HIGHEST.get(underTune ? PARTS - 2 : PARTS - 1).midi());
     }
 
     /** Whether the bass is what is given, and the chords stand in its figures. */
@@ -180,8 +178,8 @@ final class FourParts extends Exercise {
         }
         Map<String, String> beyond = new LinkedHashMap<>();
         for (int part = 0; part < PARTS; part++) {
-            Pitch low = PartWriter.LOWEST.get(part);
-            Pitch high = PartWriter.HIGHEST.get(part);
+            Pitch low = PartWays.LOWEST.get(part);
+            Pitch high = PartWays.HIGHEST.get(part);
             Pitch here = parts.get(part);
             if (!place.key().contains(here) && (here.midi() < low.midi() || here.midi() > high.midi())) {
                 beyond.put(
@@ -235,43 +233,7 @@ final class FourParts extends Exercise {
     }
 
     private LeadSheet written(Map<Integer, List<Pitch>> parts) {
-        Map<Integer, List<ArrangedChord>> byBar = key().chords().stream()
-                .filter(chord -> written.containsKey(chord.index()))
-                .collect(Collectors.groupingBy(chord -> chord.event().bar()));
-        return key().sheet().mapBars(bar -> inParts(bar, byBar.getOrDefault(bar.index(), List.of()), parts));
-    }
-
-    /** Soprano and alto on the upper staff, tenor and bass on the lower. */
-    private Bar inParts(Bar bar, List<ArrangedChord> chords, Map<Integer, List<Pitch>> parts) {
-        List<SheetNote> soprano = underTune && !bar.melody().isEmpty() ? bar.melody() : line(bar, chords, parts, 3);
-        List<List<SheetNote>> upper = new ArrayList<>(List.of(soprano));
-        List<List<SheetNote>> left = new ArrayList<>(List.of(line(bar, chords, parts, 0)));
-        List<SheetNote> tenor = line(bar, chords, parts, 1);
-        List<SheetNote> alto = line(bar, chords, parts, 2);
-        if (sounds(tenor)) {
-            left.add(0, tenor);
-        }
-        if (sounds(alto)) {
-            upper.add(alto);
-        }
-        return bar.withUpper(upper).withLeft(left);
-    }
-
-    private static boolean sounds(List<SheetNote> line) {
-        return line.stream().anyMatch(note -> !note.isRest());
-    }
-
-    private List<SheetNote> line(Bar bar, List<ArrangedChord> chords, Map<Integer, List<Pitch>> parts, int part) {
-        List<SheetNote> line = new ArrayList<>();
-        for (ArrangedChord chord : chords) {
-            List<Pitch> here = parts.get(chord.index());
-            // Of parts that are not all there yet the lowest lie below, or under the tune the highest is the tune's.
-            int place = part < PARTS - 1 && part < here.size() - (underTune ? 1 : 0)
-                    ? part
-                    : part == PARTS - 1 && (underTune || here.size() == PARTS) ? here.size() - 1 : -1;
-            line.addAll(place < 0 ? AnswerVoice.rest(chord.event()) : AnswerVoice.held(chord.event(), here.get(place)));
-        }
-        return BarFilling.withRests(line, bar.length());
+        return new FourPartPage(key(), parts, underTune).sheet();
     }
 
     /** As it is answered, what is not as the key has it: the rules hear four parts. */

@@ -25,7 +25,7 @@ const { percent, clean, reached } = props.ladder;
     <h2>{{ HANDS[step.hands] }}, {{ barsOf(step, tune) }}</h2>
     <p class="why">{{ step.word || `${step.why}.` }}</p>
     <p class="tempo" aria-live="polite">
-      <b>{{ percent }}&nbsp;%</b> of the tempo, on to {{ step.goal }}&nbsp;%
+      <b>{{ percent }} %</b> of the tempo, on to {{ step.goal }}&nbsp;%
     </p>
     <p class="rounds" :aria-label="`${clean} of ${step.rounds} rounds without a slip`">
       <span

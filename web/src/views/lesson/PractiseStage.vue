@@ -188,8 +188,9 @@ onScopeDispose(() => {
       A card for the week, to print
     </RouterLink>
     <p class="care">
-      <template v-if="record.minutesToday.value >= REST">
-        That was {{ minutesOf(record.minutesToday.value) }} today: time for a rest.
+      <template v-if="record.minutesToday.value">
+        Today: {{ minutesOf(record.minutesToday.value)
+        }}{{ record.minutesToday.value >= REST ? '; time for a rest.' : '.' }}
       </template>
       Stop where something hurts, and rest after twenty minutes.
     </p>

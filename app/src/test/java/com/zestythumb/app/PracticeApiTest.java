@@ -56,6 +56,22 @@ class PracticeApiTest extends KeepingApi {
                 .contains("2026-11-28");
     }
 
+    /** The way as the teacher changed it, and the app's own again. */
+    @Test
+    void theTeachersWayIsKept() throws Exception {
+        JsonNode tune = created("title: Her Way\n| C | F | G | C |", played(student("Bea", 12), "{}"));
+        JsonNode own = path("| C | F | G | C |").get(0);
+        String step = own.toString().replace("\"word\":\"\"", "\"word\":\"softly\"");
+        assertThat(saveChoices(tune.at("/assignments/0"), "{\"way\":[" + step + "]}"))
+                .hasStatusOk();
+        JsonNode kept = get(tune).at("/assignments/0");
+        assertThat(kept.at("/choices/way/0")).isEqualTo(JSON.readTree(step));
+        assertThat(saveChoices(kept, "{\"way\":[" + step.replace("\"rounds\":3", "\"rounds\":0") + "]}"))
+                .hasStatus(400);
+        assertThat(saveChoices(kept, "{\"way\":[]}")).hasStatusOk();
+        assertThat(get(tune).at("/assignments/0/choices/way").isEmpty()).isTrue();
+    }
+
     @Test
     void aDayThatIsNoneIsRefused() throws Exception {
         JsonNode tune = created("title: Not Today\n| C | F |", played(student("Ole", 12), "{}"));

@@ -65,14 +65,14 @@ class PractiseTest extends InTheBrowser {
         assertThat(ids(".drawing .note.grey")).allMatch(id -> id.startsWith("m"));
         browser.click(".more summary");
         browser.choose("how-memory", "Less and less");
-        browser.see(".drawing .note.gone");
+        browser.await("notes to go", () -> ids(".drawing .note.gone").isEmpty() ? null : true);
         assertThat(ids(".drawing .note.gone")).allMatch(id -> id.startsWith("n"));
         browser.choose("how-ahead", "A bar ahead");
         browser.clickText(".now button", "Begin");
         assertThat(browser.see(".next b").getText()).isNotBlank();
         browser.clickText(".now button", "A slip");
         // A slip brings back what had gone.
-        browser.seeNo(".drawing .note.gone");
+        browser.await("all of it", () -> ids(".drawing .note.gone").isEmpty() ? true : null);
         browser.clickText(".now button", "Stop");
         browser.choose("how-span", "One bar");
         browser.seeText(".now h2", "Left hand, bar");

@@ -75,7 +75,7 @@ class PractiseTest extends InTheBrowser {
         browser.await("all of it", () -> ids(".drawing .note.gone").isEmpty() ? true : null);
         browser.clickText(".now button", "Stop");
         browser.choose("how-span", "One bar");
-        browser.seeText(".now h2", "Left hand, bar");
+        browser.await("one bar", () -> browser.see(".now h2").getText().equals("Left hand, pickup") ? true : null);
         browser.assertAccessible("practising otherwise");
     }
 

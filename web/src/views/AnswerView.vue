@@ -92,7 +92,8 @@ watch(
   () => sheet.value?.attempt,
   () => {
     const open = (sheet.value?.places ?? []).findIndex(
-      ({ chord, mark }) => !answer.isAnswered(chord) || (mark && mark.verdict !== 'RIGHT'),
+      ({ chord, mark }) =>
+        !answer.isAnswered(chord) || (mark && mark.verdict !== 'RIGHT' && !answer.isUnsent(chord)),
     );
     at.value = Math.max(0, open);
   },

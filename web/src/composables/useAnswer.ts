@@ -51,9 +51,6 @@ export function useAnswer(code: string) {
   const wordOf = (chord: number) => unsent.value.chords[chord]?.word ?? placeOf(chord)?.word ?? '';
   const isAnswered = (chord: number) => keysOf(chord).length > 0 || wordOf(chord) !== '';
 
-  /** Whether the server does not know yet what is answered at a chord, and its mark is of something else. */
-  const isUnsent = (chord: number) => chord in unsent.value.chords;
-
   /** Since when which chord is looked at. */
   let looked = { chord: -1, since: Date.now() };
   const look = (chord: number) => void (looked = { chord, since: Date.now() });
@@ -157,7 +154,6 @@ export function useAnswer(code: string) {
     keysOf,
     wordOf,
     isAnswered,
-    isUnsent,
     look,
     load,
     give,

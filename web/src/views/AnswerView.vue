@@ -92,8 +92,7 @@ watch(
   () => sheet.value?.attempt,
   () => {
     const open = (sheet.value?.places ?? []).findIndex(
-      ({ chord, mark }) =>
-        !answer.isAnswered(chord) || (mark && mark.verdict !== 'RIGHT' && !answer.isUnsent(chord)),
+      ({ chord, mark }) => !answer.isAnswered(chord) || (mark && mark.verdict !== 'RIGHT'),
     );
     at.value = Math.max(0, open);
   },

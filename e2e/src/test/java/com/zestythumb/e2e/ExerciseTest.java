@@ -31,6 +31,12 @@ class ExerciseTest extends InTheBrowser {
         }
     }
 
+    /** Whether the server has every key that was pressed. */
+    private static final String KEPT = """
+            return Object.keys(localStorage).filter(key => key.startsWith('zesty.answered'))
+                .every(key => !Object.keys(JSON.parse(localStorage[key]).chords).length);
+            """;
+
     @Test
     void aStudentFinishesWhatTheTeacherBegan() {
         String link = give();
@@ -55,6 +61,7 @@ class ExerciseTest extends InTheBrowser {
         browser.press(Keys.ARROW_DOWN);
         browser.press(Keys.ARROW_UP);
         browser.seeText(".ask", "Right");
+        browser.await("all of it to be kept", () -> browser.script(KEPT).equals(true) ? true : null);
         // A reload in the middle: everything is there, and the next chord waits.
         browser.driver.navigate().refresh();
         browser.seeText(".ask", "Bar 4: C");

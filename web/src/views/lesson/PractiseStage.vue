@@ -24,6 +24,12 @@ const way = useWay(tune.choices, path);
 const steps = way.steps;
 const at = ref(0);
 const step = computed(() => steps.value[at.value]);
+let here: PracticeStep | undefined;
+// A step that is moved, or whose way is laid anew, is gone on with.
+watch(steps, (all) => {
+  const same = here ? all.findIndex((one) => isSame(one, here!)) : -1;
+  if (same >= 0) at.value = same;
+});
 const how = usePracticeHow(step, arrangement, player, chosen, veil);
 const { heard } = how;
 const ladder = useLadder();
@@ -52,6 +58,8 @@ let begun = 0;
 /** Whose it is: what another one plays gets none of it. */
 let whose: number | undefined;
 let what: typeof now.value;
+/** Whether whole bars are played; a beat of a bar is not yet the bar. */
+let isWhole = true;
 function slip() {
   slips++;
   ladder.slip();
@@ -59,16 +67,20 @@ function slip() {
 }
 watch(player.state, (state) => {
   if (state === 'playing') {
+    // What went round until now, where something was changed while it played.
+    keep();
     begun = performance.now();
     whose = tune.studentId.value;
     what = now.value;
+    const { begin, end } = player.loop.value ?? {};
+    isWhole = begin === undefined && end === undefined;
   }
   if (state === 'still') keep();
 });
 function keep() {
   if (what && whose === tune.studentId.value)
     record.note(what, {
-      percent: ladder.percent.value,
+      percent: isWhole ? ladder.percent.value : 0,
       rounds,
       slips,
       seconds: (performance.now() - begun) / 1000,
@@ -82,7 +94,6 @@ function choose(index: number) {
   keep();
   at.value = index;
 }
-let here: PracticeStep | undefined;
 watch(
   step,
   (one) => {
@@ -92,19 +103,13 @@ watch(
   },
   { immediate: true },
 );
-/** What is practised goes on where the way is laid anew and still has it; else the first step that is not done. */
+/** Begins with the first step that is not done. */
 watch(
   path,
-  (_, before) => {
-    const same = before && here ? steps.value.findIndex((one) => isSame(one, here!)) : -1;
-    if (same >= 0) at.value = same;
-    else
-      choose(
-        Math.max(
-          0,
-          steps.value.findIndex((one) => !record.isDone(one)),
-        ),
-      );
+  (all, before) => {
+    if (before || !all) return;
+    const next = steps.value.findIndex((one) => !record.isDone(one));
+    choose(Math.max(0, next));
   },
   { immediate: true },
 );

@@ -151,12 +151,17 @@ public sealed class Exercise implements Task permits FourParts {
         List<Integer> laid = answers.keys().getOrDefault(chord, List.of());
         return places.stream()
                 .filter(place -> place.chord() == chord)
-                .flatMap(place -> place.key().stream())
+                .flatMap(place -> wanted(place).stream())
                 .map(Pitch::midi)
                 .filter(midi -> !laid.contains(midi))
                 .findFirst()
                 .map(String::valueOf)
                 .orElse("");
+    }
+
+    /** What of the key is to be found. */
+    List<Pitch> wanted(Place place) {
+        return place.key();
     }
 
     /** The keys of the key in some bars. */

@@ -144,6 +144,11 @@ final class FourParts extends Exercise {
         return place.key().get(underTune ? PARTS - 1 : 0);
     }
 
+    @Override
+    List<Pitch> wanted(Place place) {
+        return place.key().stream().filter(pitch -> !pitch.equals(given(place))).toList();
+    }
+
     /** The keys of a chord from its lowest; the part that is given need not be played. */
     @Override
     Voicing laid(Place place, List<Integer> keys) {

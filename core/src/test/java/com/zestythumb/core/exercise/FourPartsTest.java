@@ -17,6 +17,7 @@ import com.zestythumb.core.voiceleading.School;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
@@ -173,6 +174,20 @@ class FourPartsTest {
         }
         // The tune's own key may be played with them.
         assertThat(task.marked(Answers.played(Map.of(chord, right))).points()).isEqualTo(Marking.FULL);
+    }
+
+    /** Note by note all that is missing, and never what is given. */
+    @Test
+    void helpsWithWhatIsAskedFor() {
+        Task task = task("key: C major\nmeter: 4/4\n| C | G |\nl: C,8 | G,,8 |\n");
+        Answers answers = Answers.NONE;
+        List<Integer> told = new ArrayList<>();
+        for (String hint = task.hint(0, answers); !hint.isEmpty(); hint = task.hint(0, answers)) {
+            told.add(Integer.valueOf(hint));
+            answers = answers.with(0, told, "");
+        }
+        assertThat(told).hasSize(3).doesNotContain(48);
+        assertThat(task.marked(answers).marks().get(0).verdict()).isEqualTo(Verdict.RIGHT);
     }
 
     @Test

@@ -30,7 +30,7 @@ describe('the server', () => {
   it('is not away when the page itself gave up asking', async () => {
     const gaveUp = new DOMException('given up', 'AbortError');
     vi.stubGlobal('fetch', vi.fn().mockRejectedValue(gaveUp));
-    const asking = api.arranger()('| C |', {} as Played, false, 0, AbortSignal.abort());
+    const asking = api.arranger()('| C |', {} as Played, 'NONE', 0, AbortSignal.abort());
     await expect(asking).rejects.toBe(gaveUp);
   });
 
@@ -77,7 +77,7 @@ describe('the server', () => {
       });
     const arrange = api.arranger();
     answered(200, answer('one'));
-    const first = await arrange('| C |', {} as Played, false, 0);
+    const first = await arrange('| C |', {} as Played, 'NONE', 0);
     expect(first.arrangement).toMatchObject({
       musicXml: '<one>',
       notes: [{ id: 'n0-0' }],
@@ -85,7 +85,7 @@ describe('the server', () => {
     });
     expect(first.alternatives).toEqual([{ pitches: ['E3'] }]);
     answered(200, answer(''));
-    const second = await arrange('| C |', {} as Played, false, 0);
+    const second = await arrange('| C |', {} as Played, 'NONE', 0);
     expect(second.arrangement.musicXml).toBe('<one>');
     const request = vi.mocked(fetch).mock.calls[0]![0] as Request;
     expect(await request.json()).toMatchObject({ known: ['a'] });

@@ -13,6 +13,7 @@ export type Assignment = Schemas['Assignment'];
 export type Catalogue = Schemas['Catalogue'];
 export type ChartProblem = Schemas['ChartProblem'];
 export type Choices = Schemas['Choices'];
+export type Counts = Schemas['ArrangementRequest']['counts'];
 export type Finding = Schemas['Finding'];
 export type FingerMove = Schemas['FingerMove'];
 export type Hand = Schemas['Hand'];
@@ -45,6 +46,7 @@ export type ExerciseSettings = Schemas['ExerciseSettings'];
 export type OwnRule = Schemas['OwnRule'];
 export type PracticeStep = Schemas['PracticeStep'];
 export type Practised = Schemas['Practised'];
+export type PracticeRecord = Pick<Choices, 'practised' | 'practisedBars'>;
 export type Motion = Schemas['Motion'];
 export type HandTold = Schemas['HandTold'];
 export type HandStep = Schemas['HandStep'];
@@ -135,7 +137,7 @@ function asShown(
 const whole = (chart: string, played: Played, chord = -1) => ({
   chart,
   ...played,
-  counts: false,
+  counts: 'NONE' as const,
   chord,
   known: [],
 });
@@ -150,7 +152,7 @@ export const api = {
     return async (
       chart: string,
       { choices, hand }: Played,
-      counts: boolean,
+      counts: Counts,
       chord: number,
       signal?: AbortSignal,
     ): Promise<{ arrangement: Arrangement; alternatives: Alternative[] }> => {

@@ -18,7 +18,7 @@ watch(
   (chart) => {
     drop();
     void ask(
-      (signal) => arrange(chart, USUAL, false, -1, signal),
+      (signal) => arrange(chart, USUAL, 'NONE', -1, signal),
       (answer) => (arrangement.value = answer.arrangement),
     );
   },

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, ref, watch } from 'vue';
-import { api, type HandTold, type OwnFigure, type Played } from '../api/client';
+import { api, type Counts, type HandTold, type OwnFigure, type Played } from '../api/client';
 import { useLatest } from '../composables/useLatest';
 import { hasLeftHand, withoutLeftHand } from '../editor/left-hand';
 import HandsTogether from './HandsTogether.vue';
@@ -17,7 +17,7 @@ const props = defineProps<{
   chord: number;
 }>();
 /** Whether the count stands under both hands. */
-const counts = defineModel<boolean>('counts', { required: true });
+const counts = defineModel<Counts>('counts', { required: true });
 const emit = defineEmits<{
   choose: [chord: number];
   chooseBar: [bar: number];
@@ -158,8 +158,12 @@ const isWritten = computed(() => hasLeftHand(props.chart));
     <RowList title="Odd bars" :rows="odd" @choose="emit('chooseBar', $event)" />
     <RowList title="Where the thumb lies" :rows="positions" @choose="emit('choose', $event)" />
     <RowList title="Look twice" :rows="hints" @choose="emit('chooseBar', $event)" />
-    <button class="use plain-button" :aria-pressed="counts" @click="counts = !counts">
-      {{ counts ? 'Hide the count' : 'Show the count under both hands' }}
+    <button
+      class="use plain-button"
+      :aria-pressed="counts !== 'NONE'"
+      @click="counts = counts === 'NONE' ? 'BY_BAR' : 'NONE'"
+    >
+      {{ counts !== 'NONE' ? 'Hide the count' : 'Show the count under both hands' }}
     </button>
     <HandsTogether
       :told="told"

@@ -49,7 +49,7 @@ function hear(mend: Mend) {
   const { bar } = props;
   void hearing.ask(
     (signal) =>
-      arrange(mend.chart ?? props.chart, { choices: choicesWith(mend), hand }, false, -1, signal),
+      arrange(mend.chart ?? props.chart, { choices: choicesWith(mend), hand }, 'NONE', -1, signal),
     ({ arrangement }) => emit('hear', arrangement, bar),
   );
 }

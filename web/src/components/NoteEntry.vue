@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Select from 'primevue/select';
 import { computed, onMounted, ref, watch } from 'vue';
-import type { Arrangement } from '../api/client';
+import type { Arrangement, Counts } from '../api/client';
 import { LENGTHS, useEntry, type Entered } from '../composables/useEntry';
 import { drawnKeys } from './keyboard';
 
@@ -11,7 +11,7 @@ const props = defineProps<{
   bar: number;
 }>();
 const chart = defineModel<string>('chart', { required: true });
-const counts = defineModel<boolean>('counts', { required: true });
+const counts = defineModel<Counts>('counts', { required: true });
 const emit = defineEmits<{ close: []; place: [bar: number] }>();
 
 const root = ref<HTMLElement>();
@@ -197,7 +197,11 @@ function onKey(event: KeyboardEvent) {
           <p class="refusal">{{ entry.refusal.value }}</p>
         </template>
       </Select>
-      <button class="choice plain-button" :aria-pressed="counts" @click="counts = !counts">
+      <button
+        class="choice plain-button"
+        :aria-pressed="counts !== 'NONE'"
+        @click="counts = counts === 'NONE' ? 'BY_BAR' : 'NONE'"
+      >
         show the count
       </button>
       <button class="choice plain-button" title="Escape" @click="emit('close')">done</button>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox';
+import type { Counts } from '../api/client';
 import { AHEAD, type usePracticeHow } from '../composables/usePracticeHow';
 import type { usePlayer } from '../composables/usePlayer';
 import { MEMORY, SEEN } from '../player/parts';
@@ -12,7 +13,12 @@ const props = defineProps<{
   how: ReturnType<typeof usePracticeHow>;
   player: ReturnType<typeof usePlayer>;
 }>();
-const counts = defineModel<boolean>('counts', { required: true });
+const COUNTS: { id: Counts; name: string }[] = [
+  { id: 'NONE', name: 'Not under the notes' },
+  { id: 'BY_BAR', name: 'Each bar from one' },
+  { id: 'ON', name: 'Ties counted on' },
+];
+const counts = defineModel<Counts>('counts', { required: true });
 const { span, ahead, memory, level, greys } = props.how;
 const { click, spoken, slows } = props.player;
 </script>
@@ -25,12 +31,13 @@ const { click, spoken, slows } = props.player;
     <p v-else-if="span !== 'step'" class="hint">Tap a chord in the music to move it.</p>
     <label for="how-click">Click</label>
     <OneOf id="how-click" :chosen="click" :of="CLICKS" @choose="(id) => (click = id)" />
+    <label for="how-counts">Count</label>
+    <OneOf id="how-counts" :chosen="counts" :of="COUNTS" @choose="(id) => (counts = id)" />
     <label for="how-ahead">The next chord</label>
     <OneOf id="how-ahead" :chosen="ahead" :of="[...AHEAD]" @choose="(id) => (ahead = id)" />
     <label for="how-memory">Seen of the left hand</label>
     <OneOf id="how-memory" :chosen="memory" :of="[...MEMORY]" @choose="(id) => (memory = id)" />
     <p v-if="memory === 'fading'" class="hint" role="status">Now: {{ SEEN[level] }}.</p>
-    <label class="check"><Checkbox v-model="counts" binary /> the count under the notes</label>
     <label class="check"><Checkbox v-model="spoken" binary /> the count said aloud</label>
     <label class="check"><Checkbox v-model="slows" binary /> slower at the end</label>
     <label class="check"><Checkbox v-model="greys" binary /> what is silent is grey</label>

@@ -13,6 +13,8 @@ const props = defineProps<{
   state: 'still' | 'loading' | 'playing';
   /** The chord that comes next, where it is shown. */
   next: ArrangedChord | undefined;
+  /** Whether the hand was wide open for long enough. */
+  rests: boolean;
   /** Whether its keys are not to be seen. */
   byHeart: boolean;
 }>();
@@ -24,6 +26,13 @@ const { percent, clean, reached } = props.ladder;
   <section class="now" aria-label="Now">
     <h2>{{ HANDS[step.hands] }}, {{ barsOf(step, tune) }}</h2>
     <p class="why">{{ step.word || `${step.why}.` }}</p>
+    <p v-if="step.isWide" class="care" :class="{ rest: rests }" role="status">
+      {{
+        rests
+          ? 'Let your hand rest now, and shake it out.'
+          : 'Wide for the hand: a minute at a time, then a rest.'
+      }}
+    </p>
     <p class="tempo" aria-live="polite">
       <b>{{ percent }} %</b> of the tempo, on to {{ step.goal }}&nbsp;%
     </p>
@@ -73,6 +82,9 @@ h2 {
 .tempo b {
   font-size: 30px;
   font-variant-numeric: tabular-nums;
+}
+.care.rest {
+  font-weight: 600;
 }
 .rounds {
   display: flex;

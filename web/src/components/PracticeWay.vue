@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
+import InputNumber from 'primevue/inputnumber';
 import InputText from 'primevue/inputtext';
 import { ref } from 'vue';
 import type { Arrangement, PracticeStep } from '../api/client';
@@ -17,8 +18,17 @@ const props = defineProps<{
 const emit = defineEmits<{ choose: [index: number]; add: [] }>();
 const changes = ref(false);
 
-const name = (one: PracticeStep) => `${HANDS[one.hands]}, ${barsOf(one, props.tune)}`;
-const isThere = (one: PracticeStep) => !props.tune || one.to < props.tune.bars.length;
+const NUMBERS = [
+  { of: 'start', name: 'From', unit: ' %', min: 10, max: 200 },
+  { of: 'goal', name: 'To', unit: ' %', min: 10, max: 200 },
+  { of: 'by', name: 'By', unit: ' %', min: 1, max: 50 },
+  { of: 'rounds', name: 'Rounds', unit: '', min: 1, max: 20 },
+] as const;
+
+const isThere = ({ from, to }: PracticeStep) =>
+  from >= 0 && (!props.tune || to < props.tune.bars.length);
+const where = (one: PracticeStep) => (isThere(one) ? barsOf(one, props.tune) : '');
+const name = (one: PracticeStep) => `${HANDS[one.hands]} ${where(one)}`;
 </script>
 
 <template>
@@ -34,7 +44,7 @@ const isThere = (one: PracticeStep) => !props.tune || one.to < props.tune.bars.l
         :disabled="!isThere(one)"
         @click="emit('choose', i)"
       >
-        <b>{{ HANDS[one.hands] }}</b> {{ barsOf(one, tune) }}
+        <b>{{ HANDS[one.hands] }}</b> {{ where(one) }}
         <span v-if="!isThere(one)" class="word">These bars are no longer there.</span>
         <span v-else-if="one.word && !changes" class="word">{{ one.word }}</span>
         <span v-if="record.reached(one)" class="reached">{{ record.reached(one) }} %</span>
@@ -52,7 +62,7 @@ const isThere = (one: PracticeStep) => !props.tune || one.to < props.tune.bars.l
           maxlength="200"
           placeholder="A word"
           :aria-label="`${name(one)}: a word for the student`"
-          @change="way.say(i, ($event.target as HTMLInputElement).value)"
+          @change="way.change(i, { word: ($event.target as HTMLInputElement).value })"
         />
         <Button
           icon="pi pi-arrow-up"
@@ -75,6 +85,19 @@ const isThere = (one: PracticeStep) => !props.tune || one.to < props.tune.bars.l
           :disabled="way.steps.value.length === 1"
           @click="way.remove(i)"
         />
+        <div v-if="i === at" class="numbers">
+          <label v-for="number in NUMBERS" :key="number.of">
+            {{ number.name }}
+            <InputNumber
+              :model-value="one[number.of]"
+              :min="number.min"
+              :max="number.max"
+              :suffix="number.unit"
+              fluid
+              @update:model-value="(value) => value && way.change(i, { [number.of]: value })"
+            />
+          </label>
+        </div>
       </div>
     </li>
   </ol>
@@ -153,6 +176,13 @@ const isThere = (one: PracticeStep) => !props.tune || one.to < props.tune.bars.l
 }
 .change :deep(.p-inputtext) {
   min-width: 0;
+}
+.numbers {
+  display: grid;
+  grid-column: 1 / -1;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 8px;
+  padding: 6px 8px 0 0;
 }
 .do {
   display: flex;

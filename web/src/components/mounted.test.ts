@@ -118,7 +118,7 @@ describe('FigureGrid', () => {
 
 describe('NoteEntry', () => {
   const entry = (chart: string) =>
-    mounted(NoteEntry, { chart, counts: false, tune: music(), bar: 0 });
+    mounted(NoteEntry, { chart, counts: 'NONE', tune: music(), bar: 0 });
 
   it('writes the note that is pressed once, however long the key is held', async () => {
     const added = vi

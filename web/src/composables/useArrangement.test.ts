@@ -43,7 +43,7 @@ describe('useArrangement', () => {
     const played = ref<Played | undefined>(plays('BLOCK'));
     const chord = ref(0);
     const scope = effectScope();
-    const arranged = scope.run(() => useArrangement(chart, played, ref(false), chord))!;
+    const arranged = scope.run(() => useArrangement(chart, played, ref('NONE'), chord))!;
     return { asked, chart, played, chord, scope, ...arranged };
   }
 

@@ -1,5 +1,12 @@
 import { computed, onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue';
-import { api, Away, type Alternative, type Arrangement, type Played } from '../api/client';
+import {
+  api,
+  Away,
+  type Alternative,
+  type Arrangement,
+  type Counts,
+  type Played,
+} from '../api/client';
 
 /** Less than between two keys of a quick typist; long enough for a pasted line to come as one. */
 const AFTER_TYPING = 15;
@@ -9,7 +16,7 @@ const TRY_AGAIN_AFTER = 2000;
 export function useArrangement(
   chart: Ref<string>,
   played: Ref<Played | undefined>,
-  counts: Ref<boolean>,
+  counts: Ref<Counts> = ref('NONE'),
   /** For which chord other ways to play it come along. */
   chord: Ref<number> = ref(-1),
 ) {

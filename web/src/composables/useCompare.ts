@@ -21,7 +21,7 @@ export function useCompare(chart: Ref<string>, played: Ref<Played | undefined>) 
       if (!wanted || !own || !other.value) return void (arrangement.value = undefined);
       const { choices = own.choices, chart: cut = text } = wanted;
       void ask(
-        (signal) => arrange(cut, { choices, hand: own.hand }, false, -1, signal),
+        (signal) => arrange(cut, { choices, hand: own.hand }, 'NONE', -1, signal),
         (answer) => (arrangement.value = answer.arrangement),
       );
     },

@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import { useLadder } from './useLadder';
 
-const rungs = { start: 60, goal: 70, rounds: 2 };
+const rungs = { start: 60, goal: 70, by: 5, rounds: 2 };
 
 test('a rung up after so many clean rounds, until the goal', () => {
   const ladder = useLadder();
@@ -22,7 +22,7 @@ test('a rung up after so many clean rounds, until the goal', () => {
 
 test('a slip spoils its round, and two of them lead two rungs down, never below the beginning', () => {
   const ladder = useLadder();
-  ladder.begin({ start: 60, goal: 100, rounds: 1 });
+  ladder.begin({ start: 60, goal: 100, by: 5, rounds: 1 });
   for (let i = 0; i < 4; i++) ladder.round();
   expect(ladder.percent.value).toBe(80);
   ladder.slip();

@@ -1,20 +1,15 @@
 import { computed, ref } from 'vue';
+import type { PracticeStep } from '../api/client';
 
-/** From which tempo to which, in per cent of the tune's, and after how many rounds a step. */
-export interface Rungs {
-  start: number;
-  goal: number;
-  rounds: number;
-}
+/** From which tempo to which, in per cent of the tune's, by how much and after how many rounds. */
+export type Rungs = Pick<PracticeStep, 'start' | 'goal' | 'by' | 'rounds'>;
 
-/** Small enough not to be noticed, large enough to get there in a sitting (common practice). */
-const STEP = 5;
 const SLIPS = 2;
 const BACK = 2;
 
 /** Slow before fast: a rung up after so many clean rounds, two down after two slips. */
 export function useLadder() {
-  const rungs = ref<Rungs>({ start: 100, goal: 100, rounds: 3 });
+  const rungs = ref<Rungs>({ start: 100, goal: 100, by: 5, rounds: 3 });
   const percent = ref(100);
   const clean = ref(0);
   const slips = ref(0);
@@ -38,7 +33,7 @@ export function useLadder() {
     slips.value++;
     if (slips.value < SLIPS) return;
     slips.value = 0;
-    percent.value = Math.max(rungs.value.start, percent.value - BACK * STEP);
+    percent.value = Math.max(rungs.value.start, percent.value - BACK * rungs.value.by);
   }
 
   /** A round is over; whether it was clean. */
@@ -48,7 +43,7 @@ export function useLadder() {
     if (!isClean) return false;
     clean.value++;
     if (clean.value < rungs.value.rounds || percent.value >= rungs.value.goal) return true;
-    percent.value = Math.min(rungs.value.goal, percent.value + STEP);
+    percent.value = Math.min(rungs.value.goal, percent.value + rungs.value.by);
     clean.value = 0;
     slips.value = 0;
     return true;

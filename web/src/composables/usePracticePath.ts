@@ -10,6 +10,8 @@ export function usePracticePath(
 ) {
   /** Not there before it is known. */
   const path = shallowRef<PracticeStep[]>();
+  /** A mark of what each bar holds; none before they are known. */
+  const bars = shallowRef<string[]>([]);
   const { ask, trouble } = useLatest();
   watch(
     () => arrangement.value?.musicXml,
@@ -18,10 +20,13 @@ export function usePracticePath(
       if (!by) return;
       void ask(
         (signal) => api.practice(chart.value, by, signal),
-        (all) => (path.value = all),
+        (practice) => {
+          bars.value = practice.bars;
+          path.value = practice.steps;
+        },
       );
     },
     { immediate: true },
   );
-  return { path, trouble };
+  return { path, bars, trouble };
 }

@@ -1,5 +1,6 @@
 import { computed, type Ref } from 'vue';
-import type { Practised, PracticeStep } from '../api/client';
+import type { Practised, PracticeRecord, PracticeStep } from '../api/client';
+import { followed } from '../player/follow';
 
 type Step = Pick<PracticeStep, 'hands' | 'from' | 'to'>;
 type Gain = Pick<Practised, 'percent' | 'rounds' | 'slips' | 'seconds'>;
@@ -13,7 +14,15 @@ export const isSame = (one: Step, other: Step) =>
   one.hands === other.hands && one.from === other.from && one.to === other.to;
 
 /** The record of what was practised: one entry for each step and day. */
-export function usePractised(kept: Ref<Practised[]>, now = () => new Date()) {
+export function usePractised(
+  record: Ref<PracticeRecord>,
+  bars: Ref<string[]>,
+  now = () => new Date(),
+) {
+  /** What is kept, at the bars as they are now. */
+  const kept = computed(() =>
+    followed(record.value.practised, record.value.practisedBars, bars.value),
+  );
   const of = (step: Step) => kept.value.filter((one) => isSame(one, step));
   const isDone = (step: Step) => of(step).at(-1)?.done ?? false;
   /** The highest tempo that was reached, in per cent; 0 where it was not played yet. */
@@ -24,7 +33,10 @@ export function usePractised(kept: Ref<Practised[]>, now = () => new Date()) {
     const today = of(step).find((one) => one.day === day);
     const { hands, from, to } = step;
     const entry = how(today ?? { ...NOTHING, day, hands, from, to, done: isDone(step) });
-    kept.value = [...kept.value.filter((one) => one !== today), entry];
+    record.value = {
+      practised: [...kept.value.filter((one) => one !== today), entry],
+      practisedBars: bars.value,
+    };
   }
 
   /** Adds what was played since the last time. */
@@ -54,5 +66,5 @@ export function usePractised(kept: Ref<Practised[]>, now = () => new Date()) {
   });
   const minutesToday = computed(() => minutesOn(dayOf(now())));
 
-  return { isDone, reached, note, tick, last, minutesToday };
+  return { kept, isDone, reached, note, tick, last, minutesToday };
 }

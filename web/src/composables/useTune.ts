@@ -6,7 +6,7 @@ import {
   type Assignment,
   type Choices,
   type Played,
-  type Practised,
+  type PracticeRecord,
   type Student,
   type StudentDraft,
 } from '../api/client';
@@ -51,7 +51,9 @@ const LATER_CHOICES = {
   wanted: [],
   waivers: [],
   practised: [],
+  practisedBars: [],
   way: [],
+  wayBars: [],
 } satisfies Partial<Choices>;
 
 const choicesBox = (tune: number, id: number) =>
@@ -201,7 +203,10 @@ export function useTune(id: number) {
   const choicesOf = ({ choices: { value: box } }: Player) =>
     computed<Choices>({
       get: () => box.value,
-      set: (value) => (box.value = { ...value, practised: box.value.practised }),
+      set: (value) => {
+        const { practised, practisedBars } = box.value;
+        box.value = { ...value, practised, practisedBars };
+      },
     });
   const choices = computed<Choices | undefined>({
     get: () => player.value?.choices.value.value,
@@ -210,11 +215,11 @@ export function useTune(id: number) {
     },
   });
   /** What was practised; nobody takes that back. */
-  const practised = computed<Practised[]>({
-    get: () => choices.value?.practised ?? [],
+  const practised = computed<PracticeRecord>({
+    get: () => choices.value ?? { practised: [], practisedBars: [] },
     set: (some) => {
       const box = player.value?.choices.value;
-      if (box) box.value = { ...box.value, practised: some };
+      if (box) box.value = { ...box.value, ...some };
     },
   });
   const student = computed<StudentDraft | undefined>({

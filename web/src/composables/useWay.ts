@@ -1,14 +1,23 @@
 import { computed, type Ref } from 'vue';
 import type { Choices, PracticeStep } from '../api/client';
+import { followed } from '../player/follow';
 
 /** The way through a tune as the teacher has it: the app's own until she changes it. */
-export function useWay(choices: Ref<Choices | undefined>, path: Ref<PracticeStep[] | undefined>) {
-  const own = computed(() => choices.value?.way ?? []);
+export function useWay(
+  choices: Ref<Choices | undefined>,
+  path: Ref<PracticeStep[] | undefined>,
+  bars: Ref<string[]>,
+) {
+  /** Hers, at the bars as they are now. */
+  const own = computed(() => {
+    const { way = [], wayBars = [] } = choices.value ?? {};
+    return followed(way, wayBars, bars.value);
+  });
   const isOwn = computed(() => own.value.length > 0);
   const steps = computed(() => (isOwn.value ? own.value : (path.value ?? [])));
 
   function set(way: PracticeStep[]) {
-    if (choices.value) choices.value = { ...choices.value, way };
+    if (choices.value) choices.value = { ...choices.value, way, wayBars: bars.value };
   }
   /** Another one at a place, or none. */
   const replace = (index: number, by: PracticeStep[]) =>
@@ -21,12 +30,14 @@ export function useWay(choices: Ref<Choices | undefined>, path: Ref<PracticeStep
     set(all);
   }
   const remove = (index: number) => replace(index, []);
-  const say = (index: number, word: string) => replace(index, [{ ...steps.value[index]!, word }]);
+  /** What is to be otherwise about a step: a word, a tempo, how many rounds. */
+  const change = (index: number, what: Partial<PracticeStep>) =>
+    replace(index, [{ ...steps.value[index]!, ...what }]);
   /** A step more, behind another. */
   const add = (behind: number, step: PracticeStep) =>
     set([...steps.value.slice(0, behind + 1), step, ...steps.value.slice(behind + 1)]);
   /** The app's own again. */
   const forget = () => set([]);
 
-  return { steps, isOwn, move, remove, say, add, forget };
+  return { steps, isOwn, move, remove, change, add, forget };
 }

@@ -95,6 +95,7 @@ const PITCHES: Record<Click['weight'], number> = {
   STRONG: 1175,
   BEAT: 1047,
   PART: 784,
+  THIRD: 784,
 };
 
 /** Plays a timeline; loads the piano the first time. */
@@ -139,7 +140,8 @@ export async function play(
   }
   for (const click of music.clicks) {
     transport.schedule((time) => {
-      const isBeat = click.counts || click.weight !== 'PART' || beat.click.includes('PART');
+      const isPart = click.weight === 'PART' || click.weight === 'THIRD';
+      const isBeat = click.counts || !isPart || beat.click.includes(click.weight);
       if (beat.spoken && isBeat && said?.has(click.syllable)) {
         said.player(click.syllable).start(time);
       } else if (click.counts || beat.click.includes(click.weight)) {

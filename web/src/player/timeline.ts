@@ -38,6 +38,7 @@ export const CLICKS: { id: string; name: string; of: Tick['weight'][] }[] = [
   { id: 'strong', name: 'Strong beats', of: ['FIRST', 'STRONG'] },
   { id: 'first', name: 'First beat', of: ['FIRST'] },
   { id: 'parts', name: 'Beats in parts', of: ['FIRST', 'STRONG', 'BEAT', 'PART'] },
+  { id: 'thirds', name: 'Beats in threes', of: ['FIRST', 'STRONG', 'BEAT', 'THIRD'] },
 ];
 
 /** A chord that is to be seen before it sounds. */

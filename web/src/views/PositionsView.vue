@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import SheetPage from '../components/SheetPage.vue';
 import SmallKeys from '../components/SmallKeys.vue';
 import { useArrangement } from '../composables/useArrangement';
@@ -10,7 +10,7 @@ import { useView } from '../composables/useView';
 const props = defineProps<{ id: number }>();
 
 const tune = useTune(props.id);
-const { arrangement, trouble } = useArrangement(tune.chart, tune.played, ref(false));
+const { arrangement, trouble } = useArrangement(tune.chart, tune.played);
 useView(
   () => `${arrangement.value?.title ?? 'Tune'}, positions`,
   () => arrangement.value,

@@ -17,7 +17,7 @@ import { barName } from '../player/words';
 const props = defineProps<{ id: number }>();
 
 const tune = useTune(props.id);
-const { arrangement: found } = useArrangement(tune.chart, tune.played, ref(false));
+const { arrangement: found } = useArrangement(tune.chart, tune.played);
 const catalogue = useCatalogue();
 const school = ref('strict');
 const findings = shallowRef<Finding[]>([]);

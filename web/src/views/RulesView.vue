@@ -52,7 +52,6 @@ function example(chart: () => string | undefined) {
   const { arrangement } = useArrangement(
     computed(() => chart() ?? ''),
     played,
-    ref(false),
   );
   const chosen = useChosen(arrangement);
   return { arrangement, chosen, player: usePlayer(arrangement, chosen) };

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed } from 'vue';
 import SheetPage from '../components/SheetPage.vue';
 import { useArrangement } from '../composables/useArrangement';
 import { usePracticePath } from '../composables/usePracticePath';
@@ -15,11 +15,13 @@ const props = defineProps<{ id: number }>();
 
 const DAYS = 7;
 const tune = useTune(props.id);
-const { arrangement } = useArrangement(tune.chart, tune.played, ref(false));
-const record = usePractised(tune.practised);
-const { path, trouble } = usePracticePath(tune.chart, tune.played, arrangement);
-const way = useWay(tune.choices, path);
-const steps = computed(() => way.steps.value.filter((step) => !record.isDone(step)));
+const { arrangement } = useArrangement(tune.chart, tune.played);
+const { path, bars, trouble } = usePracticePath(tune.chart, tune.played, arrangement);
+const record = usePractised(tune.practised, bars);
+const way = useWay(tune.choices, path, bars);
+const steps = computed(() =>
+  way.steps.value.filter((step) => step.from >= 0 && !record.isDone(step)),
+);
 const minutes = computed(() => Math.ceil(steps.value.reduce((sum, one) => sum + one.minutes, 0)));
 const tempo = (percent: number) =>
   arrangement.value &&

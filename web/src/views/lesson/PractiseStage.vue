@@ -17,13 +17,15 @@ import { useLesson } from './useLesson';
 
 /** Practising in small steps: one press sets what is heard, which bars go round and how slowly. */
 const { id, tune, page, player, arrangement, chosen, counts, veil } = useLesson();
-/** Minutes after which hands rest (common practice). */
+/** Minutes after which hands rest, and seconds after which a hand that is wide open does (common caution). */
 const REST = 20;
-const { path, trouble } = usePracticePath(page.shown, tune.played, arrangement);
-const way = useWay(tune.choices, path);
+const WIDE = 60;
+const { path, bars, trouble } = usePracticePath(page.shown, tune.played, arrangement);
+const way = useWay(tune.choices, path, bars);
 const steps = way.steps;
 const at = ref(0);
 const step = computed(() => steps.value[at.value]);
+const RUNGS = ['start', 'goal', 'by', 'rounds'] as const;
 let here: PracticeStep | undefined;
 // A step that is moved, or whose way is laid anew, is gone on with.
 watch(steps, (all) => {
@@ -34,7 +36,7 @@ const how = usePracticeHow(step, arrangement, player, chosen, veil);
 const { heard } = how;
 const ladder = useLadder();
 
-const record = usePractised(tune.practised);
+const record = usePractised(tune.practised, bars);
 const minutesLeft = computed(() =>
   Math.ceil(
     steps.value.filter((one) => !record.isDone(one)).reduce((sum, one) => sum + one.minutes, 0),
@@ -60,6 +62,8 @@ let whose: number | undefined;
 let what: typeof now.value;
 /** Whether whole bars are played; a beat of a bar is not yet the bar. */
 let isWhole = true;
+const rests = ref(false);
+const seconds = () => (performance.now() - begun) / 1000;
 function slip() {
   slips++;
   ladder.slip();
@@ -70,6 +74,7 @@ watch(player.state, (state) => {
     // What went round until now, where something was changed while it played.
     keep();
     begun = performance.now();
+    rests.value = false;
     whose = tune.studentId.value;
     what = now.value;
     const { begin, end } = player.loop.value ?? {};
@@ -83,7 +88,7 @@ function keep() {
       percent: isWhole ? ladder.percent.value : 0,
       rounds,
       slips,
-      seconds: (performance.now() - begun) / 1000,
+      seconds: seconds(),
     });
   slips = rounds = 0;
   what = undefined;
@@ -97,9 +102,11 @@ function choose(index: number) {
 watch(
   step,
   (one) => {
-    if (!one || (here && isSame(one, here))) return;
+    const isAsBefore =
+      one && here && isSame(one, here) && RUNGS.every((number) => one[number] === here![number]);
+    if (!one || isAsBefore) return;
     here = one;
-    ladder.begin({ start: one.start, goal: one.goal, rounds: one.rounds });
+    ladder.begin(one);
   },
   { immediate: true },
 );
@@ -108,7 +115,7 @@ watch(
   path,
   (all, before) => {
     if (before || !all) return;
-    const next = steps.value.findIndex((one) => !record.isDone(one));
+    const next = steps.value.findIndex((one) => one.from >= 0 && !record.isDone(one));
     choose(Math.max(0, next));
   },
   { immediate: true },
@@ -122,7 +129,9 @@ function finish() {
   player.stop();
   keep();
   if (step.value) record.tick(step.value, true);
-  const next = steps.value.findIndex((one, i) => i > at.value && !record.isDone(one));
+  const next = steps.value.findIndex(
+    (one, i) => i > at.value && one.from >= 0 && !record.isDone(one),
+  );
   if (next >= 0) choose(next);
 }
 
@@ -131,6 +140,7 @@ player.prepare();
 watch(player.rounds, (count) => {
   if (!count) return;
   rounds++;
+  rests.value = seconds() >= WIDE;
   if (ladder.round()) how.round();
 });
 watch(
@@ -156,6 +166,7 @@ onScopeDispose(() => {
     :ladder="ladder"
     :state="player.state.value"
     :next="how.next.value"
+    :rests="rests"
     :by-heart="how.memory.value !== 'shown'"
     @toggle="player.toggle"
     @slip="slip"
@@ -177,9 +188,9 @@ onScopeDispose(() => {
     </h3>
     <p v-if="lastTime" class="why">{{ lastTime }}</p>
     <PractisedBars
-      v-if="arrangement && tune.practised.value.length"
+      v-if="arrangement && record.kept.value.length"
       :tune="arrangement"
-      :kept="tune.practised.value"
+      :kept="record.kept.value"
     />
     <PracticeWay
       :way="way"

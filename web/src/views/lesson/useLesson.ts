@@ -1,7 +1,7 @@
 import { tempoWords } from '../../player/words';
 import { practisedWords } from '../practice-words';
 import { computed, inject, provide, ref, shallowRef, watch, type InjectionKey } from 'vue';
-import type { Motion } from '../../api/client';
+import type { Counts, Motion } from '../../api/client';
 import { useArrangement } from '../../composables/useArrangement';
 import { useCompare } from '../../composables/useCompare';
 import { useChosen } from '../../composables/useChosen';
@@ -17,7 +17,7 @@ import { useChanges } from './useChanges';
 /** What the stages of one lesson share: the tune, its music, the chosen chord, what sounds, and what may be done. */
 function lessonOf(id: number) {
   const tune = useTune(id);
-  const counts = ref(false);
+  const counts = ref<Counts>('NONE');
   const writing = ref(false);
   const cursor = ref(0);
   const page = useShown(tune.chart);
@@ -52,7 +52,7 @@ function lessonOf(id: number) {
       keyTold && key,
       meterTold && meter,
       tempoWords(beatLength, tempo),
-      practisedWords(tune.practised.value),
+      practisedWords(tune.practised.value.practised),
     ]
       .filter(Boolean)
       .join(' · ');

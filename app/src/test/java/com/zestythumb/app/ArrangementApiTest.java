@@ -33,8 +33,8 @@ class ArrangementApiTest {
     }
 
     private MvcTestResult post(String path, String chart, String choices, String hand) {
-        String body = "{\"chart\":" + JsonMapper.shared().writeValueAsString(chart) + ",\"counts\":false,\"choices\":"
-                + choices + ",\"hand\":" + hand + "}";
+        String body = "{\"chart\":" + JsonMapper.shared().writeValueAsString(chart)
+                + ",\"counts\":\"NONE\",\"choices\":" + choices + ",\"hand\":" + hand + "}";
         return api.post()
                 .uri(path)
                 .contentType(MediaType.APPLICATION_JSON)

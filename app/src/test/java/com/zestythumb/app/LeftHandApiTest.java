@@ -17,7 +17,7 @@ class LeftHandApiTest extends KeepingApi {
 
     private MvcTestResult post(String path, String chart, String choices, String hand) {
         String body = "{\"chart\":" + JSON.writeValueAsString(chart) + ",\"choices\":" + choices + ",\"hand\":" + hand
-                + ",\"counts\":false,\"chord\":0}";
+                + ",\"chord\":0}";
         return send(api.post(), "/api/arrangements" + path, body);
     }
 
@@ -110,7 +110,7 @@ class LeftHandApiTest extends KeepingApi {
 
     @Test
     void proposesThreeHands() throws Exception {
-        String tune = "{\"chart\":\"meter: 3/4\\n| C | F | G7 | C |\",\"counts\":false,\"chord\":0}";
+        String tune = "{\"chart\":\"meter: 3/4\\n| C | F | G7 | C |\",\"chord\":0}";
         JsonNode three = json(send(
                 api.post(),
                 "/api/arrangements/proposals",
@@ -170,7 +170,7 @@ class LeftHandApiTest extends KeepingApi {
     void warmsUpInTheKeyOfATune() throws Exception {
         JsonNode warmUp = json(post("", "key: D minor\n| Dm | A7 |", "{}", HAND));
         assertThat(warmUp.at("/key").asString()).isEqualTo("D minor");
-        String body = "{\"chart\":\"key: D minor\\n| Dm | A7 |\",\"hand\":" + HAND + ",\"counts\":false,\"chord\":0}";
+        String body = "{\"chart\":\"key: D minor\\n| Dm | A7 |\",\"hand\":" + HAND + ",\"chord\":0}";
         JsonNode page = json(send(api.post(), "/api/warm-ups", body));
         assertThat(page.at("/title").asString()).isEqualTo("Warm-up in D minor");
         assertThat(page.at("/parts/0/notes")
@@ -275,7 +275,7 @@ class LeftHandApiTest extends KeepingApi {
                 + "\"stretches\":[{\"from\":1,\"to\":2,\"style\":\"bass\"}],\"varied\":true}";
         JsonNode tune = json(post("", "feel: swing\n| C | F | G7 | C |", choices, HAND));
         assertThat(tune.get("pedal").size()).isEqualTo(4);
-        assertThat(tune.at("/meters/0/ticks/1/at").asDouble()).isCloseTo(2 / 3.0, within(1e-9));
+        assertThat(tune.at("/meters/0/ticks/2/at").asDouble()).isCloseTo(2 / 3.0, within(1e-9));
         assertThat(tune.at("/chords/1/keys").size()).isEqualTo(1);
         assertThat(tune.at("/chords/2/keys")
                         .valueStream()

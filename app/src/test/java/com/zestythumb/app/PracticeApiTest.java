@@ -17,7 +17,7 @@ class PracticeApiTest extends KeepingApi {
         var answered =
                 send(api.post(), "/api/practice", "{\"chart\":" + JSON.writeValueAsString(chart) + ",\"choices\":{}}");
         assertThat(answered).hasStatusOk();
-        return json(answered);
+        return json(answered).at("/steps");
     }
 
     /** Strange tunes have a way too, or none. */
@@ -68,6 +68,12 @@ class PracticeApiTest extends KeepingApi {
         assertThat(kept.at("/choices/way/0")).isEqualTo(JSON.readTree(step));
         assertThat(saveChoices(kept, "{\"way\":[" + step.replace("\"rounds\":3", "\"rounds\":0") + "]}"))
                 .hasStatus(400);
+        // As it was kept before it could be told by how much it goes faster.
+        String older = step.replace("\"by\":5,", "").replace("\"isWide\":false,", "");
+        assertThat(older).doesNotContain("by\"", "isWide");
+        assertThat(saveChoices(kept, "{\"way\":[" + older + "]}")).hasStatusOk();
+        kept = get(tune).at("/assignments/0");
+        assertThat(kept.at("/choices/way/0")).isEqualTo(JSON.readTree(step));
         assertThat(saveChoices(kept, "{\"way\":[]}")).hasStatusOk();
         assertThat(get(tune).at("/assignments/0/choices/way").isEmpty()).isTrue();
     }

@@ -62,8 +62,6 @@ class ArrangementController {
     private static final int CHORDS_PRICED = 4000;
     private static final int USUAL_MINUTES = 15;
 
-    private final MusicXmlWriter pageScore = new MusicXmlWriter(Staves.PAGE);
-    private final MusicXmlWriter pageWithCounts = new MusicXmlWriter(Staves.PAGE_WITH_COUNTS);
     private final ScoreWriter musicXml = new MusicXmlWriter(Staves.GRAND);
     private final ScoreWriter midi = new MidiFileWriter();
 
@@ -92,7 +90,7 @@ class ArrangementController {
         return reckoning.inTurn(page, () -> {
             HeardChart heard = charts.of(request);
             Arrangement arrangement = heard.sheet().arranged(request.wanted());
-            MusicXmlWriter writer = request.counts() ? pageWithCounts : pageScore;
+            MusicXmlWriter writer = new MusicXmlWriter(Staves.PAGE, request.counts());
             return Views.of(
                     heard.chart(),
                     arrangement,

@@ -1,6 +1,7 @@
 package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.sheet.Counts;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -17,8 +18,8 @@ public record ArrangementRequest(
         @Valid ChoicesDto choices,
         @Valid HandDto hand,
 
-        @Schema(description = "Whether the page shows the count below the tune.", defaultValue = "false")
-        boolean counts,
+        @Schema(description = "What the page shows of the count below both hands.", defaultValue = "NONE")
+        Counts counts,
 
         @Schema(description = "For which chord other ways to play it are wanted.", defaultValue = "0")
         int chord,
@@ -28,6 +29,7 @@ public record ArrangementRequest(
 
     public ArrangementRequest {
         choices = choices == null ? ChoicesDto.of(Choices.USUAL) : choices;
+        counts = counts == null ? Counts.NONE : counts;
         known = known == null ? Set.of() : known;
         hand = hand == null ? HandDto.of(Choices.USUAL.hand()) : hand;
     }

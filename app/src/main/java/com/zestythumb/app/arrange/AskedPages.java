@@ -2,6 +2,7 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.exercise.Hidden;
+import com.zestythumb.core.sheet.Counts;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.util.Map;
@@ -30,7 +31,7 @@ public class AskedPages {
      * @param known marks of measures that need not be sent again
      */
     public ArrangementView of(String chart, ChoicesDto choices, HandDto hand, Set<Hidden> hidden, Set<String> known) {
-        ArrangementRequest request = new ArrangementRequest(chart, choices, hand, false, -1, known);
+        ArrangementRequest request = new ArrangementRequest(chart, choices, hand, Counts.NONE, -1, known);
         RecentCharts.HeardChart heard = charts.of(request);
         Arrangement arrangement = heard.sheet().arranged(request.wanted());
         String text = score.writeText(arrangement);

@@ -95,9 +95,16 @@ public record ChoicesDto(
         @Size(max = 5000)
         List<@NotNull @Valid PractisedDto> practised,
 
+        @Schema(description = "A mark of each bar as it stood when that was kept, so that it follows bars that move.")
+        @Size(max = 5000)
+        List<@NotNull @Size(max = 20) String> practisedBars,
+
         @Schema(description = "The way through the tune where the teacher changed it; none where it is the app's own.")
         @Size(max = 500)
-        List<@NotNull @Valid PracticeStepDto> way) {
+        List<@NotNull @Valid PracticeStepDto> way,
+
+        @Schema(description = "The same for the way.") @Size(max = 5000)
+        List<@NotNull @Size(max = 20) String> wayBars) {
 
     public ChoicesDto {
         Choices usual = Choices.USUAL;
@@ -121,7 +128,9 @@ public record ChoicesDto(
         pins = pins == null ? List.of() : pins;
         waivers = waivers == null ? List.of() : waivers;
         practised = practised == null ? List.of() : practised;
+        practisedBars = practisedBars == null ? List.of() : practisedBars;
         way = way == null ? List.of() : way;
+        wayBars = wayBars == null ? List.of() : wayBars;
     }
 
     public static ChoicesDto of(Choices choices) {
@@ -144,6 +153,8 @@ public record ChoicesDto(
                 choices.wanted().stream().map(WantedDto::of).toList(),
                 choices.pins().stream().map(PinDto::of).toList(),
                 choices.waivers().stream().map(WaiverDto::of).toList(),
+                List.of(),
+                List.of(),
                 List.of(),
                 List.of());
     }

@@ -1,11 +1,9 @@
 package com.zestythumb.app.arrange;
 
 import com.zestythumb.app.http.Reckoning;
-import com.zestythumb.core.practising.PracticePath;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
-import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -27,9 +25,7 @@ class PracticeController {
 
     @PostMapping
     @Operation(summary = "A way through the tune in small steps: which hand, which bars, how slowly, and why.")
-    List<PracticeStepDto> path(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> PracticePath.of(charts.of(request).sheet().arranged(request.wanted())).stream()
-                .map(PracticeStepDto::of)
-                .toList());
+    PracticeView path(@Valid @RequestBody ArrangementRequest request) {
+        return reckoning.inTurn(() -> PracticeView.of(charts.of(request).sheet().arranged(request.wanted())));
     }
 }

@@ -20,10 +20,10 @@ public record PractisedDto(
         @Size(max = 80)
         String hands,
 
-        @Schema(description = "Index of the first bar.") @Min(0)
+        @Schema(description = "Index of the first bar; -1 where its bars are gone.") @Min(-1)
         int from,
 
-        @Schema(description = "Index of the last bar.") @Min(0)
+        @Schema(description = "Index of the last bar; -1 where its bars are gone.") @Min(-1)
         int to,
 
         @Schema(description = "Per cent of the tempo that were reached.") @Min(0) @Max(1000)

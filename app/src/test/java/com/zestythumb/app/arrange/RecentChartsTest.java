@@ -6,6 +6,7 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Counts;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -16,7 +17,7 @@ class RecentChartsTest {
     private final RecentCharts charts = new RecentCharts();
 
     private RecentCharts.HeardChart ask(String chart) {
-        return charts.of(new ArrangementRequest(chart, null, null, false, 0, Set.of()));
+        return charts.of(new ArrangementRequest(chart, null, null, Counts.NONE, 0, Set.of()));
     }
 
     @Test

@@ -14,8 +14,10 @@ import com.zestythumb.core.voicing.Grip;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
+import java.util.IntSummaryStatistics;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -37,6 +39,15 @@ public final class PracticePath {
     private static final String RIGHT_ALONE = "the right hand alone, until it goes by itself";
 
     private static final int ROUNDS = 3;
+
+    /** Small enough not to be noticed, large enough to get there in a sitting (common practice). */
+    private static final int BY = 5;
+
+    private static final int OCTAVE = 12;
+
+    /** Where the left hand plays its chords. */
+    private static final Set<Hands> WITH_CHORDS = Set.of(Hands.HELD, Hands.LEFT, Hands.TOGETHER);
+
     private static final double MINUTE = 60;
 
     /** From one bar to another, both counted. */
@@ -218,6 +229,32 @@ public final class PracticePath {
         double counted = quarters + sheet.meter().barLength().toDouble();
         double seconds = ROUNDS * counted * sheet.secondsPerQuarter() * 200 / (start + goal);
         steps.add(new PracticeStep(
-                hands, line.from(), line.to(), start, goal, ROUNDS, Math.ceil(2 * seconds / MINUTE) / 2, why));
+                hands,
+                line.from(),
+                line.to(),
+                start,
+                goal,
+                BY,
+                ROUNDS,
+                Math.ceil(2 * seconds / MINUTE) / 2,
+                WITH_CHORDS.contains(hands) && isWide(line),
+                why));
+    }
+
+    /** Whether more than half of what the left hand strikes is an octave or more, or as wide as it goes. */
+    private boolean isWide(Line line) {
+        int wide = Math.min(OCTAVE, arrangement.choices().hand().span());
+        List<IntSummaryStatistics> strokes = arrangement.notes().stream()
+                .filter(note -> !note.isRight() && note.bar() >= line.from() && note.bar() <= line.to())
+                .collect(Collectors.groupingBy(
+                        note -> List.of(note.bar(), note.onset()),
+                        Collectors.summarizingInt(note -> note.pitch().midi())))
+                .values()
+                .stream()
+                .toList();
+        long open = strokes.stream()
+                .filter(stroke -> stroke.getMax() - stroke.getMin() >= wide)
+                .count();
+        return 2 * open > strokes.size();
     }
 }

@@ -7,11 +7,23 @@ package com.zestythumb.core.practising;
  * @param to of its last
  * @param start per cent of the tune's tempo to begin with
  * @param goal per cent to come to
- * @param rounds times without a slip before it goes faster
+ * @param by per cent by which it goes faster
+ * @param rounds times without a slip before it does
  * @param minutes about so long
+ * @param isWide whether the hand is wide open for most of it, so that it is played in small doses
  * @param why in a sentence for the student
  */
-public record PracticeStep(Hands hands, int from, int to, int start, int goal, int rounds, double minutes, String why) {
+public record PracticeStep(
+        Hands hands,
+        int from,
+        int to,
+        int start,
+        int goal,
+        int by,
+        int rounds,
+        double minutes,
+        boolean isWide,
+        String why) {
 
     /** What is played of the tune. */
     public enum Hands {

@@ -1,6 +1,7 @@
 package com.zestythumb.core.sheet;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /**
@@ -18,7 +19,9 @@ public record Tick(Fraction at, Weight weight, String syllable) {
         STRONG,
         BEAT,
         /** What a beat is parted into: halves, or thirds where it is dotted. */
-        PART
+        PART,
+        /** What a beat that is not dotted is parted into by triplets. */
+        THIRD
     }
 
     /**
@@ -41,6 +44,13 @@ public record Tick(Fraction at, Weight weight, String syllable) {
             String syllable = Counting.syllable(meter, at);
             ticks.add(new Tick(swung ? Swing.time(at) : at, weight, syllable));
         }
+        Fraction third = meter.beatLength().dividedBy(Fraction.of(3));
+        for (int i = 0; !meter.isCompound() && i < 3 * beats; i++) {
+            if (i % 3 > 0) {
+                ticks.add(new Tick(third.times(i), Weight.THIRD, Counting.syllable(meter, third.times(i))));
+            }
+        }
+        ticks.sort(Comparator.comparing(Tick::at));
         return ticks;
     }
 }

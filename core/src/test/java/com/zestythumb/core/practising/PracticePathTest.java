@@ -70,6 +70,18 @@ class PracticePathTest {
                 .containsOnly(PracticeStep.Hands.LEFT);
     }
 
+    /** Octaves and what is as wide as the hand are played in small doses (common caution); three keys in a fifth are not. */
+    @Test
+    void tellsWhereTheHandIsWideOpen() {
+        Choices octaves = Choices.USUAL.with(new StyleChoice(VoicingStyles.named("octaves"), Map.of()));
+        for (Choices choices : List.of(Choices.USUAL, octaves)) {
+            assertThat(PracticePath.of(Arrangement.of(Chart.parse("| C | F | G | C |\n| Am | F | G | C |"), choices)))
+                    .filteredOn(step -> step.hands() == PracticeStep.Hands.LEFT)
+                    .isNotEmpty()
+                    .allMatch(step -> step.isWide() == (choices == octaves));
+        }
+    }
+
     @Test
     void aTuneWithoutASoundHasNothingToPractise() {
         assertThat(order("| N.C. | N.C. |")).isEmpty();

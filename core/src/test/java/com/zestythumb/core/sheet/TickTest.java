@@ -24,15 +24,31 @@ class TickTest {
     })
     void aBarIsCountedAsAPrimerHasIt(String meter, String counted) {
         assertThat(Tick.of(Meter.parse(meter), false).stream()
+                        .filter(tick -> tick.weight() != Tick.Weight.THIRD)
                         .map(tick -> tick.syllable()
                                 + switch (tick.weight()) {
                                     case FIRST -> ">";
                                     case STRONG -> "-";
                                     case BEAT -> ".";
-                                    case PART -> "";
+                                    case PART, THIRD -> "";
                                 })
                         .collect(Collectors.joining(" ")))
                 .isEqualTo(counted);
+    }
+
+    /** Three to a beat; where it has three already there are none more (common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        "2/4, 1/3 trip 2/3 let 4/3 trip 5/3 let",
+        "3/8, 1/6 trip 1/3 let 2/3 trip 5/6 let 7/6 trip 4/3 let",
+        "6/8, ''"
+    })
+    void aBeatIsPartedInThreeToo(String meter, String thirds) {
+        assertThat(Tick.of(Meter.parse(meter), true).stream()
+                        .filter(tick -> tick.weight() == Tick.Weight.THIRD)
+                        .map(tick -> tick.at() + " " + tick.syllable())
+                        .collect(Collectors.joining(" ")))
+                .isEqualTo(thirds);
     }
 
     /** Two to one; where a beat has three parts there is nothing to swing (common practice). */
@@ -40,6 +56,7 @@ class TickTest {
     @CsvSource({"4/4, 0 2/3 1 5/3 2 8/3 3 11/3", "6/8, 0 1/2 1 3/2 2 5/2", "2/2, 0 1 2 3"})
     void theSecondEighthSwingsInTheCountToo(String meter, String times) {
         assertThat(Tick.of(Meter.parse(meter), true).stream()
+                        .filter(tick -> tick.weight() != Tick.Weight.THIRD)
                         .map(tick -> tick.at().toString())
                         .collect(Collectors.joining(" ")))
                 .isEqualTo(times);

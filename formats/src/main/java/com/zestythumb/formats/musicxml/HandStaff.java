@@ -9,6 +9,8 @@ import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.CountedLine;
+import com.zestythumb.core.sheet.Counts;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.NoteSign;
@@ -47,7 +49,8 @@ final class HandStaff {
     private record Voice(String name, StemValue stems) {}
 
     private final boolean page;
-    private final boolean counts;
+    private final Counts counts;
+    private final CountedLine counted;
     private final int staff;
     private final Side side;
     private final int firstVoice;
@@ -62,9 +65,10 @@ final class HandStaff {
     private final Set<String> heldFrom = new HashSet<>();
 
     /** With the count below its notes where that is wished. */
-    HandStaff(Arrangement arrangement, boolean page, boolean counts, int staff, Side side) {
+    HandStaff(Arrangement arrangement, boolean page, Counts counts, int staff, Side side) {
         this.page = page;
         this.counts = counts;
+        this.counted = new CountedLine(counts);
         this.side = side;
         this.staff = staff;
         boolean belowTune = arrangement.sheet().hasMelody();
@@ -211,8 +215,10 @@ final class HandStaff {
             if (moment.isRest() && chord != null) {
                 nameRest(first, chord);
             }
-            if (counts) {
-                Notes.addCount(first, bar, moment.onset());
+            if (counts != Counts.NONE) {
+                boolean isHeld =
+                        !moment.isRest() && moment.notes().stream().allMatch(note -> heldFrom.contains(note.id()));
+                Notes.addCount(first, counted.under(bar, moment.onset(), moment.duration(), isHeld));
             }
         }
         beams.close();

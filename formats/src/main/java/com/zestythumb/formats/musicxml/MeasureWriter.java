@@ -5,6 +5,7 @@ import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.BarSigns;
 import com.zestythumb.core.sheet.BarText;
+import com.zestythumb.core.sheet.Counts;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
@@ -38,9 +39,9 @@ final class MeasureWriter {
      * Gets ready to write.
      *
      * @param page whether it is for the app's page, which sets title, tempo, lines and numerals itself
-     * @param counts whether the count is written below the tune and below the left hand
+     * @param counts what is counted below the tune, or the right hand where there is none, and below the left hand
      */
-    MeasureWriter(Arrangement arrangement, boolean page, boolean counts) {
+    MeasureWriter(Arrangement arrangement, boolean page, Counts counts) {
         this.sheet = arrangement.sheet();
         this.page = page;
         this.advice = arrangement.advice();
@@ -50,7 +51,7 @@ final class MeasureWriter {
         this.barLines = new BarLines(sheet.bars());
         this.melody = new MelodyStaff(page, counts, arrangement);
         this.leftHand = new HandStaff(arrangement, page, counts, upper ? 2 : ONLY_STAFF, Side.LEFT);
-        this.rightHand = new HandStaff(arrangement, page, false, 1, Side.RIGHT);
+        this.rightHand = new HandStaff(arrangement, page, sheet.hasMelody() ? Counts.NONE : counts, 1, Side.RIGHT);
     }
 
     List<Measure> measures() {

@@ -5,6 +5,8 @@ import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.arrangement.TuneFingers;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.CountedLine;
+import com.zestythumb.core.sheet.Counts;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.SheetNote;
@@ -28,7 +30,8 @@ final class MelodyStaff {
     private static final String VOICE = "1";
 
     private final boolean page;
-    private final boolean counts;
+    private final Counts counts;
+    private final CountedLine counted;
     private final TuneFingers fingers;
     private final Map<List<Object>, List<TimedNote>> withTune;
     /** What is tied into the next notes. */
@@ -37,9 +40,10 @@ final class MelodyStaff {
     private boolean midWord;
 
     /** With the fingers of the tune, and what is struck with its notes. */
-    MelodyStaff(boolean page, boolean counts, Arrangement arrangement) {
+    MelodyStaff(boolean page, Counts counts, Arrangement arrangement) {
         this.page = page;
         this.counts = counts;
+        this.counted = new CountedLine(counts);
         this.fingers = arrangement.tuneFingers();
         this.withTune = arrangement.notes().stream()
                 .filter(note -> note.voice() == TimedNote.WITH_TUNE)
@@ -62,6 +66,7 @@ final class MelodyStaff {
         for (int i = 0; i < melody.size(); i++) {
             SheetNote note = melody.get(i);
             List<TimedNote> others = withTune.getOrDefault(List.of(bar.index(), note.onset()), List.of());
+            boolean isHeld = !note.isRest() && held.contains(note.pitch());
             List<Note> heads = heads(bar, note, i, beams, others);
             Set<NoteSign> signs = new TreeSet<>(note.signs());
             signs.addAll(SheetNote.signs(others.stream().map(TimedNote::note).toList()));
@@ -75,8 +80,8 @@ final class MelodyStaff {
                     Notes.addFinger(heads.get(0), finger);
                 }
             }
-            if (counts) {
-                Notes.addCount(heads.get(0), bar, note.onset());
+            if (counts != Counts.NONE) {
+                Notes.addCount(heads.get(0), counted.under(bar, note.onset(), note.duration(), isHeld));
             }
             written.addAll(heads);
             written.addAll(SignTags.behind(signs, 1));

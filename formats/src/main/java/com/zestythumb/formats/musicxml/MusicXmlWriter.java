@@ -1,6 +1,7 @@
 package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.sheet.Counts;
 import com.zestythumb.formats.ScoreWriter;
 import jakarta.xml.bind.JAXBException;
 import jakarta.xml.bind.Marshaller;
@@ -30,9 +31,7 @@ public final class MusicXmlWriter implements ScoreWriter {
          * For a page that sets title, tempo, lines and numerals itself: the bass staff alone, and the treble
          * staff where there is a tune.
          */
-        PAGE,
-        /** The same with the count below the tune. */
-        PAGE_WITH_COUNTS
+        PAGE
     }
 
     private static final String HEADER = """
@@ -42,9 +41,16 @@ public final class MusicXmlWriter implements ScoreWriter {
             """;
 
     private final Staves staves;
+    private final Counts counts;
 
     public MusicXmlWriter(Staves staves) {
+        this(staves, Counts.NONE);
+    }
+
+    /** With what is counted below both hands. */
+    public MusicXmlWriter(Staves staves, Counts counts) {
         this.staves = staves;
+        this.counts = counts;
     }
 
     @Override
@@ -71,9 +77,7 @@ public final class MusicXmlWriter implements ScoreWriter {
 
         ScorePartwise.Part part = new ScorePartwise.Part();
         part.setId(piano);
-        part.getMeasure()
-                .addAll(new MeasureWriter(arrangement, staves != Staves.GRAND, staves == Staves.PAGE_WITH_COUNTS)
-                        .measures());
+        part.getMeasure().addAll(new MeasureWriter(arrangement, staves != Staves.GRAND, counts).measures());
 
         ScorePartwise score = new ScorePartwise();
         score.setVersion("4.0");

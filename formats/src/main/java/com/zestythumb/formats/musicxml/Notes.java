@@ -1,8 +1,6 @@
 package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.arrangement.TimedNote;
-import com.zestythumb.core.sheet.Bar;
-import com.zestythumb.core.sheet.Counting;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Touch;
 import jakarta.xml.bind.JAXBElement;
@@ -110,9 +108,9 @@ final class Notes {
         note.getLyric().add(lyric);
     }
 
-    /** What is counted aloud at a note or rest, as a second verse below it. */
-    static void addCount(Note note, Bar bar, Fraction onset) {
-        addLyric(note, Syllabic.SINGLE, Counting.syllable(bar, onset), "2");
+    /** What is counted aloud while a note or rest lasts, as a second verse below it. */
+    static void addCount(Note note, String words) {
+        addLyric(note, Syllabic.SINGLE, words, "2");
     }
 
     static void addTies(Note note, boolean fromBefore, boolean toNext) {

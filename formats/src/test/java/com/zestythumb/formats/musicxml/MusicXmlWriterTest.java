@@ -13,6 +13,7 @@ import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Counts;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
@@ -290,11 +291,11 @@ class MusicXmlWriterTest {
                 Chart.read("| C | F |\nm: c2 z2 d3 e | f8\nl: C,3 G, [E,G,]/2 C,/2 z3 | F,4 z4 & A,,8")
                         .sheet(),
                 Choices.USUAL);
-        Document score = read(new MusicXmlWriter(Staves.PAGE_WITH_COUNTS).write(song));
+        Document score = read(new MusicXmlWriter(Staves.PAGE, Counts.BY_BAR).write(song));
         assertThat(texts(score, "//note[not(starts-with(@id, 'n'))][not(staff = '2')]/lyric[@number = '2']/text"))
-                .containsExactly("1", "2", "3", "&", "1");
+                .containsExactly("1", "2", "3-4", "&", "1-2-3-4");
         assertThat(texts(score, "//note[staff = '2']/lyric[@number = '2']/text"))
-                .containsExactly("1", "&", "3", "e", "&", "1", "3");
+                .containsExactly("1-2", "&", "3", "e", "&-4", "1-2", "3-4");
     }
 
     /** MusicXML 4.0: numeral-root with its text, in a numeral-key, below the staff. */

@@ -8,6 +8,7 @@ import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Counts;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
@@ -50,9 +51,9 @@ class PageTextTest {
         return factory.newDocumentBuilder().parse(new ByteArrayInputStream(file));
     }
 
-    private static void holdAgainstJaxb(String chart, Figure figure, Staves staves) throws Exception {
+    private static void holdAgainstJaxb(String chart, Figure figure, Counts counts) throws Exception {
         Arrangement tune = Arrangement.of(Chart.parse(chart), Choices.USUAL.with(figure));
-        MusicXmlWriter writer = new MusicXmlWriter(staves);
+        MusicXmlWriter writer = new MusicXmlWriter(Staves.PAGE, counts);
         Document expected = read(MusicXmlWriter.marshal(writer.score(tune)));
         // Declares a namespace of which it uses nothing.
         expected.getDocumentElement().removeAttribute("xmlns:ns2");
@@ -65,15 +66,15 @@ class PageTextTest {
     @ParameterizedTest
     @FieldSource("CHARTS")
     void isWhatJaxbWrites(String chart) throws Exception {
-        holdAgainstJaxb(chart, Figures.BLOCK, Staves.PAGE);
-        holdAgainstJaxb(chart, Figures.BLOCK, Staves.PAGE_WITH_COUNTS);
+        holdAgainstJaxb(chart, Figures.BLOCK, Counts.NONE);
+        holdAgainstJaxb(chart, Figures.BLOCK, Counts.ON);
     }
 
     @ParameterizedTest
     @MethodSource("com.zestythumb.core.figure.Figures#all")
     void isWhatJaxbWritesInEveryFigure(Figure figure) throws Exception {
         for (String chart : CHARTS) {
-            holdAgainstJaxb(chart, figure, Staves.PAGE);
+            holdAgainstJaxb(chart, figure, Counts.NONE);
         }
     }
 
@@ -83,7 +84,7 @@ class PageTextTest {
             strings = {"by bar 1/4 top*4 / bass. 2 3 2", "1/8t (next)", "1/4 bass (upper.)", "1/16 bass (turn) / 1*8"})
     void isWhatJaxbWritesInAFigureOfOnesOwn(String text) throws Exception {
         for (String chart : CHARTS) {
-            holdAgainstJaxb(chart, Figure.of("own", "Own", 3, 5, text), Staves.PAGE);
+            holdAgainstJaxb(chart, Figure.of("own", "Own", 3, 5, text), Counts.NONE);
         }
     }
 

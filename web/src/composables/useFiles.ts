@@ -37,6 +37,9 @@ export function useFiles() {
       saveAs(name, blob);
     });
 
+  const downloadSound = (name: string, make: () => Promise<Blob>) =>
+    attempt(async () => saveAs(name, await make()));
+
   /** The engraved page as it stands. */
   const downloadPage = (format: 'svg' | 'pdf', head: Head) =>
     attempt(async () => {
@@ -49,5 +52,5 @@ export function useFiles() {
       saveAs(`${name}.${format}`, blob);
     });
 
-  return { download, downloadPage, trouble, busy };
+  return { downloadSound, download, downloadPage, trouble, busy };
 }

@@ -9,6 +9,7 @@ import {
   comingsFor,
   timeline,
   type BarRange,
+  type Manner,
 } from '../player/timeline';
 
 /** Plays the arrangement; what sounds is shown by note ids. Where the teacher is stays where it was. */
@@ -87,6 +88,33 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   /** Plays some bars of this tune as another hand has them, once. */
   const audition = (other: Arrangement, bars: number[]) => void playIt(other, bars, true);
 
+  const loudness = () =>
+    parts.value ?? BALANCES.find(({ id }) => id === balance.value)?.of ?? BALANCES[0]!.of;
+  const manner = (music: Arrangement): Manner => ({
+    comings: comingsFor(music, chosen.bar.value, loop.value),
+    balance: loudness(),
+    counted: counted.value,
+    held: held.value,
+    slows: slows.value,
+    lead: lead.value,
+    ...(loop.value && { span: loop.value }),
+  });
+
+  /** What would be played now, so many rounds of it, as a file of sound. */
+  async function recorded(times: number): Promise<Blob> {
+    const music = tune.value!;
+    const bars = barsToPlay(music, chosen.bar.value, loop.value);
+    const options = {
+      quartersPerMinute: quartersPerMinute.value,
+      beat: beat.value,
+      loop: times > 1,
+    };
+    const { rendered } = await import('../player/piano');
+    const sound = await rendered(timeline(music, bars, manner(music)), options, times);
+    const { wavOf } = await import('../player/wav');
+    return wavOf(sound.samples, sound.sampleRate);
+  }
+
   async function playIt(music: Arrangement, bars: number[], other = false) {
     if (!music.notes.length && !music.melody.length) return;
     playing?.stop();
@@ -96,29 +124,13 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     once = other;
     state.value = 'loading';
     trouble.value = '';
-    const comings = other ? [] : comingsFor(music, chosen.bar.value, loop.value);
     rounds.value = 0;
-    const loudness = parts.value ?? BALANCES.find(({ id }) => id === balance.value)?.of;
     try {
       // The player and its samples are only fetched when something is to be heard.
       const { play } = await import('../player/piano');
       if (mine !== turn) return;
       const begun = await play(
-        timeline(
-          music,
-          bars,
-          other
-            ? { balance: loudness }
-            : {
-                comings,
-                balance: loudness,
-                counted: counted.value,
-                held: held.value,
-                slows: slows.value,
-                lead: lead.value,
-                span: loop.value,
-              },
-        ),
+        timeline(music, bars, other ? { balance: loudness() } : manner(music)),
         {
           quartersPerMinute: quartersPerMinute.value,
           beat: beat.value,
@@ -201,6 +213,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     rounds,
     audition,
     prepare,
+    recorded,
     start: () => void start(),
     toggle,
     stop,

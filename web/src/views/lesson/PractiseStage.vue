@@ -6,13 +6,14 @@ import PracticeHow from '../../components/PracticeHow.vue';
 import PracticeWay from '../../components/PracticeWay.vue';
 import PractisedBars from '../../components/PractisedBars.vue';
 import { useLadder } from '../../composables/useLadder';
+import { useFiles } from '../../composables/useFiles';
 import { usePracticeHow } from '../../composables/usePracticeHow';
 import { usePracticePath } from '../../composables/usePracticePath';
 import { isSame, usePractised } from '../../composables/usePractised';
 import { useWay } from '../../composables/useWay';
 import type { PracticeStep } from '../../api/client';
 import { partsOf } from '../../player/parts';
-import { minutesOf } from '../practice-words';
+import { barsOf, HANDS, minutesOf } from '../practice-words';
 import { useLesson } from './useLesson';
 
 /** Practising in small steps: one press sets what is heard, which bars go round and how slowly. */
@@ -135,6 +136,14 @@ function finish() {
   if (next >= 0) choose(next);
 }
 
+const files = useFiles();
+/** What goes round now, as often as it is to go well. */
+function takeSound() {
+  const { hands, rounds: times } = now.value!;
+  const name = `${arrangement.value?.title}, ${HANDS[hands]} ${barsOf(now.value!, arrangement.value)}.wav`;
+  void files.downloadSound(name, () => player.recorded(times));
+}
+
 player.counted.value = true;
 player.prepare();
 watch(player.rounds, (count) => {
@@ -203,6 +212,14 @@ onScopeDispose(() => {
     <RouterLink class="card" :to="{ name: 'week', params: { id } }">
       A card for the week, to print
     </RouterLink>
+    <button
+      v-if="now"
+      class="card plain-button link"
+      :disabled="files.busy.value"
+      @click="takeSound"
+    >
+      This step as sound, to take along
+    </button>
     <p class="care">
       <template v-if="record.minutesToday.value">
         Today: {{ minutesOf(record.minutesToday.value)
@@ -211,7 +228,7 @@ onScopeDispose(() => {
       Stop where something hurts, and rest after twenty minutes.
     </p>
   </section>
-  <p v-if="trouble" role="alert">{{ trouble }}</p>
+  <p v-if="trouble || files.trouble.value" role="alert">{{ trouble || files.trouble.value }}</p>
 </template>
 
 <style scoped>

@@ -91,7 +91,7 @@ class PractiseTest extends InTheBrowser {
         browser.await(
                 "another first step",
                 () -> browser.see(".steps .step").getText().equals(first) ? null : true);
-        browser.see(".steps li:nth-child(2) input").sendKeys("As soft as snow", Keys.TAB);
+        browser.see(".steps li:nth-child(2) .change > input").sendKeys("As soft as snow", Keys.TAB);
         browser.click(".steps li:nth-child(1) [aria-label$='leave out']");
         browser.await("one step less", () -> browser.all(".steps .step").size() == steps - 1 ? true : null);
         awaitSaved();
@@ -133,6 +133,24 @@ class PractiseTest extends InTheBrowser {
             double expected = begin + (note / 4 * 8 + note % 4) * beat;
             assertThat(((Number) heard.get(note)).doubleValue()).isCloseTo(expected, within(0.002));
         }
+    }
+
+    /** The sound itself, rendered and read by the JDK: what counts in and what is played, three rounds, within 2 ms. */
+    @Test
+    void aStepIsTakenAlongAsSoundAndIsInTime() throws Exception {
+        newTune("title: Far Apart\ntempo: 240\nmeter: 4/4\n| C | G |\nm: c z7 | g z7 |\n");
+        stage("Practise");
+        browser.seeText(".now h2", "Right hand");
+        browser.clickText("button", "This step as sound, to take along");
+        Onsets sound = Onsets.in(browser.downloaded("Far Apart, Right hand bars 1 to 2.wav"));
+        double beat = 60 / 144.0;
+        for (int round = 0; round < 3; round++) {
+            for (int at : List.of(0, 1, 2, 3, 4, 8)) {
+                double expected = (12 * round + at) * beat;
+                assertThat(sound.firstFrom(expected - 0.02)).isCloseTo(expected, within(0.002));
+            }
+        }
+        assertThat(sound.seconds()).isCloseTo(36 * beat + 1, within(0.01));
     }
 
     private List<String> ids(String css) {

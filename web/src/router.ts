@@ -30,6 +30,12 @@ export const router = createRouter({
       props: true,
     },
     {
+      path: '/practise/:code',
+      name: 'practising',
+      component: () => import('./views/PractiseView.vue'),
+      props: true,
+    },
+    {
       path: '/tunes/:id(\\d+)',
       name: 'lesson',
       component: () => lesson().then(({ LessonView }) => LessonView),
@@ -69,5 +75,6 @@ export const router = createRouter({
 });
 
 router.beforeEach((to, from) => {
-  if ((to.params.id && !from.params.id) || to.name === 'answer') prepareEngraver();
+  if ((to.params.id && !from.params.id) || ['answer', 'practising'].includes(String(to.name)))
+    prepareEngraver();
 });

@@ -46,7 +46,8 @@ export type ExerciseSettings = Schemas['ExerciseSettings'];
 export type OwnRule = Schemas['OwnRule'];
 export type PracticeStep = Schemas['PracticeStep'];
 export type Practised = Schemas['Practised'];
-export type PracticeRecord = Pick<Choices, 'practised' | 'practisedBars'>;
+export type PracticeRecord = Schemas['PracticeRecord'];
+export type PractisingSheet = Schemas['PractisingSheet'];
 export type Motion = Schemas['Motion'];
 export type HandTold = Schemas['HandTold'];
 export type HandStep = Schemas['HandStep'];
@@ -409,6 +410,17 @@ export const api = {
     ),
   tryAgain: (code: string) =>
     data(http.POST('/api/answers/{code}/again', { params: { path: { code } } })),
+
+  /** Adds to what was practised; gives back all of it. */
+  keepPractised: (id: number, body: PracticeRecord) =>
+    data(http.PUT('/api/assignments/{id}/practised', { params: one(id), body })),
+  openLink: (id: number) => data(http.POST('/api/assignments/{id}/link', { params: one(id) })),
+  closeLink: (id: number) => done(http.DELETE('/api/assignments/{id}/link', { params: one(id) })),
+  /** What a student practises by a link. */
+  practising: (code: string) =>
+    data(http.GET('/api/practising/{code}', { params: { path: { code } } })),
+  keepPractisedBy: (code: string, body: PracticeRecord) =>
+    data(http.PUT('/api/practising/{code}/practised', { params: { path: { code } }, body })),
 
   addNote: (body: NoteRequest) => data(http.POST('/api/charts/notes', { body })),
 

@@ -3,6 +3,7 @@ import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { api, type Exercise } from '../api/client';
 import { useUndo } from '../composables/useUndo';
+import CopyLink from './CopyLink.vue';
 import MarkSign from './MarkSign.vue';
 
 /** An exercise with its link and what came of it; the teacher's word and mark go before the app's. */
@@ -38,14 +39,6 @@ const minutes = computed(() => {
   return seconds < 60 ? '' : `${Math.round(seconds / 60)} min`;
 });
 
-async function copy() {
-  try {
-    await navigator.clipboard.writeText(link.value);
-    say('The link is copied; give it to the student.');
-  } catch {
-    trouble.value = 'The browser does not let this page copy; mark the link and copy it.';
-  }
-}
 async function act(what: () => Promise<unknown>) {
   try {
     await what();
@@ -102,8 +95,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
       />
     </p>
     <p v-else class="link">
-      <a :href="link" target="_blank" rel="noopener">Open</a>
-      <Button label="Copy the link" size="small" variant="outlined" @click="copy" />
+      <CopyLink :link="link" />
       <Button label="Close" size="small" variant="text" @click="close" />
       <Button
         v-if="exercise.tries > 0 && made.length >= exercise.tries"

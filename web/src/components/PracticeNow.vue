@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import type { Arrangement, ArrangedChord, PracticeStep } from '../api/client';
 import type { useLadder } from '../composables/useLadder';
-import { barsOf, HANDS } from '../views/practice-words';
+import { barsOf, HANDS } from './practice-words';
 import SmallKeys from './SmallKeys.vue';
 
 /** What is practised now: large enough to be read, and pressed, from the piano. */
@@ -92,6 +92,7 @@ h2 {
   gap: 8px;
 }
 .round {
+  flex: none;
   width: 22px;
   height: 22px;
   border: 2px solid var(--zest);

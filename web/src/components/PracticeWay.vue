@@ -6,7 +6,7 @@ import { ref } from 'vue';
 import type { Arrangement, PracticeStep } from '../api/client';
 import type { usePractised } from '../composables/usePractised';
 import type { useWay } from '../composables/useWay';
-import { barsOf, HANDS } from '../views/practice-words';
+import { barsOf, HANDS } from './practice-words';
 
 /** The steps in their order: one is chosen, ticked off, or, where the teacher changes the way, moved, left out, given a word. */
 const props = defineProps<{
@@ -14,15 +14,17 @@ const props = defineProps<{
   record: ReturnType<typeof usePractised>;
   tune: Arrangement | undefined;
   at: number;
+  /** Whether it may be changed. */
+  teaches: boolean;
 }>();
 const emit = defineEmits<{ choose: [index: number]; add: [] }>();
 const changes = ref(false);
 
 const NUMBERS = [
-  { of: 'start', name: 'From', unit: ' %', min: 10, max: 200 },
-  { of: 'goal', name: 'To', unit: ' %', min: 10, max: 200 },
-  { of: 'by', name: 'By', unit: ' %', min: 1, max: 50 },
-  { of: 'rounds', name: 'Rounds', unit: '', min: 1, max: 20 },
+  { of: 'start', name: 'From %', min: 10, max: 200 },
+  { of: 'goal', name: 'To %', min: 10, max: 200 },
+  { of: 'by', name: 'By %', min: 1, max: 50 },
+  { of: 'rounds', name: 'Rounds', min: 1, max: 20 },
 ] as const;
 
 const isThere = ({ from, to }: PracticeStep) =>
@@ -92,7 +94,6 @@ const name = (one: PracticeStep) => `${HANDS[one.hands]} ${where(one)}`;
               :model-value="one[number.of]"
               :min="number.min"
               :max="number.max"
-              :suffix="number.unit"
               fluid
               @update:model-value="(value) => value && way.change(i, { [number.of]: value })"
             />
@@ -101,7 +102,7 @@ const name = (one: PracticeStep) => `${HANDS[one.hands]} ${where(one)}`;
       </div>
     </li>
   </ol>
-  <div class="do">
+  <div v-if="teaches" class="do">
     <Button
       :label="changes ? 'Ready' : 'Change the way'"
       variant="outlined"
@@ -176,6 +177,9 @@ const name = (one: PracticeStep) => `${HANDS[one.hands]} ${where(one)}`;
 }
 .change :deep(.p-inputtext) {
   min-width: 0;
+}
+.numbers :deep(.p-inputtext) {
+  padding-inline: 8px;
 }
 .numbers {
   display: grid;

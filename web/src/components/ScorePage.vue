@@ -215,6 +215,10 @@ watch(() => [props.chosen, boxes.value], scroll);
   font-weight: 650;
   letter-spacing: -0.035em;
 }
+/* Signs of the music's own typeface have one weight. */
+.drawing :deep(.harm tspan[font-family]) {
+  font-weight: 400;
+}
 .drawing :deep(.harm) {
   transform: translateY(-150px);
 }

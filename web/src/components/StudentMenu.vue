@@ -6,7 +6,7 @@ import { computed, nextTick, ref } from 'vue';
 import { api, type Student } from '../api/client';
 import type { useTune } from '../composables/useTune';
 import { useUndo } from '../composables/useUndo';
-import { practisedWords } from '../views/practice-words';
+import { practisedWords } from './practice-words';
 
 /** Who plays the tune: one of them is shown; others can be given it, named and removed. */
 const props = defineProps<{ tune: ReturnType<typeof useTune> }>();
@@ -67,7 +67,7 @@ const items = computed<MenuItem[]>(() => [
   {
     label: 'Who plays it',
     items: players.value.map((one, i) => ({
-      label: [one.student.value.value.name, practisedWords(one.choices.value.value.practised)]
+      label: [one.student.value.value.name, practisedWords(one.practised.value.value.steps)]
         .filter(Boolean)
         .join(': '),
       icon: i === props.tune.active.value ? 'pi pi-check' : 'pi',

@@ -20,9 +20,7 @@ export function usePractised(
   now = () => new Date(),
 ) {
   /** What is kept, at the bars as they are now. */
-  const kept = computed(() =>
-    followed(record.value.practised, record.value.practisedBars, bars.value),
-  );
+  const kept = computed(() => followed(record.value.steps, record.value.bars, bars.value));
   const of = (step: Step) => kept.value.filter((one) => isSame(one, step));
   const isDone = (step: Step) => of(step).at(-1)?.done ?? false;
   /** The highest tempo that was reached, in per cent; 0 where it was not played yet. */
@@ -34,8 +32,8 @@ export function usePractised(
     const { hands, from, to } = step;
     const entry = how(today ?? { ...NOTHING, day, hands, from, to, done: isDone(step) });
     record.value = {
-      practised: [...kept.value.filter((one) => one !== today), entry],
-      practisedBars: bars.value,
+      steps: [...kept.value.filter((one) => one !== today), entry],
+      bars: bars.value.length ? bars.value : record.value.bars,
     };
   }
 

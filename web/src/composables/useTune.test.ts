@@ -117,6 +117,8 @@ describe('useTune', () => {
       version: 0,
       student: student(13, 12),
       choices: plays('BLOCK'),
+      practised: { steps: [], bars: [] },
+      code: '',
     });
     const tune = await opened();
     await tune.give(student(13, 12));

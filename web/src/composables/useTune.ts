@@ -1,4 +1,12 @@
-import { computed, effectScope, onScopeDispose, ref, shallowRef, type EffectScope } from 'vue';
+import {
+  computed,
+  effectScope,
+  onScopeDispose,
+  ref,
+  shallowRef,
+  type EffectScope,
+  type Ref,
+} from 'vue';
 import {
   api,
   Away,
@@ -50,8 +58,6 @@ const LATER_CHOICES = {
   tuneFingers: false,
   wanted: [],
   waivers: [],
-  practised: [],
-  practisedBars: [],
   way: [],
   wayBars: [],
 } satisfies Partial<Choices>;
@@ -72,6 +78,28 @@ const choicesBox = (tune: number, id: number) =>
     },
   });
 
+const NOTHING: PracticeRecord = { steps: [], bars: [] };
+
+/** What was practised grows whatever is saved beside it, so it has no versions. */
+const practisedBox = (tune: number, id: number) =>
+  useOutbox<PracticeRecord>(
+    {
+      key: `zesty.practised.${id}`,
+      send: async (version, record) => {
+        await api.keepPractised(id, record);
+        return version;
+      },
+      fetch: async () => {
+        const { assignments } = await api.tune(tune);
+        return {
+          version: 0,
+          value: assignments.find((one) => one.id === id)?.practised ?? NOTHING,
+        };
+      },
+    },
+    NOTHING,
+  );
+
 const studentBox = (id: number) =>
   useOutbox<StudentDraft>({
     key: `zesty.student.${id}`,
@@ -88,6 +116,9 @@ export interface Player {
   id: number;
   studentId: number;
   choices: ReturnType<typeof choicesBox>;
+  practised: ReturnType<typeof practisedBox>;
+  /** The code of the link by which the student practises; empty where there is none. */
+  code: Ref<string>;
   student: ReturnType<typeof studentBox>;
   scope: EffectScope;
 }
@@ -108,15 +139,26 @@ export function useTune(id: number) {
   const missing = ref('');
   let timer: ReturnType<typeof setTimeout> | undefined;
 
-  function playerOf({ id: assignment, version, choices, student }: Assignment): Player {
+  function playerOf(given: Assignment): Player {
+    const { id: assignment, version, choices, student } = given;
     const scope = own.run(() => effectScope())!;
     return scope.run(() => {
       const known = players.value.find((one) => one.studentId === student.id);
       const box = choicesBox(id, assignment);
       box.begin({ version, value: choices });
+      const record = practisedBox(id, assignment);
+      record.begin({ version: 0, value: given.practised });
       const of = known?.student ?? own.run(() => studentBox(student.id))!;
       if (!known) of.begin({ version: student.version, value: draftOf(student) });
-      return { id: assignment, studentId: student.id, choices: box, student: of, scope };
+      return {
+        id: assignment,
+        studentId: student.id,
+        choices: box,
+        practised: record,
+        code: ref(given.code),
+        student: of,
+        scope,
+      };
     })!;
   }
 
@@ -199,27 +241,17 @@ export function useTune(id: number) {
   });
   void load();
 
-  /** What a player's choices are; what was practised stays whatever is chosen or taken back. */
-  const choicesOf = ({ choices: { value: box } }: Player) =>
-    computed<Choices>({
-      get: () => box.value,
-      set: (value) => {
-        const { practised, practisedBars } = box.value;
-        box.value = { ...value, practised, practisedBars };
-      },
-    });
   const choices = computed<Choices | undefined>({
     get: () => player.value?.choices.value.value,
     set: (value) => {
-      if (player.value && value) steps.write(choicesOf(player.value), value);
+      if (player.value && value) steps.write(player.value.choices.value, value);
     },
   });
   /** What was practised; nobody takes that back. */
   const practised = computed<PracticeRecord>({
-    get: () => choices.value ?? { practised: [], practisedBars: [] },
-    set: (some) => {
-      const box = player.value?.choices.value;
-      if (box) box.value = { ...box.value, ...some };
+    get: () => player.value?.practised.value.value ?? NOTHING,
+    set: (record) => {
+      if (player.value) player.value.practised.value.value = record;
     },
   });
   const student = computed<StudentDraft | undefined>({
@@ -235,7 +267,7 @@ export function useTune(id: number) {
   );
   const saving = useSaving(() => [
     chart,
-    ...players.value.flatMap((one) => [one.choices, one.student]),
+    ...players.value.flatMap((one) => [one.choices, one.practised, one.student]),
   ]);
 
   /** Shows what another one plays, on this device until somebody else is chosen. */

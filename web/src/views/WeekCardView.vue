@@ -8,7 +8,7 @@ import { useTune } from '../composables/useTune';
 import { useView } from '../composables/useView';
 import { useWay } from '../composables/useWay';
 import { tempoWords } from '../player/words';
-import { barsOf, HANDS, minutesOf } from './practice-words';
+import { barsOf, HANDS, minutesOf } from '../components/practice-words';
 
 /** What is to be practised this week, on paper: a box for every day. */
 const props = defineProps<{ id: number }>();

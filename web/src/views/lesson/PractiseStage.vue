@@ -1,274 +1,86 @@
 <script setup lang="ts">
-import { computed, onScopeDispose, ref, watch } from 'vue';
-import PartsHeard from '../../components/PartsHeard.vue';
-import PracticeNow from '../../components/PracticeNow.vue';
-import PracticeHow from '../../components/PracticeHow.vue';
-import PracticeWay from '../../components/PracticeWay.vue';
-import PractisedBars from '../../components/PractisedBars.vue';
-import { useLadder } from '../../composables/useLadder';
-import { useFiles } from '../../composables/useFiles';
-import { usePracticeHow } from '../../composables/usePracticeHow';
-import { usePracticePath } from '../../composables/usePracticePath';
-import { isSame, usePractised } from '../../composables/usePractised';
-import { useWay } from '../../composables/useWay';
-import type { PracticeStep } from '../../api/client';
-import { partsOf } from '../../player/parts';
-import { barsOf, HANDS, minutesOf } from '../practice-words';
+import { computed, ref } from 'vue';
+import Button from 'primevue/button';
+import { api } from '../../api/client';
+import CopyLink from '../../components/CopyLink.vue';
+import PractiseSteps from '../../components/PractiseSteps.vue';
+import type { Practising } from '../../composables/usePractising';
+import { useUndo } from '../../composables/useUndo';
 import { useLesson } from './useLesson';
 
-/** Practising in small steps: one press sets what is heard, which bars go round and how slowly. */
-const { id, tune, page, player, arrangement, chosen, counts, veil } = useLesson();
-/** Minutes after which hands rest, and seconds after which a hand that is wide open does (common caution). */
-const REST = 20;
-const WIDE = 60;
-const { path, bars, trouble } = usePracticePath(page.shown, tune.played, arrangement);
-const way = useWay(tune.choices, path, bars);
-const steps = way.steps;
-const at = ref(0);
-const step = computed(() => steps.value[at.value]);
-const RUNGS = ['start', 'goal', 'by', 'rounds'] as const;
-let here: PracticeStep | undefined;
-// A step that is moved, or whose way is laid anew, is gone on with.
-watch(steps, (all) => {
-  const same = here ? all.findIndex((one) => isSame(one, here!)) : -1;
-  if (same >= 0) at.value = same;
-});
-const how = usePracticeHow(step, arrangement, player, chosen, veil);
-const { heard } = how;
-const ladder = useLadder();
-
-const record = usePractised(tune.practised, bars);
-const minutesLeft = computed(() =>
-  Math.ceil(
-    steps.value.filter((one) => !record.isDone(one)).reduce((sum, one) => sum + one.minutes, 0),
-  ),
+/** Practising in the lesson, and what goes home with the student: a card, a link, sound. */
+const { id, tune, page, arrangement, player, chosen, counts, veil } = useLesson();
+const of: Practising = {
+  chart: page.shown,
+  played: tune.played,
+  choices: tune.choices,
+  record: tune.practised,
+  whose: tune.studentId,
+  arrangement,
+  player,
+  chosen,
+  counts,
+  veil,
+};
+const say = useUndo();
+const trouble = ref('');
+const shown = computed(() => tune.players.value[tune.active.value]);
+const link = computed(
+  () => shown.value?.code.value && `${window.location.origin}/practise/${shown.value.code.value}`,
 );
-const DAYS = new Intl.DateTimeFormat('en', { weekday: 'long', day: 'numeric', month: 'long' });
-const lastTime = computed(() => {
-  const { day, minutes } = record.last.value ?? {};
-  return day && `Last on ${DAYS.format(new Date(`${day}T12:00`))}: ${minutesOf(minutes ?? 0)}.`;
-});
-
-/** What goes round now: the step, or of its hands the bars that were chosen instead. */
-const now = computed(() => {
-  const { from, to } = player.loop.value ?? step.value ?? { from: 0, to: 0 };
-  return step.value && { ...step.value, from, to };
-});
-/** What was played of it and is not in the record yet. */
-let slips = 0;
-let rounds = 0;
-let begun = 0;
-/** Whose it is: what another one plays gets none of it. */
-let whose: number | undefined;
-let what: typeof now.value;
-/** Whether whole bars are played; a beat of a bar is not yet the bar. */
-let isWhole = true;
-const rests = ref(false);
-const seconds = () => (performance.now() - begun) / 1000;
-function slip() {
-  slips++;
-  ladder.slip();
-  how.slip();
-}
-watch(player.state, (state) => {
-  if (state === 'playing') {
-    // What went round until now, where something was changed while it played.
-    keep();
-    begun = performance.now();
-    rests.value = false;
-    whose = tune.studentId.value;
-    what = now.value;
-    const { begin, end } = player.loop.value ?? {};
-    isWhole = begin === undefined && end === undefined;
+async function act(what: () => Promise<void>) {
+  try {
+    await what();
+    trouble.value = '';
+  } catch (error) {
+    trouble.value = `${(error as Error).message}.`;
   }
-  if (state === 'still') keep();
-});
-function keep() {
-  if (what && whose === tune.studentId.value)
-    record.note(what, {
-      percent: isWhole ? ladder.percent.value : 0,
-      rounds,
-      slips,
-      seconds: seconds(),
-    });
-  slips = rounds = 0;
-  what = undefined;
 }
-
-function choose(index: number) {
-  player.stop();
-  keep();
-  at.value = index;
-}
-watch(
-  step,
-  (one) => {
-    const isAsBefore =
-      one && here && isSame(one, here) && RUNGS.every((number) => one[number] === here![number]);
-    if (!one || isAsBefore) return;
-    here = one;
-    ladder.begin(one);
-  },
-  { immediate: true },
-);
-/** Begins with the first step that is not done. */
-watch(
-  path,
-  (all, before) => {
-    if (before || !all) return;
-    const next = steps.value.findIndex((one) => one.from >= 0 && !record.isDone(one));
-    choose(Math.max(0, next));
-  },
-  { immediate: true },
-);
-// Its bars are looked at as soon as they are there.
-watch([step, () => arrangement.value?.chords], ([one]) => {
-  if (one) chosen.chooseBar(one.from);
-});
-/** Done with this step: on to the next that is not. */
-function finish() {
-  player.stop();
-  keep();
-  if (step.value) record.tick(step.value, true);
-  const next = steps.value.findIndex(
-    (one, i) => i > at.value && one.from >= 0 && !record.isDone(one),
-  );
-  if (next >= 0) choose(next);
-}
-
-const files = useFiles();
-/** What goes round now, as often as it is to go well. */
-function takeSound() {
-  const { hands, rounds: times } = now.value!;
-  const name = `${arrangement.value?.title}, ${HANDS[hands]} ${barsOf(now.value!, arrangement.value)}.wav`;
-  void files.downloadSound(name, () => player.recorded(times));
-}
-
-player.counted.value = true;
-player.prepare();
-watch(player.rounds, (count) => {
-  if (!count) return;
-  rounds++;
-  rests.value = seconds() >= WIDE;
-  if (ladder.round()) how.round();
-});
-watch(
-  [ladder.percent, () => arrangement.value?.tempo],
-  ([percent, tempo]) => {
-    if (tempo) player.tempo.value = Math.max(20, Math.round((tempo * percent) / 100));
-  },
-  { immediate: true },
-);
-onScopeDispose(() => {
-  player.stop();
-  keep();
-  player.counted.value = false;
-  if (arrangement.value) player.tempo.value = arrangement.value.tempo;
-});
+const open = () =>
+  act(async () => {
+    const { id: assignment, code } = shown.value!;
+    code.value = (await api.openLink(assignment)).code;
+  });
+const close = () =>
+  act(async () => {
+    const { id: assignment, code } = shown.value!;
+    await api.closeLink(assignment);
+    code.value = '';
+    say('The link is closed; who has it practises no more.');
+  });
 </script>
 
 <template>
-  <PracticeNow
-    v-if="now"
-    :step="now"
-    :tune="arrangement"
-    :ladder="ladder"
-    :state="player.state.value"
-    :next="how.next.value"
-    :rests="rests"
-    :by-heart="how.memory.value !== 'shown'"
-    @toggle="player.toggle"
-    @slip="slip"
-    @done="finish"
-  />
-  <p v-else class="why">Nothing sounds yet that could be practised.</p>
-
-  <details v-if="step" class="more">
-    <summary>What is heard and seen</summary>
-    <PartsHeard v-model="heard" :parts="partsOf(arrangement)" />
-    <PracticeHow v-model:counts="counts" :how="how" :player="player" />
-  </details>
-
-  <section v-if="steps.length" aria-label="The way">
-    <h3>
-      The way
-      <span v-if="minutesLeft">about {{ minutesOf(minutesLeft) }}</span>
-      <span v-else>all done; well played</span>
-    </h3>
-    <p v-if="lastTime" class="why">{{ lastTime }}</p>
-    <PractisedBars
-      v-if="arrangement && record.kept.value.length"
-      :tune="arrangement"
-      :kept="record.kept.value"
-    />
-    <PracticeWay
-      :way="way"
-      :record="record"
-      :tune="arrangement"
-      :at="at"
-      @choose="choose"
-      @add="now && way.add(at, { ...now, why: 'because your teacher wants it', word: '' })"
-    />
+  <PractiseSteps :of="of" teaches>
     <RouterLink class="card" :to="{ name: 'week', params: { id } }">
       A card for the week, to print
     </RouterLink>
-    <button
-      v-if="now"
-      class="card plain-button link"
-      :disabled="files.busy.value"
-      @click="takeSound"
-    >
-      This step as sound, to take along
+    <div v-if="link" class="link">
+      <span>The link for {{ tune.student.value?.name }}:</span>
+      <CopyLink :link="link" />
+      <Button label="Close" size="small" variant="text" @click="close" />
+    </div>
+    <button v-else-if="shown" class="card plain-button home" @click="open">
+      A link for {{ tune.student.value?.name }}, to practise at home
     </button>
-    <p class="care">
-      <template v-if="record.minutesToday.value">
-        Today: {{ minutesOf(record.minutesToday.value)
-        }}{{ record.minutesToday.value >= REST ? '; time for a rest.' : '.' }}
-      </template>
-      Stop where something hurts, and rest after twenty minutes.
-    </p>
-  </section>
-  <p v-if="trouble || files.trouble.value" role="alert">{{ trouble || files.trouble.value }}</p>
+    <p v-if="trouble" role="alert">{{ trouble }}</p>
+  </PractiseSteps>
 </template>
 
 <style scoped>
-p {
-  margin: 0;
-}
-.why,
-.care,
-h3 span {
-  color: var(--ink-soft);
-}
-.why::first-letter {
-  text-transform: uppercase;
-}
-h3 {
-  margin: 18px 0 6px;
-}
-h3 span {
-  font-weight: 400;
-}
-.more {
-  margin-top: 14px;
-}
-.more summary {
+.card {
   display: flex;
   align-items: center;
-  gap: 8px;
   min-height: 44px;
-  font-weight: 600;
-  cursor: pointer;
 }
-.more summary::before {
-  content: '\25b8';
+.home {
+  color: var(--zest);
+  text-decoration: underline;
 }
-.more[open] summary::before {
-  content: '\25be';
-}
-.card {
-  display: inline-flex;
+.link {
+  display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  min-height: 44px;
+  gap: 4px 10px;
 }
 </style>

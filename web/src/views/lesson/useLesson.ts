@@ -1,5 +1,5 @@
 import { tempoWords } from '../../player/words';
-import { practisedWords } from '../practice-words';
+import { practisedWords } from '../../components/practice-words';
 import { computed, inject, provide, ref, shallowRef, watch, type InjectionKey } from 'vue';
 import type { Counts, Motion } from '../../api/client';
 import { useArrangement } from '../../composables/useArrangement';
@@ -52,7 +52,7 @@ function lessonOf(id: number) {
       keyTold && key,
       meterTold && meter,
       tempoWords(beatLength, tempo),
-      practisedWords(tune.practised.value.practised),
+      practisedWords(tune.practised.value.steps),
     ]
       .filter(Boolean)
       .join(' · ');

@@ -30,7 +30,7 @@ class BackupApiTest extends KeepingApi {
         assertThat(api.get().uri("/api/tunes/" + id).exchange()).hasStatusOk();
         database.update("delete from tune where id = ?", id);
         assertThat(restore(backup)).bodyJson().extractingPath("$.added").isEqualTo(1);
-        assertThat(JSON.readTree(backup).at("/formatVersion").asInt()).isEqualTo(4);
+        assertThat(JSON.readTree(backup).at("/formatVersion").asInt()).isEqualTo(5);
         JsonNode was = find(JSON.readTree(backup));
         JsonNode now = find(json(api.get().uri("/api/backup").exchange()));
         assertThat(now).isEqualTo(was);
@@ -85,7 +85,7 @@ class BackupApiTest extends KeepingApi {
         assertThat(played.at("/choices/figure").asString()).isEqualTo("ALBERTI");
         assertThat(played.at("/choices/pins/0/notes/1").asString()).isEqualTo("G3");
         assertThat(restore(old.replace("\"Pim, 7\"", "null"))).hasStatus(400);
-        assertThat(restore(old.replace("\"formatVersion\":1", "\"formatVersion\":5")))
+        assertThat(restore(old.replace("\"formatVersion\":1", "\"formatVersion\":6")))
                 .hasStatus(400)
                 .bodyJson()
                 .extractingPath("$.detail")
@@ -161,6 +161,23 @@ class BackupApiTest extends KeepingApi {
         empty();
         assertThat(restore(backup.substring(0, backup.length() - 40))).hasStatus(400);
         assertThat(rows()).isEmpty();
+    }
+
+    /** Written when what was practised was one of the choices. */
+    @Test
+    void restoresWhatWasPractisedOfOld() throws Exception {
+        String day = "{\"day\":\"2026-11-28\",\"hands\":\"left\",\"from\":0,\"to\":0,\"percent\":75,\"rounds\":9,"
+                + "\"slips\":2,\"seconds\":240,\"done\":true}";
+        assertThat(
+                        restore(
+                                "{\"kind\":\"zesty-thumb-backup\",\"formatVersion\":4,\"students\":[{\"number\":0,"
+                                        + "\"draft\":{\"name\":\"Wren\",\"level\":1}}],\"tunes\":[{\"chart\":\"title: Practised of old\\n| C |\","
+                                        + "\"assignments\":[{\"student\":0,\"place\":0,\"choices\":{\"version\":2,\"practised\":["
+                                        + day
+                                        + "]}}],\"tags\":[],\"level\":0,\"updatedAt\":\"2026-01-02T03:04:05Z\",\"history\":[]}],\"figures\":[]}"))
+                .hasStatusOk();
+        assertThat(api.get().uri("/api/backup").exchange().getResponse().getContentAsString())
+                .contains("Practised of old", "\"practised\":{\"steps\":[" + day + "],\"bars\":[]}");
     }
 
     private void empty() {

@@ -165,7 +165,7 @@ class ExercisesApiTest extends KeepingApi {
     }
 
     @Test
-    void slowsDownWhoGuessesLinks() throws Exception {
+    void slowsDownWhoLinksLinks() throws Exception {
         JsonNode exercise = made("");
         for (int i = 0; i < 20; i++) {
             assertThat(guess("guess" + i)).hasStatus(404);

@@ -126,6 +126,20 @@ class MigrationTest {
                 .isEqualTo(1);
     }
 
+    /** What was practised was one of the choices. */
+    @Test
+    void practisingBecomesARecordOfItsOwn() {
+        flyway("10").migrate();
+        database.update("update of_old.assignment set choices = '{\"practised\":[{\"day\":\"2026-11-28\"}]}' where id ="
+                + " (select min(id) from of_old.assignment)");
+        flyway("latest").migrate();
+        assertThat(database.queryForList(
+                        "select practised::jsonb #>> '{steps,0,day}' from of_old.assignment"
+                                + " where practised <> '{\"steps\":[],\"bars\":[]}'",
+                        String.class))
+                .containsExactly("2026-11-28");
+    }
+
     @Test
     void countsOnWhereTheNumbersOfTunesWere() {
         flyway("latest").migrate();

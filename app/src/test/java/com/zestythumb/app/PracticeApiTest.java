@@ -2,9 +2,11 @@ package com.zestythumb.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
 
 /** The way through a tune, and what is kept of the practising. */
@@ -45,15 +47,80 @@ class PracticeApiTest extends KeepingApi {
         assertThat(path.at("/0/why").asString()).isNotBlank();
     }
 
-    /** What was practised goes with what the student plays, through a save and a backup. */
+    private static String told(String... days) {
+        return "{\"steps\":[" + String.join(",", days) + "],\"bars\":[\"a\",\"b\"]}";
+    }
+
+    private MvcTestResult practised(String path, String record) {
+        return send(api.put(), path + "/practised", record);
+    }
+
+    private static String assigned(JsonNode assignment) {
+        return "/api/assignments/" + assignment.get("id").asLong();
+    }
+
+    /** What was practised goes with what the student plays, whatever else is saved meanwhile, and through a backup. */
     @Test
     void whatWasPractisedIsKept() throws Exception {
         JsonNode tune = created("title: Small Steps\n| C | F | G | C |", played(student("Ida", 12), "{}"));
         JsonNode assignment = tune.at("/assignments/0");
-        assertThat(saveChoices(assignment, "{\"practised\":[" + DAY + "]}")).hasStatusOk();
-        assertThat(get(tune).at("/assignments/0/choices/practised/0")).isEqualTo(JSON.readTree(DAY));
-        assertThat(api.get().uri("/api/backup").exchange().getResponse().getContentAsString())
-                .contains("2026-11-28");
+        assertThat(practised(assigned(assignment), told(DAY))).hasStatusOk();
+        assertThat(saveChoices(assignment, "{\"figure\":\"ALBERTI\"}"))
+                .as("with the version from before")
+                .hasStatusOk();
+        assertThat(get(tune).at("/assignments/0/practised/steps/0")).isEqualTo(JSON.readTree(DAY));
+        String backup =
+                api.get().uri("/api/backup").exchange().getResponse().getContentAsString(StandardCharsets.UTF_8);
+        assertThat(api.delete().uri("/api/tunes/" + tune.get("id").asLong()).exchange())
+                .hasStatus(204);
+        assertThat(send(api.post(), "/api/backup", backup.replace("Small Steps", "Smaller Steps")))
+                .hasStatusOk();
+        JsonNode restored = json(api.get().uri("/api/tunes").exchange())
+                .valueStream()
+                .filter(one -> one.get("title").asString().equals("Smaller Steps"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(get(restored).at("/assignments/0/practised")).isEqualTo(JSON.readTree(told(DAY)));
+    }
+
+    /** A student's device and the teacher's tell of one day: neither undoes the other's. */
+    @Test
+    void twoDevicesPractise() throws Exception {
+        JsonNode tune = created("title: Two Rooms\n| C | F |", played(student("Kim", 12), "{}"));
+        String there = assigned(tune.at("/assignments/0"));
+        String other = DAY.replace("left", "right");
+        String longer = DAY.replace("240", "300").replace("true", "false");
+        assertThat(practised(there, told(DAY))).hasStatusOk();
+        assertThat(practised(there, told(other))).hasStatusOk();
+        assertThat(json(practised(there, told(longer)))).isEqualTo(JSON.readTree(told(longer, other)));
+        assertThat(json(practised(there, told(DAY))))
+                .as("a page that was open since")
+                .isEqualTo(JSON.readTree(told(longer, other)));
+        String moved = told(longer).replace("\"b\"", "\"c\"");
+        assertThat(json(practised(there, moved))).as("bars that have moved").isEqualTo(JSON.readTree(moved));
+    }
+
+    /** A student practises by a link, which the teacher opens and closes; it tells no names. */
+    @Test
+    void aStudentPractisesByALink() throws Exception {
+        JsonNode tune = created("title: At Home\n| C | F |", played(student("Ottilie", 9), "{}"));
+        String there = assigned(tune.at("/assignments/0"));
+        assertThat(tune.at("/assignments/0/code").asString()).isEmpty();
+        JsonNode opened = json(send(api.post(), there + "/link", ""));
+        String code = opened.get("code").asString();
+        assertThat(json(send(api.post(), there + "/link", "")).get("code").asString())
+                .isEqualTo(code);
+        String link = "/api/practising/" + code;
+        JsonNode sheet = json(api.get().uri(link).exchange());
+        assertThat(sheet.get("chart").asString()).contains("At Home");
+        assertThat(sheet.at("/hand/span").asInt()).isEqualTo(9);
+        assertThat(sheet.toString()).doesNotContain("Ottilie");
+        assertThat(practised(link, told(DAY))).hasStatusOk();
+        assertThat(get(tune).at("/assignments/0/practised/steps/0")).isEqualTo(JSON.readTree(DAY));
+        assertThat(practised(link, told(DAY.replace("2026-11-28", "soon")))).hasStatus(400);
+        assertThat(api.delete().uri(there + "/link").exchange()).hasStatus(204);
+        assertThat(api.get().uri(link).exchange()).hasStatus(404);
+        assertThat(practised(link, told(DAY))).hasStatus(404);
     }
 
     /** The way as the teacher changed it, and the app's own again. */
@@ -76,13 +143,5 @@ class PracticeApiTest extends KeepingApi {
         assertThat(kept.at("/choices/way/0")).isEqualTo(JSON.readTree(step));
         assertThat(saveChoices(kept, "{\"way\":[]}")).hasStatusOk();
         assertThat(get(tune).at("/assignments/0/choices/way").isEmpty()).isTrue();
-    }
-
-    @Test
-    void aDayThatIsNoneIsRefused() throws Exception {
-        JsonNode tune = created("title: Not Today\n| C | F |", played(student("Ole", 12), "{}"));
-        assertThat(saveChoices(
-                        tune.at("/assignments/0"), "{\"practised\":[" + DAY.replace("2026-11-28", "soon") + "]}"))
-                .hasStatus(400);
     }
 }

@@ -105,6 +105,32 @@ class PractiseTest extends InTheBrowser {
         browser.await("the way as it was", () -> browser.all(".steps .step").size() == steps ? true : null);
     }
 
+    /** By the link, at home: the steps and nothing else, and the teacher sees what came of them. */
+    @Test
+    void aStudentPractisesAtHome() {
+        openCopyOf("Lantern Walk");
+        String lesson = browser.driver.getCurrentUrl();
+        stage("Practise");
+        browser.see(".now h2");
+        browser.clickText("button", "to practise at home");
+        String link = browser.see(".link a").getDomProperty("href");
+        browser.open(link);
+        browser.seeText(".now h2", "Bass alone");
+        browser.see(".drawing .note");
+        browser.assertAccessible("practising at home");
+        assertThat(browser.all("[role=tab]")).isEmpty();
+        browser.clickText(".now button", "Done");
+        browser.await("the next step", () -> browser.see(".now h2").getText().startsWith("Bass") ? null : true);
+        awaitSaved();
+        browser.open(lesson.replaceAll("/[a-z]+$", "") + "/practise");
+        browser.see(".now h2");
+        assertThat(browser.all(".steps input:checked")).hasSize(1);
+        browser.clickText(".link button", "Close");
+        browser.seeText("button", "to practise at home");
+        browser.open(link);
+        browser.seeText("[role=alert]", "ask your teacher");
+    }
+
     private static final String HEARD = """
             window.heard = [];
             const start = AudioBufferSourceNode.prototype.start;

@@ -91,19 +91,14 @@ public record ChoicesDto(
         @Schema(description = "What the teacher leaves as it is, although the rules mind it.") @Size(max = 500)
         List<@NotNull @Valid WaiverDto> waivers,
 
-        @Schema(description = "What was practised, a day and a step at a time; arranging does not look at it.")
-        @Size(max = 5000)
-        List<@NotNull @Valid PractisedDto> practised,
-
-        @Schema(description = "A mark of each bar as it stood when that was kept, so that it follows bars that move.")
-        @Size(max = 5000)
-        List<@NotNull @Size(max = 20) String> practisedBars,
-
         @Schema(description = "The way through the tune where the teacher changed it; none where it is the app's own.")
         @Size(max = 500)
         List<@NotNull @Valid PracticeStepDto> way,
 
-        @Schema(description = "The same for the way.") @Size(max = 5000)
+        @Schema(
+                description =
+                        "A mark of each bar as it stood when the way was changed, so that it follows bars that move.")
+        @Size(max = 5000)
         List<@NotNull @Size(max = 20) String> wayBars) {
 
     public ChoicesDto {
@@ -127,8 +122,6 @@ public record ChoicesDto(
         wanted = wanted == null ? List.of() : wanted;
         pins = pins == null ? List.of() : pins;
         waivers = waivers == null ? List.of() : waivers;
-        practised = practised == null ? List.of() : practised;
-        practisedBars = practisedBars == null ? List.of() : practisedBars;
         way = way == null ? List.of() : way;
         wayBars = wayBars == null ? List.of() : wayBars;
     }
@@ -153,8 +146,6 @@ public record ChoicesDto(
                 choices.wanted().stream().map(WantedDto::of).toList(),
                 choices.pins().stream().map(PinDto::of).toList(),
                 choices.waivers().stream().map(WaiverDto::of).toList(),
-                List.of(),
-                List.of(),
                 List.of(),
                 List.of());
     }

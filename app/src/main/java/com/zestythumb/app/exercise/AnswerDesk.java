@@ -3,6 +3,7 @@ package com.zestythumb.app.exercise;
 import com.zestythumb.app.arrange.ArrangementView;
 import com.zestythumb.app.arrange.AskedPages;
 import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.http.Links;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.core.exercise.Answers;
@@ -33,19 +34,19 @@ public class AnswerDesk {
     private final ExerciseRepository exercises;
     private final AttemptRepository attempts;
     private final RecentExercises recent;
-    private final Guesses guesses;
+    private final Links links;
     private final AskedPages pages;
 
     AnswerDesk(
             ExerciseRepository exercises,
             AttemptRepository attempts,
             RecentExercises recent,
-            Guesses guesses,
+            Links links,
             AskedPages pages) {
         this.exercises = exercises;
         this.attempts = attempts;
         this.recent = recent;
-        this.guesses = guesses;
+        this.links = links;
         this.pages = pages;
     }
 
@@ -204,7 +205,7 @@ public class AnswerDesk {
 
     private KeptExercise open(KeptExercise kept, String from) {
         if (kept == null) {
-            guesses.missed(from);
+            links.missed(from);
             throw new NotFoundException("this link leads to no exercise; ask your teacher for it again");
         }
         if (kept.withdrawnAt() != null) {

@@ -2,6 +2,7 @@ package com.zestythumb.app.exercise;
 
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
+import com.zestythumb.app.http.Links;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.Students;
@@ -12,9 +13,7 @@ import com.zestythumb.core.exercise.ReadyMade;
 import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voiceleading.School;
-import java.security.SecureRandom;
 import java.time.Instant;
-import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -26,23 +25,26 @@ import org.springframework.transaction.annotation.Transactional;
 @Transactional
 public class Exercises {
 
-    /** 128 bits: nobody guesses it. */
-    private static final int CODE_BYTES = 16;
-
-    private final SecureRandom random = new SecureRandom();
     private final ExerciseRepository exercises;
     private final AttemptRepository attempts;
     private final Tunes tunes;
     private final Students students;
     private final Studios studios;
+    private final Links links;
 
     Exercises(
-            ExerciseRepository exercises, AttemptRepository attempts, Tunes tunes, Students students, Studios studios) {
+            ExerciseRepository exercises,
+            AttemptRepository attempts,
+            Tunes tunes,
+            Students students,
+            Studios studios,
+            Links links) {
         this.exercises = exercises;
         this.attempts = attempts;
         this.tunes = tunes;
         this.students = students;
         this.studios = studios;
+        this.links = links;
     }
 
     /** All of the studio, the latest first. */
@@ -105,14 +107,8 @@ public class Exercises {
     private ExerciseView add(Tune tune, ExerciseDraft draft) {
         Student student = draft.student() == null ? null : students.find(draft.student());
         KeptExercise added = exercises.saveAndFlush(
-                new KeptExercise(studios.current(), tune, student, newCode(), draft, Instant.now()));
+                new KeptExercise(studios.current(), tune, student, links.newCode(), draft, Instant.now()));
         return ExerciseView.of(added, List.of());
-    }
-
-    private String newCode() {
-        byte[] bytes = new byte[CODE_BYTES];
-        random.nextBytes(bytes);
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     }
 
     /** What is asked in one, with its key. */

@@ -18,6 +18,7 @@ class PageConfiguration implements WebMvcConfigurer {
         registry.addViewController("/rules/{code}").setViewName("forward:/index.html");
         registry.addViewController("/exercises").setViewName("forward:/index.html");
         registry.addViewController("/answer/{code}").setViewName("forward:/index.html");
+        registry.addViewController("/practise/{code}").setViewName("forward:/index.html");
         registry.addViewController("/tunes/{id}").setViewName("forward:/index.html");
         registry.addViewController("/tunes/{id}/{stage}").setViewName("forward:/index.html");
     }

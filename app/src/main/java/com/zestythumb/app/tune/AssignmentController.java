@@ -1,6 +1,7 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.arrange.PracticeRecordDto;
 import com.zestythumb.app.http.Versions;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -43,6 +44,25 @@ class AssignmentController {
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
             @Valid @RequestBody ChoicesDto choices) {
         return assignments.save(id, Versions.of(ifMatch), choices);
+    }
+
+    @PutMapping("/assignments/{id}/practised")
+    @Operation(summary = "Add to what was practised.")
+    PracticeRecordDto practise(@PathVariable long id, @Valid @RequestBody PracticeRecordDto told) {
+        return assignments.practise(id, told);
+    }
+
+    @PostMapping("/assignments/{id}/link")
+    @Operation(summary = "Open a link by which the student practises; the same until it is closed.")
+    AssignmentView open(@PathVariable long id) {
+        return assignments.open(id);
+    }
+
+    @DeleteMapping("/assignments/{id}/link")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(summary = "Close it.")
+    void close(@PathVariable long id) {
+        assignments.close(id);
     }
 
     @DeleteMapping("/assignments/{id}")

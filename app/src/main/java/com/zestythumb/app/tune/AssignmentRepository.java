@@ -2,12 +2,14 @@ package com.zestythumb.app.tune;
 
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.studio.Studio;
+import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
@@ -22,6 +24,15 @@ interface AssignmentRepository extends JpaRepository<Assignment, Long> {
     List<Assignment> findByTuneInOrderByPlaceAscIdAsc(Collection<Tune> tunes);
 
     Optional<Assignment> findByIdAndStudio(Long id, Studio studio);
+
+    /** To add to what was practised, one after another. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    Optional<Assignment> findLockedByIdAndStudio(Long id, Studio studio);
+
+    Optional<Assignment> findByCode(String code);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    Optional<Assignment> findLockedByCode(String code);
 
     boolean existsByTuneAndStudentAndRemovedAtIsNull(Tune tune, Student student);
 

@@ -1,6 +1,7 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.arrange.PracticeRecordDto;
 import com.zestythumb.app.student.StudentView;
 import io.swagger.v3.oas.annotations.media.Schema;
 
@@ -13,10 +14,19 @@ public record AssignmentView(
         long version,
 
         StudentView student,
-        ChoicesDto choices) {
+        ChoicesDto choices,
+        PracticeRecordDto practised,
+
+        @Schema(description = "Of the link by which the student practises; empty where there is none.")
+        String code) {
 
     static AssignmentView of(Assignment assignment) {
         return new AssignmentView(
-                assignment.id(), assignment.version(), StudentView.of(assignment.student()), assignment.choices());
+                assignment.id(),
+                assignment.version(),
+                StudentView.of(assignment.student()),
+                assignment.choices(),
+                assignment.practised(),
+                assignment.code() == null ? "" : assignment.code());
     }
 }

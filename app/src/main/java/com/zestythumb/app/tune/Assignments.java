@@ -1,6 +1,8 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.arrange.PracticeRecordDto;
+import com.zestythumb.app.http.Links;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.app.http.Versions;
@@ -9,6 +11,7 @@ import com.zestythumb.app.student.Students;
 import com.zestythumb.app.studio.Studios;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -22,13 +25,21 @@ public class Assignments {
     private final History history;
     private final Students students;
     private final Studios studios;
+    private final Links links;
 
-    Assignments(AssignmentRepository assignments, Tunes tunes, History history, Students students, Studios studios) {
+    Assignments(
+            AssignmentRepository assignments,
+            Tunes tunes,
+            History history,
+            Students students,
+            Studios studios,
+            Links links) {
         this.assignments = assignments;
         this.tunes = tunes;
         this.history = history;
         this.students = students;
         this.studios = studios;
+        this.links = links;
     }
 
     public AssignmentView add(long tuneId, AssignmentDraft draft) {
@@ -48,6 +59,52 @@ public class Assignments {
         }
         assignment.change(checked(choices));
         return AssignmentView.of(assignments.saveAndFlush(assignment));
+    }
+
+    /** Adds to what was practised. */
+    public PracticeRecordDto practise(long id, PracticeRecordDto told) {
+        return practised(
+                assignments.findLockedByIdAndStudio(id, studios.current()).orElseThrow(() -> nobody(id)), told);
+    }
+
+    private PracticeRecordDto practised(Assignment assignment, PracticeRecordDto told) {
+        assignment.practise(told);
+        return assignments.saveAndFlush(assignment).practised();
+    }
+
+    /** A link by which the student practises; the same until it is closed. */
+    public AssignmentView open(long id) {
+        Assignment assignment = find(id);
+        if (assignment.code() == null) {
+            assignment.open(links.newCode());
+        }
+        return AssignmentView.of(assignments.saveAndFlush(assignment));
+    }
+
+    public void close(long id) {
+        Assignment assignment = find(id);
+        assignment.open(null);
+        assignments.saveAndFlush(assignment);
+    }
+
+    /** What there is to practise, for whoever knows the code. */
+    @Transactional(readOnly = true)
+    public PractisingSheet sheet(String code, String from) {
+        return PractisingSheet.of(known(assignments.findByCode(code), from));
+    }
+
+    public PracticeRecordDto practise(String code, String from, PracticeRecordDto told) {
+        return practised(known(assignments.findLockedByCode(code), from), told);
+    }
+
+    private Assignment known(Optional<Assignment> found, String from) {
+        return found.filter(one -> one.removedAt() == null
+                        && one.student().removedAt() == null
+                        && one.tune().removedAt() == null)
+                .orElseThrow(() -> {
+                    links.missed(from);
+                    return new NotFoundException("this link leads nowhere any more; ask your teacher for it again");
+                });
     }
 
     /** Takes a tune from a student; it can be put back. The last one stays, for somebody plays every tune. */
@@ -84,8 +141,10 @@ public class Assignments {
     }
 
     private Assignment find(long id) {
-        return assignments
-                .findByIdAndStudio(id, studios.current())
-                .orElseThrow(() -> new NotFoundException("nobody plays number " + id + "; it may have been removed"));
+        return assignments.findByIdAndStudio(id, studios.current()).orElseThrow(() -> nobody(id));
+    }
+
+    private static NotFoundException nobody(long id) {
+        return new NotFoundException("nobody plays number " + id + "; it may have been removed");
     }
 }

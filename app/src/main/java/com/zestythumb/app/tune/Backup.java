@@ -3,6 +3,7 @@ package com.zestythumb.app.tune;
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
 import com.zestythumb.app.arrange.OwnFigureDto;
+import com.zestythumb.app.arrange.PracticeRecordDto;
 import com.zestythumb.app.student.StudentDraft;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -23,7 +24,7 @@ record Backup(
         List<KeptFigure> figures) {
 
     static final String KIND = "zesty-thumb-backup";
-    static final int FORMAT = 4;
+    static final int FORMAT = 5;
 
     /** A student, whether it plays anything or not. */
     record KeptStudent(
@@ -53,7 +54,15 @@ record Backup(
             @Schema(implementation = ChoicesDto.class) @NotNull
             JsonNode choices,
 
-            @Schema(nullable = true) Instant removedAt) {}
+            @Schema(description = "What was practised of it.") @Valid
+            PracticeRecordDto practised,
+
+            @Schema(nullable = true) Instant removedAt) {
+
+        KeptAssignment {
+            practised = practised == null ? PracticeRecordDto.NOTHING : practised;
+        }
+    }
 
     /** An earlier state of a tune. */
     record KeptState(

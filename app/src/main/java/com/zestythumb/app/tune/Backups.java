@@ -119,6 +119,7 @@ public class Backups {
                                 students.get(one.student().id()),
                                 one.place(),
                                 KeptChoices.tree(one.choices()),
+                                one.practised(),
                                 one.removedAt()))
                         .toList(),
                 tune.tags(),

@@ -21,8 +21,12 @@ final class OldBackups {
     /** The format since which students are told by themselves; before, each assignment told its own. */
     private static final int WITH_STUDENTS = 4;
 
+    /** The format since which what was practised is told by itself; before, it was one of the choices. */
+    private static final int WITH_RECORDS = 5;
+
     private static final String CHOICES = "choices";
     private static final String STUDENT = "student";
+    private static final String PRACTISED = "practised";
 
     private final int format;
     private final JsonMapper json;
@@ -42,6 +46,9 @@ final class OldBackups {
         }
         if (format < WITH_STUDENTS) {
             liftAssignments(tune);
+        }
+        if (format < WITH_RECORDS) {
+            liftRecords(tune);
         }
         return tune;
     }
@@ -84,6 +91,14 @@ final class OldBackups {
                             .put("assignment", -1);
                     lift(played);
                 }
+            }
+        }
+    }
+
+    private void liftRecords(ObjectNode tune) {
+        for (JsonNode one : tune.path("assignments")) {
+            if (one instanceof ObjectNode assignment && one.path(CHOICES).path(PRACTISED) instanceof ArrayNode steps) {
+                assignment.putObject(PRACTISED).<ObjectNode>set("steps", steps).putArray("bars");
             }
         }
     }

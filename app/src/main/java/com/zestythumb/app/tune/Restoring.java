@@ -208,6 +208,7 @@ public class Restoring {
             for (KeptAssignment one : kept.assignments()) {
                 Assignment assignment =
                         assignment(tune, ids.get(one.student()), one.place(), KeptChoices.read(one.choices()));
+                assignment.practise(one.practised());
                 assignment.remove(one.removedAt());
                 numbers.add(assignments.save(assignment).id());
             }

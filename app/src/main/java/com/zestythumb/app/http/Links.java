@@ -1,7 +1,8 @@
-package com.zestythumb.app.exercise;
+package com.zestythumb.app.http;
 
-import com.zestythumb.app.http.TooManyException;
+import java.security.SecureRandom;
 import java.time.Clock;
+import java.util.Base64;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -9,18 +10,24 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 
-/** Slows down whoever guesses codes: after some that lead nowhere an address waits for the next minute. */
+/** Codes of links that nobody guesses; after some that lead nowhere an address waits for the next minute. */
 @Component
-class Guesses {
+public class Links {
 
-    static final int MOST = 20;
+    /** Codes that lead nowhere in a minute. */
+    public static final int MOST = 20;
+
     private static final long MINUTE = 60_000;
     private static final int MOST_ADDRESSES = 10_000;
-    private static final Logger LOG = LoggerFactory.getLogger(Guesses.class);
+    private static final Logger LOG = LoggerFactory.getLogger(Links.class);
 
     /** Misses of an address since a time. */
     private record Missed(long since, int times) {}
 
+    /** 128 bits. */
+    private static final int CODE_BYTES = 16;
+
+    private final SecureRandom random = new SecureRandom();
     private final Clock clock = Clock.systemUTC();
     private final Map<String, Missed> byAddress = Collections.synchronizedMap(new LinkedHashMap<>() {
         @Override
@@ -29,20 +36,26 @@ class Guesses {
         }
     });
 
+    public String newCode() {
+        byte[] bytes = new byte[CODE_BYTES];
+        random.nextBytes(bytes);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    }
+
     /**
      * Counts a code that leads nowhere. Whoever has a right one is never kept waiting: a class may share an address, and all of
      * a studio behind a proxy do.
      *
      * @throws TooManyException where an address has guessed too often of late
      */
-    void missed(String address) {
+    public void missed(String address) {
         Missed now = byAddress.merge(
                 address,
                 new Missed(clock.millis(), 1),
                 (known, one) ->
                         one.since() - known.since() < MINUTE ? new Missed(known.since(), known.times() + 1) : one);
         if (now.times() == MOST) {
-            LOG.atWarn().addKeyValue("address", address).log("codes of exercises are guessed");
+            LOG.atWarn().addKeyValue("address", address).log("codes of links are guessed");
         }
         if (now.times() > MOST) {
             throw new TooManyException();

@@ -1,0 +1,21 @@
+import type { Ref } from 'vue';
+import type { Arrangement, Choices, Counts, Played, PracticeRecord } from '../api/client';
+import type { Veil } from '../engraver/veil';
+import type { useChosen } from './useChosen';
+import type { usePlayer } from './usePlayer';
+
+/** What there is to practise, in a lesson or at home. */
+export interface Practising {
+  chart: Ref<string>;
+  played: Ref<Played | undefined>;
+  /** The way stands in the choices. */
+  choices: Ref<Choices | undefined>;
+  record: Ref<PracticeRecord>;
+  /** Whose record it is. */
+  whose: Ref<number | undefined>;
+  arrangement: Ref<Arrangement | undefined>;
+  player: ReturnType<typeof usePlayer>;
+  chosen: ReturnType<typeof useChosen>;
+  counts: Ref<Counts>;
+  veil: Ref<Veil | undefined>;
+}

@@ -134,6 +134,13 @@ function asShown(
   return { ...rest, notes: notes('left'), melody: notes('melody'), musicXml: score.whole(sent) };
 }
 
+/** Names whoever asks, and counts its questions: what was asked before gives way. */
+function asker() {
+  const name = Math.random().toString(36).slice(2);
+  let asked = 0;
+  return () => ({ 'X-Page': `${name}.${++asked}` });
+}
+
 /** A chart and how it is played, where nothing but the music counts. */
 const whole = (chart: string, played: Played, chord = -1) => ({
   chart,
@@ -149,7 +156,7 @@ export const api = {
   /** Arranges charts, one after another; measures that came before are not sent again. */
   arranger() {
     const score = scoreMemory();
-    const page = Math.random().toString(36).slice(2);
+    const page = asker();
     return async (
       chart: string,
       { choices, hand }: Played,
@@ -161,8 +168,7 @@ export const api = {
       const answer = await data(
         http.POST('/api/arrangements', {
           body,
-          // What this page asked before gives way.
-          headers: { 'X-Page': page },
+          headers: page(),
           signal: signal ?? null,
         }),
       );
@@ -172,13 +178,13 @@ export const api = {
   /** The pages of an exercise, one after another. */
   answerPages(code: string) {
     const score = scoreMemory();
-    const page = Math.random().toString(36).slice(2);
+    const page = asker();
     return async (heard: boolean, signal?: AbortSignal): Promise<Arrangement> => {
       const answer = await data(
         http.POST('/api/answers/{code}/page', {
           params: { path: { code } },
           body: { heard, known: score.marks() },
-          headers: { 'X-Page': heard ? '' : page },
+          headers: heard ? {} : page(),
           signal: signal ?? null,
         }),
       );

@@ -44,8 +44,8 @@ async function load() {
   try {
     const sheet = await api.practising(props.code);
     box.begin({ version: 0, value: sheet.practised });
-    played.value = { choices: sheet.choices, hand: sheet.hand };
     chart.value = sheet.chart;
+    played.value = { choices: sheet.choices, hand: sheet.hand };
     trouble.value = '';
   } catch (error) {
     trouble.value = `${(error as Error).message}.`;

@@ -87,7 +87,7 @@ class ReckoningTest {
         Reckoning patient = new Reckoning(Runtime.getRuntime().availableProcessors(), 64, 60_000, 60_000);
         CountDownLatch begun = new CountDownLatch(1);
         CountDownLatch newer = new CountDownLatch(1);
-        Future<Integer> old = others.submit(() -> patient.inTurn("a page", () -> {
+        Future<Integer> old = others.submit(() -> patient.inTurn("page.1", () -> {
             begun.countDown();
             return 1;
         }));
@@ -104,12 +104,14 @@ class ReckoningTest {
             }));
         }
         busy.await();
-        Future<Integer> first = others.submit(() -> patient.inTurn("a page", () -> 1));
+        Future<Integer> first = others.submit(() -> patient.inTurn("page.1", () -> 1));
         awaitWaiting(patient, 1);
-        Future<Integer> second = others.submit(() -> patient.inTurn("a page", () -> 2));
+        Future<Integer> second = others.submit(() -> patient.inTurn("page.2", () -> 2));
         awaitWaiting(patient, 2);
-        Future<Integer> another = others.submit(() -> patient.inTurn("another page", () -> 3));
+        Future<Integer> another = others.submit(() -> patient.inTurn("another.1", () -> 3));
         awaitWaiting(patient, 3);
+        // By the page's own count: what was asked before may come later.
+        assertThatThrownBy(() -> patient.inTurn("page.1", () -> 1)).isInstanceOf(OvertakenException.class);
         newer.countDown();
         assertThatThrownBy(first::get).hasCauseInstanceOf(OvertakenException.class);
         assertThat(second.get()).isEqualTo(2);

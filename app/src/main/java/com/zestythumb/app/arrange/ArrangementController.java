@@ -83,7 +83,9 @@ class ArrangementController {
     @Operation(
             summary = "Arrange a chart for a left hand. Mistakes in the chart come back as problems, not as an error.")
     ArrangementView arrange(
-            @Parameter(description = "The page's own name: what it asked before gives way to what it asks now.")
+            @Parameter(
+                            description =
+                                    "The page's own name and the number of its question, as k3j.12: what it asked before gives way.")
                     @RequestHeader(name = "X-Page", defaultValue = "")
                     String page,
             @Valid @RequestBody ArrangementRequest request) {

@@ -8,8 +8,9 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.slf4j.MDC;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Value;
@@ -22,11 +23,10 @@ import org.springframework.stereotype.Component;
 @Component
 public class Reckoning {
 
-    private static final int LONGEST_NAME = 64;
+    private static final Pattern QUESTION = Pattern.compile("(\\w{1,64})\\.(\\d{1,15})");
 
     private final ThreadPoolExecutor workers;
     private final Map<String, Long> latest = new ConcurrentHashMap<>();
-    private final AtomicLong tickets = new AtomicLong();
     private final int longestQueue;
     private final long mostMillis;
     private final long deadlineMillis;
@@ -168,24 +168,30 @@ public class Reckoning {
     /**
      * The same for one keystroke of a page; throws {@link OvertakenException} where the page has asked anew meanwhile.
      *
-     * @param page the page's own name; empty where it has none
+     * @param page the page's own name and the number of its question, {@code "k3j.12"}; what else is told has none. They go by the
+     *     page's own count: on its way the one before may come later
      */
     public <T> T inTurn(String page, Supplier<T> work) {
-        if (page.isEmpty() || page.length() > LONGEST_NAME) {
+        Matcher told = QUESTION.matcher(page);
+        if (!told.matches()) {
             return inTurn(work);
         }
-        long ticket = tickets.incrementAndGet();
-        latest.put(page, ticket);
+        String name = told.group(1);
+        long question = Long.parseLong(told.group(2));
+        long newest = latest.merge(name, question, Math::max);
+        if (question < newest) {
+            throw new OvertakenException();
+        }
         try {
             return inTurn(() -> {
                 // What came after it may be done already, and its ticket gone.
-                if (!Long.valueOf(ticket).equals(latest.get(page))) {
+                if (!Long.valueOf(question).equals(latest.get(name))) {
                     throw new OvertakenException();
                 }
                 return work.get();
             });
         } finally {
-            latest.remove(page, ticket);
+            latest.remove(name, question);
         }
     }
 }

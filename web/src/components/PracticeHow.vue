@@ -14,9 +14,9 @@ const props = defineProps<{
   player: ReturnType<typeof usePlayer>;
 }>();
 const COUNTS: { id: Counts; name: string }[] = [
-  { id: 'NONE', name: 'Not under the notes' },
-  { id: 'BY_BAR', name: 'Each bar from one' },
-  { id: 'ON', name: 'Ties counted on' },
+  { id: 'NONE', name: 'Not shown' },
+  { id: 'BY_BAR', name: 'Bar by bar' },
+  { id: 'ON', name: 'On over ties' },
 ];
 const counts = defineModel<Counts>('counts', { required: true });
 const { span, ahead, memory, level, greys } = props.how;

@@ -12,6 +12,9 @@ import {
   type Manner,
 } from '../player/timeline';
 
+/** As long as a file of sound gets, but for one round that is longer. */
+const MOST_MINUTES = 5;
+
 /** Plays the arrangement; what sounds is shown by note ids. Where the teacher is stays where it was. */
 export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref<number> }) {
   const state = ref<'still' | 'loading' | 'playing'>('still');
@@ -104,13 +107,16 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   async function recorded(times: number): Promise<Blob> {
     const music = tune.value!;
     const bars = barsToPlay(music, chosen.bar.value, loop.value);
+    const laid = timeline(music, bars, manner(music));
+    const minutes = laid.length / quartersPerMinute.value;
+    const rounds = Math.max(1, Math.min(times, Math.floor(MOST_MINUTES / minutes)));
     const options = {
       quartersPerMinute: quartersPerMinute.value,
       beat: beat.value,
-      loop: times > 1,
+      loop: rounds > 1,
     };
     const { rendered } = await import('../player/piano');
-    const sound = await rendered(timeline(music, bars, manner(music)), options, times);
+    const sound = await rendered(laid, options, rounds);
     const { wavOf } = await import('../player/wav');
     return wavOf(sound.samples, sound.sampleRate);
   }

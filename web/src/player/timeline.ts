@@ -149,7 +149,9 @@ function countIn(
   const full = tune.meters?.find(({ meter }) => meter === first?.meter);
   if (!first || !full) return { clicks: [], length: 0 };
   const missing = first.offset + begin;
-  const counts = full.ticks.filter(({ syllable }) => /\d/.test(syllable));
+  const counts = full.ticks.filter(
+    ({ syllable, weight }) => /\d/.test(syllable) && weight !== 'THIRD',
+  );
   const again = counts.filter(({ at }) => at < missing - EPSILON);
   return {
     clicks: [...counts, ...again.map((tick) => ({ ...tick, at: tick.at + full.length }))].map(

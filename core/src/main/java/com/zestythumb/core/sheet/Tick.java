@@ -20,7 +20,7 @@ public record Tick(Fraction at, Weight weight, String syllable) {
         BEAT,
         /** What a beat is parted into: halves, or thirds where it is dotted. */
         PART,
-        /** What a beat that is not dotted is parted into by triplets. */
+        /** A third of a beat, whatever its parts are: triplets, or the parts of a dotted beat again. */
         THIRD
     }
 
@@ -45,7 +45,7 @@ public record Tick(Fraction at, Weight weight, String syllable) {
             ticks.add(new Tick(swung ? Swing.time(at) : at, weight, syllable));
         }
         Fraction third = meter.beatLength().dividedBy(Fraction.of(3));
-        for (int i = 0; !meter.isCompound() && i < 3 * beats; i++) {
+        for (int i = 0; i < 3 * beats; i++) {
             if (i % 3 > 0) {
                 ticks.add(new Tick(third.times(i), Weight.THIRD, Counting.syllable(meter, third.times(i))));
             }

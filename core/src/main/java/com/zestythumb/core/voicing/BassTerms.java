@@ -8,6 +8,7 @@ public final class BassTerms {
 
     private static final int LOWEST = Pitch.parse("E2").midi();
     private static final int HIGHEST = Pitch.parse("D3").midi();
+    private static final int HIGHEST_APART = Pitch.parse("G3").midi();
     private static final int HIGHEST_OF_OCTAVES = Pitch.parse("B2").midi();
     private static final int LOWEST_TRIAD = Pitch.parse("C3").midi();
     private static final int HIGHEST_TRIAD = Pitch.parse("B3").midi();
@@ -26,6 +27,16 @@ public final class BassTerms {
             3,
             (voicing, place) ->
                     voicing.isSilent() ? 0 : beyond(voicing.first().lowest().midi(), LOWEST, HIGHEST));
+
+    /** Up to G3, where a bass that is struck before its chord is still heard as one. */
+    static final CostTerm APART = new CostTerm(
+            "bass-apart",
+            "a bass before its chord above G3",
+            "half steps",
+            3,
+            (voicing, place) -> voicing.isSilent() || place.strokes() != Strokes.BASS_APART
+                    ? 0
+                    : beyond(voicing.first().lowest().midi(), 0, HIGHEST_APART));
 
     /** C2 to B2, where the lower note of an octave is at home. */
     static final CostTerm OCTAVE_HOME = new CostTerm(

@@ -37,6 +37,7 @@ final class CloseStyle implements VoicingStyle {
 
     private static final List<CostTerm> TERMS = List.of(
             CostTerms.REGISTER,
+            BassTerms.APART,
             CostTerms.MISSING_FIFTH,
             CostTerms.MISSING_COLOUR,
             CostTerms.MISSING_ROOT,

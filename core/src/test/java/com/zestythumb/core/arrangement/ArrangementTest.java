@@ -174,4 +174,18 @@ class ArrangementTest {
                         .notesOf(1))
                 .hasSize(3);
     }
+
+    /** A bass that is struck before its chord lies where a bass lies, also where a step up would be shorter (common practice). */
+    @Test
+    void aBassBeforeItsChordDoesNotClimb() {
+        String waltz = "key: G minor\nmeter: 3/4\n| Gm | D7 | D7 | Gm | Cm | Gm | A7 | D7 |\n"
+                + "m: d4 g2 | ^f4 d2 | c4 A2 | B6 | e4 c2 | d4 B2 | ^c4 e2 | d6 |";
+        for (int span : List.of(8, 12)) {
+            Arrangement arrangement =
+                    arrange(waltz, Choices.USUAL.with(Figures.BASS_AND_CHORDS).with(Hand.ofSpan(span)));
+            assertThat(arrangement.chords())
+                    .allMatch(chord -> chord.voicing().first().lowest().midi()
+                            <= Pitch.parse("G3").midi());
+        }
+    }
 }

@@ -14,6 +14,8 @@ export interface ChordBox {
 /** The engraver keeps this much free below each system, by the numerals it sets invisibly. */
 const LANE_HEIGHT = 30;
 const AIR = 6;
+/** What a figure's box has below the figure. */
+const DESCENT = 5;
 /** The symbols are lifted by the page; the names above them go with them. */
 const LIFT = 8;
 
@@ -49,7 +51,15 @@ function edgesOf(system: Element): Edges {
     ...parts.map((part) => part.getBoundingClientRect().top),
     ...symbols.map(firstLetterTop),
   ];
-  return { top: Math.min(...tops), bottom: Math.min(bottom, ...words), right };
+  // The engraver keeps room below the first of a chord's fingers; others may stand lower.
+  const fingers = [...system.querySelectorAll('.fing')].map(
+    (finger) => finger.getBoundingClientRect().bottom - DESCENT + LANE_HEIGHT - AIR,
+  );
+  return {
+    top: Math.min(...tops),
+    bottom: Math.max(Math.min(bottom, ...words), ...fingers),
+    right,
+  };
 }
 
 /** Words of a song without tune, which stand below the left hand. */

@@ -45,6 +45,14 @@ final class Screenshots {
             browser.see(".steps li");
             browser.see(".now h2");
             browser.picture(folder.resolve("practise.png"));
+            browser.clickText("button", "to practise at home");
+            String home = browser.see(".link a").getDomProperty("href");
+            browser.size(820, 1180);
+            browser.open(home);
+            browser.see(".drawing .note.grey");
+            browser.see(".now h2");
+            browser.picture(folder.resolve("practise-at-home.png"));
+            browser.size(1280, 800);
 
             openTune(browser, app, "Rain on the Greenhouse");
             browser.click("[data-chord='1']");
@@ -135,11 +143,6 @@ final class Screenshots {
             browser.await("both", () -> browser.all(".drawing .note").size() > 9 ? true : null);
             browser.picture(folder.resolve("rule.png"));
 
-            browser.size(820, 1180);
-            openTune(browser, app, "Harbour Lights");
-            browser.picture(folder.resolve("lesson-tablet.png"));
-
-            browser.size(1280, 800);
             openTune(browser, app, "Paper Boats");
             browser.clickText("[role=tab]", "Print and share");
             browser.clickText("a.positions", "Report");

@@ -29,8 +29,12 @@ const WIDE = 60;
 const { path, bars, trouble } = usePracticePath(props.of.chart, props.of.played, arrangement);
 const way = useWay(props.of.choices, path, bars);
 const steps = way.steps;
+const isThere = ({ from }: PracticeStep) => from >= 0;
 const at = ref(0);
-const step = computed(() => steps.value[at.value]);
+const step = computed(() => {
+  const one = steps.value[at.value];
+  return one && isThere(one) ? one : undefined;
+});
 const RUNGS = ['start', 'goal', 'by', 'rounds'] as const;
 let here: PracticeStep | undefined;
 // A step that is moved, or whose way is laid anew, is gone on with.
@@ -45,7 +49,9 @@ const ladder = useLadder();
 const record = usePractised(props.of.record, bars);
 const minutesLeft = computed(() =>
   Math.ceil(
-    steps.value.filter((one) => !record.isDone(one)).reduce((sum, one) => sum + one.minutes, 0),
+    steps.value
+      .filter((one) => isThere(one) && !record.isDone(one))
+      .reduce((sum, one) => sum + one.minutes, 0),
   ),
 );
 const DAYS = new Intl.DateTimeFormat('en', { weekday: 'long', day: 'numeric', month: 'long' });
@@ -121,7 +127,7 @@ watch(
   path,
   (all, before) => {
     if (before || !all) return;
-    const next = steps.value.findIndex((one) => one.from >= 0 && !record.isDone(one));
+    const next = steps.value.findIndex((one) => isThere(one) && !record.isDone(one));
     choose(Math.max(0, next));
   },
   { immediate: true },
@@ -136,7 +142,7 @@ function finish() {
   keep();
   if (step.value) record.tick(step.value, true);
   const next = steps.value.findIndex(
-    (one, i) => i > at.value && one.from >= 0 && !record.isDone(one),
+    (one, i) => i > at.value && isThere(one) && !record.isDone(one),
   );
   if (next >= 0) choose(next);
 }

@@ -20,96 +20,11 @@ import {
 } from '../api/client';
 import { keepHere } from './keepHere';
 import { useSteps } from './useSteps';
-import { useOutbox, useSaving, whenAllAreSent, type Kept } from './useOutbox';
+import { chartBox, choicesBox, draftOf, NOTHING, practisedBox, studentBox } from './tuneBoxes';
+import { useSaving, whenAllAreSent } from './useOutbox';
 
 const TRY_AGAIN_AFTER = 2000;
 const GONE = 404;
-
-const draftOf = ({ name, hand, level }: Student): StudentDraft => ({ name, hand, level });
-
-/** The text of a tune; before students had rows of their own it was kept with what they played. */
-const chartBox = (id: number) =>
-  useOutbox<string>(
-    {
-      key: `zesty.draft.${id}`,
-      send: async (version, chart) => (await api.saveChart(id, version, chart)).version,
-      fetch: async () => {
-        const { version, chart } = await api.tune(id);
-        return { version, value: chart };
-      },
-      lift: (left) => {
-        const { version, chart, value } = left as Kept<string> & { chart?: string };
-        return { version, value: chart ?? value };
-      },
-    },
-    '',
-  );
-
-/** What could not be chosen yet on older pages. */
-const LATER_CHOICES = {
-  stretches: [],
-  varied: false,
-  weights: {},
-  forbidden: [],
-  pedal: 'NONE',
-  touch: 'AS_THE_FIGURE',
-  repeating: 'AS_USUAL',
-  fingering: 'BOOK',
-  tuneFingers: false,
-  wanted: [],
-  waivers: [],
-  way: [],
-  wayBars: [],
-} satisfies Partial<Choices>;
-
-const choicesBox = (tune: number, id: number) =>
-  useOutbox<Choices>({
-    key: `zesty.choices.${id}`,
-    send: async (version, choices) => (await api.saveChoices(id, version, choices)).version,
-    fetch: async () => {
-      const { assignments } = await api.tune(tune);
-      const mine = assignments.find((one) => one.id === id);
-      if (!mine) throw new Error('nobody plays this any more');
-      return { version: mine.version, value: mine.choices };
-    },
-    lift: (left) => {
-      const { version, value } = left as Kept<Choices>;
-      return { version, value: { ...LATER_CHOICES, ...value } };
-    },
-  });
-
-const NOTHING: PracticeRecord = { steps: [], bars: [] };
-
-/** What was practised grows whatever is saved beside it, so it has no versions. */
-const practisedBox = (tune: number, id: number) =>
-  useOutbox<PracticeRecord>(
-    {
-      key: `zesty.practised.${id}`,
-      send: async (version, record) => {
-        await api.keepPractised(id, record);
-        return version;
-      },
-      fetch: async () => {
-        const { assignments } = await api.tune(tune);
-        return {
-          version: 0,
-          value: assignments.find((one) => one.id === id)?.practised ?? NOTHING,
-        };
-      },
-    },
-    NOTHING,
-  );
-
-const studentBox = (id: number) =>
-  useOutbox<StudentDraft>({
-    key: `zesty.student.${id}`,
-    send: async (version, student) => (await api.saveStudent(id, version, student)).version,
-    fetch: async () => {
-      const mine = (await api.students()).find((one) => one.id === id);
-      if (!mine) throw new Error('this student was removed');
-      return { version: mine.version, value: draftOf(mine) };
-    },
-  });
 
 /** What one student plays, and the student. */
 export interface Player {
@@ -146,7 +61,14 @@ export function useTune(id: number) {
       const known = players.value.find((one) => one.studentId === student.id);
       const box = choicesBox(id, assignment);
       box.begin({ version, value: choices });
-      const record = practisedBox(id, assignment);
+      const record = practisedBox(
+        `${assignment}`,
+        (told) => api.keepPractised(assignment, told),
+        async () => {
+          const { assignments } = await api.tune(id);
+          return assignments.find((one) => one.id === assignment)?.practised ?? NOTHING;
+        },
+      );
       record.begin({ version: 0, value: given.practised });
       const of = known?.student ?? own.run(() => studentBox(student.id))!;
       if (!known) of.begin({ version: student.version, value: draftOf(student) });

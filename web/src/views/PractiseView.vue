@@ -1,20 +1,13 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref, shallowRef } from 'vue';
-import {
-  api,
-  Away,
-  type Choices,
-  type Counts,
-  type Played,
-  type PracticeRecord,
-} from '../api/client';
+import { api, Away, type Choices, type Counts, type Played } from '../api/client';
 import HandView from '../components/HandView.vue';
 import PractiseSteps from '../components/PractiseSteps.vue';
 import SaveSign from '../components/SaveSign.vue';
 import ScorePage from '../components/ScorePage.vue';
 import { useArrangement } from '../composables/useArrangement';
 import { useChosen } from '../composables/useChosen';
-import { useOutbox } from '../composables/useOutbox';
+import { practisedBox } from '../composables/tuneBoxes';
 import { usePlayer } from '../composables/usePlayer';
 import type { Practising } from '../composables/usePractising';
 import { useView } from '../composables/useView';
@@ -28,16 +21,10 @@ const TRY_AGAIN_AFTER = 2000;
 const chart = ref('');
 const played = shallowRef<Played>();
 const trouble = ref('');
-const box = useOutbox<PracticeRecord>(
-  {
-    key: `zesty.practising.${props.code}`,
-    send: async (version, record) => {
-      await api.keepPractisedBy(props.code, record);
-      return version;
-    },
-    fetch: async () => ({ version: 0, value: (await api.practising(props.code)).practised }),
-  },
-  { steps: [], bars: [] },
+const box = practisedBox(
+  props.code,
+  (told) => api.keepPractisedBy(props.code, told),
+  async () => (await api.practising(props.code)).practised,
 );
 let timer: ReturnType<typeof setTimeout> | undefined;
 async function load() {

@@ -103,7 +103,11 @@ class PracticeApiTest extends KeepingApi {
     /** A student practises by a link, which the teacher opens and closes; it tells no names. */
     @Test
     void aStudentPractisesByALink() throws Exception {
-        JsonNode tune = created("title: At Home\n| C | F |", played(student("Ottilie", 9), "{}"));
+        JsonNode tune = created(
+                "title: At Home\n# she hates this one\n| C | F |",
+                played(
+                        student("Ottilie", 9),
+                        "{\"waivers\":[{\"code\":\"leap\",\"bar\":-1,\"reason\":\"lazy thumb\"}]}"));
         String there = assigned(tune.at("/assignments/0"));
         assertThat(tune.at("/assignments/0/code").asString()).isEmpty();
         JsonNode opened = json(send(api.post(), there + "/link", ""));
@@ -114,7 +118,7 @@ class PracticeApiTest extends KeepingApi {
         JsonNode sheet = json(api.get().uri(link).exchange());
         assertThat(sheet.get("chart").asString()).contains("At Home");
         assertThat(sheet.at("/hand/span").asInt()).isEqualTo(9);
-        assertThat(sheet.toString()).doesNotContain("Ottilie");
+        assertThat(sheet.toString()).doesNotContain("Ottilie", "hates", "lazy");
         assertThat(practised(link, told(DAY))).hasStatusOk();
         assertThat(get(tune).at("/assignments/0/practised/steps/0")).isEqualTo(JSON.readTree(DAY));
         assertThat(practised(link, told(DAY.replace("2026-11-28", "soon")))).hasStatus(400);

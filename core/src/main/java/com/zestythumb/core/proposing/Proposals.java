@@ -140,15 +140,20 @@ public final class Proposals {
         if (inTime.size() >= ENOUGH) {
             return inTime;
         }
-        List<Pair> more = wish.texture() == Texture.ANY
+        Stream<Pair> more = wish.texture() == Texture.ANY
                 ? usual(Idiom.SONG, sheet, chords, hand, wish, OTHERS).stream()
-                        .filter(pair -> isInTime(pair, wish))
+                        .filter(pair -> isInTime(pair, wish) && !isAmong(pair, inTime))
                         // No more than are missing, so that none of the kind gives way.
                         .limit(ENOUGH - inTime.size())
-                        .toList()
-                : others(sheet, chords, hand, wish);
-        List<Pair> all = Stream.concat(inTime.stream(), more.stream()).toList();
+                : others(sheet, chords, hand, wish).stream().filter(pair -> !isAmong(pair, inTime));
+        List<Pair> all = Stream.concat(inTime.stream(), more).toList();
         return all.isEmpty() ? pairs : all;
+    }
+
+    private static boolean isAmong(Pair pair, List<Pair> others) {
+        return others.stream()
+                .anyMatch(other ->
+                        other.style().equals(pair.style()) && other.figure().equals(pair.figure()));
     }
 
     private static List<Pair> usual(

@@ -17,6 +17,8 @@ import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class ProposalsTest {
 
@@ -45,6 +47,28 @@ class ProposalsTest {
         assertThat(three).allMatch(one -> Texture.DANCE.includes(one.choices().figure()));
         assertThat(three).allMatch(one -> one.difficulty().spare() >= 0);
         assertThat(three).allMatch(one -> one.days() >= 1 && one.days() <= 7);
+    }
+
+    /** Three are three, whatever is brought and wished. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "key: D minor\nmeter: 3/4\n| Dm | A7 | A7 | Dm | Gm | Dm/F | Bb A7 | Dm |\nm: d2 fe d2 | ^c2 ed c2 | e2 gf e2 | f4 d2 | g2 b2 g2 | f2 a2 d2 | f2 e2 ^c2 | d6 |",
+                "key: A\nmeter: 2/2\n| A | A | D | A | B7 | E7 | A E7 | A |\nm: c4 e4 | a4 e4 | f4 a4 | e8 | d4 ^d4 | e4 g4 | a4 b4 | a8 |",
+                "key: Bb\nmeter: 12/8\n| Bb | Bb7 | Eb Edim7 | Bb/F | G7 | C7 F7 | Bb Eb | Bb |",
+                "key: F\nmeter: 3/4\n| Fmaj7 | Gm7 | Am7 | Bbmaj7 | Bm7b5 | E7 | Am7 D7 | Gm7 C7 | Fmaj7 |"
+            })
+    void noneIsProposedTwice(String chart) {
+        HeardSheet tune = HeardSheet.of(Chart.parse(chart));
+        for (Texture texture : Texture.values()) {
+            for (int level = 1; level <= 5; level++) {
+                Wish wish = new Wish(level, texture, 15);
+                assertThat(Proposals.of(tune, Choices.USUAL.with(Hand.ofSpan(7 + level)), wish))
+                        .as(wish.toString())
+                        .extracting(Proposal::choices)
+                        .doesNotHaveDuplicates();
+            }
+        }
     }
 
     /** What any teacher would name first: the plain waltz, with fifths before it and the low bass behind it (common practice). */

@@ -63,7 +63,10 @@ const lastTime = computed(() => {
 /** What goes round now: the step, or of its hands the bars that were chosen instead. */
 const now = computed(() => {
   const { from, to } = player.loop.value ?? step.value ?? { from: 0, to: 0 };
-  return step.value && { ...step.value, from, to };
+  if (!step.value) return undefined;
+  // A bar is counted in before each round.
+  const share = (to - from + 2) / (step.value.to - step.value.from + 2);
+  return { ...step.value, from, to, minutes: step.value.minutes * share };
 });
 /** What was played of it and is not in the record yet. */
 let slips = 0;

@@ -17,6 +17,20 @@ const step = (hands: PracticeStep['hands'], from: number): PracticeStep => ({
   word: '',
 });
 
+test('a step that is changed stays a climb, and takes as long as its rounds do', () => {
+  const choices = ref({ way: [step('left', 0)] } as unknown as Choices);
+  const way = useWay(choices, ref([]), ref([...'abcdefgh']));
+  const now = () => way.steps.value[0]!;
+  way.change(0, { rounds: 6 });
+  expect(now().minutes).toBe(2);
+  way.change(0, { goal: 50 });
+  expect([now().start, now().goal]).toEqual([50, 50]);
+  expect(now().minutes).toBeCloseTo(3.2);
+  way.change(0, { start: 80 });
+  expect([now().start, now().goal]).toEqual([80, 80]);
+  expect(now().minutes).toBeCloseTo(2);
+});
+
 test("the way is the app's own until it is changed, and again when it is forgotten", () => {
   const path = ref([step('right', 0), step('bass', 0), step('left', 4)]);
   const bars = ref([...'abcdefgh']);

@@ -2,6 +2,15 @@ import { computed, type Ref } from 'vue';
 import type { Choices, PracticeStep } from '../api/client';
 import { followed } from '../player/follow';
 
+/** A step as it is changed: never faster at first than in the end, and as long as its rounds take then. */
+function changed(step: PracticeStep, what: Partial<PracticeStep>): PracticeStep {
+  const now = { ...step, ...what };
+  now.goal = Math.max(now.goal, what.start ?? 0);
+  now.start = Math.min(now.start, now.goal);
+  const slower = (step.start + step.goal) / (now.start + now.goal);
+  return { ...now, minutes: (step.minutes * slower * now.rounds) / step.rounds };
+}
+
 /** The way through a tune as the teacher has it: the app's own until she changes it. */
 export function useWay(
   choices: Ref<Choices | undefined>,
@@ -32,7 +41,7 @@ export function useWay(
   const remove = (index: number) => replace(index, []);
   /** What is to be otherwise about a step: a word, a tempo, how many rounds. */
   const change = (index: number, what: Partial<PracticeStep>) =>
-    replace(index, [{ ...steps.value[index]!, ...what }]);
+    replace(index, [changed(steps.value[index]!, what)]);
   /** A step more, behind another. */
   const add = (behind: number, step: PracticeStep) =>
     set([...steps.value.slice(0, behind + 1), step, ...steps.value.slice(behind + 1)]);

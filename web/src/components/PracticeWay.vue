@@ -185,8 +185,9 @@ const name = (one: PracticeStep) => `${HANDS[one.hands]} ${where(one)}`;
   display: grid;
   grid-column: 1 / -1;
   grid-template-columns: repeat(4, minmax(0, 1fr));
-  gap: 8px;
+  gap: 6px;
   padding: 6px 8px 0 0;
+  white-space: nowrap;
 }
 .do {
   display: flex;

@@ -71,6 +71,8 @@ const now = computed(() => {
 /** What was played of it and is not in the record yet. */
 let slips = 0;
 let rounds = 0;
+/** The fastest tempo, in per cent, at which a round was clean. */
+let reached = 0;
 let begun = 0;
 /** Whose it is: what another one plays gets none of it. */
 let whose: number | undefined;
@@ -100,12 +102,12 @@ watch(player.state, (state) => {
 function keep() {
   if (what && whose === student.value)
     record.note(what, {
-      percent: isWhole ? ladder.percent.value : 0,
+      percent: isWhole ? reached : 0,
       rounds,
       slips,
       seconds: seconds(),
     });
-  slips = rounds = 0;
+  slips = rounds = reached = 0;
   what = undefined;
 }
 
@@ -164,7 +166,10 @@ watch(player.rounds, (count) => {
   if (!count) return;
   rounds++;
   rests.value = seconds() >= WIDE;
-  if (ladder.round()) how.round();
+  const percent = ladder.percent.value;
+  if (!ladder.round()) return;
+  reached = Math.max(reached, percent);
+  how.round();
 });
 watch(
   [ladder.percent, () => arrangement.value?.tempo],

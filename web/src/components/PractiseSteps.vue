@@ -7,6 +7,7 @@ import PracticeWay from './PracticeWay.vue';
 import PractisedBars from './PractisedBars.vue';
 import { useLadder } from '../composables/useLadder';
 import { useFiles } from '../composables/useFiles';
+import { usePlayedRounds } from '../composables/usePlayedRounds';
 import { usePracticeHow } from '../composables/usePracticeHow';
 import { usePracticePath } from '../composables/usePracticePath';
 import type { Practising } from '../composables/usePractising';
@@ -23,9 +24,8 @@ const props = defineProps<{
   teaches?: boolean;
 }>();
 const { player, arrangement, chosen, counts, veil, whose: student } = props.of;
-/** Minutes after which hands rest, and seconds after which a hand that is wide open does (common caution). */
+/** Minutes after which hands rest (common caution). */
 const REST = 20;
-const WIDE = 60;
 const { path, bars, trouble } = usePracticePath(props.of.chart, props.of.played, arrangement);
 const way = useWay(props.of.choices, path, bars);
 const steps = way.steps;
@@ -68,47 +68,11 @@ const now = computed(() => {
   const share = (to - from + 2) / (step.value.to - step.value.from + 2);
   return { ...step.value, from, to, minutes: step.value.minutes * share };
 });
-/** What was played of it and is not in the record yet. */
-let slips = 0;
-let rounds = 0;
-/** The fastest tempo, in per cent, at which a round was clean. */
-let reached = 0;
-let begun = 0;
-/** Whose it is: what another one plays gets none of it. */
-let whose: number | undefined;
-let what: typeof now.value;
-/** Whether whole bars are played; a beat of a bar is not yet the bar. */
-let isWhole = true;
-const rests = ref(false);
-const seconds = () => (performance.now() - begun) / 1000;
+const rounds = usePlayedRounds({ player, now, student, record, ladder, onClean: how.round });
+const { keep, rests } = rounds;
 function slip() {
-  slips++;
-  ladder.slip();
+  rounds.slip();
   how.slip();
-}
-watch(player.state, (state) => {
-  if (state === 'playing') {
-    // What went round until now, where something was changed while it played.
-    keep();
-    begun = performance.now();
-    rests.value = false;
-    whose = student.value;
-    what = now.value;
-    const { begin, end } = player.loop.value ?? {};
-    isWhole = begin === undefined && end === undefined;
-  }
-  if (state === 'still') keep();
-});
-function keep() {
-  if (what && whose === student.value)
-    record.note(what, {
-      percent: isWhole ? reached : 0,
-      rounds,
-      slips,
-      seconds: seconds(),
-    });
-  slips = rounds = reached = 0;
-  what = undefined;
 }
 
 function choose(index: number) {
@@ -162,15 +126,6 @@ function takeSound() {
 
 player.counted.value = true;
 player.prepare();
-watch(player.rounds, (count) => {
-  if (!count) return;
-  rounds++;
-  rests.value = seconds() >= WIDE;
-  const percent = ladder.percent.value;
-  if (!ladder.round()) return;
-  reached = Math.max(reached, percent);
-  how.round();
-});
 watch(
   [ladder.percent, () => arrangement.value?.tempo],
   ([percent, tempo]) => {

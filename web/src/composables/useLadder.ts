@@ -36,6 +36,9 @@ export function useLadder() {
     percent.value = Math.max(rungs.value.start, percent.value - BACK * rungs.value.by);
   }
 
+  /** It is played again from the beginning of a round. */
+  const again = () => void (slipped.value = false);
+
   /** A round is over; whether it was clean. */
   function round(): boolean {
     const isClean = !slipped.value;
@@ -49,5 +52,5 @@ export function useLadder() {
     return true;
   }
 
-  return { rungs, percent, clean, reached, begin, slip, round };
+  return { rungs, percent, clean, reached, begin, again, slip, round };
 }

@@ -123,6 +123,9 @@ header p {
   margin: 0;
   color: var(--ink-soft);
 }
+.trouble::first-letter {
+  text-transform: uppercase;
+}
 .band {
   grid-template-columns: minmax(0, 1fr);
 }

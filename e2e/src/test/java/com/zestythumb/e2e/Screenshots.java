@@ -91,8 +91,7 @@ final class Screenshots {
             }
             browser.await(
                     "the figure on the page",
-                    () -> browser.all(".drawing .note").size() > 70 ? true : null);
-            browser.see("[data-state='saved']");
+                    () -> browser.all(".drawing .note").size() > 110 ? true : null);
             browser.picture(folder.resolve("figure.png"));
 
             openTune(browser, app, "Harbour Lights");

@@ -10,7 +10,7 @@ import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
-import com.zestythumb.core.voiceleading.Level;
+import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
@@ -137,7 +137,7 @@ class DemoChartsTest {
                     }
                     Choices choices = Choices.of(new StyleChoice(style, Map.of()), Figures.BLOCK, Hand.OCTAVE, school);
                     Findings.in(Arrangement.of(sheet, choices)).stream()
-                            .filter(finding -> finding.level() != Level.WORD)
+                            .filter(finding -> finding.severity() != Severity.HINT)
                             .map(finding ->
                                     school.id() + " " + style.id() + " " + sheet.title() + ": " + finding.fault())
                             .forEach(found::add);

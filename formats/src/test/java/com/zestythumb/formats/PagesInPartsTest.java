@@ -147,7 +147,7 @@ class PagesInPartsTest {
                 .sheet();
         Arrangement page = Arrangement.of(sheet, Choices.USUAL.with(WIDE).with(school));
         return Findings.in(page).stream()
-                .filter(finding -> !OF_THE_HAND.contains(finding.fault().code()))
+                .filter(finding -> !OF_THE_HAND.contains(finding.kind().code()))
                 .toList();
     }
 
@@ -174,7 +174,7 @@ class PagesInPartsTest {
             Set<String> expected = new TreeSet<>(List.of(page.get("codes").split(" ")));
             for (String key : KEYS) {
                 Set<String> found = findings(abc(page, Interval.parse(key)), School.STRICT).stream()
-                        .map(finding -> finding.fault().code())
+                        .map(finding -> finding.kind().code())
                         .collect(Collectors.toCollection(TreeSet::new));
                 if (!found.containsAll(expected)) {
                     wrong.add(expected + " in " + key + ", found " + found);

@@ -21,6 +21,7 @@ import java.util.Optional;
  * @param leans the chord in each phrase to lean into, and the one in which to let go
  * @param tune what each note of the tune is against its chord; rests are left out
  * @param contradiction what speaks against the key that the chart states, in a sentence; or empty
+ * @param declared whether the chart states a key
  */
 public record Analysis(
         List<KeySpan> keys,
@@ -30,7 +31,8 @@ public record Analysis(
         List<Double> weights,
         List<Lean> leans,
         List<TuneNote> tune,
-        String contradiction) {
+        String contradiction,
+        boolean declared) {
 
     /** Where a phrase is heaviest and where it lets go, as chords. */
     public record Lean(int into, int release) {}
@@ -73,9 +75,9 @@ public record Analysis(
         return lengths.keySet().stream().max(Comparator.comparingInt(lengths::get));
     }
 
-    /** Whether a key can be told at all. */
+    /** Whether a key can be told at all: somebody stated it, or it is heard well enough. */
     public boolean isClear() {
-        return keys.stream().anyMatch(span -> span.confidence() >= CLEAR);
+        return declared || keys.stream().anyMatch(span -> span.confidence() >= CLEAR);
     }
 
     /** Analyses a tune; never fails. O(chords). */
@@ -94,7 +96,8 @@ public record Analysis(
                 weights,
                 Weights.leans(places, events, weights),
                 TuneNotes.of(sheet),
-                contradiction(sheet, events, keys));
+                contradiction(sheet, events, keys),
+                sheet.heading().keyTold());
     }
 
     private static String contradiction(LeadSheet sheet, List<ChordEvent> events, List<KeySpan> keys) {

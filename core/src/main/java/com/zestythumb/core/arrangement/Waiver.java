@@ -1,9 +1,11 @@
 package com.zestythumb.core.arrangement;
 
+import com.zestythumb.core.voiceleading.Kind;
+
 /**
- * Something that a teacher leaves as it is, although the rules of the school mind it.
+ * Something that a teacher ignores, although the rules of the school find it.
  *
- * @param code of the fault, such as {@code "parallel-fifths"}; the same between inner voices is left as well
+ * @param code of what is found, such as {@code "parallel-fifths"}, as today's apps or older ones call it
  * @param bar index of the written bar; −1 for the whole tune
  * @param reason in her own words; may be empty
  */
@@ -11,16 +13,8 @@ public record Waiver(String code, int bar, String reason) {
 
     public static final int WHOLE_TUNE = -1;
 
-    private static final String INSIDE = "-inside";
-
-    /** Whether a fault is one that can hurt a hand, and is always told. */
-    public static boolean isOfTheBody(String fault) {
-        return fault.startsWith("stretch") || fault.startsWith("strain");
-    }
-
-    /** Whether it covers a fault in a bar. */
-    public boolean covers(String fault, int written) {
-        boolean same = fault.equals(code) || fault.equals(code + INSIDE);
-        return same && (bar == WHOLE_TUNE || bar == written);
+    /** Whether it covers something in a bar. */
+    public boolean covers(Kind kind, int written) {
+        return (bar == WHOLE_TUNE || bar == written) && Kind.named(code).filter(kind::equals).isPresent();
     }
 }

@@ -2,59 +2,54 @@ package com.zestythumb.core.checking;
 
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.voiceleading.Fault;
-import com.zestythumb.core.voiceleading.Level;
-import com.zestythumb.core.voiceleading.Rule;
+import com.zestythumb.core.voiceleading.Kind;
+import com.zestythumb.core.voiceleading.Move;
+import com.zestythumb.core.voiceleading.Severity;
+import com.zestythumb.core.voiceleading.Voice;
 import java.util.List;
 
 /**
- * Something to mind, at its place.
+ * Something that was found, at its place.
  *
- * @param rule which rule speaks
- * @param level how much its school minds it
- * @param fault what it found
+ * @param severity how grave the school, or the teacher, holds it
  * @param chord index of the chord where it is met
- * @param before index of the chord from which the hand comes; −1 where that does not matter
+ * @param before index of the chord from which the hand or the voice comes; −1 where that does not matter
  * @param bar number of its bar as a teacher counts, from 1
- * @param motions how the voices go that it speaks of; empty where nothing moves
- * @param others where else it is so, by place
  */
-public record Finding(
-        Rule rule, Level level, Fault fault, int chord, int before, int bar, List<Motion> motions, List<Other> others) {
+public record Finding(Fault fault, Severity severity, int chord, int before, int bar) {
 
-    /** A voice goes from one note to another. */
-    public record Motion(Pitch from, Pitch to) {}
+    /**
+     * What it is, where and of which notes or voices: the same in every school, and before and after a change that leaves it.
+     *
+     * @param notes by name, where no voices are known
+     */
+    public record Id(Kind kind, int chord, List<Voice> voices, List<String> notes) {}
 
-    /** Another chord, and the number of its bar. */
-    public record Other(int chord, int bar) {}
-
-    public Finding {
-        motions = List.copyOf(motions);
-        others = List.copyOf(others);
-    }
-
-    Finding(Rule rule, Level level, Fault fault, int chord, int before, int bar, List<Motion> motions) {
-        this(rule, level, fault, chord, before, bar, motions, List.of());
-    }
-
-    Finding with(List<Finding> more) {
-        return new Finding(
-                rule,
-                level,
-                fault,
+    public Id id() {
+        List<Voice> voices = fault.voices();
+        return new Id(
+                kind(),
                 chord,
-                before,
-                bar,
-                motions,
-                more.stream()
-                        .map(one -> new Other(one.chord, one.bar))
-                        .filter(one -> one.chord != chord)
-                        .distinct()
-                        .toList());
+                voices,
+                voices.isEmpty()
+                        ? fault.notes().stream()
+                                .map(pitch -> pitch.pitchClass().toString())
+                                .toList()
+                        : List.of());
     }
 
-    /** At how many chords more it is so. */
-    public int more() {
-        return others.size();
+    public Kind kind() {
+        return fault.kind();
+    }
+
+    /** How the voices go that it speaks of; none where nothing moves. */
+    public List<Move> motions() {
+        return fault.moves().stream().filter(move -> move.from() != null).toList();
+    }
+
+    /** The notes that it names. */
+    public List<Pitch> notes() {
+        return fault.notes();
     }
 
     /** Whether the hand comes from further on in the page, as at a repeat. */

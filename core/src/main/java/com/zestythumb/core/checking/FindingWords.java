@@ -1,15 +1,22 @@
 package com.zestythumb.core.checking;
 
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.voiceleading.Kind;
+import com.zestythumb.core.voiceleading.Move;
+import com.zestythumb.core.voiceleading.Voice;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
- * The words for a finding.
+ * The words for a finding: it names the voices and how they go.
  *
  * @param title two words or three
  * @param message what is there, with its measure
@@ -25,26 +32,30 @@ public record FindingWords(String title, String message, String remedy) {
     /** Seconds that nobody counts on. */
     private static final double LONGEST = 60;
 
-    private static final Pattern HOLE = Pattern.compile("\\{([a-z]+)}");
+    private static final Pattern HOLE = Pattern.compile("\\{([A-Za-z]+)}");
 
-    /** The two or three words for a fault; its code where there are none. */
-    public static String title(String code) {
-        return RuleBook.has(code, "title") ? RuleBook.line(code, "title") : code;
+    /** Those that are heard most, and are moved last. */
+    private static final Set<Voice> OUTER = EnumSet.of(Voice.BASS, Voice.SOPRANO, Voice.TUNE, Voice.TOP);
+
+    /** The two or three words for something found. */
+    public static String title(Kind kind) {
+        Kind named = RuleBook.has(kind, "title") ? kind : kind.page();
+        return RuleBook.line(named, "title");
     }
 
     /** As the teacher of this tune calls the chords and notes. */
     public static FindingWords of(Finding finding, Arrangement arrangement) {
-        String code = finding.fault().code();
+        Filling filling = new Filling(finding, arrangement);
         return new FindingWords(
-                RuleBook.line(code, "title"),
-                fill(RuleBook.line(code, "message"), finding, arrangement) + way(finding),
-                RuleBook.line(code, "remedy") + slower(finding, arrangement));
+                title(finding.kind()),
+                filling.in(RuleBook.line(finding.kind(), "message")) + way(finding),
+                filling.in(RuleBook.line(finding.kind(), "remedy")) + slower(finding, arrangement));
     }
 
     /** A leap in haste is learned at a tempo that leaves half a second for it. */
     private static String slower(Finding finding, Arrangement arrangement) {
         if (finding.fault().measures().get("seconds") instanceof Double seconds
-                && finding.fault().code().equals("leap")
+                && finding.kind() == Kind.LEAP
                 && seconds < UNHURRIED) {
             long tempo = (long) (arrangement.sheet().tempo() * seconds / UNHURRIED);
             return tempo >= SLOWEST ? "; at ♩ = " + tempo + " there is time for it" : "";
@@ -53,50 +64,100 @@ public record FindingWords(String title, String message, String remedy) {
     }
 
     private static String way(Finding finding) {
-        if (finding.isComingBack()) {
-            return ", on the way back";
+        return finding.isComingBack() ? ", on the way back" : finding.isPassingBy() ? ", past the bars between" : "";
+    }
+
+    /** Fills the holes of a template. */
+    private record Filling(Finding finding, Arrangement arrangement) {
+
+        String in(String template) {
+            return HOLE.matcher(template).replaceAll(hole -> Matcher.quoteReplacement(value(hole.group(1))));
         }
-        if (finding.more() > 0) {
-            List<String> bars = finding.others().stream()
-                    .map(Finding.Other::bar)
-                    .filter(bar -> bar != finding.bar())
-                    .distinct()
-                    .map(String::valueOf)
-                    .toList();
-            return bars.isEmpty() ? "" : ", and so in bar" + (bars.size() > 1 ? "s " : " ") + listed(bars);
+
+        private List<Move> moves() {
+            return finding.fault().moves();
         }
-        return finding.isPassingBy() ? ", past the bars between" : "";
-    }
 
-    private static String listed(List<String> bars) {
-        int last = bars.size() - 1;
-        return last == 0 ? bars.get(0) : String.join(", ", bars.subList(0, last)) + " and " + bars.get(last);
-    }
-
-    private static String fill(String template, Finding finding, Arrangement arrangement) {
-        return HOLE.matcher(template)
-                .replaceAll(hole -> Matcher.quoteReplacement(value(hole.group(1), finding, arrangement)));
-    }
-
-    private static String value(String name, Finding finding, Arrangement arrangement) {
-        Heading heading = arrangement.sheet().heading();
-        return switch (name) {
-            case "chord" ->
-                heading.print(arrangement.chords().get(finding.chord()).chord());
-            case "before" ->
-                heading.print(arrangement.chords().get(finding.before()).chord());
-            default -> written(finding.fault().measures().get(name), name, heading.names());
-        };
-    }
-
-    private static String written(Object measure, String name, NoteNames names) {
-        if (measure instanceof Pitch pitch) {
-            // Where a chord lies is told by octave, a voice by its note alone.
-            return names.fromEnglish(
-                    name.equals("lowest") ? pitch.pretty() : pitch.pitchClass().pretty());
+        private Chord chord(int index) {
+            return arrangement.chords().get(index).chord();
         }
-        return measure instanceof Double seconds
-                ? String.valueOf(Math.round(Math.min(seconds, LONGEST) * 10) / 10.0)
-                : String.valueOf(measure);
+
+        private String value(String name) {
+            Heading heading = arrangement.sheet().heading();
+            return switch (name) {
+                case "chord" -> heading.print(chord(finding.chord()));
+                case "before" -> heading.print(chord(Math.max(0, finding.before())));
+                case "bass" -> name(chord(finding.chord()).bass().pretty());
+                case "voices" -> voices();
+                case "first" -> voice(0);
+                case "second" -> voice(1);
+                case "holder" -> moves().isEmpty() || moves().get(0).voice().isOfHand() ? "" : "the " + voice(0) + "’s ";
+                case "line" -> line();
+                case "way" -> finding.fault().measures().containsKey("way") ? measure("way") : way();
+                case "from" -> note(moves().get(0).from().pitch());
+                case "other" -> note(moves().get(1).pitch());
+                case "notes" ->
+                    moves().stream().map(move -> note(move.pitch())).collect(Collectors.joining("–"));
+                case "beyond" -> moves().get(0).halfSteps() > 0 ? "rises above" : "drops below";
+                case "aside" -> aside();
+                case "note" -> finding.notes().isEmpty() ? "" : note(finding.notes().get(0));
+                default -> measure(name);
+            };
+        }
+
+        private String voice(int place) {
+            return place < moves().size() ? moves().get(place).voice().words() : "";
+        }
+
+        private String voices() {
+            return moves().size() < 2 ? "the " + voice(0) : voice(0) + " and " + voice(1);
+        }
+
+        /** What one voice does. */
+        private String line() {
+            Move move = moves().get(0);
+            return move.from() == null
+                    ? "the " + voice(0) + " has " + note(move.pitch())
+                    : "the " + voice(0) + " goes from " + note(move.from().pitch()) + " to " + note(move.pitch());
+        }
+
+        /** How two voices go. */
+        private String way() {
+            return moves().stream()
+                            .map(move -> note(move.from().pitch()))
+                            .collect(Collectors.joining("–"))
+                    + " to " + moves().stream().map(move -> note(move.pitch())).collect(Collectors.joining("–"));
+        }
+
+        /** The inner of two voices the other way; of the outer ones the upper. */
+        private String aside() {
+            Move low = moves().get(0);
+            Move high = moves().get(moves().size() - 1);
+            Move other = OUTER.contains(high.voice()) && !OUTER.contains(low.voice()) || high.voice() == Voice.TUNE
+                    ? low
+                    : high;
+            return "move the " + other.voice().words() + (other.halfSteps() > 0 ? " down" : " up");
+        }
+
+        private String note(Pitch pitch) {
+            return name(pitch.pitchClass().pretty());
+        }
+
+        private String name(String english) {
+            NoteNames names = arrangement.sheet().heading().names();
+            return names.fromEnglish(english);
+        }
+
+        private String measure(String name) {
+            Object measure = finding.fault().measures().get(name);
+            if (measure instanceof Pitch pitch) {
+                // Where a chord lies, and how far a voice goes, is told by octave, a voice by its note alone.
+                boolean octave = name.equals("lowest") || name.equals("highest");
+                return name(octave ? pitch.pretty() : pitch.pitchClass().pretty());
+            }
+            return measure instanceof Double seconds
+                    ? String.valueOf(Math.round(Math.min(seconds, LONGEST) * 10) / 10.0)
+                    : String.valueOf(measure);
+        }
     }
 }

@@ -11,8 +11,6 @@ import com.zestythumb.core.voiceleading.Hold;
 import com.zestythumb.core.voicing.Grip;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 
 /** Finds what each hand holds at every time at which it strikes a key. */
 final class Holds {
@@ -20,7 +18,7 @@ final class Holds {
     private final Arrangement arrangement;
     private final boolean chosen;
     private final List<PedalSpan> written;
-    private final Map<Integer, List<Hold>> byChord = new TreeMap<>();
+    private final List<Placed<Hold>> all = new ArrayList<>();
 
     private Holds(Arrangement arrangement) {
         this.arrangement = arrangement;
@@ -38,8 +36,8 @@ final class Holds {
                                 && score.at(span.bar(), span.up()).compareTo(moment.at()) > 0);
     }
 
-    /** Two keys or more that are down together, by the index of the chord, in time. Where the foot is down the hand lets go of what it does not strike. */
-    static Map<Integer, List<Hold>> of(Arrangement arrangement) {
+    /** Two keys or more that are down together, in time. Where the foot is down the hand lets go of what it does not strike. */
+    static List<Placed<Hold>> of(Arrangement arrangement) {
         Holds holds = new Holds(arrangement);
         for (Moment moment : arrangement.score().moments()) {
             int right = moment.count(Part.RIGHT);
@@ -52,7 +50,7 @@ final class Holds {
                 holds.add(moment, sung ? hand : moment.held(sound -> sound.part() != Part.LEFT));
             }
         }
-        return holds.byChord;
+        return holds.all;
     }
 
     private void add(Moment moment, List<Sound> hand) {
@@ -70,8 +68,9 @@ final class Holds {
                 .max()
                 .orElse(-1);
         if (chord >= 0 && held.size() > 1) {
-            byChord.computeIfAbsent(chord, index -> new ArrayList<>())
-                    .add(new Hold(
+            all.add(Placed.at(
+                    chord,
+                    new Hold(
                             Grip.of(
                                     arrangement.chords().get(chord).chord(),
                                     held.stream()
@@ -85,7 +84,7 @@ final class Holds {
                                     .anyMatch(sound -> sound.note().chord() >= 0
                                             && sound.note().chord() < chord
                                             && !moment.strikes(sound)),
-                            held.stream().anyMatch(sound -> sound.part() == Part.TUNE)));
+                            held.stream().anyMatch(sound -> sound.part() == Part.TUNE))));
         }
     }
 }

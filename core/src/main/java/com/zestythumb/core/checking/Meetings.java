@@ -12,8 +12,8 @@ import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
-import com.zestythumb.core.voiceleading.ClashRule;
-import com.zestythumb.core.voiceleading.Meeting;
+import com.zestythumb.core.voiceleading.HandRules;
+import com.zestythumb.core.voiceleading.VerticalInterval;
 import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
@@ -21,9 +21,7 @@ import com.zestythumb.core.voicing.Voicing;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.function.BiConsumer;
 
 /** Finds where the accompaniment and the tune sound together. */
@@ -31,18 +29,17 @@ public final class Meetings {
 
     private Meetings() {}
 
-    /** By the index of the chord, each meeting of two pitches once. */
-    static Map<Integer, Set<Meeting>> of(Arrangement arrangement) {
-        Map<Integer, Set<Meeting>> meetings = new TreeMap<>();
+    /** Each meeting of two pitches once a chord. */
+    static List<Placed<VerticalInterval>> of(Arrangement arrangement) {
+        Set<Placed<VerticalInterval>> meetings = new LinkedHashSet<>();
         Set<List<Integer>> passing = Surroundings.passing(arrangement.analysis());
         each(arrangement, (note, tune) -> {
             if (note.note().chord() >= 0 && meetsTune(arrangement, note.note())) {
                 boolean passes = passing.contains(List.of(tune.note().bar(), tune.place()));
-                meetings.computeIfAbsent(note.note().chord(), chord -> new LinkedHashSet<>())
-                        .add(meeting(arrangement, note, tune, passes));
+                meetings.add(Placed.at(note.note().chord(), meeting(arrangement, note, tune, passes)));
             }
         });
-        return meetings;
+        return List.copyOf(meetings);
     }
 
     /** Every key of the accompaniment and every note of the tune that come to be held together. */
@@ -81,22 +78,16 @@ public final class Meetings {
         return chords.size();
     }
 
-    private static Meeting meeting(Arrangement arrangement, Sound low, Sound sung, boolean passes) {
+    private static VerticalInterval meeting(Arrangement arrangement, Sound low, Sound sung, boolean passes) {
         TimedNote note = low.note();
         TimedNote tune = sung.note();
         TimedNote later = sung.from().compareTo(low.from()) > 0 ? tune : note;
-        Key key = Surroundings.key(arrangement.analysis(), note.chord());
-        PitchClass leading = key == null ? null : Around.leadingTone(key);
-        boolean leads = leading != null
-                && note.pitch().pitchClass().soundsLike(leading)
-                && tune.pitch().pitchClass().soundsLike(leading);
         boolean strong = arrangement.sheet().bars().get(later.bar()).isStrong(later.onset());
-        return new Meeting(
+        return new VerticalInterval(
                 note.pitch(),
                 tune.pitch(),
                 !passes && strong && !isNamed(arrangement, note, tune),
                 note.isSoft(),
-                leads,
                 isSpareThird(arrangement, note, tune));
     }
 
@@ -104,12 +95,17 @@ public final class Meetings {
     private static boolean isNamed(Arrangement arrangement, TimedNote note, TimedNote tune) {
         Chord chord = arrangement.chords().get(note.chord()).chord();
         Tone tone = new Tone(note.pitch(), Member.of(chord, note.pitch().pitchClass()));
-        return ClashRule.isNamedTension(chord, tune.pitch(), tone);
+        return HandRules.isNamedTension(chord, tune.pitch(), tone);
     }
 
     private static boolean isSpareThird(Arrangement arrangement, TimedNote note, TimedNote tune) {
         Voicing voicing = arrangement.chords().get(note.chord()).voicing();
         PitchClass third = voicing.chord().root().plus(Interval.MAJOR_THIRD);
+        Key key = Surroundings.key(arrangement.analysis(), note.chord());
+        // A leading tone is told as such.
+        if (key != null && Around.leadingTone(key).soundsLike(third)) {
+            return false;
+        }
         long others = voicing.pitches().stream()
                 .map(Pitch::pitchClass)
                 .filter(tone -> !tone.soundsLike(third))

@@ -3,13 +3,13 @@ package com.zestythumb.core.checking;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.TimedNote;
-import com.zestythumb.core.checking.Parts.Step;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.VoicingTask;
-import com.zestythumb.core.voiceleading.Passage;
 import com.zestythumb.core.voiceleading.Shift;
+import com.zestythumb.core.voiceleading.Sonority;
+import com.zestythumb.core.voiceleading.Step;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Voicing;
@@ -20,31 +20,26 @@ import java.util.stream.Stream;
 /** Finds the ways of the hands from chord to chord, as they follow one another when they are played, and from grip to grip. */
 final class Passages {
 
-    /** The way of the hand from one chord, or one grip of it, to another, and of the voices; no voices within a chord. */
-    record Way(int from, int to, Shift shift, Passage passage) {}
-
     private static final int FINGERS = 5;
 
     private final Arrangement arrangement;
-    private final List<Way> ways = new ArrayList<>();
+    private final List<Placed<Shift>> shifts = new ArrayList<>();
+    private final List<Placed<Step>> steps = new ArrayList<>();
 
     private Passages(Arrangement arrangement) {
         this.arrangement = arrangement;
+        arrangement.chords().forEach(this::addWithin);
+        arrangement.transitions().pairs().forEach(this::addBetween);
     }
 
-    static List<Way> of(Arrangement arrangement) {
-        Passages passages = new Passages(arrangement);
-        arrangement.chords().forEach(passages::addWithin);
-        arrangement.transitions().pairs().forEach(passages::addBetween);
-        return passages.ways;
+    /** Of the left hand, from grip to grip and from chord to chord. */
+    static List<Placed<Shift>> shifts(Arrangement arrangement) {
+        return new Passages(arrangement).shifts;
     }
 
-    /** The ways of the voices among them. */
-    static List<Step> steps(List<Way> ways) {
-        return ways.stream()
-                .filter(way -> way.passage() != null)
-                .map(way -> new Step(way.from(), way.to(), way.passage()))
-                .toList();
+    /** Of the voices, from chord to chord. */
+    static List<Placed<Step>> steps(Arrangement arrangement) {
+        return new Passages(arrangement).steps;
     }
 
     private void addBetween(Transition pair) {
@@ -61,21 +56,32 @@ final class Passages {
                 .plus(since(pair.to(), here.get(0)))
                 .minus(since(pair.from(), before.get(before.size() - 1)));
         VoicingTask task = arrangement.leftHand().task();
-        ways.add(new Way(
-                pair.from(),
-                pair.to(),
+        shifts.add(new Placed<>(
                 new Shift(
                         left(from, before.get(before.size() - 1)),
                         to.first(),
                         seconds(quarters),
                         goesToAndFro(pair),
                         arrangement.chords().get(pair.to()).isWritten()),
-                new Passage(
-                        inVoices(arrangement.chords().get(pair.from())),
-                        inVoices(arrangement.chords().get(pair.to())),
-                        task.around(pair.from()).lastOfTune(),
-                        task.around(pair.to()).firstOfTune(),
-                        task.around(pair.from()).key())));
+                pair.to(),
+                pair.from()));
+        Sonority left = Sonority.ofHands(
+                inVoices(arrangement.chords().get(pair.from())),
+                task.around(pair.from()).lastOfTune(),
+                isBroken(before),
+                task.around(pair.from()).key());
+        Sonority met = Sonority.ofHands(
+                inVoices(arrangement.chords().get(pair.to())),
+                task.around(pair.to()).firstOfTune(),
+                isBroken(here),
+                task.around(pair.from()).key());
+        steps.add(new Placed<>(new Step(left, met), pair.to(), pair.from()));
+    }
+
+    /** Whether its notes come one by one. */
+    private static boolean isBroken(List<TimedNote> notes) {
+        return notes.size() > 2
+                && notes.stream().map(TimedNote::onset).distinct().count() > 2;
     }
 
     /** A chord that somebody wrote, struck together or broken up over as many keys as a hand has fingers, has a voice on each. */
@@ -119,7 +125,7 @@ final class Passages {
             // Where the pattern never goes there, there is no way to look at.
             if (seconds < Double.MAX_VALUE) {
                 Shift shift = new Shift(grips.get(i - 1), grips.get(i), seconds, true, chord.isWritten());
-                ways.add(new Way(chord.index(), chord.index(), shift, null));
+                shifts.add(new Placed<>(shift, chord.index(), chord.index()));
             }
         }
     }

@@ -23,11 +23,11 @@ final class Rhythms {
 
     private Rhythms() {}
 
-    /** By the index of the chord; none where a chord is not written. */
-    static Map<Integer, Rhythm> of(Arrangement arrangement) {
+    /** By chord; none where a chord is not written. */
+    static List<Placed<Rhythm>> of(Arrangement arrangement) {
         Map<Integer, Rhythm> rhythms = new TreeMap<>();
         if (!arrangement.chords().stream().allMatch(ArrangedChord::isWritten)) {
-            return rhythms;
+            return List.of();
         }
         alike(arrangement).forEach((chord, bars) -> rhythms.put(chord, new Rhythm(bars, 0)));
         Map<Integer, Double> holes = holes(arrangement);
@@ -35,7 +35,7 @@ final class Rhythms {
             holes.forEach((chord, beats) ->
                     rhythms.merge(chord, new Rhythm(1, beats), (alike, hole) -> new Rhythm(alike.bars(), beats)));
         }
-        return rhythms;
+        return rhythms.entrySet().stream().map(one -> Placed.at(one.getKey(), one.getValue())).toList();
     }
 
     /** How many bars in a row are struck at the same times, by the chord with which they begin. */

@@ -1,8 +1,10 @@
 package com.zestythumb.core.checking;
 
-import java.util.List;
+import com.zestythumb.core.voiceleading.Kind;
 import java.util.Locale;
 import java.util.ResourceBundle;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /** What is written of each thing that the rules find, in rules.properties beside this class. */
 final class RuleBook {
@@ -12,21 +14,23 @@ final class RuleBook {
 
     private RuleBook() {}
 
-    /** Of all faults, those of the hand first. */
-    static List<String> codes() {
-        return List.of(PAGES.getString("codes").split(" "));
+    /** The codes that it has words for. */
+    static Set<String> codes() {
+        return PAGES.keySet().stream()
+                .map(key -> key.substring(0, key.lastIndexOf('.')))
+                .collect(Collectors.toSet());
     }
 
-    static boolean has(String code, String name) {
-        return PAGES.containsKey(code + "." + name);
+    static boolean has(Kind kind, String name) {
+        return PAGES.containsKey(kind.code() + "." + name);
     }
 
     /**
-     * A line of the page of a fault.
+     * A line of the page of something found.
      *
      * @throws java.util.MissingResourceException where there is none
      */
-    static String line(String code, String name) {
-        return PAGES.getString(code + "." + name);
+    static String line(Kind kind, String name) {
+        return PAGES.getString(kind.code() + "." + name);
     }
 }

@@ -21,13 +21,13 @@ final class Runs {
 
     private Runs() {}
 
-    /** By the index of the chord with which a run begins. Repeats are counted as written. */
-    static Map<Integer, Run> of(Arrangement arrangement) {
+    /** Where each begins; the left hand's before the right's. Repeats are counted as written. */
+    static List<Placed<Run>> of(Arrangement arrangement) {
         Map<Integer, Run> runs = new LinkedHashMap<>();
         for (Part part : List.of(Part.LEFT, Part.RIGHT)) {
             addRuns(arrangement, part, runs);
         }
-        return runs;
+        return runs.entrySet().stream().map(run -> Placed.at(run.getKey(), run.getValue())).toList();
     }
 
     private static void addRuns(Arrangement arrangement, Part part, Map<Integer, Run> runs) {

@@ -4,67 +4,99 @@ import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Score.Part;
 import com.zestythumb.core.arrangement.Score.Sound;
+import com.zestythumb.core.arrangement.Surroundings;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.voiceleading.Written;
-import com.zestythumb.core.voiceleading.Written.Note;
+import com.zestythumb.core.voiceleading.ChordWritten;
+import com.zestythumb.core.voiceleading.ChordWritten.Note;
+import com.zestythumb.core.voiceleading.Voice;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
 
-/** What somebody wrote for the left hand, chord by chord, where the chart names the chord. */
+/** What somebody wrote for both hands, chord by chord, where the chart names the chord. */
 final class WrittenTones {
 
     private static final int STEP = 2;
 
     private final Arrangement arrangement;
-    private final NavigableMap<Fraction, List<Sound>> byTime = new TreeMap<>();
+    private final boolean sung;
+    private final VoiceLines lines;
+    private final Map<Part, NavigableMap<Fraction, List<Sound>>> byTime = new HashMap<>();
 
-    private WrittenTones(Arrangement arrangement) {
+    WrittenTones(Arrangement arrangement, boolean sung, VoiceLines lines) {
         this.arrangement = arrangement;
-        arrangement.score().sounds().stream()
-                .filter(sound -> sound.part() == Part.LEFT)
-                .forEach(sound -> byTime.computeIfAbsent(sound.from(), at -> new ArrayList<>())
-                        .add(sound));
+        this.sung = sung;
+        this.lines = lines;
+        arrangement.score().sounds().forEach(sound -> byTime.computeIfAbsent(sound.part(), part -> new TreeMap<>())
+                .computeIfAbsent(sound.from(), at -> new ArrayList<>())
+                .add(sound));
     }
 
-    /** By the index of the chord; a chord that the ear named has none. */
-    static Map<Integer, Written> of(Arrangement arrangement) {
-        WrittenTones tones = new WrittenTones(arrangement);
-        Map<Integer, Written> written = new TreeMap<>();
+    /** By chord; one that the ear named, or the app plays, has none. */
+    List<Placed<ChordWritten>> all() {
+        boolean slashes = arrangement.chords().stream()
+                .anyMatch(chord -> chord.chord().hasSlash() && !chord.event().isGuess());
+        List<Placed<ChordWritten>> written = new ArrayList<>();
+        NavigableMap<Fraction, List<Sound>> all = new TreeMap<>();
+        byTime.values().forEach(part -> part.forEach((at, struck) -> all.computeIfAbsent(at, one -> new ArrayList<>())
+                .addAll(struck)));
+        Fraction longest = arrangement.score().sounds().stream()
+                .map(sound -> sound.to().minus(sound.from()))
+                .max(Fraction::compareTo)
+                .orElse(Fraction.ZERO);
         for (ArrangedChord chord : arrangement.chords()) {
             if (chord.isWritten() && !chord.event().isGuess()) {
-                written.put(chord.index(), tones.of(chord));
+                written.add(Placed.at(chord.index(), of(chord, slashes, all, longest)));
             }
         }
         return written;
     }
 
-    private Written of(ArrangedChord chord) {
+    private ChordWritten of(
+            ArrangedChord chord, boolean slashes, NavigableMap<Fraction, List<Sound>> all, Fraction longest) {
         Fraction from =
                 arrangement.score().at(chord.event().bar(), chord.event().start());
         Fraction to = from.plus(chord.event().duration());
         List<Note> notes = new ArrayList<>();
-        byTime.subMap(from, to)
-                .forEach((at, struck) -> struck.forEach(sound ->
-                        notes.add(new Note(sound.note().pitch(), at.equals(from), steps(sound), isForgotten(sound)))));
-        List<Pitch> above = arrangement.score().sounds().stream()
-                .filter(sound -> sound.part() != Part.LEFT)
-                .filter(sound -> sound.to().compareTo(from) > 0 && sound.from().compareTo(to) < 0)
-                .map(sound -> sound.note().pitch())
-                .toList();
-        return new Written(chord.chord(), notes, above);
+        all.subMap(from.minus(longest), true, to, false)
+                .forEach((at, struck) -> struck.stream()
+                        .filter(sound -> sound.to().compareTo(from) > 0)
+                        .sorted((one, other) -> Integer.compare(one.key(), other.key()))
+                        .forEach(sound -> notes.add(note(sound, from, to))));
+        boolean last = chord.index() + 1 == arrangement.chords().size();
+        return new ChordWritten(
+                chord.chord(), notes, slashes, sung, last, Surroundings.key(arrangement.analysis(), chord.index()));
     }
 
-    /** Whether what is struck next before it or behind it lies a step away. */
-    private boolean steps(Sound sound) {
-        return Stream.of(byTime.lowerEntry(sound.from()), byTime.higherEntry(sound.from()))
-                .filter(Objects::nonNull)
+    private Note note(Sound sound, Fraction from, Fraction to) {
+        boolean before = sound.from().compareTo(from) < 0;
+        Voice part = lines.voice(sound);
+        // What lies through a whole chord and is none of its notes leans, and steps out.
+        boolean whole = sound.from().equals(from) && sound.to().compareTo(to) >= 0;
+        boolean steps = before || (part == null ? steps(sound, whole) : lines.steps(sound, whole));
+        boolean left = sound.part() == Part.LEFT;
+        Voice voice = part != null ? part : left ? Voice.MIDDLE : Voice.TOP;
+        return new Note(
+                voice,
+                sound.note().pitch(),
+                left,
+                sound.from().equals(from),
+                steps,
+                !before && isForgotten(sound));
+    }
+
+    /** Whether what its hand strikes next before it or behind it lies a step away. */
+    private boolean steps(Sound sound, boolean out) {
+        NavigableMap<Fraction, List<Sound>> hand = byTime.get(sound.part());
+        return Stream.of(Optional.ofNullable(out ? null : hand.lowerEntry(sound.from())), Optional.ofNullable(hand.higherEntry(sound.from())))
+                .flatMap(Optional::stream)
                 .flatMap(struck -> struck.getValue().stream())
                 .mapToInt(other -> Math.abs(other.key() - sound.key()))
                 .anyMatch(apart -> apart > 0 && apart <= STEP);
@@ -77,7 +109,7 @@ final class WrittenTones {
         Fraction from = arrangement.score().at(bar.index(), Fraction.ZERO);
         return bar.key().signatureOf(pitch.pitchClass().letter())
                         == pitch.pitchClass().alteration()
-                && byTime.subMap(from, sound.from()).values().stream()
+                && byTime.get(sound.part()).subMap(from, sound.from()).values().stream()
                         .flatMap(List::stream)
                         .map(other -> other.note().pitch())
                         .anyMatch(other -> other.staffStep() == pitch.staffStep() && !other.equals(pitch));

@@ -13,7 +13,7 @@ import com.zestythumb.core.pitch.Letter;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Heading;
-import com.zestythumb.core.voiceleading.Level;
+import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Member;
 import java.util.ArrayList;
@@ -100,7 +100,7 @@ final class ChoiceQuestions {
     /** At which chord the strict rules find a fault; asked once, at the first chord. */
     static List<Item> fault(Arrangement key, List<ArrangedChord> chords) {
         Map<Integer, Finding> faults = Findings.in(key, School.STRICT).stream()
-                .filter(finding -> finding.level() == Level.FAULT && finding.before() >= 0)
+                .filter(finding -> finding.severity() == Severity.FAULT && finding.before() >= 0)
                 .collect(Collectors.toMap(Finding::chord, finding -> finding, (one, other) -> one));
         if (faults.size() != 1) {
             throw new IllegalArgumentException("in these bars there is not one fault, and one alone");
@@ -120,7 +120,7 @@ final class ChoiceQuestions {
                                 0,
                                 "wrong-place",
                                 "not there: look at bass and top, and at what wants to go up or down"),
-                "it is a matter of " + FindingWords.title(fault.fault().code()),
+                "it is a matter of " + FindingWords.title(fault.kind()),
                 right));
     }
 

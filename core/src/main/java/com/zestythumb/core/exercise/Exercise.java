@@ -9,6 +9,7 @@ import com.zestythumb.core.arrangement.WrittenOut;
 import com.zestythumb.core.checking.Finding;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -16,9 +17,9 @@ import com.zestythumb.core.solving.VoicingSolver;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.voicing.Grip;
+import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +35,8 @@ public sealed class Exercise implements Task permits FourParts {
     private static final int LOWEST = 21;
     private static final int HIGHEST = 108;
     private static final int MOST_KEYS = 10;
+    /** Other voicings that are looked at. */
+    private static final int NEARBY = 6;
 
     private final Arrangement key;
     private final Set<Integer> bars;
@@ -51,6 +54,11 @@ public sealed class Exercise implements Task permits FourParts {
      */
     public record Place(int chord, ChordEvent event, Voicing laid) {
 
+        /** The key of the music in its bar. */
+        Key barKey(Exercise exercise) {
+            return exercise.key.sheet().bars().get(event.bar()).key();
+        }
+
         /** The keys of the key, from the lowest. */
         public List<Pitch> key() {
             return laid.pitches().stream().distinct().sorted().toList();
@@ -65,7 +73,7 @@ public sealed class Exercise implements Task permits FourParts {
      * @throws IllegalArgumentException where nothing is left to find
      */
     public Exercise(Arrangement key, Set<Integer> bars, Asked asked) {
-        this(key, bars, asked, EnumSet.allOf(Criterion.class));
+        this(key, bars, asked, Criterion.USUAL);
     }
 
     /** The same where some criteria alone count. */
@@ -97,10 +105,11 @@ public sealed class Exercise implements Task permits FourParts {
     }
 
     private static Place place(ArrangedChord chord, Asked asked) {
+        Voicing whole = chord.voicing();
         Voicing left = new Voicing(
-                chord.voicing().chord(),
-                chord.voicing().soundingBass(),
-                chord.voicing().grips());
+                whole.chord(),
+                whole.soundingBass(),
+                asked == Asked.FIGURES ? whole.bothHands() : whole.grips());
         return new Place(chord.index(), chord.event(), asked == Asked.BASS ? bass(left) : left);
     }
 
@@ -111,6 +120,18 @@ public sealed class Exercise implements Task permits FourParts {
     @Override
     public Arrangement key() {
         return key;
+    }
+
+    /** Where the hand lives, and where the key goes. */
+    @Override
+    public List<Integer> range() {
+        Hand hand = key.choices().hand();
+        int highest = places.stream()
+                .flatMap(place -> place.key().stream())
+                .mapToInt(Pitch::midi)
+                .max()
+                .orElse(0);
+        return List.of(hand.lowest().midi(), Math.max(hand.highest().midi(), highest));
     }
 
     @Override
@@ -238,7 +259,7 @@ public sealed class Exercise implements Task permits FourParts {
 
     /** The whole hand as it is answered, and as the key has it elsewhere. */
     List<Solved> solved(Map<Integer, Voicing> answers) {
-        return VoicingSolver.solution(pinned(answers), 1).chords();
+        return VoicingSolver.solution(pinned(answers), NEARBY).chords();
     }
 
     /** What of an answer does not lie where it should, in words by fault; what a hand cannot do the rules find. */

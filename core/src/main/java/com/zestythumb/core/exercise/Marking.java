@@ -1,6 +1,7 @@
 package com.zestythumb.core.exercise;
 
 import com.zestythumb.core.checking.FindingWords;
+import com.zestythumb.core.voiceleading.Kind;
 import java.util.List;
 import java.util.Map;
 
@@ -17,29 +18,20 @@ public record Marking(List<Mark> marks, int smoother) {
     /** The points that each chord can have. */
     public static final int FULL = 4;
 
+    /** What an answer can have beside what the rules find. */
     private static final Map<String, String> NAMES = Map.ofEntries(
-            Map.entry("foreign", "Wrong note"),
-            Map.entry("wrong-bass", "Wrong bass"),
             Map.entry("too-many", "More than the bass"),
-            Map.entry("missing-third", "Third missing"),
-            Map.entry("missing-seventh", "Seventh missing"),
             Map.entry("missing-root", "Root missing"),
             Map.entry("far", "Far from the chords around it"),
-            Map.entry("opening", "Not at home at the beginning"),
-            Map.entry("closing", "Not at rest at the end"),
-            Map.entry("root-at-closes", "Not at rest at a close"),
             Map.entry("too-few", "A part missing"),
-            Map.entry("range", "Beyond a part's range"),
-            Map.entry("register", "Far from the hand's place"),
-            Map.entry("six-four-chord", "Fifth at the bottom"),
             Map.entry("no-chord", "No chord symbol"),
             Map.entry("wrong-root", "Wrong root"),
             Map.entry("wrong-third", "Major for minor"),
             Map.entry("wrong-kind", "Wrong kind of chord"),
             Map.entry("wrong-numeral", "Wrong numeral"),
-            Map.entry("wrong-case", "Large for small numeral"),
+            Map.entry("wrong-case", "Capital for small numeral"),
             Map.entry("wrong-figures", "Wrong figures"),
-            Map.entry("finger-count", "Fingers not told"),
+            Map.entry("finger-count", "Number of fingers"),
             Map.entry("finger-spread", "Fingers spread too far"),
             Map.entry("tune-not-in-chord", "Tune not in the chord"),
             Map.entry("out-of-key", "From another key"),
@@ -116,7 +108,8 @@ public record Marking(List<Mark> marks, int smoother) {
 
     /** What a fault is called in a list of them. */
     public static String nameOf(String fault) {
-        return NAMES.getOrDefault(
-                fault, fault.startsWith("missing-") ? "Something missing" : FindingWords.title(fault));
+        return Kind.named(fault)
+                .map(FindingWords::title)
+                .orElse(NAMES.getOrDefault(fault, "Something missing"));
     }
 }

@@ -3,17 +3,15 @@ package com.zestythumb.core.exercise;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
-import com.zestythumb.core.voiceleading.Level;
-import com.zestythumb.core.voiceleading.Passage;
-import com.zestythumb.core.voiceleading.Rule;
+import com.zestythumb.core.voiceleading.Line;
 import com.zestythumb.core.voiceleading.School;
-import com.zestythumb.core.voicing.Grip;
-import com.zestythumb.core.voicing.Tone;
-import com.zestythumb.core.voicing.Voicing;
+import com.zestythumb.core.voiceleading.Severity;
+import com.zestythumb.core.voiceleading.Sonority;
+import com.zestythumb.core.voiceleading.Step;
+import com.zestythumb.core.voiceleading.Voice;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
@@ -26,8 +24,8 @@ final class PartWriter {
     /** What is never done where there is another way. */
     static final int FAULT = 100;
 
-    private static final int MINDED = 30;
-    private static final int A_WORD = 6;
+    private static final int WARNED = 30;
+    private static final int A_HINT = 6;
 
     private final List<Chord> chords;
     private final List<Key> keys;
@@ -150,35 +148,43 @@ final class PartWriter {
         return moved;
     }
 
+    /** What a way breaks: between voices, and in each as a line. */
     private int broken(int to, List<Pitch> before, List<Pitch> here) {
-        Passage passage = new Passage(
-                Voicing.inOneGrip(chords.get(to - 1), before),
-                Voicing.inOneGrip(chords.get(to), here),
-                tones(chords.get(to - 1), before),
-                tones(chords.get(to), here),
-                null,
-                null,
-                keys.get(to - 1));
+        Chord left = chords.get(to - 1);
+        Chord met = chords.get(to);
+        List<Object> subjects = new ArrayList<>();
+        Sonority from = Sonority.ofParts(left, before, keys.get(to - 1));
+        Sonority then = Sonority.ofParts(met, here, keys.get(to - 1));
+        subjects.add(new Step(from, then));
+        for (int part = 0; part < here.size(); part++) {
+            subjects.add(new Line(
+                    Voice.sung(part, here.size()),
+                    from.voices().get(part),
+                    then.voices().get(part),
+                    null,
+                    left,
+                    met,
+                    null,
+                    true));
+        }
         int[] cost = {0};
-        for (School.Entry entry : School.STRICT.entries()) {
-            if (entry.rule() instanceof Rule.OfPassage rule) {
-                Map<String, Double> limits = entry.limits();
-                rule.check(passage, limits, fault -> cost[0] += price(entry.level()));
-            }
+        for (School.Entry entry : RULES) {
+            subjects.forEach(subject -> entry.rule()
+                    .look(subject, entry.limits(), fault -> cost[0] += price(School.STRICT.of(fault.kind()))));
         }
         return cost[0];
     }
 
-    private static int price(Level level) {
-        return switch (level) {
-            case FAULT -> FAULT;
-            case MIND -> MINDED;
-            case WORD -> A_WORD;
-            case NONE -> 0;
-        };
-    }
+    private static final List<School.Entry> RULES = School.STRICT.entries().stream()
+            .filter(entry -> entry.rule().subject() == Step.class || entry.rule().subject() == Line.class)
+            .toList();
 
-    private static List<Tone> tones(Chord chord, List<Pitch> parts) {
-        return Grip.of(chord, parts).tones();
+    private static int price(Severity severity) {
+        return switch (severity) {
+            case FAULT -> FAULT;
+            case WARNING -> WARNED;
+            case HINT -> A_HINT;
+            case OFF -> 0;
+        };
     }
 }

@@ -13,7 +13,6 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -93,15 +92,10 @@ public final class Quiz implements Task {
     /** Judges a chord symbol, with a small letter too: {@code "am"}; what is none is told so. */
     static Function<String, Judged> ofChord(Heading heading, Function<Chord, Judged> judge) {
         return given -> {
-            String symbol = given.substring(0, 1).toUpperCase(Locale.ROOT) + given.substring(1);
-            Chord said;
-            try {
-                said = Chord.parse(heading.names().toEnglish(symbol));
-            } catch (IllegalArgumentException e) {
-                return Judged.wrong(
-                        0, "no-chord", "“" + given + "” is no chord symbol; a letter, then what kind: C, Dm, G7");
-            }
-            return judge.apply(said);
+            return SpokenChord.parse(given, heading.names())
+                    .map(judge)
+                    .orElse(Judged.wrong(
+                            0, "no-chord", "“" + given + "” is no chord symbol; a letter, then what kind: C, Dm, G7"));
         };
     }
 

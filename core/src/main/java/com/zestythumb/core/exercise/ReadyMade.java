@@ -11,7 +11,6 @@ import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -251,6 +250,6 @@ public record ReadyMade(
                 blank(sheet),
                 asked,
                 null,
-                EnumSet.allOf(Criterion.class));
+                asked == Asked.CHORDS ? Criterion.ALL : Criterion.USUAL);
     }
 }

@@ -1,6 +1,5 @@
 package com.zestythumb.core.exercise;
 
-import com.zestythumb.core.analysis.Numeral;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.chord.Chord;
@@ -14,7 +13,6 @@ import com.zestythumb.core.voicing.Reach;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -43,18 +41,28 @@ final class WordQuestions {
     private static Judged name(Chord said, Chord right, Heading heading) {
         if (sound(said).equals(sound(right))) {
             boolean bass = said.bass().soundsLike(right.bass());
-            return bass || !right.hasSlash()
+            if (!bass && right.hasSlash()) {
+                return Judged.wrong(CLOSELY, "wrong-bass", "the chord is right; look at its lowest note");
+            }
+            boolean spelled = said.root().equals(right.root()) || !said.root().soundsLike(right.root());
+            return spelled
                     ? Judged.right("right: " + heading.print(right))
-                    : Judged.wrong(CLOSELY, "wrong-bass", "the chord is right; look at its lowest note");
-        }
-        if (said.root().soundsLike(right.root())) {
-            boolean third = said.quality().hasMinorThird() == right.quality().hasMinorThird();
-            return third
-                    ? Judged.wrong(CLOSELY, "wrong-kind", "the root is right, and something is added or missing")
                     : Judged.wrong(
-                            NEARLY, "wrong-third", "the root is right; look whether its third is major or minor");
+                            NEARLY,
+                            "misspelt",
+                            "the same keys; in this key it is called " + heading.print(right));
         }
-        return Judged.wrong(0, "wrong-root", "look for thirds, one above another; the lowest of them is the root");
+        if (!said.root().soundsLike(right.root())) {
+            return Judged.wrong(0, "wrong-root", "look for thirds, one above another; the lowest of them is the root");
+        }
+        if (said.quality().hasMinorThird() != right.quality().hasMinorThird()) {
+            return Judged.wrong(NEARLY, "wrong-third", "the root is right; is its third major or minor?");
+        }
+        boolean seventh = said.quality().hasSeventh() != right.quality().hasSeventh();
+        String what = seventh
+                ? right.quality().hasSeventh() ? "and there is a seventh as well" : "and there is no seventh"
+                : "and something is added or missing";
+        return Judged.wrong(CLOSELY, "wrong-kind", "the root is right, " + what);
     }
 
     private static Set<Integer> sound(Chord chord) {
@@ -64,38 +72,21 @@ final class WordQuestions {
     /** The numeral of each chord, figures and all; without figures it is nearly right. */
     static List<Item> numerals(Arrangement key, List<ArrangedChord> chords) {
         return chords.stream()
-                .map(chord -> new Item(
-                        Quiz.question(key, chord, key.sheet().heading().print(chord.chord()), List.of()),
-                        given -> numeral(given, chord.numeral()),
-                        "count from the keynote to the root of the chord",
-                        print(chord.numeral())))
+                .map(chord -> {
+                    NumeralAnswer right = new NumeralAnswer(
+                            chord.numeral(),
+                            chord.chord(),
+                            chord.voicing().soundingBass(),
+                            List.of(
+                                    key.analysis().readings().get(chord.index()).key(),
+                                    key.sheet().bars().get(chord.event().bar()).key()));
+                    return new Item(
+                            Quiz.question(key, chord, key.sheet().heading().print(chord.chord()), List.of()),
+                            right::judge,
+                            "count from the keynote to the root of the chord",
+                            right.print());
+                })
                 .toList();
-    }
-
-    private static Judged numeral(String given, Numeral right) {
-        Numeral said = Numeral.parse(given.strip().replace("#", "♯"));
-        boolean roman = said.roman().equals(right.roman());
-        boolean of = said.of() == null ? right.of() == null : said.of().equals(right.of());
-        if (roman && of && plain(said.figures()).equals(plain(right.figures()))) {
-            return Judged.right("right: " + print(right));
-        }
-        if (roman && of) {
-            return Judged.wrong(
-                    CLOSELY, "wrong-figures", "the numeral is right; look at the lowest note for its figures");
-        }
-        boolean sameDegree = said.roman().equalsIgnoreCase(right.roman());
-        return sameDegree && of
-                ? Judged.wrong(NEARLY, "wrong-case", "the step is right; large for major, small for minor")
-                : Judged.wrong(0, "wrong-numeral", "count from the keynote to the root");
-    }
-
-    /** {@code 65}, {@code 6-5} and {@code 6/5} are one. */
-    private static String plain(String figures) {
-        return figures.replaceAll("[^0-9A-Za-z°ø+♭♯]", "").toLowerCase(Locale.ROOT);
-    }
-
-    private static String print(Numeral numeral) {
-        return numeral.roman() + numeral.figures() + (numeral.of() == null ? "" : "/" + numeral.of());
     }
 
     /** A finger for each key of the first grip, from the lowest. Whatever lies in order and within the hand's reach is right. */

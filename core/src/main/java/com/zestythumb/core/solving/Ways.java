@@ -5,11 +5,10 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.Cost.Charge;
 import com.zestythumb.core.solving.LayeredPath.Steps;
-import com.zestythumb.core.voiceleading.Fault;
-import com.zestythumb.core.voiceleading.Passage;
-import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voiceleading.Shift;
+import com.zestythumb.core.voiceleading.Sonority;
+import com.zestythumb.core.voiceleading.Step;
 import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.DistanceTable;
 import com.zestythumb.core.voicing.StyleChoice;
@@ -236,8 +235,12 @@ final class Ways {
         for (WayTerm term : terms) {
             sum += task.weights().of(term) * term.count().of(from, to, task.hand());
         }
-        for (School.Entry entry : charged) {
-            sum += weight(entry) * faults(entry, from, to, time).size();
+        if (!charged.isEmpty() && !from.isSilent() && !to.isSilent()) {
+            Shift shift = shift(from, to, time);
+            Step step = step(from, to, time);
+            for (School.Entry entry : charged) {
+                sum += weight(entry) * units(entry, shift, step);
+            }
         }
         return sum;
     }
@@ -246,18 +249,21 @@ final class Ways {
         return task.weights().ofRule(entry.rule().id(), entry.weight());
     }
 
-    private static List<Fault> faults(School.Entry entry, Voicing from, Voicing to, Time time) {
-        List<Fault> found = new ArrayList<>(1);
-        if (!from.isSilent() && !to.isSilent()) {
-            if (entry.rule() instanceof Rule.OfShift rule) {
-                boolean journey = from.grips().size() > 1 || to.grips().size() > 1 || time.journey();
-                rule.check(
-                        new Shift(from.last(), to.first(), time.seconds(), journey, false), entry.limits(), found::add);
-            } else if (entry.rule() instanceof Rule.OfPassage rule) {
-                rule.check(new Passage(from, to, time.tune(), time.tuneThen(), time.key()), entry.limits(), found::add);
-            }
-        }
-        return found;
+    private static int units(School.Entry entry, Shift shift, Step step) {
+        int[] units = {0};
+        Object subject = entry.rule().subject() == Shift.class ? shift : step;
+        entry.rule().look(subject, entry.limits(), fault -> units[0]++);
+        return units[0];
+    }
+
+    private static Shift shift(Voicing from, Voicing to, Time time) {
+        boolean journey = from.grips().size() > 1 || to.grips().size() > 1 || time.journey();
+        return new Shift(from.last(), to.first(), time.seconds(), journey, false);
+    }
+
+    private static Step step(Voicing from, Voicing to, Time time) {
+        return new Step(
+                Sonority.ofHands(from, time.tune(), time.key()), Sonority.ofHands(to, time.tuneThen(), time.key()));
     }
 
     /** What a half step costs. */
@@ -274,8 +280,9 @@ final class Ways {
                 charges.add(new Charge(term.id(), units, units * task.weights().of(term)));
             }
         }
+        boolean silent = from.isSilent() || to.isSilent();
         for (School.Entry entry : charged) {
-            int units = faults(entry, from, to, time(pair)).size();
+            int units = silent ? 0 : units(entry, shift(from, to, time(pair)), step(from, to, time(pair)));
             if (units > 0) {
                 charges.add(new Charge(entry.rule().id(), units, units * weight(entry)));
             }

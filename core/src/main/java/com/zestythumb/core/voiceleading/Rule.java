@@ -2,96 +2,44 @@ package com.zestythumb.core.voiceleading;
 
 import com.zestythumb.core.voicing.CostTerm;
 import java.util.Map;
+import java.util.function.Consumer;
 
 /**
- * One thing a teacher looks for. A rule finds and measures; a {@link School} says how much it weighs and where its
- * limits lie; the words are made elsewhere. A new rule is a new class, a line in the schools and its sentence.
+ * One thing a teacher looks for. A rule finds and measures; a {@link School} says where its limits lie and what breaking it costs,
+ * {@link Kind} how grave that is; the words are made elsewhere. A new rule is an entry beside those that look at the same.
+ *
+ * @param id how it is called in data: {@code "parallels"}
+ * @param subject what it looks at: a {@link Hold}, {@link Step}, {@link Sonority} …
+ * @param charge what the solver charges a candidate for at its place so that it is seldom found afterwards, in this rule's units, for
+ *     the school to weigh; null where only a finished hand tells
  */
-public sealed interface Rule
-        permits Rule.OfHold,
-                Rule.OfShift,
-                Rule.OfPassage,
-                Rule.OfTurn,
-                Rule.OfLine,
-                Rule.OfMeeting,
-                Rule.OfRun,
-                Rule.OfWritten,
-                Rule.OfRhythm {
+public record Rule<S>(String id, Class<S> subject, Check<S> check, CostTerm charge) {
 
-    /** How it is called in data: {@code "parallels"}. */
-    String id();
+    /** Looks at one place. */
+    @FunctionalInterface
+    public interface Check<S> {
 
-    /**
-     * What the solver charges a candidate for at its place so that it is seldom found afterwards, in this rule's units, for
-     * the school to weigh; null where only a finished hand tells.
-     */
-    default CostTerm charge() {
-        return null;
+        /** Hands on what is found; {@code limits} holds the school's parameters by their names. */
+        void look(S subject, Map<String, Double> limits, Consumer<Fault> found);
     }
 
-    /** Looks at what a hand holds at one time. */
-    non-sealed interface OfHold extends Rule {
-
-        /** Looks at keys that are down together; {@code limits} holds the school's parameters by their names. */
-        void check(Hold hold, Map<String, Double> limits, Sink sink);
+    static <S> Rule<S> of(String id, Class<S> subject, Check<S> check) {
+        return new Rule<>(id, subject, check, null);
     }
 
-    /** Looks at the way of the left hand from one grip to the next. */
-    non-sealed interface OfShift extends Rule {
-
-        void check(Shift shift, Map<String, Double> limits, Sink sink);
+    static <S> Rule<S> charged(String id, Class<S> subject, Check<S> check, CostTerm charge) {
+        return new Rule<>(id, subject, check, charge);
     }
 
-    /** Looks at the way of the voices from one chord to the next. */
-    non-sealed interface OfPassage extends Rule {
-
-        void check(Passage passage, Map<String, Double> limits, Sink sink);
-    }
-
-    /** Looks at a chord between its neighbours. */
-    non-sealed interface OfTurn extends Rule {
-
-        void check(Turn turn, Map<String, Double> limits, Sink sink);
-    }
-
-    /** Looks at one part of a page that is written in parts. */
-    non-sealed interface OfLine extends Rule {
-
-        void check(Line line, Map<String, Double> limits, Sink sink);
-    }
-
-    /** Looks at two notes that sound together, one of the accompaniment and one of the tune. */
-    non-sealed interface OfMeeting extends Rule {
-
-        void check(Meeting meeting, Map<String, Double> limits, Sink sink);
-    }
-
-    /** Looks at chords struck one after another by one hand. */
-    non-sealed interface OfRun extends Rule {
-
-        void check(Run run, Map<String, Double> limits, Sink sink);
-    }
-
-    /** Looks at what somebody wrote against the symbol above it. */
-    non-sealed interface OfWritten extends Rule {
-
-        void check(Written written, Map<String, Double> limits, Sink sink);
-    }
-
-    /** Looks at the rhythm of a hand that somebody wrote. */
-    non-sealed interface OfRhythm extends Rule {
-
-        void check(Rhythm rhythm, Map<String, Double> limits, Sink sink);
+    /** Looks at something, where it is what this rule looks at. */
+    public void look(Object at, Map<String, Double> limits, Consumer<Fault> found) {
+        if (subject.isInstance(at)) {
+            check.look(subject.cast(at), limits, found);
+        }
     }
 
     /** Whether it looks at the way from one chord to the next, for which the solver can charge. */
-    default boolean isOnTheWay() {
-        return this instanceof OfPassage || this instanceof OfShift;
-    }
-
-    /** Takes what is found. */
-    @FunctionalInterface
-    interface Sink {
-        void found(Fault fault);
+    public boolean isOnTheWay() {
+        return subject == Step.class || subject == Shift.class;
     }
 }

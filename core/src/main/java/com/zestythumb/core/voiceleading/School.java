@@ -1,44 +1,30 @@
 package com.zestythumb.core.voiceleading;
 
 import com.zestythumb.core.voicing.CostTerm;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import java.util.function.Function;
 
 /**
- * How a school of teaching sees the rules.
+ * How a school of teaching sees the rules; how grave it holds what they find stands in {@link Kind}.
  *
  * @param id how it is called in data
  * @param name as it is offered to the teacher
- * @param entries the rules it looks at, in the order in which their findings are listed
- * @param gathers whether what it finds is told once a kind, with its bars
+ * @param entries every rule with its weight and limits, in the order in which findings are listed
+ * @param groupsByKind whether what is found is shown once a kind, with its bars
  */
-public record School(String id, String name, List<Entry> entries, boolean gathers) {
+public record School(
+        String id, String name, List<Entry> entries, Function<Kind, Severity> severities, boolean groupsByKind) {
 
     /**
      * A rule in a school.
      *
      * @param weight half steps that the solver pays rather than break it, for each unit; 0 where it is only pointed out
      * @param limits its parameters, by name
-     * @param level how much it is minded; where it is not told a teacher may weigh it all the same
      */
-    public record Entry(Rule rule, int weight, Map<String, Double> limits, Level level) {
-
-        /** One that is minded. */
-        public Entry(Rule rule, int weight, Map<String, Double> limits) {
-            this(rule, weight, limits, Level.MIND);
-        }
-
-        /** One that the solver pays nothing for. */
-        static Entry told(Rule rule, Level level) {
-            return new Entry(rule, 0, Map.of(), level);
-        }
-
-        Entry at(Level other) {
-            return new Entry(rule, weight, limits, other);
-        }
+    public record Entry(Rule<?> rule, int weight, Map<String, Double> limits) {
 
         public Entry {
             limits = Map.copyOf(limits);
@@ -48,105 +34,115 @@ public record School(String id, String name, List<Entry> entries, boolean gather
         }
     }
 
-    /** Eight wide chords or sixteen narrow ones, four and more to a second (from memory of lessons; a rule of thumb). */
-    private static final Map<String, Double> STRAINS =
-            Map.of(StrainRule.STROKES, 8.0, StrainRule.SPEED, 4.0, StrainRule.WIDE, 0.8);
+    /** A line of the table: a rule, and its weight and limits in the popular, the classical and the strict school. */
+    private record Row(Rule<?> rule, int[] weights, Map<String, double[]> limits) {
 
-    /**
-     * More than an octave, a fifth within half a second, or an octave and a fifth where there is a second or more; between
-     * bass and chord two octaves, an octave within a fifth of a second (common practice; the figures from memory).
-     */
-    private static final Map<String, Double> LEAPS = Map.of(
-            LeapRule.AT_LEISURE, 19.0,
-            LeapRule.EVER, 12.0,
-            LeapRule.IN_HASTE, 7.0,
-            LeapRule.HASTE, 0.5,
-            LeapRule.JOURNEY, 24.0,
-            LeapRule.RUSH, 0.2);
+        Row limit(String name, double popular, double classical, double strict) {
+            Map<String, double[]> all = new HashMap<>(limits);
+            all.put(name, new double[] {popular, classical, strict});
+            return new Row(rule, weights, all);
+        }
 
-    /** So much that a stretch is taken only where nothing else is left. */
+        Row limit(String name, double everywhere) {
+            return limit(name, everywhere, everywhere, everywhere);
+        }
+
+        Entry in(int school) {
+            Map<String, Double> own = new HashMap<>();
+            limits.forEach((name, values) -> own.put(name, values[school]));
+            return new Entry(rule, weights[school], own);
+        }
+    }
+
+    private static Row row(Rule<?> rule, int popular, int classical, int strict) {
+        return new Row(rule, new int[] {popular, classical, strict}, Map.of());
+    }
+
+    private static Row shown(Rule<?> rule) {
+        return row(rule, 0, 0, 0);
+    }
+
+    /** So much that it is taken only where nothing else is left. */
     private static final int NEVER = 100;
-
-    private static final int LEAP_AVOIDED = 12;
 
     /** Where a third is never missed. */
     private static final double MORE_THAN_A_HAND = 99;
 
-    private static final Map<String, Double> GRACE = Map.of(MudRule.GRACE, 2.0);
+    private static final List<Row> TABLE = List.of(
+            row(HandRules.STRETCH, NEVER, NEVER, NEVER),
+            shown(HandRules.FINGER_TWICE),
+            shown(HandRules.FINGER_ORDER),
+            shown(ChordRules.TONES).limit(ChordRules.EVERY_HAND, 0, 0, 1).limit(ChordRules.COLOURS, 1, 0, 0),
+            shown(ChordRules.MISSING)
+                    .limit(ChordRules.FULL, MORE_THAN_A_HAND, MORE_THAN_A_HAND, 4)
+                    .limit(ChordRules.FULL_WITH_TUNE, MORE_THAN_A_HAND, MORE_THAN_A_HAND, 3),
+            // More than an octave, a fifth within half a second, or an octave and a fifth where there is a second or more; between
+            // bass and chord two octaves, an octave within a fifth of a second (common practice; the figures from memory).
+            row(HandRules.LEAP, 0, 12, 12)
+                    .limit(HandRules.AT_LEISURE, 19)
+                    .limit(HandRules.EVER, 12)
+                    .limit(HandRules.IN_HASTE, 7)
+                    .limit(HandRules.HASTE, 0.5)
+                    .limit(HandRules.JOURNEY, 24)
+                    .limit(HandRules.RUSH, 0.2),
+            shown(HandRules.NEEDLESS_JUMP),
+            row(HandRules.MUD, 4, 4, 4).limit(HandRules.GRACE, 2),
+            row(HandRules.CLASH, 8, 8, 8),
+            row(HandRules.COLLISION, 20, 20, 20),
+            row(StepRules.PARALLELS, 0, NEVER, NEVER)
+                    .limit(StepRules.BARE_FIFTHS, 0, 1, 1)
+                    .limit(StepRules.EVERY_VOICE, 0, 0, 1)
+                    .limit(StepRules.BROKEN_INSIDE, 0, 0, 1),
+            row(HandRules.DOUBLING, 3, 3, 3),
+            row(StepRules.DIRECT, 0, 0, 30),
+            row(StepRules.CONTRARY, 0, 0, 60),
+            row(StepRules.LEADING, 0, 0, 60),
+            row(StepRules.SEVENTH, 0, 0, 60),
+            row(StepRules.MELODIC, 0, 0, 20),
+            shown(LineRules.MELODIC),
+            shown(StepRules.UNPREPARED),
+            shown(SonorityRules.DOUBLED),
+            shown(StepRules.ALTERED),
+            shown(StepRules.AUGMENTED_SIXTH),
+            shown(StepRules.NEAPOLITAN),
+            shown(StepRules.APPLIED),
+            shown(SonorityRules.CROSSING),
+            shown(StepRules.OVERLAP),
+            shown(SonorityRules.SPACING),
+            shown(LineRules.RANGE),
+            shown(LineRules.RECOVERY),
+            shown(StepRules.ONE_WAY),
+            shown(ChordRules.SIX_FOUR),
+            shown(ChordRules.SUSPENSION),
+            shown(LineRules.SUSPENSION),
+            shown(ChordRules.WEAK_TO_STRONG),
+            shown(StepRules.SIX_FOUR),
+            shown(StepRules.BACKWARDS),
+            row(StepRules.FALSE_RELATION, 0, 0, 20),
+            shown(HandRules.HELD_INTO),
+            shown(HandRules.ONE_RHYTHM),
+            shown(HandRules.GAP),
+            // Eight wide chords or sixteen narrow ones, four and more to a second (from memory of lessons; a rule of thumb).
+            shown(HandRules.STRAIN)
+                    .limit(HandRules.STROKES, 8)
+                    .limit(HandRules.SPEED, 4)
+                    .limit(HandRules.WIDE, 0.8),
+            shown(HandRules.AT_THE_PIANO));
 
-    /** What all schools mind alike; {@code full}: keys from which on a third is missed. */
-    private static List<Entry> common(int leap, double full, Entry... own) {
-        Stream<Entry> hand = Stream.of(
-                new Entry(new StretchRule(), NEVER, Map.of(), Level.FAULT),
-                Entry.told(new FingerTwiceRule(), Level.FAULT),
-                Entry.told(new FingerOrderRule(), Level.MIND),
-                Entry.told(new ToneRule(), Level.FAULT),
-                new Entry(new MissingRule(), 0, Map.of(MissingRule.FULL, full), Level.WORD),
-                new Entry(new LeapRule(), leap, LEAPS),
-                Entry.told(new NeedlessJumpRule(), Level.WORD),
-                new Entry(new MudRule(), 4, GRACE),
-                new Entry(new ClashRule(), 8, Map.of()),
-                new Entry(new CollisionRule(), 20, Map.of()));
-        Stream<Entry> time = Stream.of(
-                Entry.told(new HeldIntoRule(), Level.WORD),
-                Entry.told(new RhythmRule(), Level.WORD),
-                Entry.told(new GapRule(), Level.WORD),
-                new Entry(new StrainRule(), 0, STRAINS, Level.FAULT));
-        return Stream.of(hand, Stream.of(own), time).flatMap(rules -> rules).toList();
+    private static List<Entry> entries(int school) {
+        List<Entry> entries = new ArrayList<>();
+        TABLE.forEach(row -> entries.add(row.in(school)));
+        return entries;
     }
 
-    private static final Rule PARALLELS = new ParallelRule();
-    private static final Rule DOUBLING = new DoublingRule();
-
     /** Parallels are a sound like any other, and no matter (common practice in popular music). */
-    public static final School POPULAR = new School(
-            "popular",
-            "Popular",
-            common(
-                    0,
-                    MORE_THAN_A_HAND,
-                    new Entry(PARALLELS, 0, Map.of(ParallelRule.BARE_FIFTHS, 0.0), Level.NONE),
-                    new Entry(DOUBLING, 3, Map.of(), Level.NONE)),
-            true);
-
-    private static final Entry[] OF_THE_KEYBOARD = {
-        new Entry(PARALLELS, NEVER, Map.of(ParallelRule.BARE_FIFTHS, 1.0), Level.FAULT),
-        new Entry(DOUBLING, 3, Map.of(), Level.WORD)
-    };
+    public static final School POPULAR = new School("popular", "Popular", entries(0), Kind::popular, true);
 
     /** Parallel fifths and octaves are avoided where there is a way (any textbook of harmony). */
-    public static final School CLASSICAL =
-            new School("classical", "Classical", common(LEAP_AVOIDED, MORE_THAN_A_HAND, OF_THE_KEYBOARD), false);
-
-    private static final Entry[] OF_FOUR_PARTS = {
-        new Entry(new DirectRule(), 30, Map.of()),
-        new Entry(new ContraryRule(), 60, Map.of(), Level.FAULT),
-        new Entry(new LeadingRule(), 60, Map.of(), Level.FAULT),
-        new Entry(new SeventhRule(), 60, Map.of(), Level.FAULT),
-        new Entry(new MelodicRule(), 20, Map.of()),
-        Entry.told(new AlteredRule(), Level.MIND),
-        Entry.told(new PartCrossingRule(), Level.FAULT),
-        Entry.told(new OverlapRule(), Level.MIND),
-        Entry.told(new SpacingRule(), Level.MIND),
-        Entry.told(new RecoveryRule(), Level.WORD),
-        Entry.told(new OneWayRule(), Level.WORD),
-        Entry.told(new SixFourRule(), Level.WORD),
-        Entry.told(new SuspensionRule(), Level.MIND),
-        Entry.told(new FiveFourRule(), Level.WORD),
-        new Entry(new FalseRelationRule(), 20, Map.of())
-    };
+    public static final School CLASSICAL = new School("classical", "Classical", entries(1), Kind::classical, false);
 
     /** What a textbook of harmony asks of four parts is asked of the hands as well. */
-    public static final School STRICT = new School(
-            "strict",
-            "Strict",
-            common(
-                    LEAP_AVOIDED,
-                    4,
-                    Stream.of(OF_THE_KEYBOARD, OF_FOUR_PARTS)
-                            .flatMap(Stream::of)
-                            .toArray(Entry[]::new)),
-            false);
+    public static final School STRICT = new School("strict", "Strict", entries(2), Kind::strict, false);
 
     private static final List<School> ALL = List.of(POPULAR, CLASSICAL, STRICT);
 
@@ -154,21 +150,16 @@ public record School(String id, String name, List<Entry> entries, boolean gather
         entries = List.copyOf(entries);
     }
 
-    /** The same with the rules that only other schools have, which it does not mind. */
-    public School withAllRules() {
-        Set<String> had = entries.stream().map(entry -> entry.rule().id()).collect(Collectors.toSet());
-        Stream<Entry> others = ALL.stream()
-                .flatMap(school -> school.entries.stream())
-                .filter(entry -> had.add(entry.rule().id()))
-                .map(entry -> entry.at(Level.NONE));
-        return new School(id, name, Stream.concat(entries.stream(), others).toList(), gathers);
+    /** How grave it holds something. */
+    public Severity of(Kind kind) {
+        return severities.apply(kind);
     }
 
-    /** What the solver charges candidates for, as this school weighs it; without tune nothing of the rules of meetings. */
+    /** What the solver charges candidates for, as this school weighs it; without tune nothing of what hands do to one. */
     public List<CostTerm> charges(boolean withTune) {
         return entries.stream()
                 .filter(entry -> entry.rule().charge() != null)
-                .filter(entry -> withTune || !(entry.rule() instanceof Rule.OfMeeting))
+                .filter(entry -> withTune || entry.rule().subject() != VerticalInterval.class)
                 .map(entry -> entry.rule().charge().weighing(entry.weight()))
                 .toList();
     }

@@ -122,7 +122,7 @@ class ExpressionTest {
         for (String bass : List.of("C,,8", "!ped!C,,8!ped-up!")) {
             LeadSheet sheet = sheet("c8", "z4 [C,E,G,]4 & " + bass);
             assertThat(Findings.in(Arrangement.of(sheet, Choices.USUAL)).stream()
-                            .anyMatch(finding -> finding.fault().code().equals("held-too-far")))
+                            .anyMatch(finding -> finding.kind().code().equals("held-too-far")))
                     .isEqualTo(bass.equals("C,,8"));
         }
     }

@@ -3,7 +3,7 @@ package com.zestythumb.core.arrangement;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.checking.Findings;
-import com.zestythumb.core.checking.Mends;
+import com.zestythumb.core.checking.Fixes;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Key;
@@ -103,7 +103,7 @@ class HardCasesTest {
                 .with(new Hand(19, Pitch.parse("A0"), Pitch.parse("C8")))
                 .withPins(List.of(low, next));
         assertThat(Findings.in(of("| C | Dm |", strict)))
-                .extracting(finding -> finding.fault().code())
+                .extracting(finding -> finding.kind().code())
                 .contains("parallel-fifths");
     }
 
@@ -148,7 +148,7 @@ class HardCasesTest {
         Arrangement fixed = of("meter: 3/4\n| C | G |", waltz.withPins(List.of(pin(0, "C2", "G3", "C4", "E4"))));
         assertThat(fixed.chords().get(0).voicing().grips()).hasSize(2);
         assertThat(Findings.in(fixed))
-                .extracting(finding -> finding.fault().code())
+                .extracting(finding -> finding.kind().code())
                 .doesNotContain("stretch");
     }
 
@@ -175,10 +175,10 @@ class HardCasesTest {
         Choices choices = Choices.USUAL.with(beats);
         Arrangement tune = of("tempo: 200\n" + "| C | C | C | C | C | C | C | C |\n".repeat(2), choices);
         int strained = Findings.in(tune).stream()
-                .filter(finding -> finding.fault().code().startsWith("strain"))
+                .filter(finding -> finding.kind().code().startsWith("strain"))
                 .findFirst()
                 .orElseThrow()
                 .chord();
-        assertThat(Mends.of(tune, strained)).isEmpty();
+        assertThat(Fixes.of(tune, strained)).isEmpty();
     }
 }

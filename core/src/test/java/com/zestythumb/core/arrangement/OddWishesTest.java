@@ -36,7 +36,7 @@ class OddWishesTest {
         assertThat(small.chords()).allSatisfy(chord -> {
             boolean said = Findings.in(small).stream()
                     .anyMatch(finding -> finding.chord() == chord.index()
-                            && finding.fault().code().equals("stretch"));
+                            && finding.kind().code().equals("stretch"));
             assertThat(chord.voicing().width()).isLessThanOrEqualTo(7);
             assertThat(said).isEqualTo(chord.voicing().width() > 5);
         });

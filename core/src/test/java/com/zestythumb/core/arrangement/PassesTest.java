@@ -74,7 +74,7 @@ class PassesTest {
         assertThat(ChartWriter.write(easier.sheet()))
                 .contains("C,,2 [E,C]2 [C,,E,,]2 [E,G,C]2 | F,,4 [C,F,A,]4 | C,G, E,G, [C,E,G,]4");
         assertThat(Findings.in(Arrangement.of(easier.sheet(), small)))
-                .noneMatch(finding -> finding.fault().code().equals("stretch"));
+                .noneMatch(finding -> finding.kind().code().equals("stretch"));
         assertThat(Passes.of(Arrangement.of(Chart.parse(page), Choices.USUAL.with(Hand.ofSpan(17)))))
                 .extracting(Passes.Pass::name)
                 .doesNotContain("Easier, for this hand");

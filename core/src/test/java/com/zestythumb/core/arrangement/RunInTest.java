@@ -99,6 +99,6 @@ class RunInTest {
         Arrangement tune = arrange(
                 "key: C major\ntempo: 160\n| C | F | C | G | C | F | C | G |", Choices.USUAL.with(Figures.ALBERTI));
         assertThat(Findings.in(tune))
-                .noneMatch(finding -> finding.fault().code().equals("leap"));
+                .noneMatch(finding -> finding.kind().code().equals("leap"));
     }
 }

@@ -108,13 +108,12 @@ class SignedHandsTest {
     void noneIsCalledAFault() {
         assertThat(ALL.stream()
                         .flatMap(one -> Findings.in(one.tune()).stream())
-                        .map(Finding::fault)
-                        .map(fault -> fault.code())
+                        .map(finding -> finding.kind().code())
                         .filter(code -> !NO_FAULT_OF_THE_HAND.contains(code)))
                 .isEmpty();
         long tunes = ALL.stream()
                 .filter(one -> Findings.in(one.tune()).stream()
-                        .anyMatch(finding -> !finding.fault().code().startsWith("strain")))
+                        .anyMatch(finding -> !finding.kind().code().startsWith("strain")))
                 .count();
         assertThat(tunes).as("both hands on one key, or a clash").isLessThan(20);
     }
@@ -258,7 +257,7 @@ class SignedHandsTest {
                     assertThat(tune.notes()).as(style.id() + figure.id()).isNotEmpty();
                     assertThat(Findings.in(tune))
                             .as(style.id() + figure.id())
-                            .noneMatch(finding -> finding.fault().code().startsWith("stretch"));
+                            .noneMatch(finding -> finding.kind().code().startsWith("stretch"));
                 }
             }
         }

@@ -77,7 +77,7 @@ class WrittenHandTest {
                 .isEqualTo("the whole shape slides up a fourth");
         assertThat(Findings.in(tune, School.CLASSICAL).stream()
                         .map(finding -> FindingWords.of(finding, tune).message()))
-                .contains("bass and top go in parallel fifths from C to F");
+                .contains("bass and top voice go C–G to F–C, in parallel fifths");
         BarMap map = BarMap.of(tune);
         assertThat(map.bars())
                 .extracting(BarMap.Entry::kind)
@@ -90,11 +90,11 @@ class WrittenHandTest {
         Arrangement tune = written("tempo: 160\n| C | C |", "C2 E4+G4 C2 E4+G4", "C2");
         assertThat(Findings.in(tune))
                 .filteredOn(finding -> finding.chord() == 0)
-                .extracting(finding -> finding.fault().code())
+                .extracting(finding -> finding.kind().code())
                 .contains("leap");
         Arrangement near = written("tempo: 160\n| C |", "C3 E3+G3 C3 E3+G3");
         assertThat(Findings.in(near))
-                .extracting(finding -> finding.fault().code())
+                .extracting(finding -> finding.kind().code())
                 .doesNotContain("leap");
     }
 
@@ -118,7 +118,7 @@ class WrittenHandTest {
         assertThat(HandMove.between(tune.chords().get(0), tune.chords().get(1)).fingers())
                 .hasSize(6);
         List<Finding> findings = Findings.in(tune);
-        assertThat(findings).extracting(finding -> finding.fault().code()).contains("stretch", "mud");
+        assertThat(findings).extracting(finding -> finding.kind().code()).contains("stretch", "mud");
         assertThat(written("", new String[0]).notes()).isEmpty();
     }
 
@@ -126,7 +126,7 @@ class WrittenHandTest {
     void showsAWideHandNoStretch() {
         Arrangement tune = written("| C |", "C3+E3+G3+E4");
         assertThat(Findings.in(tune))
-                .extracting(finding -> finding.fault().code())
+                .extracting(finding -> finding.kind().code())
                 .contains("stretch");
         Arrangement wide = HeardSheet.of(Chart.parse("| C |"))
                 .written(Choices.USUAL.with(Hand.ofSpan(16)), bar(0, Fraction.of(4), "C3+E3+G3+E4"));
@@ -161,7 +161,7 @@ class WrittenHandTest {
         Arrangement tune = Arrangement.of(Chart.parse(chords + "\nl: " + left), Choices.USUAL);
         return Findings.in(tune).stream()
                 .filter(finding -> tune.chords().get(finding.chord()).isWritten())
-                .map(finding -> finding.fault().code())
+                .map(finding -> finding.kind().code())
                 .toList();
     }
 }

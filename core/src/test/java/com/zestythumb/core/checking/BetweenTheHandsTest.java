@@ -6,12 +6,13 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pin;
-import com.zestythumb.core.checking.Mends.Mend;
+import com.zestythumb.core.checking.Fixes.Fix;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.voiceleading.Level;
+import com.zestythumb.core.voiceleading.Kind;
+import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
@@ -43,7 +44,7 @@ class BetweenTheHandsTest {
     }
 
     private static List<String> ways(Arrangement tune) {
-        return Mends.of(tune, 0).stream().map(mend -> mend.words(note -> note)).toList();
+        return Fixes.of(tune, 0).stream().map(mend -> mend.words(note -> note)).toList();
     }
 
     private static final String CLASH = "key: C major\n| Cmaj7 | F |\nm: c8 | a8 |";
@@ -62,14 +63,14 @@ class BetweenTheHandsTest {
     @Test
     void whatATeacherMindsIsMendedForHer() {
         Arrangement tune = arrange("key: C major\n| C | Dm |\nl: [C,E,G,]8 | [D,F,A,]8 |", Choices.USUAL);
-        assertThat(Mends.of(tune, 1)).isEmpty();
-        Map<String, Level> own = Map.of("parallel-fifths", Level.MIND);
-        List<Mend> mends = Mends.of(tune, 1, own);
+        assertThat(Fixes.of(tune, 1)).isEmpty();
+        Map<Kind, Severity> own = Map.of(Kind.PARALLEL_FIFTHS, Severity.WARNING);
+        List<Fix> mends = Fixes.of(tune, 1, own);
         assertThat(mends)
                 .isNotEmpty()
                 .allSatisfy(mend -> assertThat(Findings.in(mend.of(tune), School.POPULAR, own))
-                        .noneMatch(finding -> finding.level() == Level.MIND));
-        assertThat(Mends.all(tune, own).steps()).hasSize(1);
+                        .noneMatch(finding -> finding.severity() == Severity.WARNING));
+        assertThat(Fixes.all(tune, own).steps()).hasSize(1);
     }
 
     @Test
@@ -78,14 +79,14 @@ class BetweenTheHandsTest {
         assertThat(ways(tune)).contains("play B softly");
         // The seventh tells the chord, and the fifth could go before it.
         assertThat(ways(tune)).doesNotContain("leave out B");
-        for (Mend mend : Mends.of(tune, 0)) {
+        for (Fix mend : Fixes.of(tune, 0)) {
             Arrangement then = arrange(CLASH, Choices.USUAL.withPins(List.of(mend.pin())));
             assertThat(messages(then)).as(mend.what()).isEmpty();
             assertThat(mend.findings()).isZero();
         }
         // A count later it would still meet the held tune on a weak beat, where it may.
         assertThat(ways(tune)).contains("bring in B a count later");
-        assertThat(Mends.of(arrange(CLASH, laid("C3 E3 G3")), 0)).isEmpty();
+        assertThat(Fixes.of(arrange(CLASH, laid("C3 E3 G3")), 0)).isEmpty();
     }
 
     @Test
@@ -102,7 +103,7 @@ class BetweenTheHandsTest {
         String led = "key: C major\n| G | C |\nm: B8 | c8 |";
         Choices popular = laid("G3 B3 D4");
         assertThat(messages(arrange(led, popular))).isEmpty();
-        assertThat(messages(arrange(led, popular.with(School.CLASSICAL)))).contains("B leads on in both hands");
+        assertThat(messages(arrange(led, popular.with(School.CLASSICAL)))).containsExactly("middle voice and tune both have the leading tone B");
     }
 
     /** Any textbook of harmony: the third of a major chord is not doubled where the chord is told without it. */
@@ -139,7 +140,7 @@ class BetweenTheHandsTest {
         Arrangement wide = arrange("| C | C |", laid("C3 G3 E4"));
         assertThat(messages(wide)).anyMatch(message -> message.contains("spans 16 half steps"));
         assertThat(ways(wide)).contains("give E to the right hand").doesNotContain("leave out E");
-        assertThat(Mends.of(wide, 0))
+        assertThat(Fixes.of(wide, 0))
                 .filteredOn(mend -> mend.pin().manners().containsValue(Manner.RIGHT_HAND))
                 .hasSize(1);
     }

@@ -95,7 +95,7 @@ class EveryStyleTest {
                         continue;
                     }
                     planted++;
-                    if (!codes(tune).contains(apart == 0 ? "parallel-octaves-tune" : "parallel-fifths-tune")) {
+                    if (!codes(tune).contains(apart == 0 ? "parallel-octaves" : "parallel-fifths")) {
                         missed.add(style.id() + " " + figure.id() + " " + sung + " over " + low);
                     }
                 }
@@ -138,6 +138,6 @@ class EveryStyleTest {
     }
 
     private static Set<String> codes(Arrangement tune) {
-        return Findings.in(tune).stream().map(finding -> finding.fault().code()).collect(Collectors.toSet());
+        return Findings.in(tune).stream().map(finding -> finding.kind().code()).collect(Collectors.toSet());
     }
 }

@@ -154,4 +154,14 @@ record ExaminerCase(
     Arrangement arranged(Interval up) {
         return Arrangement.of(Chart.read(chart(up)).sheet(), Choices.USUAL.with(Hand.ofSpan(14)).with(school));
     }
+
+    /** The letter of the voice that has a note at the beginning of a chord. */
+    String voiceOf(int chord, Pitch pitch) {
+        return voices.entrySet().stream()
+                .filter(voice -> List.of(voice.getValue().get(chord).split("[,+]"))
+                        .contains(pitch.toString()))
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse("?");
+    }
 }

@@ -27,7 +27,7 @@ class PianoPagesTest {
         assertThat(read.problems()).as(chart).isEmpty();
         Arrangement page = Arrangement.of(read.sheet(), Choices.USUAL.with(WIDE).with(school));
         return Findings.in(page).stream()
-                .filter(finding -> !OF_THE_HAND.contains(finding.fault().code()))
+                .filter(finding -> !OF_THE_HAND.contains(finding.kind().code()))
                 .toList();
     }
 

@@ -14,7 +14,8 @@ import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
-import com.zestythumb.core.voiceleading.Level;
+import com.zestythumb.core.voiceleading.Severity;
+import com.zestythumb.core.voiceleading.Kind;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
 import java.util.ArrayList;
@@ -81,8 +82,9 @@ class PlantedFaultsTest {
 
         Set<String> found(Interval up, Texture texture) {
             return Findings.in(played(up, texture)).stream()
-                    .filter(finding -> finding.chord() == 1)
-                    .map(finding -> finding.fault().code())
+                    // What is doubled is wrong in its own chord.
+                    .filter(finding -> finding.chord() == 1 || finding.kind() == Kind.LEADING_DOUBLED)
+                    .map(finding -> finding.kind().code())
                     .filter(code -> !OF_THE_HAND.contains(code))
                     .collect(Collectors.toSet());
         }
@@ -155,25 +157,25 @@ class PlantedFaultsTest {
                 }
                 Arrangement page = one.played(Interval.parse("P1"), texture);
                 List<Finding> before = Findings.in(page);
-                List<Mends.Mend> mends = Mends.of(page, 1);
+                List<Fixes.Fix> mends = Fixes.of(page, 1);
                 faults++;
                 mended += mends.isEmpty() ? 0 : 1;
                 if (mends.isEmpty()) {
                     without.add(texture + " " + line);
                 }
-                for (Mends.Mend mend : mends) {
+                for (Fixes.Fix mend : mends) {
                     List<Finding> after = Findings.in(mend.of(page));
-                    Level gravest = before.stream()
+                    Severity gravest = before.stream()
                             .filter(finding ->
                                     finding.chord() == 1 && after.stream().noneMatch(same(finding)))
-                            .map(Finding::level)
+                            .map(Finding::severity)
                             .min(Comparator.naturalOrder())
-                            .orElse(Level.NONE);
-                    assertThat(gravest).as(mend.what()).isNotEqualTo(Level.NONE);
+                            .orElse(Severity.OFF);
+                    assertThat(gravest).as(mend.what()).isNotEqualTo(Severity.OFF);
                     assertThat(after)
                             .as("%s: %s", line, mend)
                             .filteredOn(finding -> before.stream().noneMatch(same(finding)))
-                            .allMatch(finding -> finding.level().compareTo(gravest) > 0);
+                            .allMatch(finding -> finding.severity().compareTo(gravest) > 0);
                 }
             }
         }
@@ -183,7 +185,7 @@ class PlantedFaultsTest {
 
     private static Predicate<Finding> same(Finding one) {
         return other -> other.chord() == one.chord()
-                && other.fault().code().equals(one.fault().code())
+                && other.kind().code().equals(one.kind().code())
                 && Objects.equals(
                         other.fault().measures().get("note"),
                         one.fault().measures().get("note"));

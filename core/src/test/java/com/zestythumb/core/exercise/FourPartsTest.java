@@ -12,7 +12,7 @@ import com.zestythumb.core.exercise.Marking.Verdict;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.voiceleading.Level;
+import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voiceleading.School;
 import java.io.IOException;
 import java.io.InputStream;
@@ -136,8 +136,8 @@ class FourPartsTest {
         Arrangement page = Arrangement.of(task.page(task.solution(), Set.of()), Choices.USUAL.with(School.STRICT));
         assertThat(page.chords()).allMatch(chord -> chord.isWritten());
         return Findings.in(page).stream()
-                .filter(finding -> finding.level() == Level.FAULT || finding.level() == Level.MIND)
-                .filter(finding -> !finding.fault().code().startsWith("stretch"))
+                .filter(finding -> finding.severity() == Severity.FAULT || finding.severity() == Severity.WARNING)
+                .filter(finding -> !finding.kind().code().startsWith("stretch"))
                 .toList();
     }
 

@@ -64,13 +64,13 @@ class MarkingTest {
             delimiter = '|',
             value = {
                 "C3 F3 A3 | 4 | RIGHT | right",
-                "F3 A3 C4 | 3 | NEARLY | parallel fifths: bass and top",
-                "C3 F3 B3 | 1 | NEARLY | B is not in F",
-                "C3 F3 A#3 | 1 | NEARLY | is not in F",
+                "F3 A3 C4 | 3 | NEARLY | parallel fifths: bass and top voice go C–G to F–C",
+                "C3 F3 B3 | 1 | NEARLY | B is not in F: lower B",
+                "C3 F3 A#3 | 1 | NEARLY | you played F suspended fourth",
                 "C3 F3 | 3 | NEARLY | A is missing",
-                "F2 A2 C3 F3 | 3 | NEARLY | better: C F A",
+                "F2 A2 C3 F3 | 4 | RIGHT | muddy",
                 "F2 C3 A3 | 3 | NEARLY | wide",
-                "D3 G3 B3 | 0 | NOT_YET | are not in F",
+                "D3 G3 B3 | 0 | NOT_YET | you played G major; F has F, A and C",
                 "F2 | 2 | NEARLY | A is missing",
                 "'' | 0 | NOT_ANSWERED | ''",
             })

@@ -88,7 +88,7 @@ class QuizTest {
         "2,vi,4",
         "2,VI,2",
         "3,V7/V,4",
-        "3,II7,0",
+        "3,II7,4",
         "4,V7,4",
     })
     void numerals(int question, String answer, int points) {

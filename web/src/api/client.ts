@@ -39,8 +39,8 @@ export type TuneSummary = Schemas['TuneSummary'];
 export type Proposal = Schemas['Proposal'];
 export type StyleEffect = Schemas['StyleEffect'];
 export type HandProposal = Schemas['HandProposal'];
-export type Mend = Schemas['Mend'];
-export type Mended = Schemas['Mended'];
+export type Fix = Schemas['Fix'];
+export type Fixed = Schemas['Fixed'];
 export type ExerciseOverview = Schemas['ExerciseOverview'];
 export type ExerciseSettings = Schemas['ExerciseSettings'];
 export type OwnRule = Schemas['OwnRule'];
@@ -206,18 +206,19 @@ export const api = {
         signal: signal ?? null,
       }),
     ),
-  /** Ways to mend what is to be minded at a chord. */
-  mends: (chart: string, played: Played, chord: number, signal?: AbortSignal) =>
+  /** Ways to fix what is found at a chord, of one kind. */
+  fixes: (chart: string, played: Played, chord: number, code: string, signal?: AbortSignal) =>
     data(
-      http.POST('/api/arrangements/mends', {
+      http.POST('/api/arrangements/fixes', {
+        params: { query: { code } },
         body: whole(chart, played, chord),
         signal: signal ?? null,
       }),
     ),
-  /** The whole tune with everything mended that can be. */
-  mended: (chart: string, played: Played, signal?: AbortSignal) =>
+  /** The whole tune with everything fixed that can be. */
+  fixed: (chart: string, played: Played, signal?: AbortSignal) =>
     data(
-      http.POST('/api/arrangements/mended', { body: whole(chart, played), signal: signal ?? null }),
+      http.POST('/api/arrangements/fixed', { body: whole(chart, played), signal: signal ?? null }),
     ),
   /** What another school finds in a tune as it is played. */
   report: (chart: string, played: Played, school: string, signal?: AbortSignal) =>

@@ -2,11 +2,11 @@
 import Select from 'primevue/select';
 import { ref, toRef } from 'vue';
 import type { Finding, OwnRule, Waiver } from '../api/client';
-import { ALL, LEVELS, MINDED, useFindings } from '../composables/useFindings';
+import { ALL, OWN_SEVERITIES, SEVERITIES, useFindings } from '../composables/useFindings';
 import { barName } from '../player/words';
 import LeaveForm, { type Scope } from './LeaveForm.vue';
 
-/** What to mind, the gravest first; each entry leads to its bar. */
+/** What was found, the gravest first; each entry leads to its bar. */
 const props = defineProps<{
   findings: Finding[];
   chosen: number;
@@ -27,18 +27,19 @@ const emit = defineEmits<{
   mind: [waiver: Waiver];
   leaveAlways: [code: string, reason: string];
   mindAgain: [code: string];
-  mendAll: [];
+  fixAll: [];
 }>();
 const { wanted, kinds, listed, total } = useFindings(toRef(props, 'findings'));
-/** The ways to mend a chord stand below the first of what is found at it. */
-const isFirstHere = (i: number) =>
-  listed.value.findIndex(
-    ({ chord, others }) =>
-      chord === props.chosen || others?.some((other) => other.chord === props.chosen),
-  ) === i;
-
-/** What may hurt a hand is not left as it is. */
-const OF_THE_BODY = ['stretch', 'strain'];
+/** Which of what is found at the chosen chord is looked at: the one that was pressed, or the first. */
+const looked = ref('');
+const isHere = ({ chord, others }: Finding) =>
+  chord === props.chosen || others?.some((other) => other.chord === props.chosen);
+const isLookedAt = (i: number) => {
+  const here = listed.value.filter(isHere);
+  const one = here.find((finding) => keyOf(finding) === looked.value) ?? here[0];
+  return listed.value[i] === one;
+};
+const keyOf = ({ code, chord, voices }: Finding) => [code, chord, ...voices].join(' ');
 /** Which finding is about to be left as it is. */
 const leaving = ref(-1);
 function leave({ code, bar }: Finding, scope: Scope, reason: string) {
@@ -47,9 +48,12 @@ function leave({ code, bar }: Finding, scope: Scope, reason: string) {
   emit('leave', { code, bar: scope === 'tune' ? -1 : props.numbers.indexOf(bar), reason });
 }
 function look(finding: Finding, chord = finding.chord) {
+  looked.value = keyOf(finding);
   emit('choose', chord);
   emit('show', finding);
 }
+const placeName = ({ bar, beat }: Finding) =>
+  beat > 1 ? `${barName(bar)}, beat ${beat}` : barName(bar);
 const nameOf = (bar: number) => barName(props.numbers[bar] ?? bar + 1).toLowerCase();
 const titleOf = (code: string) => {
   const words = code.replace(/-/g, ' ');
@@ -61,7 +65,7 @@ const titleOf = (code: string) => {
   <section class="findings" aria-labelledby="mind-heading">
     <header>
       <h2 id="mind-heading">Watch out</h2>
-      <button v-if="findings.length" class="plain-button" @click="emit('mendAll')">Fix all</button>
+      <button v-if="findings.length" class="plain-button" @click="emit('fixAll')">Fix all</button>
     </header>
     <Select
       v-if="kinds.length"
@@ -75,18 +79,18 @@ const titleOf = (code: string) => {
       option-value="value"
       scroll-height="20rem"
     />
-    <p v-if="!findings.length" class="well">Nothing: it lies well under this hand.</p>
+    <p v-if="!findings.length" class="well">No problems.</p>
     <ul>
       <li v-for="(finding, i) in listed" :key="i">
         <button
           class="finding plain-button"
-          :class="[finding.level, { here: finding.chord === chosen }]"
-          :data-rule="finding.rule"
+          :class="[finding.severity, { here: finding.chord === chosen }]"
+          :data-code="finding.code"
           @click="look(finding)"
         >
-          <span class="wedge" role="img" :aria-label="LEVELS[finding.level]" />
+          <span class="wedge" role="img" :aria-label="SEVERITIES[finding.severity]" />
           <span>
-            <b>{{ barName(finding.bar) }} · {{ finding.title }}</b>
+            <b>{{ placeName(finding) }} · {{ finding.title }}</b>
             <span class="what">{{ finding.message }}.</span>
             <span class="remedy">{{ finding.remedy }}.</span>
           </span>
@@ -103,12 +107,8 @@ const titleOf = (code: string) => {
           :here="barName(finding.bar).toLowerCase()"
           @leave="(scope, reason) => leave(finding, scope, reason)"
         />
-        <button
-          v-else-if="!OF_THE_BODY.includes(finding.rule)"
-          class="about plain-button"
-          @click="leaving = i"
-        >
-          Leave it as it is
+        <button v-else-if="!finding.bodily" class="about plain-button" @click="leaving = i">
+          Ignore this
         </button>
         <p v-if="finding.others?.length" class="places">
           also bar
@@ -122,28 +122,31 @@ const titleOf = (code: string) => {
             {{ other.bar }}
           </button>
         </p>
-        <slot v-if="isFirstHere(i)" :finding="finding" />
+        <slot v-if="isLookedAt(i)" :finding="finding" />
       </li>
     </ul>
     <div v-if="waivers.length || mix.length" class="left">
-      <h3>Your own way</h3>
+      <h3>Your exceptions</h3>
       <p v-for="(one, i) in waivers" :key="i">
         <span>
           {{ titleOf(one.code) }}, {{ one.bar < 0 ? 'in the whole tune' : nameOf(one.bar)
           }}<template v-if="one.reason">: “{{ one.reason }}”</template>
         </span>
-        <button class="plain-button" @click="emit('mind', one)">Watch out again</button>
+        <button class="plain-button" @click="emit('mind', one)">Check again</button>
       </p>
       <p v-for="one in mix" :key="one.code">
         <span>
-          {{ one.title }}, in every tune: {{ MINDED[one.level].toLowerCase()
+          {{ one.title }}, in every tune: {{ OWN_SEVERITIES[one.severity].toLowerCase()
           }}<template v-if="one.reason">: “{{ one.reason }}”</template>
         </span>
-        <button class="plain-button" @click="emit('mindAgain', one.code)">As the rules say</button>
+        <button class="plain-button" @click="emit('mindAgain', one.code)">
+          Use the standard rule
+        </button>
       </p>
     </div>
     <p v-if="waiting" class="well">
-      {{ waiting }} of your fixed chords no longer fit the text and wait.
+      {{ waiting }} kept
+      {{ waiting === 1 ? 'voicing no longer matches' : 'voicings no longer match' }}.
     </p>
   </section>
 </template>
@@ -249,13 +252,13 @@ header button {
   width: 100%;
   margin: 6px 0;
 }
-/* A fault is a whole wedge, what is to be watched its outline, and a word a dot. */
-.mind .wedge {
+/* A fault is a whole wedge, what is to be watched its outline, and a hint a dot. */
+.warning .wedge {
   border-bottom-color: transparent;
   background: linear-gradient(var(--caution), var(--caution)) bottom / 16px 3px no-repeat;
   position: relative;
 }
-.mind .wedge::before {
+.warning .wedge::before {
   content: '';
   position: absolute;
   inset: 0 auto auto -8px;
@@ -264,7 +267,7 @@ header button {
   border-bottom: 14px solid var(--caution);
   clip-path: polygon(50% 0, 100% 100%, 0 100%, 0 100%, 50% 45%, 80% 82%, 20% 82%, 0 100%);
 }
-.word .wedge {
+.hint .wedge {
   margin-top: 9px;
   width: 8px;
   height: 8px;

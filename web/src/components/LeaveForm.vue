@@ -11,11 +11,7 @@ const leave = (scope: Scope) => emit('leave', scope, reason.value.trim());
 
 <template>
   <form class="leave" @submit.prevent="leave('here')">
-    <input
-      v-model="reason"
-      aria-label="Why it may stay"
-      placeholder="Why it may stay, if you like"
-    />
+    <input v-model="reason" aria-label="Reason (optional)" placeholder="Reason (optional)" />
     <button class="plain-button" type="submit">in {{ here }}</button>
     <button class="plain-button" type="button" @click="leave('tune')">in the whole tune</button>
     <button class="plain-button" type="button" @click="leave('always')">in every tune</button>

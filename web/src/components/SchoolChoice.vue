@@ -3,7 +3,7 @@ import SelectButton from 'primevue/selectbutton';
 import { useCatalogue } from '../composables/useCatalogue';
 import { barsInWords } from './words';
 
-/** By which school the way from chord to chord is judged, and where it can be mended by the voicing. */
+/** By which school the way from chord to chord is judged, and where voicings change for it. */
 const school = defineModel<string>({ required: true });
 /** Numbers of the bars that lie otherwise since it was changed. */
 defineProps<{ changed: number[] | undefined }>();
@@ -22,7 +22,7 @@ const catalogue = useCatalogue();
       :allow-empty="false"
     />
     <p v-if="changed" class="changed" aria-live="polite">
-      {{ changed.length ? `Other voicings in ${barsInWords(changed)}.` : 'Every voicing stays.' }}
+      {{ changed.length ? `Changed voicings: ${barsInWords(changed)}.` : 'No voicings changed.' }}
     </p>
   </section>
 </template>

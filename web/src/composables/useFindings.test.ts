@@ -3,17 +3,19 @@ import { ref } from 'vue';
 import type { Finding } from '../api/client';
 import { useFindings } from './useFindings';
 
-const finding = (level: Finding['level'], title: string, others = 0): Finding => ({
-  rule: 'any',
+const finding = (severity: Finding['severity'], title: string, others = 0): Finding => ({
   code: 'any',
-  level,
+  severity,
   hand: 'left',
+  voices: [],
   chord: 0,
   bar: 1,
+  beat: 1,
   title,
   message: '',
   remedy: '',
   page: '',
+  bodily: false,
   motions: [],
   others: [],
   ...(others
@@ -24,21 +26,21 @@ const finding = (level: Finding['level'], title: string, others = 0): Finding =>
 describe('what is found', () => {
   const list = useFindings(
     ref([
-      finding('word', 'One rhythm'),
+      finding('hint', 'One rhythm'),
       finding('fault', 'Parallel fifths', 2),
-      finding('mind', 'Muddy'),
+      finding('warning', 'Muddy'),
     ]),
   );
 
   it('stands with the gravest first', () => {
-    expect(list.listed.value.map(({ level }) => level)).toEqual(['fault', 'mind', 'word']);
+    expect(list.listed.value.map(({ severity }) => severity)).toEqual(['fault', 'warning', 'hint']);
   });
 
   it('is counted at every place', () => {
     expect(list.total.value).toBe(5);
     const names = list.kinds.value.flatMap(({ items }) => items.map(({ name }) => name));
     expect(names).toContain('Parallel fifths (3)');
-    expect(names).toContain('To fix (3)');
+    expect(names).toContain('Fault (3)');
   });
 
   it('is listed by kind, and whole again once the kind is gone', () => {

@@ -1,15 +1,15 @@
 import { computed, ref, type Ref } from 'vue';
 import type { Finding } from '../api/client';
 
-/** How much a school minds it, in the words a teacher says to a student. */
-export const LEVELS: Record<Finding['level'], string> = {
-  fault: 'To fix',
-  mind: 'To watch',
-  word: 'A word',
+/** How grave a school holds it. */
+export const SEVERITIES: Record<Finding['severity'], string> = {
+  fault: 'Fault',
+  warning: 'Warning',
+  hint: 'Hint',
 };
 /** The same where it may also be silent. */
-export const MINDED = { ...LEVELS, none: 'Not told' };
-const ORDER = Object.keys(LEVELS) as Finding['level'][];
+export const OWN_SEVERITIES = { ...SEVERITIES, off: 'Hidden' };
+const ORDER = Object.keys(SEVERITIES) as Finding['severity'][];
 
 /** A choice of what is listed, with how often it is there. */
 export interface Kind {
@@ -20,14 +20,14 @@ export interface Kind {
 /** Nothing is left out. */
 export const ALL = 'all';
 
-const HANDS = { left: 'Left hand', right: 'Right hand', both: 'Both hands' };
+const HANDS = { left: 'Left hand', right: 'Right hand', both: 'Both hands', '': 'Parts' };
+const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 const times = ({ others }: Finding) => 1 + (others?.length ?? 0);
 
-function counted(findings: Finding[], group: string, nameOf: (finding: Finding) => string) {
+function counted(findings: Finding[], group: string, namesOf: (finding: Finding) => string[]) {
   const counts = new Map<string, number>();
   for (const finding of findings) {
-    const name = nameOf(finding);
-    counts.set(name, (counts.get(name) ?? 0) + times(finding));
+    for (const name of namesOf(finding)) counts.set(name, (counts.get(name) ?? 0) + times(finding));
   }
   return [...counts].map(([name, count]) => ({
     name: `${name} (${count})`,
@@ -39,23 +39,33 @@ function counted(findings: Finding[], group: string, nameOf: (finding: Finding) 
 export function useFindings(findings: Ref<Finding[]>) {
   const wanted = ref(ALL);
   const namesOf = (finding: Finding) => [
-    `level:${LEVELS[finding.level]}`,
+    `severity:${SEVERITIES[finding.severity]}`,
     `hand:${HANDS[finding.hand]}`,
+    ...finding.voices.map((voice) => `voice:${capital(voice)}`),
     `what:${finding.title}`,
   ];
   const sorted = computed(() =>
-    [...findings.value].sort((one, other) => ORDER.indexOf(one.level) - ORDER.indexOf(other.level)),
+    [...findings.value].sort(
+      (one, other) => ORDER.indexOf(one.severity) - ORDER.indexOf(other.severity),
+    ),
   );
   const kinds = computed<{ group: string; items: Kind[] }[]>(() =>
     [
-      { group: 'How grave', items: counted(sorted.value, 'level', ({ level }) => LEVELS[level]) },
-      { group: 'Which hand', items: counted(sorted.value, 'hand', ({ hand }) => HANDS[hand]) },
-      { group: 'What', items: counted(sorted.value, 'what', ({ title }) => title) },
+      {
+        group: 'Severity',
+        items: counted(sorted.value, 'severity', ({ severity }) => [SEVERITIES[severity]]),
+      },
+      { group: 'Hand', items: counted(sorted.value, 'hand', ({ hand }) => [HANDS[hand]]) },
+      {
+        group: 'Voice',
+        items: counted(sorted.value, 'voice', ({ voices }) => voices.map(capital)),
+      },
+      { group: 'What', items: counted(sorted.value, 'what', ({ title }) => [title]) },
     ].filter(({ items }) => items.length > 1),
   );
   const listed = computed(() => {
     const some = sorted.value.filter((finding) => namesOf(finding).includes(wanted.value));
-    // What was chosen may be mended meanwhile.
+    // What was chosen may be fixed meanwhile.
     return some.length ? some : sorted.value;
   });
   return {

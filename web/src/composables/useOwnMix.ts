@@ -1,9 +1,9 @@
 import { ref } from 'vue';
 import { api, type OwnRule } from '../api/client';
 
-export type Minded = OwnRule['level'];
+export type Minded = OwnRule['severity'];
 
-/** What the teacher minds more or less than her school, in any tune. */
+/** What the teacher holds more or less grave than her school, in any tune. */
 export function useOwnMix(changed: () => void = () => undefined) {
   const mix = ref<OwnRule[]>([]);
   const trouble = ref('');
@@ -24,8 +24,8 @@ export function useOwnMix(changed: () => void = () => undefined) {
   return {
     mix,
     trouble,
-    mind: (code: string, level: Minded, reason: string) =>
-      change(() => api.mindOwn(code, { level, reason })),
+    mind: (code: string, severity: Minded, reason: string) =>
+      change(() => api.mindOwn(code, { severity, reason })),
     mindAsUsual: (code: string) => change(() => api.mindAsUsual(code)),
   };
 }

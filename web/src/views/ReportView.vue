@@ -7,7 +7,7 @@ import SheetPage from '../components/SheetPage.vue';
 import { useArrangement } from '../composables/useArrangement';
 import { useCatalogue } from '../composables/useCatalogue';
 import { useChosen } from '../composables/useChosen';
-import { LEVELS, useFindings } from '../composables/useFindings';
+import { SEVERITIES, useFindings } from '../composables/useFindings';
 import { useLatest } from '../composables/useLatest';
 import { useTune } from '../composables/useTune';
 import { useView } from '../composables/useView';
@@ -69,7 +69,7 @@ const schoolName = computed(
     <template #words>
       <p>
         Checked by the {{ schoolName.toLowerCase() }} rules:
-        {{ total === 0 ? 'nothing to watch out for' : `${total} to watch out for` }}.
+        {{ total === 0 ? 'no problems' : `${total} to check` }}.
       </p>
     </template>
     <template #do>
@@ -100,7 +100,7 @@ const schoolName = computed(
       <li v-for="(finding, i) in listed" :key="i">
         <button class="plain-button" @click="look(finding)">
           <b>{{ places(finding).join(', ') }} · {{ finding.title }}</b>
-          <i>{{ LEVELS[finding.level] }}</i>
+          <i>{{ SEVERITIES[finding.severity] }}</i>
           <span>{{ finding.message }}. {{ finding.remedy }}.</span>
         </button>
       </li>

@@ -6,13 +6,13 @@ import OneOf from '../components/OneOf.vue';
 import ScorePage from '../components/ScorePage.vue';
 import { useArrangement } from '../composables/useArrangement';
 import { useChosen } from '../composables/useChosen';
-import { MINDED } from '../composables/useFindings';
+import { OWN_SEVERITIES } from '../composables/useFindings';
 import { useLatest } from '../composables/useLatest';
 import { useOwnMix, type Minded } from '../composables/useOwnMix';
 import { usePlayer } from '../composables/usePlayer';
 import { useView } from '../composables/useView';
 
-/** A rule by itself: what a student reads, why it is so, and how it sounds, broken and mended. */
+/** A rule by itself: what a student reads, why it is so, and how it sounds, broken and fixed. */
 const props = defineProps<{ code: string }>();
 
 const rules = ref<RulePage[]>([]);
@@ -34,14 +34,12 @@ useView(
 const own = useOwnMix();
 const AS_USUAL = 'usual';
 const minded = computed(
-  () => own.mix.value.find(({ code }) => code === props.code)?.level ?? AS_USUAL,
+  () => own.mix.value.find(({ code }) => code === props.code)?.severity ?? AS_USUAL,
 );
 const levels = [
-  { id: AS_USUAL, name: 'As the rules say' },
-  ...Object.entries(MINDED).map(([id, name]) => ({ id, name })),
+  { id: AS_USUAL, name: 'Use the standard rule' },
+  ...Object.entries(OWN_SEVERITIES).map(([id, name]) => ({ id, name })),
 ];
-/** What can hurt a hand is always told. */
-const isOfTheBody = computed(() => /^(stretch|strain)/.test(props.code));
 function mind(level: string) {
   if (level === AS_USUAL) void own.mindAsUsual(props.code);
   else void own.mind(props.code, level as Minded, '');
@@ -59,7 +57,7 @@ function example(chart: () => string | undefined) {
 const wrong = example(() => rule.value?.wrong);
 const better = example(() => rule.value?.better);
 const shown = [
-  { name: 'Here it is', ...wrong },
+  { name: 'Problem', ...wrong },
   { name: 'Better', ...better },
 ];
 function hear(one: (typeof shown)[number]) {
@@ -84,8 +82,8 @@ function hear(one: (typeof shown)[number]) {
     <div v-if="rule" class="rule">
       <header class="head">
         <h1>{{ rule.title }}</h1>
-        <div v-if="!isOfTheBody" class="own">
-          <label for="minded">In your tunes</label>
+        <div v-if="!rule.bodily" class="own">
+          <label for="minded">In all my tunes</label>
           <OneOf id="minded" :chosen="minded" :of="levels" @choose="mind" />
         </div>
       </header>
@@ -108,7 +106,7 @@ function hear(one: (typeof shown)[number]) {
         />
       </section>
       <p class="teacher">Why: {{ rule.teacher }}.</p>
-      <p class="teacher">Rules that mind it: {{ rule.schools.join(', ').toLowerCase() }}.</p>
+      <p class="teacher">Checked by: {{ rule.schools.join(', ').toLowerCase() }}.</p>
     </div>
     <p v-else-if="rules.length">There is no such rule; choose one.</p>
     <p v-if="trouble || own.trouble.value" class="trouble" role="alert">

@@ -2,7 +2,7 @@
 import { ref } from 'vue';
 import { api, type Choices, type Finding, type Pin, type Waiver } from '../../api/client';
 import FindingsList from '../../components/FindingsList.vue';
-import MendsList from '../../components/MendsList.vue';
+import FixesList from '../../components/FixesList.vue';
 import SchoolChoice from '../../components/SchoolChoice.vue';
 import { useLatest } from '../../composables/useLatest';
 import { useOwnMix } from '../../composables/useOwnMix';
@@ -18,10 +18,10 @@ const say = useUndo();
 const placeOf = ({ chord, others }: Finding) =>
   others?.some((other) => other.chord === chosen.index.value) ? chosen.index.value : chord;
 const take = ({ notes, manners, fingers }: Pin) => pins.fix({ notes, manners, fingers });
-/** A mend beside what is played now, before it is taken. */
-function see(words: string, mended: Choices, chart: string | undefined) {
-  if (chart) compare.showChart(words, chart, mended);
-  else compare.show(words, mended);
+/** A fix beside what is played now, before it is taken. */
+function see(words: string, fixed: Choices, chart: string | undefined) {
+  if (chart) compare.showChart(words, chart, fixed);
+  else compare.show(words, fixed);
 }
 /** A page that somebody wrote is written otherwise; what stood there can be put back. */
 function write(chart: string, words: string) {
@@ -44,21 +44,20 @@ const own = useOwnMix(arranged.again);
 const { ask, trouble } = useLatest();
 const told = ref('');
 /** A whole second version, beside what is played now. */
-function mendAll() {
+function fixAll() {
   const played = tune.played.value;
   if (!played) return;
   told.value = 'Looking for ways…';
   void ask(
-    (signal) => api.mended(page.shown.value, played, signal),
-    ({ steps, choices: mended, chart }) => {
-      const places = steps.length === 1 ? 'One place is' : `${steps.length} places are`;
+    (signal) => api.fixed(page.shown.value, played, signal),
+    ({ steps, choices: fixed, chart }) => {
       told.value = steps.length
-        ? `${places} fixed in the version above:`
-        : 'Nothing here can be fixed by one change.';
+        ? `Fixed in ${steps.length} ${steps.length === 1 ? 'place' : 'places'}, see above:`
+        : 'No one change fixes anything here.';
       done.value = steps;
       if (!steps.length) return;
-      if (chart) compare.showChart('Fixed', chart, mended);
-      else compare.show('Fixed', mended);
+      if (chart) compare.showChart('Fixed', chart, fixed);
+      else compare.show('Fixed', fixed);
     },
   );
 }
@@ -84,16 +83,17 @@ const done = ref<string[]>([]);
     @show="(finding) => (motions = finding.motions ?? [])"
     @leave="leave"
     @mind="mind"
-    @leave-always="(code, reason) => own.mind(code, 'none', reason)"
+    @leave-always="(code, reason) => own.mind(code, 'off', reason)"
     @mind-again="own.mindAsUsual"
-    @mend-all="mendAll"
+    @fix-all="fixAll"
   >
     <template #default="{ finding }">
-      <MendsList
+      <FixesList
         v-if="tune.played.value"
         :chart="page.shown.value"
         :played="tune.played.value"
         :chord="placeOf(finding)"
+        :code="finding.code"
         :bar="chosen.bar.value"
         @take="take"
         @write="write"
@@ -103,7 +103,7 @@ const done = ref<string[]>([]);
     </template>
   </FindingsList>
   <RouterLink class="report" :to="{ name: 'report', params: { id } }">
-    A report of the whole page, to print
+    Printable report
   </RouterLink>
   <p v-if="trouble || own.trouble.value" role="alert">{{ trouble || own.trouble.value }}</p>
   <section v-else-if="told" aria-live="polite">

@@ -60,10 +60,12 @@ const help = ref(false);
 const fading = ref(false);
 const COUNTS: { id: ExerciseSettings['counts'][number]; name: string }[] = [
   { id: 'NOTES', name: 'the right notes' },
-  { id: 'HAND', name: 'within the hand' },
-  { id: 'WAY', name: 'a smooth way' },
+  { id: 'HAND', name: 'playable by this hand' },
+  { id: 'WAY', name: 'the rules of voice leading' },
+  { id: 'SMOOTH', name: 'smooth voice leading' },
 ];
-const counts = ref(COUNTS.map(({ id }) => id));
+/** Smoothness counts only where it is asked for. */
+const counts = ref(COUNTS.map(({ id }) => id).filter((id) => id !== 'SMOOTH'));
 const isLaid = computed(() =>
   ['CHORDS', 'BASS', 'INVERSIONS', 'FIGURES', 'FOUR_PARTS', 'TRANSPOSED', 'SIGNATURE'].includes(
     asked.value,

@@ -12,11 +12,7 @@ const emit = defineEmits<{ pick: [] }>();
   <TabList class="stages" aria-label="Stages of the lesson">
     <Tab v-for="stage in STAGES" :key="stage.id" :value="stage.id" @click="emit('pick')">
       {{ stage.name }}
-      <span
-        v-if="stage.id === 'check' && toMind"
-        class="count"
-        :aria-label="`${toMind} to watch out for`"
-      >
+      <span v-if="stage.id === 'check' && toMind" class="count" :aria-label="`${toMind} to check`">
         {{ toMind }}
       </span>
     </Tab>

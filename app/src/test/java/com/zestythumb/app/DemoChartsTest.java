@@ -10,8 +10,8 @@ import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
-import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
 import com.zestythumb.core.voicing.StyleChoice;
@@ -64,10 +64,10 @@ class DemoChartsTest {
                 .orElseThrow();
         Choices roots = Choices.USUAL.with(Inversions.ROOT_POSITION).with(Hand.ofSpan(10));
         assertThat(Findings.in(Arrangement.of(sheet, roots)))
-                .extracting(finding -> finding.rule().id())
+                .extracting(finding -> finding.kind().code())
                 .doesNotContain("stretch");
         assertThat(Findings.in(Arrangement.of(sheet, roots.with(Inversions.NEAREST))))
-                .extracting(finding -> finding.rule().id())
+                .extracting(finding -> finding.kind().code())
                 .doesNotContain("stretch");
     }
 
@@ -88,7 +88,7 @@ class DemoChartsTest {
                     .filter(note -> !note.isRest())
                     .count());
             assertThat(Findings.in(tune))
-                    .extracting(finding -> finding.rule().id())
+                    .extracting(finding -> finding.kind().code())
                     .doesNotContain("stretch");
         }
     }

@@ -213,7 +213,7 @@ class KindsOfExerciseApiTest extends KeepingApi {
         assertThat(send(
                         api.put(),
                         "/api/rules/own/parallel-fifths",
-                        "{\"level\":\"none\",\"reason\":\"it is a folk tune\"}"))
+                        "{\"severity\":\"off\",\"reason\":\"it is a folk tune\"}"))
                 .hasStatus(204);
         assertThat(json(send(api.post(), "/api/arrangements", fifths))
                         .get("findings")
@@ -225,15 +225,15 @@ class KindsOfExerciseApiTest extends KeepingApi {
                 .isEqualTo("Parallel fifths");
         // Her school is silent on them, she is not.
         String popular = fifths.replace("classical", "popular");
-        assertThat(send(api.put(), "/api/rules/own/parallel-fifths", "{\"level\":\"word\",\"reason\":\"\"}"))
+        assertThat(send(api.put(), "/api/rules/own/parallel-fifths", "{\"severity\":\"hint\",\"reason\":\"\"}"))
                 .hasStatus(204);
         assertThat(json(send(api.post(), "/api/arrangements", popular))
-                        .at("/findings/0/level")
+                        .at("/findings/0/severity")
                         .asString())
-                .isEqualTo("word");
-        assertThat(send(api.put(), "/api/rules/own/parallel-fifths", "{\"level\":\"much\",\"reason\":\"\"}"))
+                .isEqualTo("hint");
+        assertThat(send(api.put(), "/api/rules/own/parallel-fifths", "{\"severity\":\"much\",\"reason\":\"\"}"))
                 .hasStatus(400);
-        assertThat(send(api.put(), "/api/rules/own/stretch", "{\"level\":\"none\",\"reason\":\"\"}"))
+        assertThat(send(api.put(), "/api/rules/own/stretch", "{\"severity\":\"off\",\"reason\":\"\"}"))
                 .hasStatus(409);
         assertThat(api.delete().uri("/api/rules/own/parallel-fifths").exchange())
                 .hasStatus(204);
@@ -244,19 +244,19 @@ class KindsOfExerciseApiTest extends KeepingApi {
     }
 
     @Test
-    void aWrittenPageIsMendedWholeAndReportedByAnySchool() throws Exception {
+    void aWrittenPageIsFixedWholeAndReportedByAnySchool() throws Exception {
         String fifths =
                 "{\"chart\":\"| C | Dm |\\nl: [C,E,G,]8 | [D,F,A,]8 |\",\"choices\":{\"school\":\"popular\"},\"chord\":1}";
         JsonNode report = json(send(api.post(), "/api/arrangements/report?school=strict", fifths));
         assertThat(report.at("/0/code").asString()).isEqualTo("parallel-fifths");
-        assertThat(report.at("/0/level").asString()).isEqualTo("fault");
+        assertThat(report.at("/0/severity").asString()).isEqualTo("fault");
         assertThat(send(api.post(), "/api/arrangements/report?school=none", fifths))
                 .hasStatus(400);
         String strict = fifths.replace("popular", "strict");
-        JsonNode mended = json(send(api.post(), "/api/arrangements/mended", strict));
+        JsonNode mended = json(send(api.post(), "/api/arrangements/fixed", strict));
         assertThat(mended.get("steps").size()).isEqualTo(1);
         assertThat(mended.get("chart").asString()).contains("l: [C,E,G,]8 |").doesNotContain("[D,F,A,]8");
-        JsonNode mends = json(send(api.post(), "/api/arrangements/mends", strict));
+        JsonNode mends = json(send(api.post(), "/api/arrangements/fixes", strict));
         assertThat(mends.at("/0/pin").isNull()).isTrue();
         assertThat(mends.at("/0/chart").asString()).contains("l: [C,E,G,]8 |");
     }

@@ -188,10 +188,10 @@ class LeftHandApiTest extends KeepingApi {
     @Test
     void mendsAClash() throws Exception {
         String choices = "{\"pins\":[{\"bar\":1,\"start\":\"0\",\"notes\":[\"C3\",\"E3\",\"B3\"]}]}";
-        JsonNode mends = json(post("/mends", "key: C major\n| Cmaj7 | F |\nm: c8 | a8 |", choices, HAND));
+        JsonNode mends = json(post("/fixes", "key: C major\n| Cmaj7 | F |\nm: c8 | a8 |", choices, HAND));
         assertThat(mends.valueStream().map(one -> one.get("words").asString()))
                 .contains("leave out B", "play B softly");
-        assertThat(json(post("/mends", "| C |", "{}", HAND)).size()).isZero();
+        assertThat(json(post("/fixes", "| C |", "{}", HAND)).size()).isZero();
     }
 
     @Test

@@ -231,7 +231,7 @@ class LeftHandTest extends InTheBrowser {
         browser.seeText("[aria-label='Ways to fix it'] li", "Play B softly");
         browser.assertAccessible("mends");
         browser.click("[aria-label='Take: play B softly']");
-        browser.seeText(".findings", "Nothing");
+        browser.seeText(".findings", "No problems");
     }
 
     /** Kept at one chord, and then wherever that chord comes, in lines that are alike, or here alone. */

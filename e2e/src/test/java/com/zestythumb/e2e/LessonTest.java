@@ -104,7 +104,7 @@ class LessonTest extends InTheBrowser {
     void aStretchIsFlaggedAndCleared() {
         openCopyOf("Long Way Home");
         stage("Check");
-        browser.seeText(".well", "lies well");
+        browser.seeText(".well", "No problems");
         // A voicing that is kept stays when a smaller hand comes to it.
         stage("Left hand");
         browser.click("[data-chord='3']");
@@ -114,14 +114,14 @@ class LessonTest extends InTheBrowser {
         browser.choose("span", "a fifth");
         browser.see("[data-chord='3'] .wedge");
         stage("Check");
-        browser.clickText(".finding[data-rule=stretch]", "Bar 4");
+        browser.clickText(".finding[data-code=stretch]", "Bar 4");
         browser.see("[data-chord='3'].chosen");
         assertThat(browser.see(".finding.here").getText()).contains("this hand reaches 7");
         stage("Left hand");
         browser.choose("span", "an octave");
         browser.seeNo("[data-chord='3'] .wedge");
         stage("Check");
-        browser.seeNo(".finding[data-rule=stretch]");
+        browser.seeNo(".finding[data-code=stretch]");
     }
 
     @Test

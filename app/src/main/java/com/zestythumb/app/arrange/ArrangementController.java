@@ -2,8 +2,8 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.app.arrange.ArrangementView.AlternativeView;
 import com.zestythumb.app.arrange.ArrangementView.FindingView;
-import com.zestythumb.app.arrange.Offers.MendView;
-import com.zestythumb.app.arrange.Offers.MendedView;
+import com.zestythumb.app.arrange.Offers.FixView;
+import com.zestythumb.app.arrange.Offers.FixedView;
 import com.zestythumb.app.arrange.Offers.PriceView;
 import com.zestythumb.app.arrange.Offers.ProposalView;
 import com.zestythumb.app.arrange.Offers.StepView;
@@ -108,16 +108,16 @@ class ArrangementController {
         return reckoning.inTurn(() -> Views.alternatives(arranged(request), request.chord()));
     }
 
-    @PostMapping("/mends")
-    @Operation(summary = "Ways to mend what is to be minded at one chord, each tried on the whole tune.")
-    List<MendView> mends(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> Offers.mends(arranged(request), request.chord(), own.levels()));
+    @PostMapping("/fixes")
+    @Operation(summary = "Ways to fix what is found at one chord, each tried on the whole tune, the best first.")
+    List<FixView> fixes(@Valid @RequestBody ArrangementRequest request, @RequestParam(defaultValue = "") String code) {
+        return reckoning.inTurn(() -> Offers.fixes(arranged(request), request.chord(), code, own.levels()));
     }
 
-    @PostMapping("/mended")
-    @Operation(summary = "The whole tune with the best mend of every chord at which there is one.")
-    MendedView mended(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> Offers.mended(arranged(request), own.levels()));
+    @PostMapping("/fixed")
+    @Operation(summary = "The whole tune with the best fix of every chord at which there is one.")
+    FixedView fixed(@Valid @RequestBody ArrangementRequest request) {
+        return reckoning.inTurn(() -> Offers.fixed(arranged(request), own.levels()));
     }
 
     @PostMapping("/report")

@@ -311,30 +311,33 @@ public record ArrangementView(
             @Schema(description = "Behind the finger.", example = "up a step to F")
             String words) {}
 
-    /** Something to mind. */
+    /** Something that was found. */
     @Schema(name = "Finding")
     public record FindingView(
-            @Schema(description = "The rule that speaks.", example = "parallels")
-            String rule,
-
-            @Schema(description = "What it found.", example = "parallel-fifths")
+            @Schema(description = "What it is.", example = "parallel-fifths")
             String code,
 
             @Schema(
-                    description = "How much the school minds it.",
-                    allowableValues = {"fault", "mind", "word"})
-            String level,
+                    description = "How grave the school holds it.",
+                    allowableValues = {"fault", "warning", "hint"})
+            String severity,
 
             @Schema(
-                    description = "Which hand has to do with it.",
-                    allowableValues = {"left", "right", "both"})
+                    description = "Which hand has to do with it; empty where it is about parts.",
+                    allowableValues = {"left", "right", "both", ""})
             String hand,
+
+            @Schema(description = "The voices that it names.", example = "[\"bass\", \"tenor\"]")
+            List<String> voices,
 
             @Schema(description = "Index of the chord where it is met.")
             int chord,
 
             @Schema(description = "Number of its bar as a teacher counts.")
             int bar,
+
+            @Schema(description = "The beat on which its chord begins, from 1.")
+            int beat,
 
             @Schema(example = "Parallel fifths") String title,
 
@@ -343,8 +346,11 @@ public record ArrangementView(
 
             @Schema(description = "What to do about it.") String remedy,
 
-            @Schema(description = "The rule's own page, by its code; empty where it has none.")
+            @Schema(description = "The rule's own page, by its code.")
             String page,
+
+            @Schema(description = "Whether it can hurt a hand, and is always shown.")
+            boolean bodily,
 
             @Schema(description = "Where else it is so, by place.") @JsonInclude(JsonInclude.Include.NON_EMPTY)
             List<OtherView> others,

@@ -5,8 +5,8 @@ import com.zestythumb.app.arrange.ArrangementView.KeyView;
 import com.zestythumb.app.arrange.ArrangementView.MeasureOfDifficulty;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.checking.Fixes;
 import com.zestythumb.core.checking.Meetings;
-import com.zestythumb.core.checking.Mends;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.proposing.Difficulty;
@@ -14,14 +14,15 @@ import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.solving.Cost;
 import com.zestythumb.core.solving.Prices;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
-import com.zestythumb.core.voiceleading.Level;
+import com.zestythumb.core.voiceleading.Kind;
+import com.zestythumb.core.voiceleading.Severity;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 
-/** What is offered beside an arrangement before it is taken: styles, proposals, steps, other ways of a chord, mends. */
+/** What is offered beside an arrangement before it is taken: styles, proposals, steps, other ways of a chord, fixes. */
 final class Offers {
 
     private Offers() {}
@@ -94,9 +95,9 @@ final class Offers {
             ChoicesDto choices,
             DifficultyView difficulty) {}
 
-    /** A way to mend what is to be minded at a chord. */
-    @Schema(name = "Mend")
-    record MendView(
+    /** A way to fix what is found at a chord. */
+    @Schema(name = "Fix")
+    record FixView(
             @Schema(example = "leave out B") String words,
 
             @Schema(description = "The chord as it is then fixed; null where somebody wrote it.", nullable = true)
@@ -113,9 +114,9 @@ final class Offers {
             @Schema(description = "Half steps that the fingers move in the tune then.")
             int moved) {}
 
-    /** The tune with every mend taken. */
-    @Schema(name = "Mended")
-    record MendedView(
+    /** The tune with every fix taken. */
+    @Schema(name = "Fixed")
+    record FixedView(
             @Schema(description = "What was done, bar by bar.", example = "[\"Bar 3: leave out B\"]")
             List<String> steps,
 
@@ -126,17 +127,17 @@ final class Offers {
                     nullable = true)
             String chart) {}
 
-    static MendedView mended(Arrangement arrangement, Map<String, Level> own) {
+    static FixedView fixed(Arrangement arrangement, Map<Kind, Severity> own) {
         NoteNames names = arrangement.sheet().heading().names();
-        Mends.Mended mended = Mends.all(arrangement, own);
-        boolean written = mended.steps().stream().anyMatch(step -> step.mend().sheet() != null);
-        return new MendedView(
-                mended.steps().stream()
+        Fixes.Fixed fixed = Fixes.all(arrangement, own);
+        boolean written = fixed.steps().stream().anyMatch(step -> step.fix().sheet() != null);
+        return new FixedView(
+                fixed.steps().stream()
                         .map(step -> (step.bar() == 0 ? "Pickup" : "Bar " + step.bar()) + ": "
-                                + step.mend().words(names::fromEnglish))
+                                + step.fix().words(names::fromEnglish))
                         .toList(),
-                ChoicesDto.of(mended.tune().choices()),
-                written ? ChartWriter.write(mended.tune().sheet()) : null);
+                ChoicesDto.of(fixed.tune().choices()),
+                written ? ChartWriter.write(fixed.tune().sheet()) : null);
     }
 
     static StyleEffectView effect(Arrangement arrangement) {
@@ -185,19 +186,19 @@ final class Offers {
                 .toList();
     }
 
-    /** Ways to mend a chord, as the teacher of this tune calls its notes. */
-    static List<MendView> mends(Arrangement arrangement, int chord, Map<String, Level> own) {
+    /** Ways to fix a chord, as the teacher of this tune calls its notes. */
+    static List<FixView> fixes(Arrangement arrangement, int chord, String code, Map<Kind, Severity> own) {
         if (chord < 0 || chord >= arrangement.chords().size()) {
             return List.of();
         }
         NoteNames names = arrangement.sheet().heading().names();
-        return Mends.of(arrangement, chord, own).stream()
-                .map(mend -> new MendView(
-                        mend.words(names::fromEnglish),
-                        mend.pin() == null ? null : PinDto.of(mend.pin()),
-                        mend.sheet() == null ? null : ChartWriter.write(mend.sheet()),
-                        mend.findings(),
-                        mend.moved()))
+        return Fixes.of(arrangement, chord, Kind.named(code).orElse(null), own).stream()
+                .map(fix -> new FixView(
+                        fix.words(names::fromEnglish),
+                        fix.pin() == null ? null : PinDto.of(fix.pin()),
+                        fix.sheet() == null ? null : ChartWriter.write(fix.sheet()),
+                        fix.findings(),
+                        fix.moved()))
                 .toList();
     }
 

@@ -1,11 +1,11 @@
 package com.zestythumb.app.arrange;
 
-import com.zestythumb.core.voiceleading.Level;
+import com.zestythumb.core.voiceleading.Kind;
+import com.zestythumb.core.voiceleading.Severity;
 import java.util.Map;
 
-/** How much the teacher minds what is found, where that is not what the school says. */
+/** How grave the teacher holds what is found, where that is not what the school says. */
 public interface OwnLevels {
 
-    /** By the codes of faults. */
-    Map<String, Level> levels();
+    Map<Kind, Severity> levels();
 }

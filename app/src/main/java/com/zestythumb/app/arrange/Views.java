@@ -8,11 +8,9 @@ import com.zestythumb.app.arrange.ArrangementView.FingerView;
 import com.zestythumb.app.arrange.ArrangementView.GuessView;
 import com.zestythumb.app.arrange.ArrangementView.KeyView;
 import com.zestythumb.app.arrange.ArrangementView.MeterView;
-import com.zestythumb.app.arrange.ArrangementView.MotionView;
 import com.zestythumb.app.arrange.ArrangementView.MoveView;
 import com.zestythumb.app.arrange.ArrangementView.NumeralView;
 import com.zestythumb.app.arrange.ArrangementView.OtherKeyView;
-import com.zestythumb.app.arrange.ArrangementView.OtherView;
 import com.zestythumb.app.arrange.ArrangementView.PedalView;
 import com.zestythumb.app.arrange.ArrangementView.ScoreView;
 import com.zestythumb.app.arrange.ArrangementView.TickView;
@@ -25,13 +23,9 @@ import com.zestythumb.core.arrangement.Pace;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.arrangement.Score.Sound;
-import com.zestythumb.core.checking.Finding;
-import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.FingerMove;
 import com.zestythumb.core.checking.HandMove;
-import com.zestythumb.core.checking.Motions;
-import com.zestythumb.core.checking.RuleExample;
 import com.zestythumb.core.exercise.Hidden;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.NoteNames;
@@ -48,17 +42,15 @@ import com.zestythumb.core.sheet.Tick;
 import com.zestythumb.core.solving.Cost;
 import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
-import com.zestythumb.core.voiceleading.Level;
-import com.zestythumb.core.voiceleading.Rule;
+import com.zestythumb.core.voiceleading.Kind;
 import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -75,7 +67,7 @@ final class Views {
     private Views() {}
 
     static ArrangementView of(
-            Chart chart, Arrangement arrangement, int chord, ScoreView score, Map<String, Level> own) {
+            Chart chart, Arrangement arrangement, int chord, ScoreView score, Map<Kind, Severity> own) {
         return of(chart, arrangement, alternatives(arrangement, chord), own, Set.of(), score);
     }
 
@@ -89,7 +81,7 @@ final class Views {
             Chart chart,
             Arrangement arrangement,
             List<AlternativeView> alternatives,
-            Map<String, Level> own,
+            Map<Kind, Severity> own,
             Set<Hidden> hidden,
             ScoreView score) {
         LeadSheet sheet = arrangement.sheet();
@@ -262,44 +254,15 @@ final class Views {
     }
 
     /** Which hand has to do with it. */
-    private static String hand(Finding finding) {
-        String code = finding.fault().code();
-        boolean right = code.equals("stretch-right") || code.equals("crossing");
-        boolean both = finding.rule() instanceof Rule.OfMeeting || code.endsWith("-tune");
-        return right ? "right" : both ? "both" : "left";
-    }
-
     /** As the engraving calls it. */
-    private static String id(Sound sound) {
+    static String id(Sound sound) {
         return sound.place() < 0
                 ? sound.note().id()
                 : MusicXmlWriter.melodyId(sound.note().bar(), sound.place());
     }
 
-    static List<FindingView> findings(Arrangement arrangement, School school, Map<String, Level> own) {
-        return Findings.in(arrangement, school, own).stream()
-                .map(finding -> {
-                    FindingWords words = FindingWords.of(finding, arrangement);
-                    return new FindingView(
-                            finding.rule().id(),
-                            finding.fault().code(),
-                            finding.level().name().toLowerCase(Locale.ROOT),
-                            hand(finding),
-                            finding.chord(),
-                            finding.bar(),
-                            words.title(),
-                            words.message(),
-                            words.remedy(),
-                            Objects.requireNonNullElse(
-                                    RuleExample.pageOf(finding.fault().code()), ""),
-                            finding.others().stream()
-                                    .map(other -> new OtherView(other.chord(), other.bar()))
-                                    .toList(),
-                            Motions.drawn(arrangement, finding).stream()
-                                    .map(drawn -> new MotionView(id(drawn.from()), id(drawn.to())))
-                                    .toList());
-                })
-                .toList();
+    static List<FindingView> findings(Arrangement arrangement, School school, Map<Kind, Severity> own) {
+        return new ShownFindings(arrangement, school).of(Findings.in(arrangement, school, own));
     }
 
     private static String keptBy(Arrangement arrangement, ArrangedChord chord) {

@@ -7,7 +7,6 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.EnumSet;
 import java.util.Set;
 
 /** How an exercise is to be worked at. */
@@ -31,11 +30,10 @@ public record ExerciseSettings(
         @Schema(description = "What counts for the marks.") @NotNull
         Set<@NotNull Criterion> counts) {
 
-    public static final ExerciseSettings USUAL =
-            new ExerciseSettings(null, false, false, 0, EnumSet.allOf(Criterion.class));
+    public static final ExerciseSettings USUAL = new ExerciseSettings(null, false, false, 0, Criterion.USUAL);
 
     public ExerciseSettings {
-        counts = counts == null || counts.isEmpty() ? EnumSet.allOf(Criterion.class) : Set.copyOf(counts);
+        counts = counts == null || counts.isEmpty() ? Criterion.USUAL : Set.copyOf(counts);
     }
 
     /** The key that is asked for, or null. */

@@ -1,7 +1,7 @@
 package com.zestythumb.app.rule;
 
 import com.zestythumb.app.studio.Studio;
-import com.zestythumb.core.voiceleading.Level;
+import com.zestythumb.core.voiceleading.Severity;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -11,7 +11,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 
-/** How much a teacher minds a fault in any tune, whatever the school says. */
+/** How grave a teacher holds something in any tune, whatever the school says. */
 @Entity
 @Table(name = "own_level")
 class OwnLevel {
@@ -26,7 +26,7 @@ class OwnLevel {
     private String code;
 
     @Enumerated(EnumType.STRING)
-    private Level level;
+    private Severity level;
 
     private String reason;
 
@@ -45,11 +45,11 @@ class OwnLevel {
         return reason;
     }
 
-    Level level() {
+    Severity level() {
         return level;
     }
 
-    void change(Level other, String because) {
+    void change(Severity other, String because) {
         level = other;
         reason = because;
     }

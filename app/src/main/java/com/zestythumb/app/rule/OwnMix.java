@@ -5,14 +5,16 @@ import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.app.studio.Studios;
 import com.zestythumb.app.tune.BackupPart;
-import com.zestythumb.core.arrangement.Waiver;
-import com.zestythumb.core.checking.FindingWords;
-import com.zestythumb.core.voiceleading.Level;
+import com.zestythumb.core.voiceleading.Kind;
+import com.zestythumb.core.voiceleading.Kind.Trait;
+import com.zestythumb.core.voiceleading.Severity;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -23,7 +25,7 @@ import tools.jackson.databind.JsonNode;
 public class OwnMix implements BackupPart, OwnLevels {
 
     /** One of them. */
-    record Kept(String code, Level level, String reason) {}
+    record Kept(String code, Severity level, String reason) {}
 
     private static final int LONGEST = 300;
 
@@ -35,11 +37,13 @@ public class OwnMix implements BackupPart, OwnLevels {
         this.studios = studios;
     }
 
-    /** By their codes. */
+    /** Codes that older apps had and this one has not are none. */
     @Override
     @Transactional(readOnly = true)
-    public Map<String, Level> levels() {
-        return all().stream().collect(Collectors.toMap(Kept::code, Kept::level));
+    public Map<Kind, Severity> levels() {
+        Map<Kind, Severity> levels = new EnumMap<>(Kind.class);
+        all().forEach(one -> Kind.named(one.code()).ifPresent(kind -> levels.put(kind, one.level())));
+        return levels;
     }
 
     @Transactional(readOnly = true)
@@ -49,19 +53,18 @@ public class OwnMix implements BackupPart, OwnLevels {
                 .toList();
     }
 
-    void mind(String code, Level level, String reason) {
-        if (FindingWords.title(code).equals(code)) {
-            throw new NotFoundException("there is nothing called " + code + " that could be found");
-        }
-        if (Waiver.isOfTheBody(code) && level != Level.FAULT) {
+    void mind(String code, Severity level, String reason) {
+        Kind kind = Kind.named(code)
+                .orElseThrow(() -> new NotFoundException("there is nothing called " + code + " that could be found"));
+        if (kind.is(Trait.BODILY) && level != Severity.FAULT) {
             throw new RefusedException("what can hurt a hand is always told; leave it in one bar after looking at it");
         }
         if (reason.length() > LONGEST) {
             throw new RefusedException("a reason has at most " + LONGEST + " letters");
         }
         studios.oneAfterAnother();
-        OwnLevel own = kept.findByStudioAndCode(studios.current(), code)
-                .orElseGet(() -> new OwnLevel(studios.current(), code));
+        OwnLevel own = kept.findByStudioAndCode(studios.current(), kind.code())
+                .orElseGet(() -> new OwnLevel(studios.current(), kind.code()));
         own.change(level, reason);
         kept.save(own);
     }
@@ -88,16 +91,22 @@ public class OwnMix implements BackupPart, OwnLevels {
         }
         mind(
                 one.path("code").asString(),
-                level(one.path("level").asString("none")),
+                level(one.path("level").asString("off")),
                 one.path("reason").asString(""));
     }
 
-    /** The level with this name, in any case. */
-    static Level level(String name) {
-        return Arrays.stream(Level.values())
-                .filter(level -> level.name().equalsIgnoreCase(name))
+    /** What older apps called them. */
+    private static final Map<String, Severity> ONCE =
+            Map.of("mind", Severity.WARNING, "word", Severity.HINT, "none", Severity.OFF);
+
+    /** The one with this name, in any case, or with the one that older apps had for it. */
+    static Severity level(String name) {
+        String plain = name.toLowerCase(Locale.ROOT);
+        return Arrays.stream(Severity.values())
+                .filter(severity -> severity.name().equalsIgnoreCase(plain))
                 .findFirst()
+                .or(() -> Optional.ofNullable(ONCE.get(plain)))
                 .orElseThrow(() -> new IllegalArgumentException(
-                        "\"" + name + "\" is no level; say one of fault, mind, word, none"));
+                        "\"" + name + "\" is no severity; say one of fault, warning, hint, off"));
     }
 }

@@ -3,9 +3,11 @@ package com.zestythumb.app.rule;
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
 import com.zestythumb.core.checking.FindingWords;
-import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.RuleExample;
+import com.zestythumb.core.voiceleading.Kind;
+import com.zestythumb.core.voiceleading.Kind.Trait;
 import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voiceleading.Severity;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -46,7 +48,10 @@ class RuleController {
             @Schema(description = "A chart in which it is broken.")
             String wrong,
 
-            @Schema(description = "The same mended.") String better,
+            @Schema(description = "The same fixed.") String better,
+
+            @Schema(description = "Whether it can hurt a hand, and is always shown.")
+            boolean bodily,
 
             ChoicesDto choices,
             HandDto hand) {
@@ -54,19 +59,17 @@ class RuleController {
         private static RuleView of(RuleExample rule) {
             var shown = RuleExample.arranged(rule.wrong());
             return new RuleView(
-                    rule.code(),
-                    FindingWords.title(rule.code()),
+                    rule.kind().code(),
+                    FindingWords.title(rule.kind()),
                     rule.student(),
                     rule.teacher(),
                     School.all().stream()
-                            .filter(school -> Findings.in(shown, school).stream()
-                                    .anyMatch(finding -> rule.code()
-                                            .equals(RuleExample.pageOf(
-                                                    finding.fault().code()))))
+                            .filter(school -> school.of(rule.kind()) != Severity.OFF)
                             .map(School::name)
                             .toList(),
                     rule.wrong(),
                     rule.better(),
+                    rule.kind().is(Trait.BODILY),
                     ChoicesDto.of(shown.choices()),
                     HandDto.of(shown.choices().hand()));
         }
@@ -84,16 +87,16 @@ class RuleController {
             String code,
             String title,
 
-            @Schema(allowableValues = {"fault", "mind", "word", "none"})
-            String level,
+            @Schema(allowableValues = {"fault", "warning", "hint", "off"})
+            String severity,
 
             String reason) {}
 
     /** How much it is minded, and why. */
     @Schema(name = "OwnLevel")
     record Minded(
-            @NotNull @Schema(allowableValues = {"fault", "mind", "word", "none"})
-            String level,
+            @NotNull @Schema(allowableValues = {"fault", "warning", "hint", "off"})
+            String severity,
 
             @NotNull String reason) {}
 
@@ -103,7 +106,7 @@ class RuleController {
         return mix.all().stream()
                 .map(one -> new OwnView(
                         one.code(),
-                        FindingWords.title(one.code()),
+                        Kind.named(one.code()).map(FindingWords::title).orElse(one.code()),
                         one.level().name().toLowerCase(Locale.ROOT),
                         one.reason()))
                 .toList();
@@ -111,9 +114,9 @@ class RuleController {
 
     @PutMapping("/own/{code}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Operation(summary = "A fault is minded so much, in any tune; \"none\": it is not told.")
+    @Operation(summary = "A fault is minded so much, in any tune; \"off\": it is not shown.")
     void mind(@PathVariable String code, @Valid @RequestBody Minded minded) {
-        mix.mind(code, OwnMix.level(minded.level()), minded.reason());
+        mix.mind(code, OwnMix.level(minded.severity()), minded.reason());
     }
 
     @DeleteMapping("/own/{code}")
@@ -130,7 +133,7 @@ class RuleController {
     }
 
     @GetMapping
-    @Operation(summary = "Every rule with its words and an example, broken and mended.")
+    @Operation(summary = "Every rule with its words and an example, broken and fixed.")
     List<RuleView> rules() {
         return Known.ALL;
     }

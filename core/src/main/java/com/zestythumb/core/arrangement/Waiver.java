@@ -15,6 +15,7 @@ public record Waiver(String code, int bar, String reason) {
 
     /** Whether it covers something in a bar. */
     public boolean covers(Kind kind, int written) {
-        return (bar == WHOLE_TUNE || bar == written) && Kind.named(code).filter(kind::equals).isPresent();
+        return (bar == WHOLE_TUNE || bar == written)
+                && Kind.named(code).filter(kind::equals).isPresent();
     }
 }

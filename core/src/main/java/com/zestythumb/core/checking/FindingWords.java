@@ -91,16 +91,17 @@ public record FindingWords(String title, String message, String remedy) {
                 case "voices" -> voices();
                 case "first" -> voice(0);
                 case "second" -> voice(1);
-                case "holder" -> moves().isEmpty() || moves().get(0).voice().isOfHand() ? "" : "the " + voice(0) + "’s ";
+                case "holder" ->
+                    moves().isEmpty() || moves().get(0).voice().isOfHand() ? "" : "the " + voice(0) + "’s ";
                 case "line" -> line();
                 case "way" -> finding.fault().measures().containsKey("way") ? measure("way") : way();
                 case "from" -> note(moves().get(0).from().pitch());
                 case "other" -> note(moves().get(1).pitch());
-                case "notes" ->
-                    moves().stream().map(move -> note(move.pitch())).collect(Collectors.joining("–"));
+                case "notes" -> moves().stream().map(move -> note(move.pitch())).collect(Collectors.joining("–"));
                 case "beyond" -> moves().get(0).halfSteps() > 0 ? "rises above" : "drops below";
                 case "aside" -> aside();
-                case "note" -> finding.notes().isEmpty() ? "" : note(finding.notes().get(0));
+                case "note" ->
+                    finding.notes().isEmpty() ? "" : note(finding.notes().get(0));
                 default -> measure(name);
             };
         }
@@ -123,10 +124,8 @@ public record FindingWords(String title, String message, String remedy) {
 
         /** How two voices go. */
         private String way() {
-            return moves().stream()
-                            .map(move -> note(move.from().pitch()))
-                            .collect(Collectors.joining("–"))
-                    + " to " + moves().stream().map(move -> note(move.pitch())).collect(Collectors.joining("–"));
+            return moves().stream().map(move -> note(move.from().pitch())).collect(Collectors.joining("–")) + " to "
+                    + moves().stream().map(move -> note(move.pitch())).collect(Collectors.joining("–"));
         }
 
         /** The inner of two voices the other way; of the outer ones the upper. */

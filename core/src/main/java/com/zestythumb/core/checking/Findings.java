@@ -69,7 +69,8 @@ public final class Findings {
         Severity severity = severity(fault.kind());
         int chord = placed.chord();
         int bar = arrangement.chords().get(chord).event().bar();
-        boolean otherwise = subjects.isSung() ? fault.kind().is(Trait.HAND) : fault.kind().is(Trait.SUNG);
+        boolean otherwise =
+                subjects.isSung() ? fault.kind().is(Trait.HAND) : fault.kind().is(Trait.SUNG);
         if (severity == Severity.OFF
                 || otherwise
                 || arrangement.choices().waivers().stream().anyMatch(waiver -> waiver.covers(fault.kind(), bar))) {

@@ -88,8 +88,7 @@ public final class Fixes {
     private record Tried(Candidate candidate, int dearness, int findings, int moved) {
 
         Fix fix() {
-            return new Fix(
-                    candidate.what(), candidate.notes(), candidate.pin(), candidate.sheet(), findings, moved);
+            return new Fix(candidate.what(), candidate.notes(), candidate.pin(), candidate.sheet(), findings, moved);
         }
     }
 
@@ -99,8 +98,7 @@ public final class Fixes {
     private final Map<Finding.Id, Severity> now;
     private final List<Finding> here;
 
-    private Fixes(
-            Arrangement arrangement, int chord, Kind kind, Map<Kind, Severity> own, List<Finding> findings) {
+    private Fixes(Arrangement arrangement, int chord, Kind kind, Map<Kind, Severity> own, List<Finding> findings) {
         this.arrangement = arrangement;
         this.chord = chord;
         this.own = own;
@@ -162,7 +160,8 @@ public final class Fixes {
                 break;
             }
             tried.add(next.chord());
-            Optional<Fix> fix = new Fixes(tune, next.chord(), next.kind(), own, findings).find().stream().findFirst();
+            Optional<Fix> fix = new Fixes(tune, next.chord(), next.kind(), own, findings)
+                    .find().stream().findFirst();
             if (fix.isPresent()) {
                 steps.add(new Step(next.bar(), fix.get()));
                 tune = fix.get().of(tune);
@@ -234,7 +233,10 @@ public final class Fixes {
                 .map(Finding::severity)
                 .min(Comparator.naturalOrder())
                 .orElse(Severity.OFF);
-        Severity gravest = here.stream().map(Finding::severity).min(Comparator.naturalOrder()).orElseThrow();
+        Severity gravest = here.stream()
+                .map(Finding::severity)
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
         int brings = 0;
         for (Map.Entry<Finding.Id, Severity> one : then.entrySet()) {
             if (!now.containsKey(one.getKey())) {
@@ -252,11 +254,8 @@ public final class Fixes {
                 .filter(finding -> finding.chord() == chord)
                 .mapToInt(finding -> weight(finding.severity()))
                 .sum();
-        int dearness = ORDER * candidate.order()
-                + brings
-                + leaves / 10
-                + LOST * candidate.lost()
-                + candidate.distance();
+        int dearness =
+                ORDER * candidate.order() + brings + leaves / 10 + LOST * candidate.lost() + candidate.distance();
         return new Tried(candidate, dearness, then.size(), moved(tune));
     }
 
@@ -304,16 +303,16 @@ public final class Fixes {
         boolean grates = here.stream().anyMatch(finding -> finding.kind().page() == Kind.CLASH);
         for (Pitch note : notes) {
             if (grates) {
-                candidates.add(new Candidate(
-                        "play %s softly", List.of(note), asItIs.with(note, Manner.SOFT), null, 0, 0, 1));
+                candidates.add(
+                        new Candidate("play %s softly", List.of(note), asItIs.with(note, Manner.SOFT), null, 0, 0, 1));
                 candidates.add(new Candidate(
                         "bring in %s a count later", List.of(note), asItIs.with(note, Manner.LATE), null, 0, 0, 2));
             }
             if (canGo(arrangement, arranged, note)) {
                 List<Pitch> without =
                         notes.stream().filter(other -> !other.equals(note)).toList();
-                candidates.add(
-                        new Candidate("leave out %s", List.of(note), pin(arranged, without), null, grates ? 0 : 2, 1, 3));
+                candidates.add(new Candidate(
+                        "leave out %s", List.of(note), pin(arranged, without), null, grates ? 0 : 2, 1, 3));
             }
         }
         return candidates;
@@ -332,10 +331,9 @@ public final class Fixes {
                 > 1;
         boolean sung = arrangement.leftHand().task().around(chord.index()).tune().stream()
                 .anyMatch(tune -> tune.pitchClass().soundsLike(note.pitchClass()));
-        boolean bass = note.midi() == voicing.pitches().stream().mapToInt(Pitch::midi).min().orElse(0);
-        return !bass
-                && voicing.pitches().stream().distinct().count() > 1
-                && (!tells || twice || sung);
+        boolean bass = note.midi()
+                == voicing.pitches().stream().mapToInt(Pitch::midi).min().orElse(0);
+        return !bass && voicing.pitches().stream().distinct().count() > 1 && (!tells || twice || sung);
     }
 
     private static Pin pin(ArrangedChord chord, List<Pitch> notes) {

@@ -27,7 +27,8 @@ public final class Motions {
             if (!from.isEmpty() && !to.isEmpty()) {
                 Sound first = to.get(0);
                 Sound last = from.stream()
-                        .filter(sound -> before != finding.chord() || sound.from().compareTo(first.from()) < 0)
+                        .filter(sound ->
+                                before != finding.chord() || sound.from().compareTo(first.from()) < 0)
                         .reduce((one, other) -> other)
                         .orElse(from.get(0));
                 drawn.add(new Drawn(last, first));

@@ -35,7 +35,9 @@ final class Rhythms {
             holes.forEach((chord, beats) ->
                     rhythms.merge(chord, new Rhythm(1, beats), (alike, hole) -> new Rhythm(alike.bars(), beats)));
         }
-        return rhythms.entrySet().stream().map(one -> Placed.at(one.getKey(), one.getValue())).toList();
+        return rhythms.entrySet().stream()
+                .map(one -> Placed.at(one.getKey(), one.getValue()))
+                .toList();
     }
 
     /** How many bars in a row are struck at the same times, by the chord with which they begin. */

@@ -27,7 +27,9 @@ final class Runs {
         for (Part part : List.of(Part.LEFT, Part.RIGHT)) {
             addRuns(arrangement, part, runs);
         }
-        return runs.entrySet().stream().map(run -> Placed.at(run.getKey(), run.getValue())).toList();
+        return runs.entrySet().stream()
+                .map(run -> Placed.at(run.getKey(), run.getValue()))
+                .toList();
     }
 
     private static void addRuns(Arrangement arrangement, Part part, Map<Integer, Run> runs) {

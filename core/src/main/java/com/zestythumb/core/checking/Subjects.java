@@ -151,7 +151,8 @@ final class Subjects {
                     .toArray();
             if (keys.length == 4 && keys[0] >= 0 && keys[1] - keys[0] > span) {
                 boolean reaches = keys[3] - keys[1] <= span;
-                return List.of(Placed.at(instant.chord(), new PartsUnderHands(instant.sonority().note(1), reaches)));
+                return List.of(Placed.at(
+                        instant.chord(), new PartsUnderHands(instant.sonority().note(1), reaches)));
             }
         }
         return List.of();

@@ -70,7 +70,9 @@ final class VoiceLines {
                 int here = part;
                 add(
                         Voice.sung(part, parts),
-                        instants.stream().map(instant -> instant.sounds().get(here)).toList());
+                        instants.stream()
+                                .map(instant -> instant.sounds().get(here))
+                                .toList());
             }
         } else {
             add(
@@ -136,8 +138,11 @@ final class VoiceLines {
                 boolean foreign = Member.of(chord, here.pitch().pitchClass()) == Member.FOREIGN
                         && !chord.bass().soundsLike(here.pitch().pitchClass());
                 // What lies through the whole chord is a pedal.
-                boolean resolves = here.to().compareTo(ends.get(held)) < 0 || after != null && here.to().equals(ends.get(held));
-                if (foreign && resolves && !arrangement.chords().get(held).event().isGuess()) {
+                boolean resolves = here.to().compareTo(ends.get(held)) < 0
+                        || after != null && here.to().equals(ends.get(held));
+                if (foreign
+                        && resolves
+                        && !arrangement.chords().get(held).event().isGuess()) {
                     lines.add(Placed.at(held, line(voice, before, here, after, left, held - 1, held)));
                 }
             }

@@ -167,10 +167,12 @@ final class WrittenFixes {
                 }
             }
         }
-        boolean voices = findings.stream().anyMatch(finding -> !finding.fault().moves().isEmpty());
-        boolean underTune = named.stream()
-                .anyMatch(finding -> finding.fault().voices().equals(List.of(Voice.BASS, Voice.TUNE)));
-        boolean alone = named.stream().anyMatch(finding -> finding.fault().moves().size() == 1);
+        boolean voices =
+                findings.stream().anyMatch(finding -> !finding.fault().moves().isEmpty());
+        boolean underTune =
+                named.stream().anyMatch(finding -> finding.fault().voices().equals(List.of(Voice.BASS, Voice.TUNE)));
+        boolean alone =
+                named.stream().anyMatch(finding -> finding.fault().moves().size() == 1);
         boolean octave = Math.abs(other.midi() - key.midi()) == OCTAVE
                 && named.stream().anyMatch(finding -> ASTRAY.contains(finding.kind()));
         boolean toRoot = named.stream().anyMatch(finding -> finding.kind() == Kind.SIX_FOUR)
@@ -198,7 +200,8 @@ final class WrittenFixes {
                 boolean same = Math.floorMod(midi - tone.semitone(), OCTAVE) == 0;
                 boolean near = Math.abs(midi - key.midi()) <= SIXTH || Math.abs(midi - key.midi()) == OCTAVE;
                 Pitch other = same && near ? Spelling.as(tone, midi) : key;
-                boolean taken = other.midi() != key.midi() && places.stream().anyMatch(one -> one.isBeside(place, other));
+                boolean taken =
+                        other.midi() != key.midi() && places.stream().anyMatch(one -> one.isBeside(place, other));
                 if (!other.equals(key) && !taken && !others.contains(other)) {
                     others.add(other);
                 }
@@ -242,9 +245,13 @@ final class WrittenFixes {
         List<Place> all = at == chord ? places : places(at);
         Set<Member> before = members(at, all.stream().map(Place::pitch));
         Set<Member> after = members(
-                at, Stream.concat(all.stream().filter(place -> !gone.contains(place)).map(Place::pitch), come.stream()));
+                at,
+                Stream.concat(
+                        all.stream().filter(place -> !gone.contains(place)).map(Place::pitch), come.stream()));
         before.removeAll(after);
-        return before.stream().mapToInt(member -> member == Member.FIFTH ? 1 : 3).sum();
+        return before.stream()
+                .mapToInt(member -> member == Member.FIFTH ? 1 : 3)
+                .sum();
     }
 
     private static Set<Member> members(ArrangedChord at, Stream<Pitch> pitches) {
@@ -266,7 +273,8 @@ final class WrittenFixes {
                 for (Pitch one : near(low)) {
                     for (Pitch other : near(high)) {
                         all.add(new Candidate(
-                                words(low, one, false).replace("%s", one.pitchClass().pretty()) + ", and "
+                                words(low, one, false)
+                                                .replace("%s", one.pitchClass().pretty()) + ", and "
                                         + words(high, other, false),
                                 List.of(other),
                                 null,
@@ -294,7 +302,8 @@ final class WrittenFixes {
 
     /** Where the bass becomes another tone of the chord, a chart that writes basses says so. */
     private LeadSheet exchanged(LeadSheet sheet, Place place, Pitch other) {
-        boolean bass = place.equals(place.chord() == chord ? places.get(0) : places(place.chord()).get(0));
+        boolean bass = place.equals(
+                place.chord() == chord ? places.get(0) : places(place.chord()).get(0));
         LeadSheet named = bass ? named(sheet, place.chord(), other.pitchClass()) : sheet;
         return written(
                 named,
@@ -305,7 +314,8 @@ final class WrittenFixes {
     }
 
     private LeadSheet named(LeadSheet sheet, ArrangedChord at, PitchClass bass) {
-        boolean slashes = arrangement.chords().stream().anyMatch(one -> one.chord().hasSlash());
+        boolean slashes =
+                arrangement.chords().stream().anyMatch(one -> one.chord().hasSlash());
         if (!slashes || findings.stream().anyMatch(finding -> finding.kind() == Kind.WRONG_BASS)) {
             return sheet;
         }
@@ -379,8 +389,8 @@ final class WrittenFixes {
     /** What is held over into the chord is let go where it begins. */
     private void addLetGo(List<Candidate> all) {
         places.stream()
-                .filter(place -> !place.upper()
-                        && Member.of(chord.chord(), place.pitch().pitchClass()) == Member.FOREIGN)
+                .filter(place ->
+                        !place.upper() && Member.of(chord.chord(), place.pitch().pitchClass()) == Member.FOREIGN)
                 .forEach(place -> all.add(new Candidate(
                         "let go of %s in time",
                         List.of(place.pitch()),
@@ -411,7 +421,11 @@ final class WrittenFixes {
 
     /** The page with some notes of a chord changed; what was tied to them is tied no longer. */
     private static LeadSheet written(
-            LeadSheet sheet, ArrangedChord at, Whose whose, Predicate<SheetNote> which, UnaryOperator<SheetNote> change) {
+            LeadSheet sheet,
+            ArrangedChord at,
+            Whose whose,
+            Predicate<SheetNote> which,
+            UnaryOperator<SheetNote> change) {
         return sheet.mapBars(bar -> {
             if (bar.index() != at.event().bar()) {
                 return bar;

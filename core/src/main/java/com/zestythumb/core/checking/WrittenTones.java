@@ -34,9 +34,12 @@ final class WrittenTones {
         this.arrangement = arrangement;
         this.sung = sung;
         this.lines = lines;
-        arrangement.score().sounds().forEach(sound -> byTime.computeIfAbsent(sound.part(), part -> new TreeMap<>())
-                .computeIfAbsent(sound.from(), at -> new ArrayList<>())
-                .add(sound));
+        arrangement
+                .score()
+                .sounds()
+                .forEach(sound -> byTime.computeIfAbsent(sound.part(), part -> new TreeMap<>())
+                        .computeIfAbsent(sound.from(), at -> new ArrayList<>())
+                        .add(sound));
     }
 
     /** By chord; one that the ear named, or the app plays, has none. */
@@ -45,8 +48,9 @@ final class WrittenTones {
                 .anyMatch(chord -> chord.chord().hasSlash() && !chord.event().isGuess());
         List<Placed<ChordWritten>> written = new ArrayList<>();
         NavigableMap<Fraction, List<Sound>> all = new TreeMap<>();
-        byTime.values().forEach(part -> part.forEach((at, struck) -> all.computeIfAbsent(at, one -> new ArrayList<>())
-                .addAll(struck)));
+        byTime.values()
+                .forEach(part -> part.forEach((at, struck) ->
+                        all.computeIfAbsent(at, one -> new ArrayList<>()).addAll(struck)));
         Fraction longest = arrangement.score().sounds().stream()
                 .map(sound -> sound.to().minus(sound.from()))
                 .max(Fraction::compareTo)
@@ -84,18 +88,15 @@ final class WrittenTones {
         boolean left = sound.part() == Part.LEFT;
         Voice voice = part != null ? part : left ? Voice.MIDDLE : Voice.TOP;
         return new Note(
-                voice,
-                sound.note().pitch(),
-                left,
-                sound.from().equals(from),
-                steps,
-                !before && isForgotten(sound));
+                voice, sound.note().pitch(), left, sound.from().equals(from), steps, !before && isForgotten(sound));
     }
 
     /** Whether what its hand strikes next before it or behind it lies a step away. */
     private boolean steps(Sound sound, boolean out) {
         NavigableMap<Fraction, List<Sound>> hand = byTime.get(sound.part());
-        return Stream.of(Optional.ofNullable(out ? null : hand.lowerEntry(sound.from())), Optional.ofNullable(hand.higherEntry(sound.from())))
+        return Stream.of(
+                        Optional.ofNullable(out ? null : hand.lowerEntry(sound.from())),
+                        Optional.ofNullable(hand.higherEntry(sound.from())))
                 .flatMap(Optional::stream)
                 .flatMap(struck -> struck.getValue().stream())
                 .mapToInt(other -> Math.abs(other.key() - sound.key()))

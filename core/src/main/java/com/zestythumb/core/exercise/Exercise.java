@@ -107,9 +107,7 @@ public sealed class Exercise implements Task permits FourParts {
     private static Place place(ArrangedChord chord, Asked asked) {
         Voicing whole = chord.voicing();
         Voicing left = new Voicing(
-                whole.chord(),
-                whole.soundingBass(),
-                asked == Asked.FIGURES ? whole.bothHands() : whole.grips());
+                whole.chord(), whole.soundingBass(), asked == Asked.FIGURES ? whole.bothHands() : whole.grips());
         return new Place(chord.index(), chord.event(), asked == Asked.BASS ? bass(left) : left);
     }
 

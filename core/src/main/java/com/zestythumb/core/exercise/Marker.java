@@ -42,8 +42,8 @@ final class Marker {
     private static final int OCTAVE = 12;
 
     /** What a chord of four parts is marked for by itself, or cannot be told of an answer that is not whole. */
-    private static final Set<Kind> BY_ITSELF =
-            EnumSet.of(Kind.SPACING, Kind.RANGE, Kind.LEADING_DOUBLED, Kind.AT_THE_PIANO, Kind.STRAIN, Kind.STRAIN_WIDE);
+    private static final Set<Kind> BY_ITSELF = EnumSet.of(
+            Kind.SPACING, Kind.RANGE, Kind.LEADING_DOUBLED, Kind.AT_THE_PIANO, Kind.STRAIN, Kind.STRAIN_WIDE);
 
     /** Where the bass is asked for as the key has it. */
     private static final Set<Asked> WITH_BASS = EnumSet.of(Asked.INVERSIONS, Asked.FIGURES, Asked.FOUR_PARTS);
@@ -98,8 +98,11 @@ final class Marker {
                 return new Mark(place.chord(), bar, Verdict.NOT_ANSWERED, 0, List.of(), List.of(), List.of());
             }
             int points = points();
-            if (isOctaveOff(answer, place.laid()) && answer.first().lowest().midi() != place.laid().first().lowest().midi()) {
-                boolean higher = answer.first().lowest().midi() > place.laid().first().lowest().midi();
+            if (isOctaveOff(answer, place.laid())
+                    && answer.first().lowest().midi()
+                            != place.laid().first().lowest().midi()) {
+                boolean higher = answer.first().lowest().midi()
+                        > place.laid().first().lowest().midi();
                 words.add("the same chord as the key has it, an octave " + (higher ? "higher" : "lower"));
             }
             if (points == Marking.FULL) {
@@ -107,13 +110,7 @@ final class Marker {
             }
             Verdict verdict = points == Marking.FULL ? Verdict.RIGHT : points > 0 ? Verdict.NEARLY : Verdict.NOT_YET;
             return new Mark(
-                    place.chord(),
-                    bar,
-                    verdict,
-                    points,
-                    faults,
-                    words,
-                    points == Marking.FULL ? List.of() : nearer);
+                    place.chord(), bar, verdict, points, faults, words, points == Marking.FULL ? List.of() : nearer);
         }
 
         private int points() {
@@ -131,7 +128,8 @@ final class Marker {
                 return Math.min(right, bassAlone ? 0 : 1);
             }
             // One note alone is no chord yet.
-            boolean single = !bassAlone && tones.size() == 1 && tones(place.laid()).size() > 1;
+            boolean single =
+                    !bassAlone && tones.size() == 1 && tones(place.laid()).size() > 1;
             int points = single ? 0 : 1;
             points += !exercise.counts(Criterion.NOTES) || tells() ? 1 : 0;
             if (bassAlone && faults.contains("wrong-bass")) {
@@ -146,7 +144,9 @@ final class Marker {
         /** Which inversion it was, where that was free. */
         private String inversion() {
             PitchClass bass = answer.first().lowest().pitchClass();
-            return WITH_BASS.contains(exercise.asked()) || exercise.asked() == Asked.BASS || bass.soundsLike(chord.bass())
+            return WITH_BASS.contains(exercise.asked())
+                            || exercise.asked() == Asked.BASS
+                            || bass.soundsLike(chord.bass())
                     ? ""
                     : ", " + name(bass) + " in the bass";
         }
@@ -159,8 +159,9 @@ final class Marker {
                         + number(Math.max(place.chord(), other.chord())) + " have changed places");
                 return;
             }
-            List<Integer> semitones =
-                    tones.stream().map(tone -> tone.pitch().pitchClass().semitone()).toList();
+            List<Integer> semitones = tones.stream()
+                    .map(tone -> tone.pitch().pitchClass().semitone())
+                    .toList();
             List<String> moves = new ArrayList<>();
             Set<Integer> taken = new HashSet<>();
             for (Tone tone : foreign) {
@@ -175,7 +176,8 @@ final class Marker {
                 }
             }
             String what = PlayedChord.of(semitones, chord, place.barKey(exercise))
-                    .map(said -> "you played " + name(said.root()) + " " + said.quality().description())
+                    .map(said -> "you played " + name(said.root()) + " "
+                            + said.quality().description())
                     .orElse(names(foreign) + (foreign.size() > 1 ? " are" : " is") + " not in " + symbol(chord));
             words.add(
                     moves.size() == foreign.size()
@@ -190,7 +192,8 @@ final class Marker {
                     .findFirst()
                     .orElseThrow();
             PitchClass same = new PitchClass(wanted.letter(), wanted.alteration() - way);
-            return Math.abs(same.alteration()) <= 1 && same.soundsLike(tone.pitch().pitchClass())
+            return Math.abs(same.alteration()) <= 1
+                            && same.soundsLike(tone.pitch().pitchClass())
                     ? same
                     : tone.pitch().pitchClass();
         }
@@ -199,8 +202,7 @@ final class Marker {
         private Place changedPlaceWith() {
             return exercise.places().stream()
                     .filter(other -> other != place && answers.containsKey(other.chord()))
-                    .filter(other -> isOf(answer, other.event().chord())
-                            && isOf(answers.get(other.chord()), chord))
+                    .filter(other -> isOf(answer, other.event().chord()) && isOf(answers.get(other.chord()), chord))
                     .findFirst()
                     .orElse(null);
         }
@@ -317,7 +319,8 @@ final class Marker {
             faults.add("far");
             words.add("one note can stay, or the hand move less: "
                     + nearer.stream()
-                            .map(midi -> name(exercise.spelled(place.event(), midi).pitchClass()))
+                            .map(midi ->
+                                    name(exercise.spelled(place.event(), midi).pitchClass()))
                             .collect(Collectors.joining(" ")));
             return false;
         }
@@ -339,8 +342,8 @@ final class Marker {
             PitchClass bass = answer.first().lowest().pitchClass();
             return solved.get(place.chord()).alternatives().stream()
                     .filter(other -> other.price() < inKey - AS_GOOD)
-                    .filter(other -> other.voicing().pitches().size()
-                            >= answer.pitches().size())
+                    .filter(other ->
+                            other.voicing().pitches().size() >= answer.pitches().size())
                     .filter(other -> !isOctaveOff(other.voicing(), answer))
                     .filter(other -> !WITH_BASS.contains(exercise.asked())
                             || other.voicing().first().lowest().pitchClass().soundsLike(bass))

@@ -108,8 +108,6 @@ public record Marking(List<Mark> marks, int smoother) {
 
     /** What a fault is called in a list of them. */
     public static String nameOf(String fault) {
-        return Kind.named(fault)
-                .map(FindingWords::title)
-                .orElse(NAMES.getOrDefault(fault, "Something missing"));
+        return Kind.named(fault).map(FindingWords::title).orElse(NAMES.getOrDefault(fault, "Something missing"));
     }
 }

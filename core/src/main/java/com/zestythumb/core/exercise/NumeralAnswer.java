@@ -48,8 +48,7 @@ record NumeralAnswer(Numeral right, Chord chord, PitchClass played, List<Key> ke
             return Judged.wrong(0, "wrong-numeral", "count the steps from the keynote up to the root of the chord");
         }
         if (!triad(said.get()).equals(triad(chord))) {
-            return Judged.wrong(
-                    NEARLY, "wrong-case", "the root is right; capital letters for major, small for minor");
+            return Judged.wrong(NEARLY, "wrong-case", "the root is right; capital letters for major, small for minor");
         }
         boolean seventh = seventh(text);
         boolean has = chord.quality().hasSeventh();
@@ -58,7 +57,9 @@ record NumeralAnswer(Numeral right, Chord chord, PitchClass played, List<Key> ke
             return Judged.wrong(
                     CLOSELY,
                     "wrong-figures",
-                    has ? roman + " is right; which figure shows the seventh?" : roman + " is right, and has no seventh here");
+                    has
+                            ? roman + " is right; which figure shows the seventh?"
+                            : roman + " is right, and has no seventh here");
         }
         return inversions().contains(inversion(text))
                 ? Judged.right("right: " + print())
@@ -72,7 +73,8 @@ record NumeralAnswer(Numeral right, Chord chord, PitchClass played, List<Key> ke
         String own = plain(print());
         return text.equals(own)
                 || own.startsWith("Ger") && text.equals("Ger6")
-                || text.replaceAll("[^A-Za-z]", "").equals(own.replaceAll("[^A-Za-z]", "")) && own.matches("(Ger|It|Fr|N).*");
+                || text.replaceAll("[^A-Za-z]", "").equals(own.replaceAll("[^A-Za-z]", ""))
+                        && own.matches("(Ger|It|Fr|N).*");
     }
 
     /** The inversions that count: of a symbol with its bass that one; else as it is played, or in root position. */

@@ -176,7 +176,8 @@ final class PartWriter {
     }
 
     private static final List<School.Entry> RULES = School.STRICT.entries().stream()
-            .filter(entry -> entry.rule().subject() == Step.class || entry.rule().subject() == Line.class)
+            .filter(entry ->
+                    entry.rule().subject() == Step.class || entry.rule().subject() == Line.class)
             .toList();
 
     private static int price(Severity severity) {

@@ -48,9 +48,7 @@ final class WordQuestions {
             return spelled
                     ? Judged.right("right: " + heading.print(right))
                     : Judged.wrong(
-                            NEARLY,
-                            "misspelt",
-                            "the same keys; in this key it is called " + heading.print(right));
+                            NEARLY, "misspelt", "the same keys; in this key it is called " + heading.print(right));
         }
         if (!said.root().soundsLike(right.root())) {
             return Judged.wrong(0, "wrong-root", "look for thirds, one above another; the lowest of them is the root");

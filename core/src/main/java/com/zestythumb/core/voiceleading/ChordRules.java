@@ -56,7 +56,8 @@ public final class ChordRules {
 
     /** Home may be left hanging over its own bass, as IV6/4 is. */
     private static boolean isOverKeynote(Sonority sonority) {
-        return sonority.key() != null && sonority.bass().soundsLike(sonority.key().tonic());
+        return sonority.key() != null
+                && sonority.bass().soundsLike(sonority.key().tonic());
     }
 
     private static boolean isAtHome(ChordTriple triple) {
@@ -151,9 +152,12 @@ public final class ChordRules {
     /** The note of an augmented sixth, and what the key has by this name, are read with ease. */
     private static boolean isMisspelt(ChordWritten written, PitchClass name) {
         Chord chord = written.chord();
-        int steps = Math.floorMod(name.letter().ordinal() - chord.root().letter().ordinal(), 7);
+        int steps =
+                Math.floorMod(name.letter().ordinal() - chord.root().letter().ordinal(), 7);
         boolean augmentedSixth = steps == 5 && Sonority.above(chord.root(), name) == 10;
-        boolean ofKey = written.key() != null && written.key().contains(name) && chord.quality().hasSeventh();
+        boolean ofKey = written.key() != null
+                && written.key().contains(name)
+                && chord.quality().hasSeventh();
         return Stream.concat(chord.tones().stream(), Stream.of(chord.bass())).noneMatch(name::equals)
                 && chord.upper() == null
                 && !augmentedSixth
@@ -162,8 +166,7 @@ public final class ChordRules {
     }
 
     private static void bass(ChordWritten written, boolean plainToo, Consumer<Fault> found) {
-        Note lowest =
-                written.own().stream().filter(Note::atOnce).findFirst().orElse(null);
+        Note lowest = written.own().stream().filter(Note::atOnce).findFirst().orElse(null);
         Chord chord = written.chord();
         boolean told = chord.hasSlash() || plainToo && written.slashes();
         if (told

@@ -8,4 +8,10 @@ package com.zestythumb.core.voiceleading;
  * @param weightBefore how strong the place in the bar is at which each begins: 2 for the first beat, 1 for another strong one, else 0
  */
 public record ChordTriple(
-        Sonority before, Sonority here, Sonority after, int weightBefore, int weight, int weightAfter, boolean opening) {}
+        Sonority before,
+        Sonority here,
+        Sonority after,
+        int weightBefore,
+        int weight,
+        int weightAfter,
+        boolean opening) {}

@@ -49,8 +49,12 @@ public final class HandRules {
             "stretch",
             Hold.class,
             HandRules::stretch,
-            new CostTerm("stretch", "stretch beyond the hand", "half steps", 0, (voicing, place) -> place.strokes()
-                    .beyond(place.hand(), voicing)));
+            new CostTerm(
+                    "stretch",
+                    "stretch beyond the hand",
+                    "half steps",
+                    0,
+                    (voicing, place) -> place.strokes().beyond(place.hand(), voicing)));
 
     private static void stretch(Hold hold, Map<String, Double> limits, Consumer<Fault> found) {
         int beyond = hold.beyond();
@@ -86,8 +90,7 @@ public final class HandRules {
                 Pitch low = hold.keys().tones().get(other).pitch();
                 Pitch high = hold.keys().tones().get(i).pitch();
                 if (finger != 1 || high.midi() - low.midi() > SIDE_BY_SIDE) {
-                    found.accept(
-                            Fault.measured(Kind.FINGER_TWICE, Map.of("finger", finger, "low", low, "high", high)));
+                    found.accept(Fault.measured(Kind.FINGER_TWICE, Map.of("finger", finger, "low", low, "high", high)));
                     return;
                 }
             }
@@ -209,7 +212,8 @@ public final class HandRules {
                     .mapToInt(tone -> start + Math.floorMod(tone.pitch().midi() - start, OCTAVE))
                     .sorted()
                     .toArray();
-            if (keys[0] == from && Math.abs(keys[keys.length - 1] - left.highest().midi()) <= THIRD) {
+            if (keys[0] == from
+                    && Math.abs(keys[keys.length - 1] - left.highest().midi()) <= THIRD) {
                 return true;
             }
         }
@@ -245,8 +249,8 @@ public final class HandRules {
             new CostTerm("clash", "half steps and minor ninths against the tune", "clashes", 0, (voicing, place) -> {
                 int clashes = 0;
                 for (Pitch note : place.around().strong()) {
-                    clashes += voicing.count(tone -> isClash(note.midi() - tone.pitch().midi())
-                            && !isNamedTension(voicing.chord(), note, tone));
+                    clashes += voicing.count(tone ->
+                            isClash(note.midi() - tone.pitch().midi()) && !isNamedTension(voicing.chord(), note, tone));
                 }
                 return clashes;
             }));

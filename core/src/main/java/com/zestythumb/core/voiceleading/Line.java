@@ -15,7 +15,14 @@ import com.zestythumb.core.voicing.Tone;
  * @param sung whether it is a part of a page in parts
  */
 public record Line(
-        Voice voice, Tone before, Tone here, Tone after, Chord chordBefore, Chord chord, Chord chordHeld, boolean sung) {
+        Voice voice,
+        Tone before,
+        Tone here,
+        Tone after,
+        Chord chordBefore,
+        Chord chord,
+        Chord chordHeld,
+        boolean sung) {
 
     /** How it is come to. */
     Move in() {

@@ -81,13 +81,16 @@ public final class LineRules {
         int goes = out == null ? 0 : out.halfSteps();
         boolean prepared = Member.of(line.chord(), line.here().pitch().pitchClass()) != Member.FOREIGN;
         if (prepared && goes != 1 && (goes >= 0 || goes < -STEP)) {
-            found.accept(Fault.of(Kind.SUSPENSION_UNRESOLVED, out == null ? new Move(line.voice(), null, line.here()) : out));
+            found.accept(Fault.of(
+                    Kind.SUSPENSION_UNRESOLVED, out == null ? new Move(line.voice(), null, line.here()) : out));
         }
     });
 
     /** A part keeps to what its voice sings; see {@link VoiceRange}. */
     static final Rule<Line> RANGE = Rule.of("range", Line.class, (line, limits, found) -> {
-        if (line.sung() && line.chordHeld() == null && !VoiceRange.of(line.voice()).has(line.here().pitch())) {
+        if (line.sung()
+                && line.chordHeld() == null
+                && !VoiceRange.of(line.voice()).has(line.here().pitch())) {
             VoiceRange range = VoiceRange.of(line.voice());
             found.accept(new Fault(
                     Kind.RANGE,

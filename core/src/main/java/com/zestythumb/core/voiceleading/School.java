@@ -76,8 +76,10 @@ public record School(
             shown(ChordRules.MISSING)
                     .limit(ChordRules.FULL, MORE_THAN_A_HAND, MORE_THAN_A_HAND, 4)
                     .limit(ChordRules.FULL_WITH_TUNE, MORE_THAN_A_HAND, MORE_THAN_A_HAND, 3),
-            // More than an octave, a fifth within half a second, or an octave and a fifth where there is a second or more; between
-            // bass and chord two octaves, an octave within a fifth of a second (common practice; the figures from memory).
+            // More than an octave, a fifth within half a second, or an octave and a fifth where there is a second or
+            // more; between
+            // bass and chord two octaves, an octave within a fifth of a second (common practice; the figures from
+            // memory).
             row(HandRules.LEAP, 0, 12, 12)
                     .limit(HandRules.AT_LEISURE, 19)
                     .limit(HandRules.EVER, 12)
@@ -122,7 +124,8 @@ public record School(
             shown(HandRules.HELD_INTO),
             shown(HandRules.ONE_RHYTHM),
             shown(HandRules.GAP),
-            // Eight wide chords or sixteen narrow ones, four and more to a second (from memory of lessons; a rule of thumb).
+            // Eight wide chords or sixteen narrow ones, four and more to a second (from memory of lessons; a rule of
+            // thumb).
             shown(HandRules.STRAIN)
                     .limit(HandRules.STROKES, 8)
                     .limit(HandRules.SPEED, 4)

@@ -24,7 +24,8 @@ import java.util.function.Predicate;
  * @param broken whether a hand breaks it up in time
  * @param key null where none is clear
  */
-public record Sonority(Chord chord, PitchClass bass, List<Tone> voices, Tone tune, boolean sung, boolean broken, Key key) {
+public record Sonority(
+        Chord chord, PitchClass bass, List<Tone> voices, Tone tune, boolean sung, boolean broken, Key key) {
 
     private static final int KEYS = 12;
     private static final int FIFTH = 7;

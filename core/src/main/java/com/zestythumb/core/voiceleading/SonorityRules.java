@@ -29,8 +29,8 @@ public final class SonorityRules {
         for (Move note : sonority.notes()) {
             Tone tone = note.to();
             if (tone.member() != Member.SEVENTH && !leads(sonority, tone) && alteration(sonority, tone) != 0) {
-                List<Move> same = sonority.notes(other ->
-                        other.pitch().pitchClass().equals(tone.pitch().pitchClass()));
+                List<Move> same = sonority.notes(
+                        other -> other.pitch().pitchClass().equals(tone.pitch().pitchClass()));
                 if (same.get(0).to() == tone) {
                     twice(Kind.ALTERED_DOUBLED, same, found);
                 }
@@ -60,7 +60,9 @@ public final class SonorityRules {
         boolean ofTheScale = IntStream.rangeClosed(1, DEGREES)
                 .mapToObj(sonority.key()::degree)
                 .anyMatch(note::soundsLike);
-        return ofTheScale || tone.member() == Member.SEVENTH ? 0 : sonority.key().alterationOf(note);
+        return ofTheScale || tone.member() == Member.SEVENTH
+                ? 0
+                : sonority.key().alterationOf(note);
     }
 
     /** More than an octave between neighbouring upper voices: a gap in the middle. Fewer than four notes of hands are no voices. */

@@ -107,6 +107,7 @@ public final class Step {
     boolean isInner(Move note) {
         List<Move> all = from.notes();
         Pitch pitch = note.pitch();
-        return !all.get(0).pitch().equals(pitch) && !all.get(all.size() - 1).pitch().equals(pitch);
+        return !all.get(0).pitch().equals(pitch)
+                && !all.get(all.size() - 1).pitch().equals(pitch);
     }
 }

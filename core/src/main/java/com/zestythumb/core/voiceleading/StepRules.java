@@ -155,8 +155,7 @@ public final class StepRules {
                 && now
                         != perfect(
                                 outer.bass().from().pitch(), outer.top().from().pitch())) {
-            found.accept(Fault.of(
-                    now == 5 ? Kind.DIRECT_FIFTHS : Kind.DIRECT_OCTAVES, outer.bass(), outer.top()));
+            found.accept(Fault.of(now == 5 ? Kind.DIRECT_FIFTHS : Kind.DIRECT_OCTAVES, outer.bass(), outer.top()));
         }
     });
 
@@ -243,7 +242,8 @@ public final class StepRules {
         boolean applied = tone.member() == Member.THIRD
                 && rootFallsAFifth(step)
                 && from.aboveRoot(tone) == MAJOR_THIRD
-                && (from.isDominantSeventh() || leading != null && tone.pitch().pitchClass().soundsLike(leading));
+                && (from.isDominantSeventh()
+                        || leading != null && tone.pitch().pitchClass().soundsLike(leading));
         return ofKey || applied;
     }
 
@@ -261,7 +261,8 @@ public final class StepRules {
             boolean could = step.to().hasTone(at - 1) || step.to().hasTone(at - STEP);
             boolean opens = !sixth.isEmpty() && sixth.get(1).to() == note.to();
             boolean stays = !step.to()
-                    .notes(tone -> tone.pitch().pitchClass().soundsLike(note.pitch().pitchClass()))
+                    .notes(tone ->
+                            tone.pitch().pitchClass().soundsLike(note.pitch().pitchClass()))
                     .isEmpty();
             boolean own = step.isSung()
                     || note.voice() == Voice.TUNE
@@ -279,8 +280,7 @@ public final class StepRules {
             boolean handedOn = note.voice() != Voice.BASS
                     && isStepBelow(step.to().bass(), note.pitch().pitchClass());
             Move named = move == null ? note : move;
-            found.accept(
-                    Fault.of(handedOn ? Kind.SEVENTH_TRANSFERRED : Kind.SEVENTH_UNRESOLVED, named));
+            found.accept(Fault.of(handedOn ? Kind.SEVENTH_TRANSFERRED : Kind.SEVENTH_UNRESOLVED, named));
         }
     });
 
@@ -467,7 +467,10 @@ public final class StepRules {
                 boolean altered = before.letter() == after.letter() && before.alteration() != after.alteration();
                 if (altered
                         && moves.stream()
-                                .noneMatch(move -> move.from().pitch().pitchClass().equals(before)
+                                .noneMatch(move -> move.from()
+                                                .pitch()
+                                                .pitchClass()
+                                                .equals(before)
                                         && move.to().pitch().pitchClass().equals(after))) {
                     found.accept(Fault.of(Kind.FALSE_RELATION, one, other));
                     return;

@@ -11,8 +11,7 @@ import com.zestythumb.core.pitch.Pitch;
  * @param soft whether the accompaniment plays it softer than the rest
  * @param spareThird whether both are the major third of a chord that has two other tones below the tune
  */
-public record VerticalInterval(
-        Pitch accompaniment, Pitch tune, boolean strong, boolean soft, boolean spareThird) {
+public record VerticalInterval(Pitch accompaniment, Pitch tune, boolean strong, boolean soft, boolean spareThird) {
 
     /** Half steps from the accompaniment up to the tune; below 0 where they cross. */
     public int apart() {

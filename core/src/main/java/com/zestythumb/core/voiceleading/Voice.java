@@ -35,6 +35,11 @@ public enum Voice {
         return note == 0 ? BASS : note == notes - 1 ? TOP : MIDDLE;
     }
 
+    /** Whether it is a part that is sung; the bass may be either. */
+    public boolean isSung() {
+        return this == TENOR || this == ALTO || this == SECOND_SOPRANO || this == SOPRANO;
+    }
+
     /** Whether it is a note of a hand's chord, which students do not know as a voice. */
     public boolean isOfHand() {
         return this == MIDDLE || this == TOP;

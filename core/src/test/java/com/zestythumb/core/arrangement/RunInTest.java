@@ -98,7 +98,6 @@ class RunInTest {
     void leavesNoLeapBehind() {
         Arrangement tune = arrange(
                 "key: C major\ntempo: 160\n| C | F | C | G | C | F | C | G |", Choices.USUAL.with(Figures.ALBERTI));
-        assertThat(Findings.in(tune))
-                .noneMatch(finding -> finding.kind().code().equals("leap"));
+        assertThat(Findings.in(tune)).noneMatch(finding -> finding.kind().code().equals("leap"));
     }
 }

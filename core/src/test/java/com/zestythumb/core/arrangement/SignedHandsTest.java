@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.LongRun;
 import com.zestythumb.core.arrangement.SignedHands.Signed;
-import com.zestythumb.core.checking.Finding;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;

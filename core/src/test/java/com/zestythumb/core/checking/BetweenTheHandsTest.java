@@ -12,8 +12,8 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voiceleading.Kind;
-import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.List;
@@ -103,7 +103,8 @@ class BetweenTheHandsTest {
         String led = "key: C major\n| G | C |\nm: B8 | c8 |";
         Choices popular = laid("G3 B3 D4");
         assertThat(messages(arrange(led, popular))).isEmpty();
-        assertThat(messages(arrange(led, popular.with(School.CLASSICAL)))).containsExactly("middle voice and tune both have the leading tone B");
+        assertThat(messages(arrange(led, popular.with(School.CLASSICAL))))
+                .containsExactly("middle voice and tune both have the leading tone B");
     }
 
     /** Any textbook of harmony: the third of a major chord is not doubled where the chord is told without it. */

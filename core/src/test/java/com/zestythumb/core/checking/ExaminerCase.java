@@ -75,8 +75,10 @@ record ExaminerCase(
     }
 
     private String staff(String sign, Interval up, String... names) {
-        List<List<String>> bars =
-                Stream.of(names).filter(voices::containsKey).map(name -> bars(name, up)).toList();
+        List<List<String>> bars = Stream.of(names)
+                .filter(voices::containsKey)
+                .map(name -> bars(name, up))
+                .toList();
         if (bars.isEmpty()) {
             return "";
         }
@@ -122,7 +124,8 @@ record ExaminerCase(
         if (!hand) {
             return abc(word, up) + length + " ";
         }
-        List<String> keys = Arrays.stream(word.split("\\+")).map(key -> abc(key, up)).toList();
+        List<String> keys =
+                Arrays.stream(word.split("\\+")).map(key -> abc(key, up)).toList();
         if (texture.equals("block") || keys.size() == 1) {
             return chord(keys, length);
         }
@@ -152,14 +155,16 @@ record ExaminerCase(
     }
 
     Arrangement arranged(Interval up) {
-        return Arrangement.of(Chart.read(chart(up)).sheet(), Choices.USUAL.with(Hand.ofSpan(14)).with(school));
+        return Arrangement.of(
+                Chart.read(chart(up)).sheet(),
+                Choices.USUAL.with(Hand.ofSpan(14)).with(school));
     }
 
     /** The letter of the voice that has a note at the beginning of a chord. */
     String voiceOf(int chord, Pitch pitch) {
         return voices.entrySet().stream()
-                .filter(voice -> List.of(voice.getValue().get(chord).split("[,+]"))
-                        .contains(pitch.toString()))
+                .filter(voice ->
+                        List.of(voice.getValue().get(chord).split("[,+]")).contains(pitch.toString()))
                 .map(Map.Entry::getKey)
                 .findFirst()
                 .orElse("?");

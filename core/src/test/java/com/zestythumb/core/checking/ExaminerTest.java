@@ -86,7 +86,8 @@ class ExaminerTest {
                         .filter(finding -> !expected.contains(finding.kind().code()))
                         // How high voices go and what hands reach was written for one key.
                         .filter(finding -> key.equals("P1")
-                                || finding.kind() != Kind.RANGE && !finding.kind().is(Kind.Trait.HAND))
+                                || finding.kind() != Kind.RANGE
+                                        && !finding.kind().is(Kind.Trait.HAND))
                         .forEach(finding -> alarms.add(key + " " + finding.id() + " in " + line));
             }
         }
@@ -144,8 +145,14 @@ class ExaminerTest {
                     changes.add("<" + voice + " " + now);
                 }
             }
-            String keys = before.sheet().bars().get(before.chords().get(chord).event().bar()).left().equals(
-                            after.sheet().bars().get(after.chords().get(chord).event().bar()).left())
+            String keys = before.sheet()
+                            .bars()
+                            .get(before.chords().get(chord).event().bar())
+                            .left()
+                            .equals(after.sheet()
+                                    .bars()
+                                    .get(after.chords().get(chord).event().bar())
+                                    .left())
                     ? ""
                     : after.chords().get(chord).voicing().pitches().stream()
                             .distinct()

@@ -12,10 +12,10 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voiceleading.Fault;
-import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voiceleading.Kind;
 import com.zestythumb.core.voiceleading.Rule;
 import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voiceleading.Step;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
@@ -129,7 +129,8 @@ class FindingsTest {
     @Test
     void lookAtWhatFollowsWhatWhenItIsPlayed() {
         assertThat(messages("|: C | F |1 G :|2 Am |", ROOTS.with(School.CLASSICAL)))
-                .anyMatch(message -> message.equals("bass and top voice go F–C to A–E, in parallel fifths, past the bars between"))
+                .anyMatch(message ->
+                        message.equals("bass and top voice go F–C to A–E, in parallel fifths, past the bars between"))
                 .anyMatch(message -> message.equals("bass and top voice go F–C to G–D, in parallel fifths"))
                 .noneMatch(message -> message.contains("G–D to A–E"));
         assertThat(messages("|: C | Dm :|", ROOTS.with(School.CLASSICAL)))

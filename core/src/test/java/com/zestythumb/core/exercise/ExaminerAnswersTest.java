@@ -29,7 +29,8 @@ class ExaminerAnswersTest {
 
     private static Task task(String asked, String style, String key, String chart) {
         String minor = key.endsWith("m") ? key.substring(0, key.length() - 1) + " minor" : key + " major";
-        LeadSheet sheet = Chart.read("key: " + minor + "\ntempo: 60\n" + chart.replace("|m:", "|\nm:")).sheet();
+        LeadSheet sheet = Chart.read("key: " + minor + "\ntempo: 60\n" + chart.replace("|m:", "|\nm:"))
+                .sheet();
         StyleChoice choice = style.equals("close")
                 ? StyleChoice.close(Inversions.NEAREST)
                 : new StyleChoice(VoicingStyles.named(style), Map.of());
@@ -86,7 +87,8 @@ class ExaminerAnswersTest {
                 marks++;
                 right += good ? 1 : 0;
                 if (!good) {
-                    wrong.add(mark.chord() + ": " + letter + " " + mark.words() + " " + mark.faults() + "   in " + line);
+                    wrong.add(
+                            mark.chord() + ": " + letter + " " + mark.words() + " " + mark.faults() + "   in " + line);
                 }
             }
         }

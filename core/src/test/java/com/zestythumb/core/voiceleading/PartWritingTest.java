@@ -39,9 +39,12 @@ class PartWritingTest {
         Sonority met = Sonority.ofHands(to, null, key);
         Step step = new Step(left, met);
         for (School.Entry entry : School.STRICT.entries()) {
-            entry.rule().look(step, entry.limits(), fault -> codes.add(fault.kind().code()));
-            entry.rule().look(met, entry.limits(), fault -> codes.add(fault.kind().code()));
-            entry.rule().look(left, entry.limits(), fault -> codes.add(fault.kind().code()));
+            entry.rule()
+                    .look(step, entry.limits(), fault -> codes.add(fault.kind().code()));
+            entry.rule()
+                    .look(met, entry.limits(), fault -> codes.add(fault.kind().code()));
+            entry.rule()
+                    .look(left, entry.limits(), fault -> codes.add(fault.kind().code()));
         }
         return codes;
     }

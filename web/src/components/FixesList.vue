@@ -5,13 +5,19 @@ import {
   api,
   type Arrangement,
   type Choices,
-  type Mend,
+  type Fix,
   type Pin,
   type Played,
 } from '../api/client';
 
-/** Ways to mend what is to be minded at a chord: each to be heard before it is taken. */
-const props = defineProps<{ chart: string; played: Played; chord: number; bar: number }>();
+/** Ways to fix what is found at a chord: each to be heard before it is taken. */
+const props = defineProps<{
+  chart: string;
+  played: Played;
+  chord: number;
+  code: string;
+  bar: number;
+}>();
 const emit = defineEmits<{
   take: [pin: Pin];
   write: [chart: string, words: string];
@@ -21,17 +27,17 @@ const emit = defineEmits<{
 }>();
 
 const arrange = api.arranger();
-const mends = ref<Mend[]>();
+const fixes = ref<Fix[]>();
 const { ask, trouble } = useLatest();
 const hearing = useLatest();
 watch(
-  () => [props.chord, props.chart, props.played] as const,
+  () => [props.chord, props.code, props.chart, props.played] as const,
   () => {
-    mends.value = undefined;
+    fixes.value = undefined;
     hearing.drop();
     void ask(
-      (signal) => api.mends(props.chart, props.played, props.chord, signal),
-      (found) => (mends.value = found),
+      (signal) => api.fixes(props.chart, props.played, props.chord, props.code, signal),
+      (found) => (fixes.value = found),
     );
   },
   { immediate: true },
@@ -39,26 +45,26 @@ watch(
 
 const isHere = (pin: Pin, other: Pin) => pin.bar === other.bar && pin.start === other.start;
 
-function choicesWith({ pin }: Mend): Choices {
+function choicesWith({ pin }: Fix): Choices {
   const { choices } = props.played;
   if (!pin) return choices;
   return { ...choices, pins: [...choices.pins.filter((other) => !isHere(pin, other)), pin] };
 }
-function hear(mend: Mend) {
+function hear(fix: Fix) {
   const { hand } = props.played;
   const { bar } = props;
   void hearing.ask(
     (signal) =>
-      arrange(mend.chart ?? props.chart, { choices: choicesWith(mend), hand }, 'NONE', -1, signal),
+      arrange(fix.chart ?? props.chart, { choices: choicesWith(fix), hand }, 'NONE', -1, signal),
     ({ arrangement }) => emit('hear', arrangement, bar),
   );
 }
-function take(mend: Mend) {
-  if (mend.pin) emit('take', mend.pin);
-  else if (mend.chart) emit('write', mend.chart, said(mend));
+function take(fix: Fix) {
+  if (fix.pin) emit('take', fix.pin);
+  else if (fix.chart) emit('write', fix.chart, said(fix));
 }
-const said = ({ words }: Mend) => `${words[0]!.toUpperCase()}${words.slice(1)}`;
-const rest = ({ findings }: Mend) =>
+const said = ({ words }: Fix) => `${words[0]!.toUpperCase()}${words.slice(1)}`;
+const rest = ({ findings }: Fix) =>
   findings ? `then ${findings} more to fix` : 'then nothing to fix';
 </script>
 
@@ -66,20 +72,20 @@ const rest = ({ findings }: Mend) =>
   <p v-if="trouble || hearing.trouble.value" role="alert">
     {{ trouble || hearing.trouble.value }}
   </p>
-  <p v-else-if="mends && !mends.length">No single change fixes it; look at the bars around.</p>
-  <ul aria-label="Ways to fix it" :aria-busy="!mends">
-    <li v-for="(mend, i) in mends ?? []" :key="i">
+  <p v-else-if="fixes && !fixes.length">No one change fixes this. Check the neighbouring bars.</p>
+  <ul aria-label="Ways to fix it" :aria-busy="!fixes">
+    <li v-for="(fix, i) in fixes ?? []" :key="i">
       <button
         class="see plain-button"
-        title="beside what is played now"
-        @click="emit('see', said(mend), choicesWith(mend), mend.chart ?? undefined)"
+        title="Compare"
+        @click="emit('see', said(fix), choicesWith(fix), fix.chart ?? undefined)"
       >
-        <b>{{ said(mend) }}</b> <small>{{ rest(mend) }}</small>
+        <b>{{ said(fix) }}</b> <small>{{ rest(fix) }}</small>
       </button>
-      <button class="plain-button" :aria-label="`Hear: ${mend.words}`" @click="hear(mend)">
+      <button class="plain-button" :aria-label="`Hear: ${fix.words}`" @click="hear(fix)">
         <i class="pi pi-volume-up" aria-hidden="true" />
       </button>
-      <button class="plain-button" :aria-label="`Take: ${mend.words}`" @click="take(mend)">
+      <button class="plain-button" :aria-label="`Take: ${fix.words}`" @click="take(fix)">
         Take
       </button>
     </li>

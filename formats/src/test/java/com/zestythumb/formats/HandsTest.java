@@ -91,7 +91,7 @@ class HandsTest {
         assertThat(left(read.sheet())).isEqualTo(lower);
     }
 
-    /** Of three voices the first is the tune; another one can be, and any can be the left hand. */
+    /** Three voices are three parts, the first the tune; another one can be, and any can be the left hand. */
     @Test
     void takesVoicesOfAnAbcTune() {
         String abc =
@@ -101,7 +101,10 @@ class HandsTest {
         assertThat(usual.hands().lines())
                 .extracting(Hands.Source::name)
                 .containsExactly("Soprano", "Voice 2", "Voice 3");
-        assertThat(usual.hands().left()).isEmpty();
+        // Parts that have a line each come in with all of them.
+        assertThat(usual.hands().left()).isEqualTo("B");
+        assertThat(upper(usual.sheet())).isEqualTo("G4 & E4");
+        assertThat(left(usual.sheet())).isEqualTo("C3");
         Imported bass = Importer.read(
                         "a.abc", abc.replace("V:B\n", "V:B clef=bass\n").getBytes(StandardCharsets.UTF_8))
                 .get(0);

@@ -19,7 +19,8 @@ import java.util.stream.Collectors;
 
 /**
  * The parts of a page that is written in parts, as a hymn is: both staves written, each in one or two voices of single notes, or
- * nearly always the same number of keys held, three to five, of them at most two in the left hand. A part is told by its staff, then
+ * nearly always the same number of keys held, four or five, of them at most two in the left hand: two keys that a hand strikes under a
+ * tune are no parts. A part is told by its staff, then
  * by the voice in which it stands, then by its height; of two voices of a staff the one that lies higher on the whole is the higher.
  */
 final class PartsOfPage {
@@ -80,7 +81,7 @@ final class PartsOfPage {
         long same =
                 moments.stream().filter(moment -> moment.held().size() == parts).count();
         boolean steady = moments.size() > 1 && same >= NEARLY * moments.size();
-        return parts >= FEWEST && parts <= MOST && (single || steady);
+        return parts <= MOST && (single ? parts >= FEWEST : steady && parts > FEWEST);
     }
 
     private static int mostOften(List<Moment> moments) {

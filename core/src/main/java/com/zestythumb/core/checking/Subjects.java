@@ -4,6 +4,7 @@ import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Surroundings;
 import com.zestythumb.core.checking.PartsOfPage.Instant;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Transitions.Transition;
@@ -16,9 +17,12 @@ import com.zestythumb.core.voiceleading.Rhythm;
 import com.zestythumb.core.voiceleading.Run;
 import com.zestythumb.core.voiceleading.Shift;
 import com.zestythumb.core.voiceleading.Sonority;
+import com.zestythumb.core.voiceleading.Move;
 import com.zestythumb.core.voiceleading.Step;
+import com.zestythumb.core.voiceleading.Voice;
 import com.zestythumb.core.voiceleading.VerticalInterval;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -71,10 +75,17 @@ final class Subjects {
             return Passages.steps(arrangement);
         }
         List<Placed<Step>> steps = new ArrayList<>();
+        Map<Voice, Pitch> cameFrom = new EnumMap<>(Voice.class);
         for (int i = 1; i < instants.size(); i++) {
             Instant from = instants.get(i - 1);
             Instant to = instants.get(i);
-            steps.add(new Placed<>(new Step(from.sonority(), to.sonority()), to.chord(), from.chord()));
+            Step step = new Step(from.sonority(), to.sonority(), Map.copyOf(cameFrom));
+            steps.add(new Placed<>(step, to.chord(), from.chord()));
+            for (Move move : step.moves()) {
+                if (move.halfSteps() != 0) {
+                    cameFrom.put(move.voice(), move.from().pitch());
+                }
+            }
         }
         return steps;
     }

@@ -4,6 +4,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.voicing.Tone;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * All voices go from one time to the next: from chord to chord of the hands; of a page in parts from one time at which a part moves
@@ -13,11 +14,25 @@ public final class Step {
 
     private final Sonority from;
     private final Sonority to;
+    private final Map<Voice, Pitch> cameFrom;
     private List<Move> moves;
 
     public Step(Sonority from, Sonority to) {
+        this(from, to, Map.of());
+    }
+
+    /** Where it is known from which other note each voice came before. */
+    public Step(Sonority from, Sonority to, Map<Voice, Pitch> cameFrom) {
         this.from = from;
         this.to = to;
+        this.cameFrom = cameFrom;
+    }
+
+    /** Whether a voice goes on by step as it came. */
+    boolean goesOnByStep(Move move) {
+        Pitch before = cameFrom.get(move.voice());
+        int came = before == null ? 0 : move.from().pitch().midi() - before.midi();
+        return Math.abs(came) <= 2 && Math.abs(move.halfSteps()) <= 2 && came * move.halfSteps() > 0;
     }
 
     public Sonority from() {
@@ -46,7 +61,7 @@ public final class Step {
      * How the voices go, from the lowest; the tune's at the end. Where hands hold more notes than before, bass and top alone can be
      * followed.
      */
-    List<Move> moves() {
+    public List<Move> moves() {
         if (moves == null) {
             moves = new ArrayList<>();
             List<Tone> left = from.voices();

@@ -196,7 +196,8 @@ public final class StepRules {
 
     /**
      * The leading tone of V and of vii° rises where these go to I or vi, and so does the third of any dominant seventh whose root
-     * falls a fifth. It may stay; an inner one may fall a third to the fifth, and on the way to vi by step.
+     * falls a fifth. It may stay; an inner one may fall a third to the fifth, and on the way to vi by step, as any one does that
+     * comes down from the keynote.
      */
     static final Rule<Step> LEADING = Rule.of("leading", Step.class, (step, limits, found) -> {
         if (!step.meetsAnother()) {
@@ -210,6 +211,7 @@ public final class StepRules {
                 boolean goes = goes(step, note, move, 1)
                         || goes(step, note, move, 0)
                         || inner && (goes(step, note, move, -MAJOR_THIRD) || goes(step, note, move, -MINOR_THIRD))
+                        || !toTonic && move != null && step.goesOnByStep(move)
                         || inner && !toTonic && (goes(step, note, move, -1) || goes(step, note, move, -STEP));
                 if (!goes) {
                     found.accept(Fault.of(Kind.LEADING_UNRESOLVED, move == null ? note : move));

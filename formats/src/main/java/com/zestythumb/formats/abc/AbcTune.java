@@ -13,6 +13,8 @@ import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.SheetBuilder;
+import com.zestythumb.core.sheet.SheetNote;
+import com.zestythumb.formats.SungParts;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -38,15 +40,20 @@ final class AbcTune {
             Pattern.compile("(?:\"[^\"]*\"\\s*)?(?:(\\d{1,2})/(\\d{1,2})[^=]*=)?\\s*(\\d{1,4}).*");
 
     private static final int MIDDLE_C = 60;
+    private static final int MOST_OTHERS = 16;
 
     private final ImportReport.Builder report = new ImportReport.Builder();
     private final SheetBuilder sheet = new SheetBuilder(Heading.USUAL.withTitle(""), report);
     private final AbcBars tune = new AbcBars(sheet, report, false);
-    /** A second voice, which may be a left hand; what is to be told of it is told when it is known for one. */
-    private final ImportReport.Builder reportOfSecond = new ImportReport.Builder();
+    /** All voices but the tune's, by their ids: one may be a left hand, or they are parts of a choir. */
+    private final Map<String, Voice> others = new LinkedHashMap<>();
 
-    private final SheetBuilder second = new SheetBuilder(Heading.USUAL, reportOfSecond);
-    private final AbcBars lower = new AbcBars(second, reportOfSecond, true);
+    /** What the heading says to each voice, for those that come later. */
+    private final List<Consumer<AbcBars>> heading = new ArrayList<>();
+
+    /** A voice beside the tune; what is to be told of it is told when it is known for a left hand. */
+    private record Voice(SheetBuilder sheet, AbcBars bars, ImportReport.Builder report) {}
+
     private static final Pattern NAME = Pattern.compile("\\b(?:name|nm)=\"([^\"]*+)\"");
     private static final Pattern DRUMS = Pattern.compile("(?i)drum|perc");
     private static final Pattern VOICE = Pattern.compile("\\[V:\\s*+([^\\[\\]]*+)]");
@@ -59,6 +66,7 @@ final class AbcTune {
     private final Hands.Wanted wanted;
     private boolean drums;
     private boolean hasLeft;
+    private boolean sung;
 
     private Fraction unit;
     private boolean inBody;
@@ -172,7 +180,50 @@ final class AbcTune {
             basses.add(id);
         }
         drums |= DRUMS.matcher(value).find();
-        bars = id.equals(tuneVoice()) ? tune : id.equals(leftVoice()) ? lower : null;
+        bars = id.equals(tuneVoice()) ? tune : other(id);
+    }
+
+    /** A voice beside the tune; none where there are too many. */
+    private AbcBars other(String id) {
+        if (others.size() >= MOST_OTHERS && !others.containsKey(id)) {
+            return null;
+        }
+        return others.computeIfAbsent(id, name -> {
+                    ImportReport.Builder unheard = new ImportReport.Builder();
+                    SheetBuilder own = new SheetBuilder(Heading.USUAL, unheard);
+                    AbcBars voice = new AbcBars(own, unheard, true);
+                    heading.forEach(change -> change.accept(voice));
+                    return new Voice(own, voice, unheard);
+                })
+                .bars();
+    }
+
+    /** Three or four voices of one line each and as many bars. */
+    private boolean laySungParts() {
+        List<List<List<SheetNote>>> parts = new ArrayList<>();
+        parts.add(sheet.bars().stream()
+                .map(bar -> (List<SheetNote>) new ArrayList<>(bar.melody))
+                .toList());
+        for (Voice voice : others.values()) {
+            SheetBuilder one = voice.sheet();
+            if (one.bars().stream().anyMatch(bar -> bar.left.size() > 1)) {
+                return false;
+            }
+            parts.add(one.bars().stream()
+                    .map(bar -> bar.left.isEmpty()
+                            ? List.of(new SheetNote(null, Fraction.ZERO, bar.length))
+                            : bar.left.get(0))
+                    .toList());
+        }
+        boolean whole = wanted.equals(Hands.Wanted.USUAL) && !drums && voices.size() == parts.size();
+        boolean alone = sheet.bars().stream().allMatch(bar -> bar.beneath.isEmpty() && bar.withTune.isEmpty());
+        if (!whole || !alone || !SungParts.lay(sheet.bars(), parts)) {
+            return false;
+        }
+        others.values().forEach(this::hear);
+        report.add(Fate.READ, parts.size() + " parts, on two staves");
+        sung = true;
+        return true;
     }
 
     private String tuneVoice() {
@@ -191,9 +242,23 @@ final class AbcTune {
                 : voices.keySet().stream().skip(1).findFirst().orElse("");
     }
 
+    private String lastVoice() {
+        return voices.keySet().stream().reduce((one, other) -> other).orElse("");
+    }
+
+    /** What another voice sounds helps to name the chords. */
+    private void hear(Voice voice) {
+        List<BroughtBar> under = voice.sheet().bars();
+        for (int i = 0; i < Math.min(under.size(), sheet.bars().size()); i++) {
+            BroughtBar bar = sheet.bars().get(i);
+            under.get(i).sounding.forEach(note -> bar.sound(note.midi(), note.onset(), note.duration()));
+        }
+    }
+
     /** Two voices of as many bars, the second one low: the left hand. */
     private void layLeftHand() {
-        List<BroughtBar> under = second.bars();
+        Voice second = others.get(leftVoice());
+        List<BroughtBar> under = second == null ? List.of() : second.sheet().bars();
         double middle = under.stream()
                 .flatMap(bar -> bar.sounding.stream())
                 .mapToInt(Sounding::midi)
@@ -213,9 +278,9 @@ final class AbcTune {
             BroughtBar bar = sheet.bars().get(i);
             bar.left.addAll(under.get(i).left);
             bar.length = bar.melody.isEmpty() ? under.get(i).length : bar.length;
-            under.get(i).sounding.forEach(note -> bar.sound(note.midi(), note.onset(), note.duration()));
         }
-        report.addAll(reportOfSecond);
+        hear(second);
+        report.addAll(second.report());
     }
 
     private void meter(String value) {
@@ -278,7 +343,7 @@ final class AbcTune {
     private void each(Consumer<AbcBars> change) {
         if (!inBody) {
             change.accept(tune);
-            change.accept(lower);
+            heading.add(change);
         } else if (bars != null) {
             change.accept(bars);
         }
@@ -323,11 +388,13 @@ final class AbcTune {
 
     Optional<Imported> finish() {
         tune.finish();
-        lower.finish();
         if (sheet.bars().isEmpty()) {
             return Optional.empty();
         }
-        layLeftHand();
+        others.values().forEach(voice -> voice.bars().finish());
+        if (!laySungParts()) {
+            layLeftHand();
+        }
         if (sheet.heading().title().isEmpty()) {
             sheet.setHeading(sheet.heading().withTitle(Heading.NAMELESS));
         }
@@ -344,7 +411,7 @@ final class AbcTune {
         List<Hands.Source> lines = new ArrayList<>();
         voices.forEach((id, name) ->
                 lines.add(new Hands.Source(id, name.isEmpty() ? "Voice " + (lines.size() + 1) : name, 0, "", "")));
-        return new Hands(lines, tuneVoice(), hasLeft ? leftVoice() : "");
+        return new Hands(lines, tuneVoice(), sung ? lastVoice() : hasLeft ? leftVoice() : "");
     }
 
     /** Standard 2.1, section 3.1.8: {@code 1/4=120}; an older file's plain number counts unit lengths or beats. */

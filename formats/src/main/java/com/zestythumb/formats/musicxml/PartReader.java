@@ -13,6 +13,7 @@ import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.SheetBuilder;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
@@ -53,6 +54,11 @@ final class PartReader {
     private String leftHand = "";
     private final HandNotes upper = new HandNotes(null);
     private final HandNotes left = new HandNotes(NoteSign.BASS);
+    /** All that the part has, bar by bar, while it is one line on one staff. */
+    private final HandNotes alone = new HandNotes(null);
+
+    private final List<List<SheetNote>> line = new ArrayList<>();
+    private boolean oneLine = true;
     private final HomeStaves homes = new HomeStaves();
     private final Map<Integer, Set<String>> voices = new HashMap<>();
     private int measures;
@@ -108,6 +114,11 @@ final class PartReader {
         return !tune().isEmpty() || !leftHand().isEmpty();
     }
 
+    /** Its notes bar by bar where it is one line on one staff; else none. */
+    List<List<SheetNote>> line() {
+        return oneLine ? line : List.of();
+    }
+
     boolean hasTwoStaves() {
         return twoStaves;
     }
@@ -139,6 +150,9 @@ final class PartReader {
         if (first && any && end.compareTo(Fraction.ZERO) > 0) {
             bar.length = end;
         }
+        List<List<SheetNote>> all = alone.take(bar.length);
+        oneLine &= all.size() <= 1 && !twoStaves;
+        line.add(all.isEmpty() ? List.of(new SheetNote(null, Fraction.ZERO, bar.length)) : all.get(0));
         List<List<SheetNote>> tuneHere = upper.take(bar.length);
         if (!tuneHere.isEmpty() && bar.melody.isEmpty()) {
             bar.setUpper(tuneHere);
@@ -291,8 +305,7 @@ final class PartReader {
             counter.add(line, pitch.midi());
         }
         HandNotes hand = hand(home);
-        if (hand != null) {
-            NoteTags.tellNotKept(note, report);
+        if (hand != null || oneLine) {
             SheetNote read = new SheetNote(
                     pitch,
                     onset,
@@ -303,8 +316,12 @@ final class PartReader {
                     NoteTags.finger(note),
                     NoteTags.touch(note),
                     SignTags.ofNote(note));
-            if (!hand.add(note.text("voice"), read, NoteTags.tuplet(note))) {
-                report.add(Fate.LEFT_OUT, "voices of a hand beyond the third", number);
+            alone.add(note.text("voice"), read, NoteTags.tuplet(note));
+            if (hand != null) {
+                NoteTags.tellNotKept(note, report);
+                if (!hand.add(note.text("voice"), read, NoteTags.tuplet(note))) {
+                    report.add(Fate.LEFT_OUT, "voices of a hand beyond the third", number);
+                }
             }
         }
     }

@@ -10,6 +10,7 @@ import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.SheetBuilder;
+import com.zestythumb.formats.SungParts;
 import com.zestythumb.formats.UnreadableFileException;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -57,8 +58,9 @@ final class ScoreWalk {
                 .withComposer(composer)
                 .withKey(first.key)
                 .withMeter(first.meter));
+        boolean sung = wanted.equals(Hands.Wanted.USUAL) && laySungParts();
         dropSilentMelody();
-        reportParts();
+        reportParts(sung);
         return sheet.build("MusicXML", hands());
     }
 
@@ -157,6 +159,17 @@ final class ScoreWalk {
                 .orElse("");
     }
 
+    /** A staff for each part of a choir. */
+    private boolean laySungParts() {
+        List<List<List<SheetNote>>> lines =
+                parts.values().stream().map(PartReader::line).toList();
+        boolean sung = SungParts.lay(sheet.bars(), lines);
+        if (sung) {
+            report.add(Fate.READ, lines.size() + " parts, on two staves");
+        }
+        return sung;
+    }
+
     private void dropSilentMelody() {
         boolean sings =
                 sheet.bars().stream().flatMap(bar -> bar.melody.stream()).anyMatch(note -> !note.isRest());
@@ -165,10 +178,12 @@ final class ScoreWalk {
         }
     }
 
-    private void reportParts() {
+    private void reportParts(boolean sung) {
         PartReader first = parts.values().iterator().next();
-        boolean left = !leftHand().isEmpty();
-        long taken = parts.values().stream().filter(PartReader::isTaken).count();
+        boolean left = sung || !leftHand().isEmpty();
+        long taken = sung
+                ? parts.size()
+                : parts.values().stream().filter(PartReader::isTaken).count();
         if (parts.size() > Math.max(1, taken)) {
             report.add(
                     Fate.LEFT_OUT,

@@ -33,8 +33,8 @@ class PagesInPartsTest {
     private static final Hand WIDE = Hand.ofSpan(19);
 
     /** What depends on the hand and the octave. */
-    private static final Set<String> OF_THE_HAND =
-            Set.of("stretch", "stretch-within", "stretch-right", "held-too-far", "finger-twice", "leap", "mud", "range");
+    private static final Set<String> OF_THE_HAND = Set.of(
+            "stretch", "stretch-within", "stretch-right", "held-too-far", "finger-twice", "leap", "mud", "range");
 
     private static final List<String> KEYS =
             List.of("P1", "m2", "M2", "m3", "M3", "P4", "A4", "P5", "m6", "M6", "m7", "M7");

@@ -40,8 +40,24 @@ class SungPagesTest {
     private static final Path LISTS = Path.of("../core/src/test/resources/corpus");
     private static final int BAR = 48;
     private static final Map<String, String> KINDS = Map.of(
-            "", "major", "m", "minor", "7", "dominant", "m7", "minor-seventh", "maj7", "major-seventh", "dim",
-            "diminished", "dim7", "diminished-seventh", "m7b5", "half-diminished", "sus4", "suspended-fourth");
+            "",
+            "major",
+            "m",
+            "minor",
+            "7",
+            "dominant",
+            "m7",
+            "minor-seventh",
+            "maj7",
+            "major-seventh",
+            "dim",
+            "diminished",
+            "dim7",
+            "diminished-seventh",
+            "m7b5",
+            "half-diminished",
+            "sus4",
+            "suspended-fourth");
 
     /** Notes and ties of a part, bar by bar. */
     private record Note(String pitch, int units, boolean tied) {}
@@ -137,8 +153,10 @@ class SungPagesTest {
         List<String> upper = new ArrayList<>();
         List<String> lower = new ArrayList<>();
         for (int bar = 0; bar < phrase.chords().size(); bar++) {
-            upper.add(abc(phrase.voices().get("S").get(bar)) + "& " + abc(phrase.voices().get("A").get(bar)));
-            lower.add(abc(phrase.voices().get("T").get(bar)) + "& " + abc(phrase.voices().get("B").get(bar)));
+            upper.add(abc(phrase.voices().get("S").get(bar)) + "& "
+                    + abc(phrase.voices().get("A").get(bar)));
+            lower.add(abc(phrase.voices().get("T").get(bar)) + "& "
+                    + abc(phrase.voices().get("B").get(bar)));
         }
         return "key: " + keyOf(phrase) + "\nmeter: 4/4\ntempo: 60\n| "
                 + phrase.chords().stream().map(bar -> String.join(" ", bar)).collect(Collectors.joining(" | "))
@@ -156,7 +174,8 @@ class SungPagesTest {
                 int at = 0;
                 for (Note note : voice.getValue().get(bar)) {
                     boolean begins = voice.getKey().equals("S") && at % length == 0;
-                    text.append(begins ? "\"" + chords.get(at / length) + "\"" : "").append(abc(note));
+                    text.append(begins ? "\"" + chords.get(at / length) + "\"" : "")
+                            .append(abc(note));
                     at += note.units();
                 }
                 text.append("| ");
@@ -170,8 +189,8 @@ class SungPagesTest {
         StringBuilder text = new StringBuilder("<score-partwise version=\"4.0\"><part-list>");
         phrase.voices()
                 .keySet()
-                .forEach(name -> text.append("<score-part id=\"" + name + "\"><part-name>" + name
-                        + "</part-name></score-part>"));
+                .forEach(name -> text.append(
+                        "<score-part id=\"" + name + "\"><part-name>" + name + "</part-name></score-part>"));
         text.append("</part-list>");
         com.zestythumb.core.pitch.Key key = com.zestythumb.core.pitch.Key.parse(keyOf(phrase));
         for (Map.Entry<String, List<List<Note>>> voice : phrase.voices().entrySet()) {

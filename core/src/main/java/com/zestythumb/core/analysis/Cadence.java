@@ -14,7 +14,8 @@ public record Cadence(Close kind, int chord, String reason, double confidence) {
     public enum Close {
         /** V–I, both in root position and the tune on the keynote. */
         PERFECT("perfect authentic", "a full stop"),
-        AUTHENTIC("authentic", "a full stop, lightly"),
+        /** V–I with an inversion, or another note of the tune on top. */
+        AUTHENTIC("imperfect authentic", "a full stop, lightly"),
         HALF("half", "a comma: it waits on the dominant"),
         PHRYGIAN("Phrygian half", "a comma: the bass sinks a half step onto the dominant"),
         DECEPTIVE("deceptive", "a surprise: home was expected"),

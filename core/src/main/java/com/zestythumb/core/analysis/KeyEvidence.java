@@ -14,6 +14,9 @@ import java.util.stream.IntStream;
  */
 final class KeyEvidence {
 
+    /** The fourth of {@link KeyState#MODES}. */
+    private static final int MIXOLYDIAN = 3;
+
     /**
      * A chord with what speaks for its key.
      *
@@ -217,8 +220,24 @@ final class KeyEvidence {
         int aboveTonic = aboveTonic(i, key);
         boolean coloured = kinds[i] == ChordKind.DOMINANT && (aboveTonic == 0 || aboveTonic == 5) && isBlues(key);
         double fit = Fit.price(aboveTonic, coloured ? ChordKind.MAJOR : kinds[i], KeyState.mode(key));
+        if (aboveTonic == 0 && isDominantOf(i, key)) {
+            // The tonic with a seventh on its way to IV is V7/IV, and tells of no mixolydian.
+            fit = Math.max(fit, Fit.price(0, ChordKind.DOMINANT, 0));
+        }
+        if (aboveTonic == 7 && kinds[i] == ChordKind.MINOR && i + 1 < kinds.length && isDominantOf(i + 1, key)) {
+            fit = Math.max(fit, Fit.price(7, ChordKind.MINOR, 0));
+        }
         boolean strange = majorSevenths[i] && !KeyState.has(key, (roots[i] + 11) % 12);
         return fit + (strange ? STRANGE_SEVENTH : 0);
+    }
+
+    /** Whether a chord with a seventh goes a fifth down, and no chord of the same root beside it says that it is at rest. */
+    private boolean isDominantOf(int i, int key) {
+        return kinds[i] == ChordKind.DOMINANT
+                && KeyState.mode(key) == MIXOLYDIAN
+                && i + 1 < kinds.length
+                && aboveTonic(i + 1, key) == 5
+                && kinds[i + 1] == ChordKind.MAJOR;
     }
 
     /**

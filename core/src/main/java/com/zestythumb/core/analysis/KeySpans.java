@@ -1,5 +1,6 @@
 package com.zestythumb.core.analysis;
 
+import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.pitch.PitchClass;
@@ -18,6 +19,7 @@ final class KeySpans {
 
     private static final double WORTH_SAYING = 0.15;
     private static final int MOST_OTHERS = 2;
+    private static final int SOON = 3;
 
     private final KeyEvidence evidence;
 
@@ -28,6 +30,7 @@ final class KeySpans {
     /** The spans of a row of keys, one for each chord. */
     List<KeySpan> of(int[] path) {
         int count = path.length;
+        enterLate(path);
         List<KeySpan> spans = new ArrayList<>();
         for (int from = 0; from < count; ) {
             int to = from;
@@ -47,6 +50,49 @@ final class KeySpans {
             from = to;
         }
         return spans;
+    }
+
+    /**
+     * Where the first chord that the old key does not have comes within three, what goes before it and belongs to both is heard in the
+     * old one, and the last of it is the pivot (common practice).
+     */
+    private void enterLate(int[] path) {
+        for (int i = 1; i < path.length; i++) {
+            int old = path[i - 1];
+            boolean said = evidence.heard(i).fixed() != null
+                    || evidence.heard(i).told() != null
+                            && !evidence.heard(i)
+                                    .told()
+                                    .equals(evidence.heard(i - 1).told());
+            if (path[i] == old || said || areRelative(path[i], old)) {
+                continue;
+            }
+            int foreign = i;
+            while (foreign < path.length && path[foreign] == path[i] && evidence.belongs(foreign, old)) {
+                foreign++;
+            }
+            boolean soon = foreign < path.length && path[foreign] == path[i] && foreign <= i + SOON;
+            if (soon) {
+                int key = path[i];
+                for (int both = i; both < foreign && evidence.belongs(both, key) && !isDiminished(both); both++) {
+                    path[both] = old;
+                }
+                i = foreign;
+            }
+        }
+    }
+
+    /** A diminished chord is one and the same in many keys, and the first of a new one. */
+    private boolean isDiminished(int i) {
+        Interval fifth = evidence.heard(i).chord().quality().numbered(5);
+        return fifth != null && fifth.semitones() < 7;
+    }
+
+    /** Relative keys share all their chords. */
+    private static boolean areRelative(int one, int other) {
+        int up = Math.floorMod(KeyState.tonic(one) - KeyState.tonic(other), 12);
+        int modes = KeyState.mode(one) - KeyState.mode(other);
+        return modes == -1 && up == 3 || modes == 1 && up == 9;
     }
 
     /** The key as the chart has it where it says so, else as its chords are spelled. */

@@ -53,7 +53,7 @@ final class ChoiceQuestions {
     }
 
     private static String name(Close close) {
-        return (close == Close.PERFECT ? Close.AUTHENTIC : close).word();
+        return close == Close.PERFECT || close == Close.AUTHENTIC ? "authentic" : close.word();
     }
 
     /** Which bar has another pattern than the rest; asked once, at the first chord. */

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -42,19 +43,21 @@ final class PartsOfPage {
 
     private final Arrangement arrangement;
     private final Map<List<Integer>, List<Sound>> voices;
-    private final List<List<Integer>> order;
+    /** The voices from the lowest, each with its place. */
+    private final Map<List<Integer>, Integer> order = new HashMap<>();
+
     private final int parts;
     private final boolean single;
 
     private PartsOfPage(Arrangement arrangement) {
         this.arrangement = arrangement;
         this.voices = arrangement.score().sounds().stream().collect(Collectors.groupingBy(PartsOfPage::voice));
-        this.order = voices.keySet().stream()
+        voices.keySet().stream()
                 .sorted(Comparator.<List<Integer>>comparingInt(voice -> voice.get(0))
                         .thenComparingDouble(voice -> height(voices.get(voice))))
-                .toList();
+                .forEach(voice -> order.put(voice, order.size()));
         List<Moment> moments = arrangement.score().moments();
-        boolean alone = voices.values().stream().allMatch(PartsOfPage::isLine);
+        boolean alone = order.size() <= MOST && voices.values().stream().allMatch(PartsOfPage::isLine);
         long together = moments.stream()
                 .filter(moment -> moment.held(moment::strikes).size() > 1)
                 .count();
@@ -139,11 +142,11 @@ final class PartsOfPage {
     private Instant instant(int chord, boolean begins, Moment moment) {
         Sound[] sounds = new Sound[parts];
         List<Sound> held = moment.held().stream()
-                .sorted(Comparator.<Sound>comparingInt(sound -> order.indexOf(voice(sound)))
+                .sorted(Comparator.<Sound>comparingInt(sound -> order.get(voice(sound)))
                         .thenComparing(Sound::key))
                 .toList();
         if (single) {
-            held.forEach(sound -> sounds[order.indexOf(voice(sound))] = sound);
+            held.forEach(sound -> sounds[order.get(voice(sound))] = sound);
         } else if (held.size() == parts) {
             held.toArray(sounds);
         } else {

@@ -2,6 +2,7 @@ package com.zestythumb.core.checking;
 
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Score.Moment;
 import com.zestythumb.core.arrangement.Score.Part;
 import com.zestythumb.core.arrangement.Score.Sound;
 import com.zestythumb.core.arrangement.Surroundings;
@@ -47,33 +48,31 @@ final class WrittenTones {
         boolean slashes = arrangement.chords().stream()
                 .anyMatch(chord -> chord.chord().hasSlash() && !chord.event().isGuess());
         List<Placed<ChordWritten>> written = new ArrayList<>();
-        NavigableMap<Fraction, List<Sound>> all = new TreeMap<>();
-        byTime.values()
-                .forEach(part -> part.forEach((at, struck) ->
-                        all.computeIfAbsent(at, one -> new ArrayList<>()).addAll(struck)));
-        Fraction longest = arrangement.score().sounds().stream()
-                .map(sound -> sound.to().minus(sound.from()))
-                .max(Fraction::compareTo)
-                .orElse(Fraction.ZERO);
+        NavigableMap<Fraction, Moment> moments = new TreeMap<>();
+        arrangement.score().moments().forEach(moment -> moments.put(moment.at(), moment));
         for (ArrangedChord chord : arrangement.chords()) {
             if (chord.isWritten() && !chord.event().isGuess()) {
-                written.add(Placed.at(chord.index(), of(chord, slashes, all, longest)));
+                written.add(Placed.at(chord.index(), of(chord, slashes, moments)));
             }
         }
         return written;
     }
 
-    private ChordWritten of(
-            ArrangedChord chord, boolean slashes, NavigableMap<Fraction, List<Sound>> all, Fraction longest) {
+    /** What is held where it begins, and what is struck while it lasts. */
+    private ChordWritten of(ArrangedChord chord, boolean slashes, NavigableMap<Fraction, Moment> moments) {
         Fraction from =
                 arrangement.score().at(chord.event().bar(), chord.event().start());
         Fraction to = from.plus(chord.event().duration());
         List<Note> notes = new ArrayList<>();
-        all.subMap(from.minus(longest), true, to, false)
-                .forEach((at, struck) -> struck.stream()
-                        .filter(sound -> sound.to().compareTo(from) > 0)
-                        .sorted((one, other) -> Integer.compare(one.key(), other.key()))
-                        .forEach(sound -> notes.add(note(sound, from, to))));
+        var before = moments.lowerEntry(from);
+        if (before != null) {
+            before.getValue()
+                    .held(sound -> sound.to().compareTo(from) > 0)
+                    .forEach(sound -> notes.add(note(sound, from, to)));
+        }
+        moments.subMap(from, to)
+                .values()
+                .forEach(moment -> moment.held(moment::strikes).forEach(sound -> notes.add(note(sound, from, to))));
         boolean last = chord.index() + 1 == arrangement.chords().size();
         return new ChordWritten(
                 chord.chord(), notes, slashes, sung, last, Surroundings.key(arrangement.analysis(), chord.index()));

@@ -32,7 +32,7 @@ final class Makings {
         Interval up = up(key);
         return symbols(tune[0], up) + "\nm: "
                 + Arrays.stream(tune[1].split(" "))
-                        .map(note -> abc(Pitch.parse(note).plus(up), up) + "8")
+                        .map(note -> abc(Pitch.parse(note).plus(up), up.semitones() > HIGHEST_UP) + "8")
                         .collect(Collectors.joining(" | "))
                 + " |";
     }
@@ -52,7 +52,7 @@ final class Makings {
         String hand = "";
         for (int bar = 0; bar < chords.size(); bar++) {
             for (int order : bar == odd ? other : usual) {
-                hand += abc(Pitch.parse(chords.get(bar).get(order)).plus(up), up) + "2 ";
+                hand += abc(Pitch.parse(chords.get(bar).get(order)).plus(up), up.semitones() > HALF) + "2 ";
             }
             hand += "| ";
         }
@@ -71,7 +71,7 @@ final class Makings {
         return symbols(row[0], up) + "\nl: "
                 + Arrays.stream(row[1].split("/"))
                         .map(chord -> Arrays.stream(chord.split(" "))
-                                .map(note -> abc(Pitch.parse(note).plus(up), up))
+                                .map(note -> abc(Pitch.parse(note).plus(up), up.semitones() > HALF))
                                 .collect(Collectors.joining("", "[", "]8")))
                         .collect(Collectors.joining(" | "))
                 + " |";
@@ -94,12 +94,17 @@ final class Makings {
                 .collect(Collectors.joining(" | ", "| ", " |"));
     }
 
-    /** From F sharp on an octave lower, so that it stays where the hands are at home; every sign is written. */
-    private static String abc(Pitch pitch, Interval up) {
+    /** Half an octave: what is moved farther up goes an octave lower, so that it stays where the hands are at home. */
+    private static final int HALF = 5;
+    /** The same for a soprano up to F5. */
+    private static final int HIGHEST_UP = 4;
+
+    /** Every sign is written. */
+    private static String abc(Pitch pitch, boolean lower) {
         int alteration = pitch.pitchClass().alteration();
         String sign = alteration == 0 ? "=" : (alteration > 0 ? "^" : "_").repeat(Math.abs(alteration));
         String letter = pitch.pitchClass().letter().toString();
-        int octave = Math.floorDiv(pitch.staffStep(), 7) - (up.semitones() > 5 ? 1 : 0);
+        int octave = Math.floorDiv(pitch.staffStep(), 7) - (lower ? 1 : 0);
         return sign
                 + (octave >= 5
                         ? letter.toLowerCase(Locale.ROOT) + "'".repeat(octave - 5)

@@ -85,14 +85,14 @@ public record ReadyMade(
                     "one chord from its root, its third, its fifth",
                     NEAREST,
                     1,
-                    rows("| I | I/3 | I/5 | I |", "| I | I/3 | IV | IV/3 | I/5 | V | I |")),
+                    rows("| I | I6 | I6/4 | I |", "| I | I6 | IV | IV6 | I6/4 | V | I |")),
             chords(
                     "closes",
                     "Closes",
                     "full, half, plagal and deceptive",
                     NEAREST,
                     1,
-                    rows("| I | IV | V7 | I |", "| I | ii | IV | V |", "| I | V | IV | I |", "| I | IV | V7 | vi |")),
+                    rows("| I | IV | V7 | I |", "| I | vi | IV | V |", "| I | V | IV | I |", "| I | IV | V7 | vi |")),
             new ReadyMade(
                     "primary-minor",
                     "Primary chords in minor",
@@ -115,14 +115,14 @@ public record ReadyMade(
                     "Figured bass",
                     "the chord above a bass, from its figures",
                     Asked.FIGURES,
-                    style("chord-over-bass"),
-                    null,
+                    HYMN,
+                    School.STRICT,
                     0,
                     rows(
-                            "| I | V/3 | I | IV | V | I |",
+                            "| I | V6 | I | IV | V | I |",
                             "| I | ii6/5 | V7 | I |",
-                            "| I | V4/2 | I/3 | IV | V7 | I |",
-                            "| I | vi | ii/3 | V | I |"),
+                            "| I | V6/5 | I | IV | V7 | I |",
+                            "| I | vi | ii6 | V | I |"),
                     false),
             new ReadyMade(
                     "four-parts-bass",
@@ -132,7 +132,7 @@ public record ReadyMade(
                     HYMN,
                     School.STRICT,
                     1,
-                    rows("| I | IV | V | I |", "| I | V/3 | I | ii/3 | V | I |", "| I | vi | IV | V | I |"),
+                    rows("| I | IV | V | I |", "| I | V6 | I | ii6 | V | I |", "| I | vi | IV | V | I |"),
                     false),
             new ReadyMade(
                     "four-parts-tune",
@@ -152,14 +152,14 @@ public record ReadyMade(
                     rows(
                             "| I | IV | V7 | I |",
                             "| I | vi | ii | V7 |",
-                            "| I/3 | IV | V4/2 | I/3 |",
+                            "| I6 | IV | V4/2 | I6 |",
                             "| ii7 | V7 | Imaj7 | vi7 |")),
             quiz(
                     "numerals",
                     "Roman numerals",
                     "what each chord is in its key",
                     Asked.NUMERALS,
-                    rows("| I | IV | V7 | I |", "| I | vi | ii | V7 |", "| I/3 | IV | ii/3 | V7 |")),
+                    rows("| I | IV | V7 | I |", "| I | vi | ii | V7 |", "| I6 | IV | ii6 | V7 |")),
             quiz("odd-bar", "The odd bar", "one bar has another pattern than the rest", Asked.ODD_BAR, Makings::oddBar),
             quiz("find-the-fault", "Find the fault", "one step breaks a rule", Asked.FAULT, Makings::fault),
             quiz(
@@ -167,10 +167,7 @@ public record ReadyMade(
                     "Spell the black key",
                     "sharp or flat: how a chord calls its black key",
                     Asked.SPELLING,
-                    rows(
-                            "| II7 | V7 | III7 | VI7 |",
-                            "| iv | bVII | bVI | i |",
-                            "| VI7 | ii | V7/ii | III7 |".replace("V7/ii", "VII7"))),
+                    rows("| II7 | V7 | III7 | VI7 |", "| iv | bVII | bVI | i |", "| VI7 | ii | VII7 | III7 |")),
             quiz(
                     "riddle",
                     "Note riddle",

@@ -149,7 +149,7 @@ public final class ChordRules {
                 && chord.tones().stream().noneMatch(tone -> Sonority.above(tone, name) == 1);
     }
 
-    /** The note of an augmented sixth, and what the key has by this name, are read with ease. */
+    /** The note of an augmented sixth, what the key has by this name, and a plain name for a double sharp are read with ease. */
     private static boolean isMisspelt(ChordWritten written, PitchClass name) {
         Chord chord = written.chord();
         int steps =
@@ -158,7 +158,8 @@ public final class ChordRules {
         boolean ofKey = written.key() != null
                 && written.key().contains(name)
                 && chord.quality().hasSeventh();
-        return Stream.concat(chord.tones().stream(), Stream.of(chord.bass())).noneMatch(name::equals)
+        return Stream.concat(chord.tones().stream(), Stream.of(chord.bass()))
+                        .noneMatch(tone -> tone.equals(name) || tone.simple().equals(name))
                 && chord.upper() == null
                 && !augmentedSixth
                 && !ofKey

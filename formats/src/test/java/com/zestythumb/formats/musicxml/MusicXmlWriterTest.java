@@ -317,7 +317,7 @@ class MusicXmlWriterTest {
         Document score = read(file);
         assertThat(texts(score, "//direction[@placement='below']//words"))
                 .as("by the bass that sounds: V7 lies in six-five")
-                .containsExactly("half cadence", "authentic cadence");
+                .containsExactly("half cadence", "imperfect authentic cadence");
         assertThat(texts(score, "//measure[4]//direction//words")).contains("half cadence");
         LeadSheet back = Importer.read("closes.musicxml", file).get(0).sheet();
         assertThat(back.bars()).allMatch(bar -> bar.text().notes().isEmpty());

@@ -1,0 +1,111 @@
+package com.zestythumb.core.exercise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.zestythumb.core.LongRun;
+import com.zestythumb.core.checking.Findings;
+import com.zestythumb.core.chord.Chord;
+import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.voiceleading.Kind.Trait;
+import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voiceleading.Severity;
+import com.zestythumb.core.voicing.Hand;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/** Every ready-made row in every key: its numerals say what they say in any textbook, and its model answer breaks no rule. */
+class ReadyMadeRowsTest {
+
+    private static final int SEEDS = LongRun.of(48, 200);
+    private static final List<String> DEGREES = List.of("i", "ii", "iii", "iv", "v", "vi", "vii");
+    private static final Pattern NUMERAL = Pattern.compile("(b?)([IVivx]+)(°?)(maj7|7)?((?:6/5|4/3|4/2|6/4|6)?)");
+
+    /** A numeral read by itself, by nothing but half steps: the pitch classes of the chord, its bass first. */
+    private static List<Integer> read(String numeral, int tonic, boolean minor) {
+        Matcher m = NUMERAL.matcher(numeral);
+        assertThat(m.matches()).as(numeral).isTrue();
+        int[] scale = minor ? new int[] {0, 2, 3, 5, 7, 8, 10} : new int[] {0, 2, 4, 5, 7, 9, 11};
+        int root = tonic
+                + scale[DEGREES.indexOf(m.group(2).toLowerCase(Locale.ROOT))]
+                - m.group(1).length();
+        boolean small = m.group(2).equals(m.group(2).toLowerCase(Locale.ROOT));
+        List<Integer> tones = new ArrayList<>(List.of(root, root + (small ? 3 : 4), root + 7));
+        boolean seventh = m.group(4) != null || m.group(5).matches("6/5|4/3|4/2");
+        if (seventh) {
+            tones.add(root + ("maj7".equals(m.group(4)) ? 11 : 10));
+        }
+        int inversion =
+                Map.of("", 0, "6", 1, "6/4", 2, "6/5", 1, "4/3", 2, "4/2", 3).get(m.group(5));
+        tones.add(0, tones.remove(inversion));
+        return tones.stream().map(tone -> Math.floorMod(tone, 12)).toList();
+    }
+
+    @Test
+    void numeralsSayWhatTheySayInAnyTextbook() {
+        int chords = 0;
+        for (ReadyMade set : ReadyMade.ALL) {
+            for (int seed = 0; seed < SEEDS; seed++) {
+                String chart = set.chart(seed);
+                String row = chart.lines()
+                        .filter(line -> line.startsWith("| "))
+                        .findFirst()
+                        .orElseThrow();
+                List<String> numerals = Arrays.stream(row.split("[| ]+"))
+                        .filter(word -> !word.isBlank())
+                        .toList();
+                if (!numerals.stream().allMatch(word -> NUMERAL.matcher(word).matches())) {
+                    continue;
+                }
+                var sheet = Chart.read(chart).sheet();
+                boolean minor = sheet.key().toString().endsWith("minor");
+                List<Chord> read =
+                        sheet.events().stream().map(ChordEvent::chord).toList();
+                for (int i = 0; i < numerals.size(); i++) {
+                    Chord chord = read.get(i);
+                    List<Integer> wanted =
+                            read(numerals.get(i), sheet.key().tonic().semitone(), minor);
+                    assertThat(chord.bass().semitone())
+                            .as(set.id() + " " + chart)
+                            .isEqualTo(wanted.get(0));
+                    Set<Integer> tones =
+                            chord.tones().stream().map(PitchClass::semitone).collect(Collectors.toSet());
+                    assertThat(tones).as(set.id() + " " + chart).isEqualTo(Set.copyOf(wanted));
+                    chords++;
+                }
+            }
+        }
+        assertThat(chords).isGreaterThan(1000);
+    }
+
+    @Test
+    void noModelAnswerBreaksAStrictRule() {
+        Set<Asked> laid = Set.of(Asked.CHORDS, Asked.BASS, Asked.INVERSIONS, Asked.FIGURES, Asked.FOUR_PARTS);
+        List<String> broken = new ArrayList<>();
+        for (ReadyMade set : ReadyMade.ALL) {
+            for (int seed = 0; laid.contains(set.asked()) && seed < SEEDS; seed++) {
+                Exercise exercise = (Exercise) set.exercise(seed, Hand.OCTAVE, School.STRICT);
+                String row = set.id() + " " + set.chart(seed).lines().skip(1).collect(Collectors.joining(" "));
+                var whole = exercise.played(exercise.solution().keys());
+                Findings.in(whole, School.STRICT).stream()
+                        // Direct fifths in close position are let pass in one hand, not in parts.
+                        .filter(finding -> set.asked() == Asked.CHORDS
+                                ? finding.severity() == Severity.FAULT
+                                : finding.severity().isAboveHint())
+                        .filter(finding -> !finding.kind().is(Trait.HAND))
+                        .forEach(finding -> broken.add(row + ": " + finding.id()));
+            }
+        }
+        assertThat(broken).as(String.join("\n", new TreeSet<>(broken))).isEmpty();
+    }
+}

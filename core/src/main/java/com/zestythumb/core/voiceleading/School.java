@@ -95,7 +95,7 @@ public record School(
                     .limit(StepRules.BARE_FIFTHS, 0, 1, 1)
                     .limit(StepRules.EVERY_VOICE, 0, 0, 1)
                     .limit(StepRules.BROKEN_INSIDE, 0, 0, 1),
-            row(HandRules.DOUBLING, 3, 3, 3),
+            row(HandRules.DOUBLING, 3, 3, 60),
             row(StepRules.DIRECT, 0, 0, 30),
             row(StepRules.CONTRARY, 0, 0, 60),
             row(StepRules.LEADING, 0, 0, 60),

@@ -22,5 +22,11 @@ export default defineConfig({
     rolldownOptions: { checks: { pluginTimings: false } },
   },
   server: { proxy: { '/api': process.env.ZESTY_APP ?? 'http://127.0.0.1:8080' } },
-  test: { environment: 'jsdom', isolate: false, include: ['src/**/*.test.ts'] },
+  // Other work may take the processor for seconds: what hangs fails, what is slow does not.
+  test: {
+    environment: 'jsdom',
+    isolate: false,
+    include: ['src/**/*.test.ts'],
+    testTimeout: 30_000,
+  },
 });

@@ -49,7 +49,7 @@ class ExerciseTest extends InTheBrowser {
         browser.assertAccessible("a student's page");
         // A wrong note is told at once, and what the chord has.
         press(48, 53, 59);
-        browser.seeText(".word", "B is not in F: it has F, A and C");
+        browser.seeText(".word", "B is not in F: lower B");
         press(59, 57);
         browser.seeText(".ask", "Right");
         // By letters: B, F and G, the last an octave down and up again.
@@ -154,7 +154,7 @@ class ExerciseTest extends InTheBrowser {
         browser.seeText(".beside header", "Fixed");
         browser.clickText(".beside button", "Close");
         browser.clickText(".findings button", "Ignore this");
-        browser.see("[aria-label='Why it may stay']").sendKeys("as a drone");
+        browser.see("[aria-label='Reason (optional)']").sendKeys("as a drone");
         browser.clickText(".leave button", "in the whole tune");
         browser.seeText(".findings", "No problems");
         browser.seeText(".left", "Parallel fifths, in the whole tune: “as a drone”");

@@ -161,7 +161,7 @@ class ExerciseTest extends InTheBrowser {
         browser.clickText(".left button", "Check again");
         browser.clickText(".findings a", "See and hear");
         browser.seeText("h1", "Parallel fifths");
-        browser.await("both", () -> browser.all(".rules .drawing .note").size() == 12 ? true : null);
+        browser.await("both", () -> browser.all(".rules .drawing .note").size() == 16 ? true : null);
         browser.assertAccessible("a rule");
         browser.clickText(".rules .example button", "Hear it");
         browser.see(".drawing .note.sounds");

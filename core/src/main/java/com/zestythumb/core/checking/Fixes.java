@@ -45,6 +45,9 @@ public final class Fixes {
     /** Chords that are fixed at one time. */
     private static final int STEPS = 40;
 
+    /** How long a whole second version may take, in nanoseconds. */
+    private static final long PATIENCE = 8_000_000_000L;
+
     /**
      * One fix.
      *
@@ -144,13 +147,17 @@ public final class Fixes {
     /** A fix that was taken. */
     public record Step(int bar, Fix fix) {}
 
-    /** A fix of each chord at which more than a hint is found, one after another, the gravest first. */
+    /**
+     * A fix of each chord at which more than a hint is found, one after another, the gravest first; as many as there is time for, since
+     * a teacher rather has the gravest now than none.
+     */
     public static Fixed all(Arrangement arrangement, Map<Kind, Severity> own) {
         Arrangement tune = arrangement;
         List<Finding> findings = findings(tune, own);
         List<Step> steps = new ArrayList<>();
         Set<Integer> tried = new HashSet<>();
-        while (steps.size() < STEPS) {
+        long begun = System.nanoTime();
+        while (steps.size() < STEPS && System.nanoTime() - begun < PATIENCE) {
             StoppedException.ifInterrupted();
             Finding next = findings.stream()
                     .filter(finding -> finding.severity().isAboveHint() && !tried.contains(finding.chord()))

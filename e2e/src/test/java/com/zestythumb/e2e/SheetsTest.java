@@ -297,20 +297,4 @@ class SheetsTest extends InTheBrowser {
                 "Paper Boats first", () -> browser.all(".tune").get(0).getText().contains("Paper Boats") ? true : null);
         browser.assertAccessible("the shelf with labels");
     }
-
-    @Test
-    void aBackupIsSavedAndRestored() throws IOException {
-        browser.clickText("footer button", "Backup");
-        Path backup = browser.downloaded("zesty-thumb-backup.json");
-        assertThat(Files.readString(backup)).contains("title: Paper Boats");
-        browser.driver
-                .findElement(By.cssSelector("[aria-label='Backup to restore']"))
-                .sendKeys(backup.toString());
-        browser.seeText(".said", "0 put back");
-        Path wrong = write("wrong.json", "{not json".getBytes(StandardCharsets.UTF_8));
-        browser.driver
-                .findElement(By.cssSelector("[aria-label='Backup to restore']"))
-                .sendKeys(wrong.toString());
-        browser.seeText(".trouble", "this file is no backup");
-    }
 }

@@ -2,14 +2,22 @@ package com.zestythumb.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
 
-/** The server goes away in the middle of a word. */
-class LostServerTest {
+/** What is kept, with an app of its own: the server goes away in the middle of a word, and a backup holds every tune. */
+class KeepingTest {
+
+    @TempDir
+    Path files;
 
     private static RunningApp app;
     private static Browser mine;
@@ -110,5 +118,23 @@ class LostServerTest {
         mine.see(".save[data-state=saved]");
         theirs.driver.navigate().refresh();
         theirs.seeText("h1", "Mine");
+    }
+
+    @Test
+    void aBackupIsSavedAndRestored() throws IOException {
+        mine.open(app.address());
+        mine.clickText("footer button", "Backup");
+        Path backup = mine.downloaded("zesty-thumb-backup.json");
+        assertThat(Files.readString(backup)).contains("title: Paper Boats");
+        restore(backup);
+        mine.seeText(".said", "0 put back");
+        restore(Files.writeString(files.resolve("wrong.json"), "{not json"));
+        mine.seeText(".trouble", "this file is no backup");
+    }
+
+    private static void restore(Path file) {
+        mine.driver
+                .findElement(By.cssSelector("[aria-label='Backup to restore']"))
+                .sendKeys(file.toString());
     }
 }

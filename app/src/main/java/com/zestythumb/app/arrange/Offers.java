@@ -130,7 +130,7 @@ final class Offers {
     static FixedView fixed(Arrangement arrangement, Map<Kind, Severity> own) {
         NoteNames names = arrangement.sheet().heading().names();
         Fixes.Fixed fixed = Fixes.all(arrangement, own);
-        boolean written = fixed.steps().stream().anyMatch(step -> step.fix().sheet() != null);
+        boolean written = fixed.steps().stream().anyMatch(step -> step.fix().isWritten());
         return new FixedView(
                 fixed.steps().stream()
                         .map(step -> (step.bar() == 0 ? "Pickup" : "Bar " + step.bar()) + ": "
@@ -196,7 +196,7 @@ final class Offers {
                 .map(fix -> new FixView(
                         fix.words(names::fromEnglish),
                         fix.pin() == null ? null : PinDto.of(fix.pin()),
-                        fix.sheet() == null ? null : ChartWriter.write(fix.sheet()),
+                        fix.isWritten() ? ChartWriter.write(fix.of(arrangement).sheet()) : null,
                         fix.findings(),
                         fix.moved()))
                 .toList();

@@ -9,6 +9,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 
 /**
  * What a progression does. Chords are counted among the sounding ones, from 0.
@@ -48,6 +49,33 @@ public record Analysis(
         weights = List.copyOf(weights);
         leans = List.copyOf(leans);
         tune = List.copyOf(tune);
+    }
+
+    /** What it says of some of the chords, which are counted from 0 then; nothing of rows and phrases. */
+    public Analysis between(int from, int to, Predicate<TuneNote> which) {
+        return new Analysis(
+                keys.stream()
+                        .filter(span -> span.from() < to && span.to() > from)
+                        .map(span -> new KeySpan(
+                                span.key(),
+                                Math.max(span.from(), from) - from,
+                                Math.min(span.to(), to) - from,
+                                -1,
+                                span.confidence(),
+                                span.others()))
+                        .toList(),
+                readings.subList(from, to),
+                cadences.stream()
+                        .filter(cadence -> cadence.chord() >= from && cadence.chord() < to)
+                        .map(cadence -> new Cadence(
+                                cadence.kind(), cadence.chord() - from, cadence.reason(), cadence.confidence()))
+                        .toList(),
+                List.of(),
+                weights.subList(from, to),
+                List.of(),
+                tune.stream().filter(which).toList(),
+                contradiction,
+                isClear());
     }
 
     /** What speaks for a key: its own chords, and how often its dominant goes home; without full stop. */

@@ -112,7 +112,8 @@ final class Arranger {
                 pins,
                 asWritten,
                 alike.first());
-        Solution solution = VoicingSolver.solution(task);
+        boolean laysSome = asWritten.size() < events.size();
+        Solution solution = laysSome ? VoicingSolver.solution(task) : Solution.asWritten(asWritten);
         List<Solved> solved = solution.chords();
         List<Voicing> voicings = solved.stream().map(Solved::voicing).toList();
         return take(new LeftHand(

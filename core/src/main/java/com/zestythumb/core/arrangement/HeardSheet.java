@@ -35,6 +35,17 @@ public record HeardSheet(LeadSheet sheet, Analysis analysis, Transitions transit
         return new Arranger(this, choices, new WrittenHand(sounding(), notes, all)).compute();
     }
 
+    /** The same with nothing in the bars but these, which keep their places; their chords are counted from 0. */
+    public HeardSheet between(int fromBar, int toBar) {
+        int first =
+                (int) sounding().stream().filter(event -> event.bar() < fromBar).count();
+        int end = (int) sounding().stream().filter(event -> event.bar() < toBar).count();
+        return new HeardSheet(
+                sheet.mapBars(bar -> bar.index() >= fromBar && bar.index() < toBar ? bar : bar.emptied()),
+                analysis.between(first, end, note -> note.bar() >= fromBar && note.bar() < toBar),
+                transitions.between(first, end));
+    }
+
     List<ChordEvent> sounding() {
         return sheet.events().stream().filter(event -> !event.isSilent()).toList();
     }

@@ -116,7 +116,7 @@ public record Pin(
     }
 
     /** Whether a chord stands at its place. */
-    boolean stands(ChordEvent event) {
+    public boolean stands(ChordEvent event) {
         return event.bar() == bar && event.start().equals(start) && !event.isSilent();
     }
 

@@ -1,52 +1,36 @@
 package com.zestythumb.core.checking;
 
-import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
-import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.HeardSheet;
-import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.checking.FixTrial.Tried;
 import com.zestythumb.core.pitch.Pitch;
-import com.zestythumb.core.sheet.LeadSheet;
-import com.zestythumb.core.solving.Cost;
-import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.core.voiceleading.Kind;
-import com.zestythumb.core.voiceleading.Kind.Trait;
 import com.zestythumb.core.voiceleading.Severity;
-import com.zestythumb.core.voicing.Member;
-import com.zestythumb.core.voicing.Tone;
-import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /**
  * Ways to fix what is found at one chord. Of a written page the voice that erred goes to another note of its chord, by the smallest
  * move; of what the app plays the chord is voiced otherwise, or a note given to the right hand; what grates is softened or comes
- * later. A note is left out last. Each is tried on the tune and looked at again; only what clears something and brings nothing as
- * grave is offered, first what brings least, keeps most and moves least.
+ * later. A note is left out last. Each is tried on the bars around it and, where it is offered, on the tune; only what clears
+ * something and brings nothing as grave is offered, first what brings least, keeps most and moves least.
  */
 public final class Fixes {
 
     private static final int MOST = 6;
-    /** What is tried later is so much dearer. */
-    private static final int ORDER = 30;
-    /** What a tone of the chord is worth that goes missing. */
-    private static final int LOST = 8;
-    /** Chords that are fixed at one time. */
-    private static final int STEPS = 40;
 
     /** How long a whole second version may take, in nanoseconds. */
-    private static final long PATIENCE = 8_000_000_000L;
+    private static final long PATIENCE = 2_000_000_000L;
 
     /**
      * One fix.
@@ -54,11 +38,11 @@ public final class Fixes {
      * @param what what to do, the notes as a hole: {@code "leave out %s"}
      * @param notes the notes it is done to
      * @param pin the chord as it is then kept; null where somebody wrote it
-     * @param sheet the page as it is then written; null where nobody wrote the chord
-     * @param findings how many things are found in the tune then
-     * @param moved half steps that the fingers move in the tune then
+     * @param bars the bars as they are then written; none where nobody wrote the chord
+     * @param findings how many things are found then
+     * @param moved half steps that the fingers move then
      */
-    public record Fix(String what, List<Pitch> notes, Pin pin, LeadSheet sheet, int findings, int moved) {
+    public record Fix(String what, List<Pitch> notes, Pin pin, List<Bar> bars, int findings, int moved) {
 
         /** As it is said, the notes as they are called: {@code "leave out B"}. */
         public String words(UnaryOperator<String> call) {
@@ -70,51 +54,19 @@ public final class Fixes {
 
         /** The tune with it. */
         public Arrangement of(Arrangement arrangement) {
-            return then(arrangement, pin, sheet);
+            return new Candidate(what, notes, pin, bars, 0, 0, 0).in(arrangement);
+        }
+
+        /** Whether it changes what somebody wrote. */
+        public boolean isWritten() {
+            return pin == null;
         }
     }
 
-    /**
-     * One that is tried.
-     *
-     * @param order what is tried rather: 0 a voice on another note, then two of them, then what loses a note
-     * @param lost tones of the chord that are no longer there
-     * @param distance half steps by which notes move, and what speaks against it in the same measure
-     */
-    record Candidate(String what, List<Pitch> notes, Pin pin, LeadSheet sheet, int order, int lost, int distance) {}
+    private final Function<Arrangement, List<Finding>> check;
 
-    /**
-     * A candidate and what is found with it.
-     *
-     * @param dearness by which the better goes first, in half steps: what it brings and leaves, what it loses, how far it moves
-     */
-    private record Tried(Candidate candidate, int dearness, int findings, int moved) {
-
-        Fix fix() {
-            return new Fix(candidate.what(), candidate.notes(), candidate.pin(), candidate.sheet(), findings, moved);
-        }
-    }
-
-    private final Arrangement arrangement;
-    private final int chord;
-    private final Map<Kind, Severity> own;
-    private final Map<Finding.Id, Severity> now;
-    private final List<Finding> here;
-
-    private Fixes(Arrangement arrangement, int chord, Kind kind, Map<Kind, Severity> own, List<Finding> findings) {
-        this.arrangement = arrangement;
-        this.chord = chord;
-        this.own = own;
-        this.now = byId(findings);
-        this.here = findings.stream()
-                .filter(finding -> finding.chord() == chord && !isOfRepetition(finding))
-                .filter(finding -> kind == null || finding.kind() == kind)
-                .toList();
-    }
-
-    /** What strains by coming again and again is eased by rest, and not at one chord. */
-    private static boolean isOfRepetition(Finding finding) {
-        return finding.kind().page() == Kind.STRAIN;
+    private Fixes(Map<Kind, Severity> own) {
+        this.check = tune -> Findings.in(tune, tune.choices().school(), own);
     }
 
     /** The ways that leave less to watch out for at this chord and nothing as grave anywhere, the best first. */
@@ -129,11 +81,35 @@ public final class Fixes {
 
     /** The same for one thing that is found there; null for whatever is gravest. */
     public static List<Fix> of(Arrangement arrangement, int chord, Kind kind, Map<Kind, Severity> own) {
-        return new Fixes(arrangement, chord, kind, own, findings(arrangement, own)).find();
+        return new Fixes(own).of(arrangement, chord, kind);
     }
 
-    private static List<Finding> findings(Arrangement tune, Map<Kind, Severity> own) {
-        return Findings.in(tune, tune.choices().school(), own);
+    private List<Fix> of(Arrangement tune, int chord, Kind kind) {
+        FixTrial whole = new FixTrial(tune, chord, kind, false, check, check.apply(tune));
+        if (whole.hasNothing()) {
+            return List.of();
+        }
+        // Around a chord that is laid otherwise, others may be as well.
+        boolean isWritten = tune.chords().get(chord).isWritten();
+        List<Tried> tried = isWritten
+                ? within(tune, chord, whole, MOST).parallelStream()
+                        .map(one -> whole.tried(one.candidate()))
+                        .filter(Objects::nonNull)
+                        .sorted(Tried.BEST_FIRST)
+                        .toList()
+                : whole.best(MOST);
+        return tried.stream().map(Fixes::fix).toList();
+    }
+
+    /** By an excerpt, unless something else is found there than in the whole. */
+    private static List<Tried> within(Arrangement tune, int chord, FixTrial whole, int most) {
+        FixTrial inside = whole.within(Excerpt.around(tune, chord));
+        return inside.sees(whole) ? inside.best(most) : whole.best(most);
+    }
+
+    private static Fix fix(Tried one) {
+        Candidate done = one.candidate();
+        return new Fix(done.what(), done.notes(), done.pin(), done.bars(), one.findings(), one.moved());
     }
 
     /**
@@ -147,208 +123,93 @@ public final class Fixes {
     /** A fix that was taken. */
     public record Step(int bar, Fix fix) {}
 
+    /** One that is about to be taken, with the chord at which it is. */
+    private record Taken(int chord, Step step) {
+
+        boolean isNear(Finding other) {
+            return Math.abs(chord - other.chord()) <= 2 * Excerpt.AROUND;
+        }
+
+        /** Whether a fix there might touch the same notes. */
+        boolean touches(Finding other) {
+            return isNear(other) || Math.abs(step.bar() - other.bar()) <= 1;
+        }
+    }
+
     /**
-     * A fix of each chord at which more than a hint is found, one after another, the gravest first; as many as there is time for, since
-     * a teacher rather has the gravest now than none.
+     * A fix of each thing above a hint, the gravest first, and no fix that brings another such thing. Those that are far from one another
+     * are found in one round, and the tune is looked at again after it. As many as there is time for, since a teacher rather has the
+     * gravest now than none.
      */
     public static Fixed all(Arrangement arrangement, Map<Kind, Severity> own) {
+        return new Fixes(own).all(arrangement);
+    }
+
+    private Fixed all(Arrangement arrangement) {
+        long end = System.nanoTime() + PATIENCE;
         Arrangement tune = arrangement;
-        List<Finding> findings = findings(tune, own);
+        List<Finding> findings = check.apply(tune);
         List<Step> steps = new ArrayList<>();
-        Set<Integer> tried = new HashSet<>();
-        long begun = System.nanoTime();
-        while (steps.size() < STEPS && System.nanoTime() - begun < PATIENCE) {
-            StoppedException.ifInterrupted();
-            Finding next = findings.stream()
-                    .filter(finding -> finding.severity().isAboveHint() && !tried.contains(finding.chord()))
-                    .min(Comparator.comparing(Finding::severity).thenComparing(Finding::chord))
-                    .orElse(null);
-            if (next == null) {
+        Set<Finding.Id> asked = new HashSet<>();
+        while (System.nanoTime() < end) {
+            List<Taken> round = round(tune, findings, asked, end);
+            if (round.isEmpty()) {
                 break;
             }
-            tried.add(next.chord());
-            Optional<Fix> fix = new Fixes(tune, next.chord(), next.kind(), own, findings)
-                    .find().stream().findFirst();
-            if (fix.isPresent()) {
-                steps.add(new Step(next.bar(), fix.get()));
-                tune = fix.get().of(tune);
-                findings = findings(tune, own);
+            Arrangement then = with(tune, round);
+            List<Finding> after = check.apply(then);
+            // What is brought further off goes again with whatever brought it; where that cannot be told, with all of
+            // the round.
+            for (List<Finding> news = news(findings, after); !news.isEmpty(); news = news(findings, after)) {
+                List<Finding> brought = news;
+                boolean told = round.removeIf(one -> brought.stream().anyMatch(one::isNear));
+                if (!told || System.nanoTime() > end) {
+                    round.clear();
+                }
+                then = with(tune, round);
+                after = check.apply(then);
             }
+            round.forEach(one -> steps.add(one.step()));
+            tune = then;
+            findings = after;
         }
         return new Fixed(tune, steps);
     }
 
-    private static Arrangement then(Arrangement arrangement, Pin pin, LeadSheet sheet) {
-        return pin == null
-                ? new HeardSheet(sheet, arrangement.analysis(), arrangement.transitions())
-                        .arranged(arrangement.choices())
-                : arrangement.with(with(pin, arrangement.choices()));
-    }
-
-    private static Choices with(Pin pin, Choices choices) {
-        List<Pin> pins = new ArrayList<>(choices.pins().stream()
-                .filter(other -> other.bar() != pin.bar() || !other.start().equals(pin.start()))
-                .toList());
-        pins.add(pin);
-        return choices.withPins(pins);
-    }
-
-    private List<Fix> find() {
-        if (here.isEmpty()) {
-            return List.of();
-        }
-        ArrangedChord arranged = arrangement.chords().get(chord);
-        if (!arranged.isWritten()) {
-            return best(tried(ofVoicing(arranged)));
-        }
-        WrittenFixes written = new WrittenFixes(arrangement, arranged, here);
-        List<Tried> tried = tried(written.ofOneVoice());
-        if (tried.stream().noneMatch(one -> one.dearness() < ORDER)) {
-            tried.addAll(tried(written.ofTwoVoices()));
-        }
-        return best(tried);
-    }
-
-    /** Each is a tune of its own, and none knows of the others. */
-    private List<Tried> tried(List<Candidate> candidates) {
-        return new ArrayList<>(candidates.parallelStream()
-                .map(this::tried)
-                .filter(Objects::nonNull)
-                .toList());
-    }
-
-    private static List<Fix> best(List<Tried> tried) {
-        Set<String> said = new HashSet<>();
-        return tried.stream()
-                .sorted(Comparator.comparingInt(Tried::dearness).thenComparingInt(Tried::moved))
-                // The same notes in another octave are the same words.
-                .filter(one -> said.add(one.candidate().what()
-                        + one.candidate().notes().stream()
-                                .map(note -> note.pitchClass().toString())
-                                .toList()))
-                .limit(MOST)
-                .map(Tried::fix)
+    /** Fixes that do not touch one another, the gravest first. */
+    private List<Taken> round(Arrangement tune, List<Finding> findings, Set<Finding.Id> asked, long end) {
+        List<Taken> round = new ArrayList<>();
+        List<Finding> gravest = findings.stream()
+                .filter(finding -> finding.severity().isAboveHint())
+                .sorted(Comparator.comparing(Finding::severity).thenComparing(Finding::chord))
                 .toList();
-    }
-
-    private Tried tried(Candidate candidate) {
-        Arrangement tune = then(arrangement, candidate.pin(), candidate.sheet());
-        List<Finding> findings = findings(tune, own);
-        Map<Finding.Id, Severity> then = byId(findings);
-        Severity cleared = here.stream()
-                .filter(finding -> !then.containsKey(finding.id()))
-                .map(Finding::severity)
-                .min(Comparator.naturalOrder())
-                .orElse(Severity.OFF);
-        Severity gravest = here.stream()
-                .map(Finding::severity)
-                .min(Comparator.naturalOrder())
-                .orElseThrow();
-        int brings = 0;
-        for (Map.Entry<Finding.Id, Severity> one : then.entrySet()) {
-            if (!now.containsKey(one.getKey())) {
-                if (one.getValue().compareTo(cleared) <= 0) {
-                    return null;
-                }
-                brings += weight(one.getValue());
+        for (Finding next : gravest) {
+            StoppedException.ifInterrupted();
+            boolean waits = round.stream().anyMatch(one -> one.touches(next));
+            if (!waits && System.nanoTime() < end && asked.add(next.id())) {
+                FixTrial whole = new FixTrial(tune, next.chord(), next.kind(), true, check, findings);
+                within(tune, next.chord(), whole, 1)
+                        .forEach(one -> round.add(new Taken(next.chord(), new Step(next.bar(), fix(one)))));
             }
         }
-        // What leaves the gravest as it is fixes nothing that was asked about.
-        if (cleared != gravest) {
-            return null;
+        return round;
+    }
+
+    private static Arrangement with(Arrangement tune, List<Taken> round) {
+        Arrangement then = tune;
+        for (Taken one : round) {
+            then = one.step().fix().of(then);
         }
-        int leaves = findings.stream()
-                .filter(finding -> finding.chord() == chord)
-                .mapToInt(finding -> weight(finding.severity()))
-                .sum();
-        int dearness =
-                ORDER * candidate.order() + brings + leaves / 10 + LOST * candidate.lost() + candidate.distance();
-        return new Tried(candidate, dearness, then.size(), moved(tune));
+        return then;
     }
 
-    private static int weight(Severity severity) {
-        return switch (severity) {
-            case FAULT -> 200;
-            case WARNING -> 60;
-            case HINT -> 1;
-            case OFF -> 0;
-        };
-    }
-
-    private static Map<Finding.Id, Severity> byId(List<Finding> findings) {
-        Map<Finding.Id, Severity> ids = new HashMap<>();
-        findings.stream()
-                .filter(finding -> !isOfRepetition(finding))
-                .forEach(finding -> ids.merge(
-                        finding.id(), finding.severity(), (one, other) -> one.compareTo(other) <= 0 ? one : other));
-        return ids;
-    }
-
-    private static int moved(Arrangement arrangement) {
-        return arrangement.chords().stream()
-                .mapToInt(chord ->
-                        chord.solved().map(Solved::cost).map(Cost::semitones).orElse(0))
-                .sum();
-    }
-
-    /** Of a chord that the app plays. */
-    private List<Candidate> ofVoicing(ArrangedChord arranged) {
-        Pin asItIs = pin(arranged, arranged.voicing().pitches());
-        List<Pitch> notes = asItIs.notes();
-        List<Candidate> candidates = new ArrayList<>();
-        arranged.solved()
-                .ifPresent(solved -> solved.alternatives().forEach(other -> {
-                    List<Pitch> laid = other.voicing().pitches();
-                    candidates.add(
-                            new Candidate("play it as %s", laid, pin(arranged, laid), null, 0, 0, other.price()));
-                }));
-        if (notes.size() > 1) {
-            Pitch top = notes.get(notes.size() - 1);
-            candidates.add(new Candidate(
-                    "give %s to the right hand", List.of(top), asItIs.with(top, Manner.RIGHT_HAND), null, 1, 0, 0));
-        }
-        boolean grates = here.stream().anyMatch(finding -> finding.kind().page() == Kind.CLASH);
-        for (Pitch note : notes) {
-            if (grates) {
-                candidates.add(
-                        new Candidate("play %s softly", List.of(note), asItIs.with(note, Manner.SOFT), null, 0, 0, 1));
-                candidates.add(new Candidate(
-                        "bring in %s a count later", List.of(note), asItIs.with(note, Manner.LATE), null, 0, 0, 2));
-            }
-            if (canGo(arrangement, arranged, note)) {
-                List<Pitch> without =
-                        notes.stream().filter(other -> !other.equals(note)).toList();
-                candidates.add(new Candidate(
-                        "leave out %s", List.of(note), pin(arranged, without), null, grates ? 0 : 2, 1, 3));
-            }
-        }
-        return candidates;
-    }
-
-    /** Never the bass, the third or the seventh, unless it is there twice or the tune has it, and never the last note. */
-    static boolean canGo(Arrangement arrangement, ArrangedChord chord, Pitch note) {
-        Voicing voicing = chord.voicing();
-        Member member = Member.of(voicing.chord(), note.pitchClass());
-        boolean tells = member == Member.THIRD || member == Member.SEVENTH;
-        boolean twice = voicing.tones().stream()
-                        .filter(tone -> tone.member() == member)
-                        .map(Tone::pitch)
-                        .distinct()
-                        .count()
-                > 1;
-        boolean sung = arrangement.leftHand().task().around(chord.index()).tune().stream()
-                .anyMatch(tune -> tune.pitchClass().soundsLike(note.pitchClass()));
-        boolean bass = note.midi()
-                == voicing.pitches().stream().mapToInt(Pitch::midi).min().orElse(0);
-        return !bass && voicing.pitches().stream().distinct().count() > 1 && (!tells || twice || sung);
-    }
-
-    private static Pin pin(ArrangedChord chord, List<Pitch> notes) {
-        return new Pin(chord.event().bar(), chord.event().start(), List.copyOf(new HashSet<>(notes)));
-    }
-
-    /** Whether what is found is a matter of fingers or of holding on. */
-    static boolean isOfFingers(Finding finding) {
-        return finding.kind().is(Trait.HAND);
+    /** What is found above a hint that was not there. */
+    private static List<Finding> news(List<Finding> before, List<Finding> after) {
+        Map<Finding.Id, Severity> known = FixTrial.byId(before);
+        return after.stream()
+                .filter(finding -> finding.severity().isAboveHint()
+                        && !FixTrial.isOfRepetition(finding)
+                        && !known.containsKey(finding.id()))
+                .toList();
     }
 }

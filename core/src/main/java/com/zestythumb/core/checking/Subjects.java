@@ -41,17 +41,20 @@ final class Subjects {
     Subjects(Arrangement arrangement) {
         this.arrangement = arrangement;
         this.instants = PartsOfPage.of(arrangement);
-        sources.put(Hold.class, () -> Holds.of(arrangement));
-        sources.put(Shift.class, () -> Passages.shifts(arrangement));
         sources.put(Step.class, this::steps);
         sources.put(Sonority.class, this::sonorities);
         sources.put(ChordTriple.class, this::triples);
         sources.put(Line.class, () -> lines().lines());
-        sources.put(VerticalInterval.class, () -> Meetings.of(arrangement));
-        sources.put(Run.class, () -> Runs.of(arrangement));
         sources.put(ChordWritten.class, () -> new WrittenTones(arrangement, isSung(), lines()).all());
-        sources.put(Rhythm.class, () -> Rhythms.of(arrangement));
-        sources.put(PartsUnderHands.class, this::underHands);
+        if (isSung()) {
+            sources.put(PartsUnderHands.class, this::underHands);
+        } else {
+            sources.put(Hold.class, () -> Holds.of(arrangement));
+            sources.put(Shift.class, () -> Passages.shifts(arrangement));
+            sources.put(VerticalInterval.class, () -> Meetings.of(arrangement));
+            sources.put(Run.class, () -> Runs.of(arrangement));
+            sources.put(Rhythm.class, () -> Rhythms.of(arrangement));
+        }
     }
 
     /** Whether the page is written in parts. */
@@ -59,10 +62,11 @@ final class Subjects {
         return !instants.isEmpty();
     }
 
+    /** None of what hands do, where the page is sung. */
     @SuppressWarnings("unchecked")
     <S> List<Placed<S>> of(Class<S> subject) {
-        return (List<Placed<S>>)
-                found.computeIfAbsent(subject, one -> sources.get(one).get());
+        return (List<Placed<S>>) found.computeIfAbsent(
+                subject, one -> sources.getOrDefault(one, List::of).get());
     }
 
     private VoiceLines lines() {

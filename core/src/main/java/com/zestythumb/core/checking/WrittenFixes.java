@@ -2,7 +2,6 @@ package com.zestythumb.core.checking;
 
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
-import com.zestythumb.core.checking.Fixes.Candidate;
 import com.zestythumb.core.checking.PartsOfPage.Instant;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
@@ -13,6 +12,7 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voiceleading.Kind;
+import com.zestythumb.core.voiceleading.Kind.Trait;
 import com.zestythumb.core.voiceleading.Move;
 import com.zestythumb.core.voiceleading.Voice;
 import com.zestythumb.core.voicing.Member;
@@ -74,6 +74,15 @@ final class WrittenFixes {
         this.instants = PartsOfPage.of(arrangement);
     }
 
+    /** One that leaves the page like this. */
+    private Candidate candidate(String what, List<Pitch> notes, LeadSheet page, int order, int lost, int distance) {
+        List<Bar> before = arrangement.sheet().bars();
+        List<Bar> changed = page.bars().stream()
+                .filter(bar -> bar != before.get(bar.index()))
+                .toList();
+        return new Candidate(what, notes, null, changed, order, lost, distance);
+    }
+
     private List<Place> places(ArrangedChord at) {
         Bar bar = arrangement.sheet().bars().get(at.event().bar());
         Set<Place> found = new HashSet<>();
@@ -117,11 +126,10 @@ final class WrittenFixes {
             addLetGo(all);
             addTurned(all);
             addLeftOut(all);
-            if (findings.stream().anyMatch(Fixes::isOfFingers)) {
-                all.add(new Candidate(
+            if (findings.stream().anyMatch(finding -> finding.kind().is(Trait.HAND))) {
+                all.add(candidate(
                         "let the app find the fingers",
                         List.of(),
-                        null,
                         written(chord, (upper, voice) -> !upper, note -> true, note -> note.withFinger(0)),
                         0,
                         0,
@@ -136,10 +144,9 @@ final class WrittenFixes {
         Pitch key = place.pitch();
         return others(place).stream().map(other -> {
             LeadSheet sheet = exchanged(arrangement.sheet(), place, other);
-            return new Candidate(
+            return candidate(
                     words(place, other, before),
                     List.of(other),
-                    null,
                     sheet,
                     before ? 1 : 0,
                     lost(place.chord(), List.of(place), List.of(other)),
@@ -272,12 +279,14 @@ final class WrittenFixes {
                 }
                 for (Pitch one : near(low)) {
                     for (Pitch other : near(high)) {
-                        all.add(new Candidate(
+                        if (low.isBeside(high, high.pitch()) && one.midi() == other.midi()) {
+                            continue;
+                        }
+                        all.add(candidate(
                                 words(low, one, false)
                                                 .replace("%s", one.pitchClass().pretty()) + ", and "
                                         + words(high, other, false),
                                 List.of(other),
-                                null,
                                 exchanged(exchanged(arrangement.sheet(), low, one), high, other),
                                 1,
                                 lost(chord, List.of(low, high), List.of(one, other)),
@@ -330,11 +339,10 @@ final class WrittenFixes {
 
     private void addLeftOut(List<Candidate> all) {
         for (Place place : places) {
-            if (!place.upper() && Fixes.canGo(arrangement, chord, place.pitch())) {
-                all.add(new Candidate(
+            if (!place.upper() && LaidFixes.canGo(arrangement, chord, place.pitch())) {
+                all.add(candidate(
                         "leave out %s",
                         List.of(place.pitch()),
-                        null,
                         written(
                                 chord,
                                 (upper, voice) -> upper == place.upper() && voice == place.voice(),
@@ -365,10 +373,9 @@ final class WrittenFixes {
                 }
                 List<Pitch> laid = turned.values().stream().sorted().toList();
                 if (laid.get(0).midi() >= LOWEST) {
-                    all.add(new Candidate(
+                    all.add(candidate(
                             "play it as %s",
                             laid,
-                            null,
                             named(
                                     written(
                                             chord,
@@ -391,10 +398,9 @@ final class WrittenFixes {
         places.stream()
                 .filter(place ->
                         !place.upper() && Member.of(chord.chord(), place.pitch().pitchClass()) == Member.FOREIGN)
-                .forEach(place -> all.add(new Candidate(
+                .forEach(place -> all.add(candidate(
                         "let go of %s in time",
                         List.of(place.pitch()),
-                        null,
                         written(chord, (upper, voice) -> !upper, place::has, WrittenFixes::silent),
                         2,
                         0,

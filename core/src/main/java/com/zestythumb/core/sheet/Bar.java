@@ -131,6 +131,23 @@ public record Bar(
         return new Bar(index, number, key, meter, length, offset, signs, events, melody, beneath, voices, text);
     }
 
+    /** In its place with nothing in it. */
+    public Bar emptied() {
+        return new Bar(
+                index,
+                number,
+                key,
+                meter,
+                length,
+                offset,
+                BarSigns.NONE,
+                List.of(),
+                List.of(),
+                List.of(),
+                List.of(),
+                text);
+    }
+
     public Bar withKey(Key other) {
         return new Bar(index, number, other, meter, length, offset, signs, events, melody, beneath, left, text);
     }

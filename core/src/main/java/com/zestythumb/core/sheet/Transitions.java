@@ -105,6 +105,21 @@ public final class Transitions {
                 merged, count, opening < 0 ? opening : place[opening], closing < 0 ? closing : place[closing]);
     }
 
+    /** Those among some of the chords, which are counted from 0 then. */
+    public Transitions between(int from, int to) {
+        Map<Transition, Fraction> inside = new LinkedHashMap<>();
+        for (Transition pair : pairs) {
+            if (Math.min(pair.from(), pair.to()) >= from && Math.max(pair.from(), pair.to()) < to) {
+                inside.put(new Transition(pair.from() - from, pair.to() - from), distances.get(pair));
+            }
+        }
+        return new Transitions(
+                inside,
+                to - from,
+                opening >= from && opening < to ? opening - from : -1,
+                closing >= from && closing < to ? closing - from : -1);
+    }
+
     /** As if the chords were played once in their order, in no time. */
     public static Transitions inOrder(int count) {
         Map<Transition, Fraction> pairs = new LinkedHashMap<>();

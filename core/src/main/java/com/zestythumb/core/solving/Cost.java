@@ -22,6 +22,8 @@ public record Cost(int semitones, int motion, List<Charge> charges) {
      */
     public record Charge(String id, int units, int semitones) {}
 
+    static final Cost NONE = new Cost(0, 0, List.of());
+
     public Cost {
         charges = List.copyOf(charges);
     }

@@ -8,6 +8,7 @@ import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.Weights;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Function;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
@@ -68,7 +69,18 @@ public final class VoicingSolver {
      * @param gap by how many half steps at most another hand could be better under the same wishes; 0 where it is proven
      *     that none is
      */
-    public record Solution(List<Solved> chords, int shapes, int gap) {}
+    public record Solution(List<Solved> chords, int shapes, int gap) {
+
+        /** Somebody wrote every chord: there is nothing to choose, and nothing is priced. */
+        public static Solution asWritten(Map<Integer, Voicing> written) {
+            return new Solution(
+                    IntStream.range(0, written.size())
+                            .mapToObj(i -> new Solved(written.get(i), Cost.NONE, false, List.of()))
+                            .toList(),
+                    0,
+                    0);
+        }
+    }
 
     /** The smoothest left hand. */
     public static List<Solved> solve(VoicingTask task) {

@@ -152,8 +152,9 @@ public record Sonority(
 
     /** The two notes of an augmented sixth as they are written, the lower first; none where there is none. */
     List<Move> augmentedSixth() {
-        for (Move low : notes()) {
-            for (Move high : notes()) {
+        List<Move> notes = notes();
+        for (Move low : notes) {
+            for (Move high : notes) {
                 int steps = Math.floorMod(high.pitch().staffStep() - low.pitch().staffStep(), 7);
                 boolean sixth = steps == 5
                         && Math.floorMod(high.pitch().midi() - low.pitch().midi(), KEYS) == MINOR_SEVENTH;

@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 /** What an examiner asks of the check: her planted faults told at their place, her clean phrases left alone. */
 class ExaminerTest {
 
-    private static final Interval AS_WRITTEN = Interval.parse("P1");
+    static final Interval AS_WRITTEN = Interval.parse("P1");
 
     /** A usual run takes four keys, the long one all. */
     private static final List<String> KEYS = List.of(

@@ -35,6 +35,9 @@ const NAMES = [
 const drawn = computed(() => drawnKeys(...props.range));
 const width = computed(() => drawn.value.filter(({ black }) => !black).length * W);
 const down = computed(() => new Set(props.keys));
+/** Keys on which two parts meet. */
+const twice = computed(() => new Set(props.keys.filter((key, i) => props.keys.indexOf(key) < i)));
+
 const name = (midi: number) => `${NAMES[midi % 12]} ${Math.floor(midi / 12) - 1}`;
 const press = (midi: number) => {
   if (!props.disabled) emit('press', midi);
@@ -54,7 +57,7 @@ const press = (midi: number) => {
         <g
           v-if="key.black === pass"
           role="button"
-          :aria-label="name(key.midi)"
+          :aria-label="name(key.midi) + (twice.has(key.midi) ? ', two parts' : '')"
           :aria-pressed="down.has(key.midi)"
           tabindex="-1"
           :data-key="key.midi"
@@ -75,8 +78,16 @@ const press = (midi: number) => {
             :cy="pass ? BLACK_H - 19 : H - 22"
             r="13"
           />
+          <text
+            v-if="twice.has(key.midi)"
+            class="both"
+            :x="key.middle * W"
+            :y="pass ? BLACK_H - 13 : H - 16"
+          >
+            2
+          </text>
           <circle
-            v-else-if="nearer.includes(key.midi)"
+            v-else-if="!down.has(key.midi) && nearer.includes(key.midi)"
             class="near"
             :cx="key.middle * W"
             :cy="pass ? BLACK_H - 19 : H - 22"
@@ -121,6 +132,11 @@ g {
 }
 .pad {
   fill: #8f3f06;
+}
+.both {
+  font: 600 17px var(--reading);
+  fill: #fffdf8;
+  text-anchor: middle;
 }
 .near {
   fill: #fffdf8;

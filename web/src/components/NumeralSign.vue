@@ -6,6 +6,8 @@ import { useNumerals } from '../composables/useNumerals';
 /** A numeral in the teacher's school; figured bass is stacked as it is written by hand. */
 const props = defineProps<{ numeral: ArrangedChord['numeral']; reading?: Reading }>();
 const { school } = useNumerals();
+/** A sixth that is raised has a stroke through it. */
+const RAISED = '♯6';
 const plain = computed(() => {
   if (school.value === 'functional') return props.reading?.functional;
   if (school.value === 'counted') return props.reading?.counted;
@@ -19,7 +21,9 @@ const stack = computed(() => props.numeral.figures.split('/').filter(Boolean));
   <span v-else class="numeral">
     <span class="roman">{{ numeral.roman }}</span>
     <span v-if="stack.length" class="figures" :class="{ single: stack.length === 1 }">
-      <span v-for="figure in stack" :key="figure">{{ figure }}</span>
+      <span v-for="figure in stack" :key="figure" :class="{ raised: figure === RAISED }">{{
+        figure === RAISED ? '6' : figure
+      }}</span>
     </span>
     <span v-if="numeral.of" class="of">/{{ numeral.of }}</span>
   </span>
@@ -37,6 +41,15 @@ const stack = computed(() => props.numeral.figures.split('/').filter(Boolean));
   flex-direction: column;
   font: 600 0.68em/1 var(--reading);
   margin-left: 2px;
+}
+.raised {
+  background: linear-gradient(
+    to top right,
+    transparent 46%,
+    currentColor 46%,
+    currentColor 54%,
+    transparent 54%
+  );
 }
 .figures.single {
   align-self: flex-start;

@@ -131,15 +131,15 @@ export function useAnswer(code: string) {
   const finish = () =>
     once(() => api.finishTry(code, { attempt: sheet.value?.attempt ?? 1, seconds: seconds() }));
   const again = () => once(() => api.tryAgain(code));
-  /** One thing more that is right at a chord; empty where there is nothing to tell. */
-  async function help(chord: number): Promise<string> {
+  /** Something that helps at a chord, more each time: words, or a key to put down. */
+  async function help(chord: number): Promise<{ words: string; key: number }> {
     await send();
     const at = { attempt: sheet.value?.attempt ?? 1, seconds: seconds() };
     try {
-      return (await api.helpWith(code, chord, at)).hint;
+      return await api.helpWith(code, chord, at);
     } catch (error) {
       trouble.value = `${(error as Error).message}.`;
-      return '';
+      return { words: '', key: 0 };
     }
   }
 

@@ -13,20 +13,25 @@ export function useAnswerKeys(
   keys: Ref<number[]>,
   set: (keys: number[]) => void,
   does: { go: (by: number) => void; hear: () => void },
+  /** Two parts may meet on one key: it is pressed twice, and once more to let both go. */
+  most: () => 1 | 2 = () => 1,
 ) {
-  const sorted = (some: Iterable<number>) => [...new Set(some)].sort((a, b) => a - b);
+  const count = (midi: number) => keys.value.filter((key) => key === midi).length;
+  const sorted = (some: number[]) => some.sort((a, b) => a - b);
   /** The key that was pressed last, which signs and arrows move. */
   const last = ref(MIDDLE_OF_THE_HAND);
 
   function press(midi: number) {
     last.value = midi;
-    const isDown = keys.value.includes(midi);
-    set(isDown ? keys.value.filter((key) => key !== midi) : sorted([...keys.value, midi]));
+    const isFull = count(midi) >= most();
+    set(isFull ? keys.value.filter((key) => key !== midi) : sorted([...keys.value, midi]));
   }
 
   function shift(by: number) {
-    if (!keys.value.includes(last.value)) return;
-    const others = keys.value.filter((key) => key !== last.value);
+    const from = last.value;
+    if (!keys.value.includes(from) || count(from + by) >= most()) return;
+    const others = [...keys.value];
+    others.splice(others.indexOf(from), 1);
     last.value += by;
     set(sorted([...others, last.value]));
   }
@@ -47,7 +52,8 @@ export function useAnswerKeys(
     const strike = (midi: number) => {
       const before = held.size ? keys.value : [];
       held.add(midi);
-      set(sorted([...before, midi]));
+      const isFull = before.filter((key) => key === midi).length >= most();
+      set(isFull ? before : sorted([...before, midi]));
     };
     const one = keyboards.value.find((each) => each.id === id);
     stop = one?.listen(strike, (midi) => void held.delete(midi)) ?? (() => {});
@@ -55,13 +61,14 @@ export function useAnswerKeys(
   onScopeDispose(() => stop());
   void find();
 
-  const actions = computed((): Record<string, () => void> => ({
+  const actions = computed((): Record<string, () => unknown> => ({
     ArrowRight: () => does.go(1),
     ArrowLeft: () => does.go(-1),
     ArrowUp: () => shift(OCTAVE),
     ArrowDown: () => shift(-OCTAVE),
     '#': () => shift(1),
     _: () => shift(-1),
+    '=': () => most() > 1 && keys.value.includes(last.value) && press(last.value),
     Backspace: () => set([]),
     Enter: () => does.go(1),
     ' ': () => does.hear(),

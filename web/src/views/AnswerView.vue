@@ -71,19 +71,20 @@ function say(given: string) {
   if (place.value && !finished.value) answer.give(place.value.chord, [], given);
 }
 const hint = ref('');
-/** A key is put down, a word is said. */
+/** A word is said, each time one that tells more; at last a key is put down. */
 async function help() {
   const at = place.value;
   if (!at) return;
   const told = await answer.help(at.chord);
-  if (isPlayed.value && /^\d+$/.test(told)) {
-    set([...new Set([...answer.keysOf(at.chord), Number(told)])].sort((a, b) => a - b));
-  } else hint.value = told ? `${capital(told)}.` : 'There is nothing more to tell here.';
+  if (told.key) set([...answer.keysOf(at.chord), told.key].sort((a, b) => a - b));
+  else hint.value = told.words ? `${capital(told.words)}.` : 'There is nothing more to tell here.';
 }
-const entry = useAnswerKeys(keys, set, {
-  go: (by) => go(at.value + by),
-  hear,
-});
+const entry = useAnswerKeys(
+  keys,
+  set,
+  { go: (by) => go(at.value + by), hear },
+  () => (sheet.value?.asked === 'FOUR_PARTS' ? 2 : 1),
+);
 const { keyboard, keyboards, refusal } = entry;
 onMounted(() => void answer.load());
 

@@ -16,7 +16,7 @@ export const WHAT: Partial<Record<AnswerSheet['asked'], string>> = {
   FINGERS: 'Write a finger for each key, the lowest first.',
   HARMONY: 'Write a chord symbol.',
   RIDDLE: 'Listen, and find its key.',
-  FOUR_PARTS: 'Play the three parts that are missing.',
+  FOUR_PARTS: 'Play the three parts that are missing; press a key twice where two parts meet.',
   FIGURES: 'Play the chord above it.',
 };
 

@@ -5,6 +5,7 @@ import com.zestythumb.core.exercise.Hidden;
 import com.zestythumb.core.sheet.Counts;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -28,9 +29,16 @@ public class AskedPages {
     /**
      * The page of a chart.
      *
+     * @param figures what is asked for in figures, by chord: they stand where a numeral would
      * @param known marks of measures that need not be sent again
      */
-    public ArrangementView of(String chart, ChoicesDto choices, HandDto hand, Set<Hidden> hidden, Set<String> known) {
+    public ArrangementView of(
+            String chart,
+            ChoicesDto choices,
+            HandDto hand,
+            Set<Hidden> hidden,
+            Map<Integer, List<String>> figures,
+            Set<String> known) {
         ArrangementRequest request = new ArrangementRequest(chart, choices, hand, Counts.NONE, -1, known);
         RecentCharts.HeardChart heard = charts.of(request);
         Arrangement arrangement = heard.sheet().arranged(request.wanted());
@@ -38,6 +46,6 @@ public class AskedPages {
         for (Hidden one : hidden) {
             text = PRINTED.containsKey(one) ? PRINTED.get(one).matcher(text).replaceAll("") : text;
         }
-        return Views.asked(heard.chart(), arrangement, hidden, ScoreParts.of(text, request.known()));
+        return Views.asked(heard.chart(), arrangement, hidden, figures, ScoreParts.of(text, request.known()));
     }
 }

@@ -60,20 +60,23 @@ final class Views {
 
     private static final MoveView NO_MOVE = new MoveView(-1, "", List.of());
 
-    private static final NumeralView NO_NUMERAL = new NumeralView("", "", "");
-
     private static final TextSpan NOWHERE = new TextSpan(1, 1, 0);
 
     private Views() {}
 
     static ArrangementView of(
             Chart chart, Arrangement arrangement, int chord, ScoreView score, Map<Kind, Severity> own) {
-        return of(chart, arrangement, alternatives(arrangement, chord), own, Set.of(), score);
+        return of(chart, arrangement, alternatives(arrangement, chord), own, Set.of(), Map.of(), score);
     }
 
     /** A page as a student sees it, without what would tell the answer; what there is to mind the marks say, in their time. */
-    static ArrangementView asked(Chart chart, Arrangement arrangement, Set<Hidden> hidden, ScoreView score) {
-        return of(chart, arrangement, List.of(), null, hidden, score);
+    static ArrangementView asked(
+            Chart chart,
+            Arrangement arrangement,
+            Set<Hidden> hidden,
+            Map<Integer, List<String>> figures,
+            ScoreView score) {
+        return of(chart, arrangement, List.of(), null, hidden, figures, score);
     }
 
     /** {@code own}: null where nothing is looked for. */
@@ -83,6 +86,7 @@ final class Views {
             List<AlternativeView> alternatives,
             Map<Kind, Severity> own,
             Set<Hidden> hidden,
+            Map<Integer, List<String>> figures,
             ScoreView score) {
         LeadSheet sheet = arrangement.sheet();
         BarMap bars = BarMap.of(arrangement);
@@ -112,7 +116,8 @@ final class Views {
                 sheet.playingOrder(),
                 sheet.unfolded().stream().map(sheet::call).toList(),
                 IntStream.range(0, arrangement.chords().size())
-                        .mapToObj(i -> chord(arrangement, i, thinned.contains(i), hidden))
+                        .mapToObj(i ->
+                                chord(arrangement, i, thinned.contains(i), hidden, figures.getOrDefault(i, List.of())))
                         .toList(),
                 PartView.of(arrangement),
                 alternatives,
@@ -190,7 +195,8 @@ final class Views {
                         .toList());
     }
 
-    private static ChordView chord(Arrangement arrangement, int i, boolean thinned, Set<Hidden> hidden) {
+    private static ChordView chord(
+            Arrangement arrangement, int i, boolean thinned, Set<Hidden> hidden, List<String> figures) {
         ArrangedChord chord = arrangement.chords().get(i);
         int next = arrangement.transitions().next(i);
         boolean isSymbolHidden = hidden.contains(Hidden.SYMBOLS);
@@ -212,7 +218,9 @@ final class Views {
                 chord.event().isGuess() ? chord.event().guess().percent() : 0,
                 isSymbolHidden ? List.of() : guesses(chord.event(), names),
                 chord.event().text() == null ? NOWHERE : chord.event().text(),
-                hidden.contains(Hidden.NUMERALS) ? NO_NUMERAL : numeral(chord.numeral()),
+                hidden.contains(Hidden.NUMERALS)
+                        ? new NumeralView("", String.join("/", figures), "")
+                        : numeral(chord.numeral()),
                 keys(
                         chord.voicing(),
                         areFingersHidden

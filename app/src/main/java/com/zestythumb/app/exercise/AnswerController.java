@@ -2,6 +2,7 @@ package com.zestythumb.app.exercise;
 
 import com.zestythumb.app.arrange.ArrangementView;
 import com.zestythumb.app.http.Reckoning;
+import com.zestythumb.core.exercise.Hint;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -100,21 +101,27 @@ class AnswerController {
                         chord, answered.keys(), answered.word(), answered.waited(), answered.seconds())));
     }
 
-    /** Something that is right at a chord. */
+    /** Something that helps at a chord. */
     @Schema(name = "AnswerHint")
-    record Hint(
-            @Schema(description = "A MIDI key, or words; empty where there is nothing to tell.")
-            String hint) {}
+    record Helped(
+            @Schema(description = "What to think of; empty where a key is put down, or nothing is left to tell.")
+            String words,
+
+            @Schema(description = "A MIDI key to put down; 0 for none.")
+            int key) {}
 
     @PostMapping("/chords/{chord}/help")
-    @Operation(summary = "One note more of a chord, where the teacher allows it.")
-    Hint help(
+    @Operation(summary = "Something that helps at a chord, more each time, where the teacher allows it.")
+    Helped help(
             @PathVariable String code,
             @PathVariable int chord,
             @Valid @RequestBody Finished at,
             HttpServletRequest request) {
         String from = request.getRemoteAddr();
-        return reckoning.inTurn(() -> new Hint(answers.help(code, from, at.attempt(), chord)));
+        return reckoning.inTurn(() -> {
+            Hint hint = answers.help(code, from, at.attempt(), chord);
+            return new Helped(hint.words(), hint.key());
+        });
     }
 
     @PostMapping("/finish")

@@ -9,9 +9,11 @@ import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.core.exercise.Answers;
 import com.zestythumb.core.exercise.Asked;
 import com.zestythumb.core.exercise.Exercise;
+import com.zestythumb.core.exercise.Hint;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
 import com.zestythumb.core.exercise.Task;
+import com.zestythumb.core.exercise.Task.Question;
 import com.zestythumb.core.sheet.ChartWriter;
 import java.time.Instant;
 import java.util.List;
@@ -82,6 +84,7 @@ public class AnswerDesk {
                         : kept.choices(),
                 kept.hand(),
                 task.hidden(),
+                task.questions().stream().collect(Collectors.toMap(Question::chord, Question::figures)),
                 known);
     }
 
@@ -106,14 +109,15 @@ public class AnswerDesk {
         return sheet(kept, attempts.save(current));
     }
 
-    /** One thing more that is right at a chord, where the teacher allows it. */
-    public String help(String code, String from, int attempt, int chord) {
+    /** Something that helps at a chord, more each time, where the teacher allows it. */
+    public Hint help(String code, String from, int attempt, int chord) {
         KeptExercise kept = locked(code, from);
         if (!kept.settings().help()) {
             throw new RefusedException("your teacher wants this without help");
         }
         Attempt current = current(kept, attempt);
-        String hint = recent.of(kept).hint(chord, current.answers());
+        int asked = 1 + current.details().helped().getOrDefault(chord, 0);
+        Hint hint = recent.of(kept).hint(chord, current.answers(), asked);
         current.help(chord, Instant.now());
         attempts.save(current);
         return hint;

@@ -75,6 +75,9 @@ public record AnswerSheet(
             @Schema(description = "Words of which one is right; none where it is played or written.")
             List<String> choices,
 
+            @Schema(description = "What stands under the bass, the highest first.", example = "[\"6\", \"5\"]")
+            List<String> figures,
+
             @Schema(description = "MIDI keys; empty where nothing is answered yet.")
             List<Integer> keys,
 
@@ -132,6 +135,7 @@ public record AnswerSheet(
                                 .print(task.key().chords().get(question.chord()).chord()),
                 question.prompt(),
                 question.choices(),
+                question.figures(),
                 answers.keys().getOrDefault(question.chord(), List.of()),
                 answers.words().getOrDefault(question.chord(), ""),
                 marks.get(question.chord()));

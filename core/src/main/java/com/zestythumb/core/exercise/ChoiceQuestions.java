@@ -15,6 +15,7 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voiceleading.Severity;
+import com.zestythumb.core.voiceleading.Voice;
 import com.zestythumb.core.voicing.Member;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -47,7 +48,11 @@ final class ChoiceQuestions {
                                         0,
                                         "wrong-close",
                                         "not that one: listen whether it comes home, waits, or surprises"),
-                        close.kind().meaning(),
+                        List.of(
+                                "listen whether it comes home, waits, or surprises",
+                                "its last chord is "
+                                        + key.chords().get(close.chord()).numeral(),
+                                "it is " + close.kind().meaning()),
                         name(close.kind())))
                 .toList();
     }
@@ -80,7 +85,10 @@ final class ChoiceQuestions {
                         ? Judged.right("right: " + right)
                         : Judged.wrong(
                                 0, "wrong-bar", "not that one: look at the order of the notes, and at the rhythm"),
-                "look at the order of the notes",
+                List.of(
+                        "look at the order of the notes",
+                        "compare each bar with the first, finger by finger",
+                        "it is one of these: " + oneOfTwo(names, right)),
                 right));
     }
 
@@ -97,51 +105,80 @@ final class ChoiceQuestions {
                 .collect(Collectors.joining(", ", "[", "]"));
     }
 
-    /** At which chord the strict rules find a fault; asked once, at the first chord. */
+    /** At which chord the strict rules find a fault; where there is none, a warning. Asked once, at the first chord. */
     static List<Item> fault(Arrangement key, List<ArrangedChord> chords) {
-        Map<Integer, Finding> faults = Findings.in(key, School.STRICT).stream()
-                .filter(finding -> finding.severity() == Severity.FAULT && finding.before() >= 0)
-                .collect(Collectors.toMap(Finding::chord, finding -> finding, (one, other) -> one));
-        if (faults.size() != 1) {
+        List<Finding> findings = Findings.in(key, School.STRICT);
+        Map<Integer, Finding> at = Stream.of(Severity.FAULT, Severity.WARNING)
+                .map(severity -> findings.stream()
+                        .filter(finding -> finding.severity() == severity)
+                        .collect(Collectors.toMap(Finding::chord, finding -> finding, (one, other) -> one)))
+                .filter(found -> !found.isEmpty())
+                .findFirst()
+                .orElse(Map.of());
+        if (at.size() != 1) {
             throw new IllegalArgumentException("in these bars there is not one fault, and one alone");
         }
-        Finding fault = faults.values().iterator().next();
-        List<String> names = new ArrayList<>();
-        for (int i = 1; i < chords.size(); i++) {
-            names.add(way(key, chords.get(i - 1), chords.get(i)));
+        Finding fault = at.values().iterator().next();
+        List<String> names = chords.stream().map(chord -> placeOf(key, chord)).toList();
+        String right = placeOf(key, key.chords().get(fault.chord()));
+        if (!names.contains(right) || names.size() < 2) {
+            throw new IllegalArgumentException("the fault lies in none of these bars, or in the only one; choose more");
         }
-        String right = way(key, key.chords().get(fault.before()), key.chords().get(fault.chord()));
-        String what = FindingWords.of(fault, key).message();
+        FindingWords words = FindingWords.of(fault, key);
+        List<Voice> voices = fault.fault().voices();
         return List.of(new Item(
-                Quiz.question(key, chords.get(0), "Between which chords is a rule broken?", names),
+                Quiz.question(key, chords.get(0), "At which chord is a rule broken?", names),
                 given -> given.equals(right)
-                        ? Judged.right(what)
+                        ? Judged.right(words.message())
                         : Judged.wrong(
                                 0,
                                 "wrong-place",
                                 "not there: look at bass and top, and at what wants to go up or down"),
-                "it is a matter of " + FindingWords.title(fault.kind()),
+                List.of(
+                        "it is a matter of " + FindingWords.title(fault.kind()),
+                        voices.isEmpty()
+                                ? "look at every note of each chord"
+                                : "look at " + voices.stream().map(Voice::words).collect(Collectors.joining(" and ")),
+                        "it is one of these: " + oneOfTwo(names, right)),
                 right));
     }
 
-    private static String way(Arrangement key, ArrangedChord from, ArrangedChord to) {
-        Heading heading = key.sheet().heading();
-        return heading.print(from.chord()) + " to " + heading.print(to.chord()) + ", "
-                + nameOf(key, to.event().bar());
+    /** The right one and the one that stands beside it, in their order. */
+    private static String oneOfTwo(List<String> names, String right) {
+        int at = names.indexOf(right);
+        int first = at > 0 ? at - 1 : at;
+        return names.get(first) + "; " + names.get(first + 1);
     }
 
-    /** How the black key of a chord is called there. */
+    private static String placeOf(Arrangement key, ArrangedChord chord) {
+        int bar = chord.event().bar();
+        boolean alone = key.chords().stream()
+                        .filter(other -> other.event().bar() == bar)
+                        .count()
+                == 1;
+        String beat = alone
+                ? ""
+                : ", beat " + key.sheet().bars().get(bar).countAt(chord.event().start());
+        return key.sheet().heading().print(chord.chord()) + ", " + nameOf(key, bar) + beat;
+    }
+
+    /** How the black keys of a chord are called there; none that stands in its symbol. */
     static List<Item> spelling(Arrangement key, List<ArrangedChord> chords) {
         Heading heading = key.sheet().heading();
         List<Item> items = new ArrayList<>();
         for (ArrangedChord arranged : chords) {
             Chord chord = arranged.chord();
             chord.tones().stream()
-                    .filter(tone -> tone.alteration() != 0)
+                    .filter(tone -> !tone.equals(chord.root()) && !tone.equals(chord.bass()))
+                    .filter(tone -> Math.abs(tone.alteration()) == 1 && isBlack(tone))
                     .findFirst()
                     .ifPresent(tone -> items.add(spelling(key, arranged, tone, heading)));
         }
         return items;
+    }
+
+    private static boolean isBlack(PitchClass tone) {
+        return Arrays.stream(Letter.values()).noneMatch(letter -> new PitchClass(letter, 0).soundsLike(tone));
     }
 
     private static Item spelling(Arrangement key, ArrangedChord arranged, PitchClass tone, Heading heading) {
@@ -167,7 +204,12 @@ final class ChoiceQuestions {
                                 "misspelt",
                                 "the key is the same; a chord is built in thirds, so that in " + symbol + " it is "
                                         + right),
-                "count the letters up from the root, every other one",
+                List.of(
+                        "count the letters up from the root, every other one",
+                        "its " + member.words() + " is the " + member.words() + " letter, counted from "
+                                + heading.names()
+                                        .fromEnglish(arranged.chord().root().pretty()) + " as the first",
+                        "the letter is told by that, and the sign by the key: raised or lowered"),
                 right);
     }
 }

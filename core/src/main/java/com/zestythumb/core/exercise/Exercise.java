@@ -144,7 +144,8 @@ public sealed class Exercise implements Task permits FourParts {
                         place.chord(),
                         key.sheet().bars().get(place.event().bar()).number(),
                         Prompts.of(this, place),
-                        List.of()))
+                        List.of(),
+                        Prompts.figures(this, place)))
                 .toList();
     }
 
@@ -166,21 +167,20 @@ public sealed class Exercise implements Task permits FourParts {
     }
 
     @Override
-    public String hint(int chord, Answers answers) {
-        List<Integer> laid = answers.keys().getOrDefault(chord, List.of());
+    public Hint hint(int chord, Answers answers, int times) {
         return places.stream()
                 .filter(place -> place.chord() == chord)
-                .flatMap(place -> wanted(place).stream())
-                .map(Pitch::midi)
-                .filter(midi -> !laid.contains(midi))
                 .findFirst()
-                .map(String::valueOf)
-                .orElse("");
+                .map(place -> new PlayedHints(this, place, answers.keys().getOrDefault(chord, List.of())).hint(times))
+                .orElse(Hint.NONE);
     }
 
     /** What of the key is to be found. */
     List<Pitch> wanted(Place place) {
-        return place.key();
+        Pitch bass = place.laid().first().lowest();
+        return asked == Asked.FIGURES
+                ? place.key().stream().filter(pitch -> !pitch.equals(bass)).toList()
+                : place.key();
     }
 
     /** The keys of the key in some bars. */

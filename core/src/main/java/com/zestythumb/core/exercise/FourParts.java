@@ -149,14 +149,14 @@ final class FourParts extends Exercise {
         return place.key().stream().filter(pitch -> !pitch.equals(given(place))).toList();
     }
 
-    /** The keys of a chord from its lowest; the part that is given need not be played. */
+    /** The keys of a chord from its lowest, one twice where two parts meet on it; the part that is given need not be played. */
     @Override
     Voicing laid(Place place, List<Integer> keys) {
         Pitch given = given(place);
-        List<Pitch> all = new ArrayList<>(keys.stream()
-                .distinct()
-                .filter(key -> key != given.midi())
-                .map(key -> spelled(place.event(), key))
+        List<Integer> others = new ArrayList<>(keys);
+        others.remove((Integer) given.midi());
+        List<Pitch> all = new ArrayList<>(others.stream()
+                .map(key -> key == given.midi() ? given : spelled(place.event(), key))
                 .toList());
         all.add(given);
         if (all.size() > PARTS) {

@@ -34,13 +34,17 @@ final class HarmonyQuestions {
                     return new Item(
                             Quiz.question(key, chord, "Which chord fits the tune here?", List.of()),
                             Quiz.ofChord(heading, said -> judge(said, chord.chord(), strong, here, heading)),
-                            strong.isEmpty()
-                                    ? "listen to the chords before and behind"
-                                    : "it holds "
+                            List.of(
+                                    strong.isEmpty()
+                                            ? "listen to the chords before and behind"
+                                            : "which chords of the key hold the strong notes of the tune?",
+                                    chord.chord().quality().hasMinorThird()
+                                            ? "a minor chord fits well"
+                                            : "a major chord fits well",
+                                    "try the chord on "
                                             + heading.names()
-                                                    .fromEnglish(strong.get(0)
-                                                            .pitchClass()
-                                                            .pretty()),
+                                                    .fromEnglish(
+                                                            chord.chord().root().pretty())),
                             heading.print(chord.chord()));
                 })
                 .toList();

@@ -37,6 +37,52 @@ final class Makings {
                 + " |";
     }
 
+    /** Basses with their chords, after the order of figures in treatises of thoroughbass (from memory; the basses are ours). */
+    private static final List<String[]> BASSES = List.of(
+            new String[] {"C | F | G | C", "C3 F3 G3 C3"},
+            new String[] {"C | G/B | C | Dm/F | G | C", "C3 B2 C3 F3 G3 C3"},
+            new String[] {"C | Am | F | G | C", "C3 A2 F2 G2 C3"},
+            new String[] {"C | G7/B | C | F | G7 | C", "C3 B2 C3 F3 G3 C3"},
+            new String[] {"C | G7/D | C/E | F | Gsus4 G | C", "C3 D3 E3 F3 G3 C3"},
+            new String[] {"C | F | G7/F | C/E | Dm7/F | G | C", "C3 F3 F3 E3 F3 G3 C3"},
+            new String[] {"C | Dm/F | C/G G | C", "C3 F3 G3 C3"},
+            new String[] {"C | Fadd9 F | G | C", "C3 F3 G3 C3"},
+            new String[] {"C | G | Em7 C/E | F | G7 | C", "C3 G3 E3 F3 G3 C3"},
+            new String[] {"C | Am | D7/F# | G | C", "C3 A2 F#2 G2 C3"},
+            new String[] {"C | D7/A | G/B | C", "C3 A2 B2 C3"},
+            new String[] {"C | A7/C# | Dm | G7 | C", "C3 C#3 D3 G2 C3"});
+
+    private static final List<String[]> BASSES_IN_MINOR = List.of(
+            new String[] {"Am | Dm | E | Am", "A2 D3 E3 A2"},
+            new String[] {"Am | E/G# | Am | Dm | E7 | Am", "A2 G#2 A2 D3 E3 A2"},
+            new String[] {"Am | E7/B | Am/C | E | Am", "A2 B2 C3 E3 A2"},
+            new String[] {"Am | Dm/F | E | Am", "A3 F3 E3 A3"},
+            new String[] {"Am | E7/G# | Am | Dm | Esus4 E | Am", "A2 G#2 A2 D3 E3 A2"},
+            new String[] {"Am | G#dim/B | Am/C | Dm | E | Am", "A2 B2 C3 D3 E3 A2"},
+            new String[] {"Am | Dm | E7/D | Am/C | E | Am", "A2 D3 D3 C3 E3 A2"});
+
+    /** C4, above which a tenor has no room; an octave lower none of these lies below E2. */
+    private static final int HIGHEST_BASS = 60;
+
+    static String overBass(Key key, int seed) {
+        return overBass(BASSES, seed, up(key));
+    }
+
+    static String overBassInMinor(Key key, int seed) {
+        return overBass(BASSES_IN_MINOR, seed, Interval.between(Pitch.parse("A3"), Pitch.parse(key.tonic() + "4")));
+    }
+
+    private static String overBass(List<String[]> rows, int seed, Interval up) {
+        String[] row = rows.get(Math.floorMod(seed / 12 + seed, rows.size()));
+        List<Pitch> bass = Arrays.stream(row[1].split(" "))
+                .map(note -> Pitch.parse(note).plus(up))
+                .toList();
+        boolean lower = bass.stream().anyMatch(note -> note.midi() > HIGHEST_BASS);
+        return symbols(row[0], up) + "\nl: "
+                + bass.stream().map(note -> abc(note, lower) + "8").collect(Collectors.joining(" | "))
+                + " |";
+    }
+
     /** One pattern in four bars, and another in one of them. */
     static String oddBar(Key key, int seed) {
         List<List<Integer>> orders = List.of(List.of(0, 2, 1, 2), List.of(0, 1, 2, 1), List.of(0, 2, 2, 1));
@@ -89,9 +135,12 @@ final class Makings {
     }
 
     private static String symbols(String chords, Interval up) {
-        return Arrays.stream(chords.split(" "))
-                .map(chord -> Chord.parse(chord).with(note -> note.plus(up)).toString())
-                .collect(Collectors.joining(" | ", "| ", " |"));
+        String bars = chords.contains("|") ? chords : chords.replace(" ", " | ");
+        return Arrays.stream(bars.split(" "))
+                .map(word -> word.equals("|")
+                        ? word
+                        : Chord.parse(word).with(note -> note.plus(up)).toString())
+                .collect(Collectors.joining(" ", "| ", " |"));
     }
 
     /** Half an octave: what is moved farther up goes an octave lower, so that it stays where the hands are at home. */

@@ -29,10 +29,10 @@ public final class Quiz implements Task {
      * One question and what is right.
      *
      * @param judge marks an answer, a word or MIDI keys with spaces between; never empty
-     * @param hint what helps, without telling all
+     * @param hints what helps, each telling more, and none of them all
      * @param right an answer that is right
      */
-    record Item(Question question, Function<String, Judged> judge, String hint, String right) {}
+    record Item(Question question, Function<String, Judged> judge, List<String> hints, String right) {}
 
     /** How an answer is marked. */
     record Judged(int points, List<String> faults, List<String> words) {
@@ -180,7 +180,8 @@ public final class Quiz implements Task {
     }
 
     @Override
-    public String hint(int chord, Answers answers) {
-        return items.containsKey(chord) ? items.get(chord).hint() : "";
+    public Hint hint(int chord, Answers answers, int asked) {
+        List<String> hints = items.containsKey(chord) ? items.get(chord).hints() : List.of();
+        return hints.isEmpty() ? Hint.NONE : Hint.said(hints.get(Math.min(asked, hints.size()) - 1));
     }
 }

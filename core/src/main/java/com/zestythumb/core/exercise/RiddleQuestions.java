@@ -25,14 +25,28 @@ final class RiddleQuestions {
             items.add(new Item(
                     Quiz.question(key, chord, "Note " + (items.size() + 1) + " of the word", List.of()),
                     given -> judge(Integer.parseInt(given), right, heading),
-                    items.isEmpty()
-                            ? "it begins on "
-                                    + heading.names()
-                                            .fromEnglish(right.pitchClass().pretty())
-                            : "sing it before you look for it",
+                    hints(
+                            right,
+                            items.isEmpty()
+                                    ? null
+                                    : chords.get(items.size() - 1)
+                                            .voicing()
+                                            .first()
+                                            .lowest()),
                     String.valueOf(right.midi())));
         }
         return items;
+    }
+
+    private static List<String> hints(Pitch right, Pitch before) {
+        int to = before == null ? 0 : right.midi() - before.midi();
+        String which = to == 0 ? "as high as" : to > 0 ? "higher than" : "lower than";
+        return List.of(
+                "sing it before you look for it",
+                before == null ? "it is a white key" : "it is " + which + " the note before",
+                before == null
+                        ? right.midi() % KEYS < 5 ? "it lies beside two black keys" : "it lies beside three black keys"
+                        : Math.abs(to) <= 2 ? "it is no more than a step from there" : "it is a leap from there");
     }
 
     private static Judged judge(int given, Pitch right, Heading heading) {

@@ -18,8 +18,14 @@ public sealed interface Task permits Exercise, Transposed, Quiz {
      * @param bar what a teacher calls its bar; 0 for a pickup
      * @param prompt what is to be found: {@code "C, first inversion"}
      * @param choices words of which one is right; none where the answer is played or written
+     * @param figures what stands under the bass, the highest first; none where no figures are asked for
      */
-    record Question(int chord, int bar, String prompt, List<String> choices) {}
+    record Question(int chord, int bar, String prompt, List<String> choices, List<String> figures) {
+
+        Question(int chord, int bar, String prompt, List<String> choices) {
+            this(chord, bar, prompt, choices, List.of());
+        }
+    }
 
     /**
      * Asks something of some bars.
@@ -79,6 +85,10 @@ public sealed interface Task permits Exercise, Transposed, Quiz {
     /** What is right everywhere. */
     Answers solution();
 
-    /** One note more of the key of a chord, as a MIDI key or a word; empty where there is nothing left to tell. */
-    String hint(int chord, Answers answers);
+    /**
+     * Something that helps at a chord, more each time.
+     *
+     * @param asked how often help was asked for there, from 1
+     */
+    Hint hint(int chord, Answers answers, int asked);
 }

@@ -78,7 +78,7 @@ final class Transposed implements Task {
     }
 
     @Override
-    public String hint(int chord, Answers answers) {
-        return played.hint(chord, answers);
+    public Hint hint(int chord, Answers answers, int asked) {
+        return played.hint(chord, answers, asked);
     }
 }

@@ -9,6 +9,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.voicing.Grip;
+import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Reach;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -31,9 +32,13 @@ final class WordQuestions {
                 .map(chord -> new Item(
                         Quiz.question(key, chord, "What is this chord called?", List.of()),
                         Quiz.ofChord(heading, said -> name(said, chord.chord(), heading)),
-                        "its root is "
-                                + heading.names()
-                                        .fromEnglish(chord.chord().root().pretty()),
+                        List.of(
+                                "pile its notes up in thirds; the lowest of the pile is the root",
+                                "its root is "
+                                        + heading.names()
+                                                .fromEnglish(
+                                                        chord.chord().root().pretty()),
+                                "its kind: " + chord.chord().quality().description()),
                         heading.print(chord.chord())))
                 .toList();
     }
@@ -81,7 +86,22 @@ final class WordQuestions {
                     return new Item(
                             Quiz.question(key, chord, key.sheet().heading().print(chord.chord()), List.of()),
                             right::judge,
-                            "count from the keynote to the root of the chord",
+                            List.of(
+                                    "count from the keynote to the root of the chord",
+                                    chord.chord().quality().hasMinorThird()
+                                            ? "its third is minor: small letters"
+                                            : "its third is major: capital letters",
+                                    chord.voicing()
+                                                    .soundingBass()
+                                                    .soundsLike(chord.chord().root())
+                                            ? "the root is at the bottom, so that no figure tells an inversion"
+                                            : "the "
+                                                    + Member.of(
+                                                                    chord.chord(),
+                                                                    chord.voicing()
+                                                                            .soundingBass())
+                                                            .words()
+                                                    + " is at the bottom: a figure tells that"),
                             right.print());
                 })
                 .toList();
@@ -102,7 +122,10 @@ final class WordQuestions {
                                     + (grip.tones().size() == 1 ? " key" : " keys, from the lowest"),
                             List.of()),
                     given -> fingers(given, grip, own, key.choices().hand().reach()),
-                    "the lowest takes " + own.get(0),
+                    List.of(
+                            "the little finger is 5, the thumb 1; the lowest key is nearest to the little one",
+                            "the lowest takes " + own.get(0),
+                            "the highest takes " + own.get(own.size() - 1)),
                     own.stream().map(String::valueOf).collect(Collectors.joining(" "))));
         }
         return items;

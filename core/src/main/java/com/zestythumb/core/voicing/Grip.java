@@ -8,7 +8,7 @@ import java.util.stream.Collectors;
 /**
  * Notes that lie under the hand at one time, struck together or one after another.
  *
- * @param tones lowest first, each higher than the one before; one or more
+ * @param tones lowest first, one or more; two parts of four may share a key
  */
 public record Grip(List<Tone> tones) {
 
@@ -20,8 +20,8 @@ public record Grip(List<Tone> tones) {
         for (int i = 1; i < tones.size(); i++) {
             Pitch below = tones.get(i - 1).pitch();
             Pitch above = tones.get(i).pitch();
-            if (above.midi() <= below.midi()) {
-                throw new IllegalArgumentException("the notes of a grip rise: " + below + " is not below " + above);
+            if (above.midi() < below.midi()) {
+                throw new IllegalArgumentException("the notes of a grip rise: " + below + " lies above " + above);
             }
         }
     }

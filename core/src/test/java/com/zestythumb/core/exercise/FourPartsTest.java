@@ -182,8 +182,9 @@ class FourPartsTest {
         Task task = task("key: C major\nmeter: 4/4\n| C | G |\nl: C,8 | G,,8 |\n");
         Answers answers = Answers.NONE;
         List<Integer> told = new ArrayList<>();
-        for (String hint = task.hint(0, answers); !hint.isEmpty(); hint = task.hint(0, answers)) {
-            told.add(Integer.valueOf(hint));
+        assertThat(task.hint(0, answers, 2).words()).isEqualTo("its notes are C, E and G; not there yet: E and G");
+        for (Hint hint = task.hint(0, answers, 3); hint.key() > 0; hint = task.hint(0, answers, 3)) {
+            told.add(hint.key());
             answers = answers.with(0, told, "");
         }
         assertThat(told).hasSize(3).doesNotContain(48);
@@ -202,5 +203,35 @@ class FourPartsTest {
                 .hasMessageContaining("move the tune to another key");
         assertThatThrownBy(() -> task("meter: 4/4\n| C | - |\nm: e8 | z8 |\n", 1))
                 .hasMessageContaining("choose others");
+    }
+
+    /**
+     * Two parts may meet on one key, also with the one that is given (common practice): the key is played twice. Played once with the
+     * given one it is that part and no other.
+     */
+    @Test
+    void twoPartsMeetOnOneKey() {
+        Task one = task("key: C major\n| C |\nm: e8 |");
+        Mark unison =
+                one.marked(Answers.played(Map.of(0, keys("C3 G4 G4")))).marks().get(0);
+        assertThat(unison.verdict()).as(unison.words().toString()).isEqualTo(Verdict.RIGHT);
+        LeadSheet page = one.page(Answers.played(Map.of(0, keys("C3 G4 G4"))), Set.of());
+        assertThat(page.bars().get(0).allOfLeft()).hasSize(2);
+        assertThat(page.bars().get(0).allOfUpper()).hasSize(2);
+        Task low = task("key: C major\n| C |\nm: E8 |");
+        assertThat(low.marked(Answers.played(Map.of(0, keys("C3 G3 E4"))))
+                        .marks()
+                        .get(0)
+                        .faults())
+                .containsExactly("too-few");
+        assertThat(low.marked(Answers.played(Map.of(0, keys("C3 G3 E4 E4"))))
+                        .marks()
+                        .get(0)
+                        .faults())
+                .doesNotContain("too-few");
+    }
+
+    private static List<Integer> keys(String names) {
+        return pitches(names).stream().map(Pitch::midi).toList();
     }
 }

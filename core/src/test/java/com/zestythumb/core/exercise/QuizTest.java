@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.exercise.Marking.Mark;
+import com.zestythumb.core.exercise.Task.Question;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voiceleading.School;
@@ -134,7 +135,7 @@ class QuizTest {
         "A minor | V, E ♯",
         "C | II6/5, F♯ 6/5",
         "C | ii6/5, F 6/5",
-        "A minor | V7, E 7 ♯",
+        "A minor | V7, E 7/♯",
         "F | II, G ♮",
     })
     void figuresOverABass(String keyAndChord, String prompt) {
@@ -229,10 +230,52 @@ class QuizTest {
     @Test
     void aHintTellsOneThingMore() {
         Task task = task("key: C major\n| C | F |", Asked.CHORDS, null);
-        Answers begun = task.solution().with(1, List.of(), "");
-        String first = task.hint(1, begun);
-        assertThat(task.solution().keys().get(1)).contains(Integer.valueOf(first));
-        assertThat(task.hint(1, task.solution())).isEmpty();
+        Answers begun = task.solution().with(1, List.of(48), "");
+        assertThat(task.hint(1, begun, 1).words()).isEqualTo("a major chord: root, 3rd and 5th");
+        assertThat(task.hint(1, begun, 2).words()).isEqualTo("its notes are F, A and C; not there yet: F and A");
+        int key = task.hint(1, begun, 3).key();
+        assertThat(task.solution().keys().get(1)).contains(key).doesNotContain(48 + 1);
+        assertThat(task.hint(1, task.solution(), 4)).isEqualTo(Hint.NONE);
+    }
+
+    /** Each tells something else, and none of the words is the answer. */
+    @Test
+    void hintsAreGraded() {
+        for (ReadyMade set : ReadyMade.ALL) {
+            Task task = set.exercise(3, Hand.OCTAVE, School.CLASSICAL);
+            for (Question question : task.questions()) {
+                List<Hint> hints = IntStream.rangeClosed(1, 3)
+                        .mapToObj(time -> task.hint(question.chord(), Answers.NONE, time))
+                        .toList();
+                assertThat(hints).as(set.id()).doesNotHaveDuplicates();
+                String right = task.solution().words().getOrDefault(question.chord(), "no word is asked for");
+                assertThat(hints)
+                        .as(set.id() + " " + right)
+                        .noneMatch(hint -> !hint.words().startsWith("it is one of these")
+                                && hint.words().contains(right));
+            }
+        }
+    }
+
+    /** The bass that is given is no hint. */
+    @Test
+    void theGivenBassIsNoHint() {
+        Task task = ReadyMade.named("figured-bass").exercise(0, Hand.OCTAVE, School.STRICT);
+        for (Question question : task.questions()) {
+            int bass = task.solution().keys().get(question.chord()).get(0);
+            assertThat(task.hint(question.chord(), Answers.NONE, 3).key()).isNotEqualTo(bass);
+        }
+    }
+
+    /** Nobody reads the answer in the question (common practice of tests). */
+    @Test
+    void theQuestionDoesNotHoldItsAnswer() {
+        Task task = task("key: C major\n| F#m7b5 | Bb | D/F# | E7 |", Asked.SPELLING, null);
+        assertThat(task.questions())
+                .isNotEmpty()
+                .allSatisfy(question -> assertThat(question.prompt())
+                        .doesNotStartWith(task.solution().words().get(question.chord())));
+        assertThat(task.questions()).extracting(Question::chord).containsExactly(3);
     }
 
     @Test

@@ -65,7 +65,7 @@ class VoicingTest {
     @Test
     void refusesNotesThatDoNotRise() {
         assertThatThrownBy(() -> Voicing.inOneGrip(Chord.parse("C"), pitches("E3 C3")))
-                .hasMessageContaining("E3 is not below C3");
+                .hasMessageContaining("E3 lies above C3");
         assertThatThrownBy(() -> Voicing.inOneGrip(Chord.parse("C"), List.of())).hasMessageContaining("at least one");
     }
 

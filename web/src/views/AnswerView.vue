@@ -79,11 +79,8 @@ async function help() {
   if (told.key) set([...answer.keysOf(at.chord), told.key].sort((a, b) => a - b));
   else hint.value = told.words ? `${capital(told.words)}.` : 'There is nothing more to tell here.';
 }
-const entry = useAnswerKeys(
-  keys,
-  set,
-  { go: (by) => go(at.value + by), hear },
-  () => (sheet.value?.asked === 'FOUR_PARTS' ? 2 : 1),
+const entry = useAnswerKeys(keys, set, { go: (by) => go(at.value + by), hear }, () =>
+  sheet.value?.asked === 'FOUR_PARTS' ? 2 : 1,
 );
 const { keyboard, keyboards, refusal } = entry;
 onMounted(() => void answer.load());
@@ -214,6 +211,7 @@ const praise = computed(() => {
             <b>{{ asking(place) }}</b>
             {{ verdict }}
           </p>
+          <p v-if="sheet.counts && !finished" class="counts">What counts: {{ sheet.counts }}.</p>
           <p v-for="line in said" :key="line" class="word">{{ line }}.</p>
           <p v-if="hint" class="word">{{ hint }}</p>
         </div>

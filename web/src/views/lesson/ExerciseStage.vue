@@ -40,7 +40,9 @@ const ASKED: { id: ExerciseDraft['asked']; name: string }[] = [
   { id: 'NAMES', name: 'chord names' },
   { id: 'NUMERALS', name: 'Roman numerals' },
   { id: 'CLOSES', name: 'the kind of each close' },
-  { id: 'HARMONY', name: 'chords for the tune' },
+  { id: 'HARMONY', name: 'chords for the tune, or for a bass alone' },
+  { id: 'NON_CHORD', name: 'non-chord tones' },
+  { id: 'FAULT', name: 'the one fault' },
 ];
 const asked = ref<ExerciseDraft['asked']>('CHORDS');
 const WHEN = [

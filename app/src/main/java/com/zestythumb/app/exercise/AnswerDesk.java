@@ -38,18 +38,21 @@ public class AnswerDesk {
     private final RecentExercises recent;
     private final Links links;
     private final AskedPages pages;
+    private final PointsOfFaults points;
 
     AnswerDesk(
             ExerciseRepository exercises,
             AttemptRepository attempts,
             RecentExercises recent,
             Links links,
-            AskedPages pages) {
+            AskedPages pages,
+            PointsOfFaults points) {
         this.exercises = exercises;
         this.attempts = attempts;
         this.recent = recent;
         this.links = links;
         this.pages = pages;
+        this.points = points;
     }
 
     /** The try that is going on, or the last where no other may follow. */
@@ -127,7 +130,7 @@ public class AnswerDesk {
     public AnswerSheet finish(String code, String from, int attempt, int seconds) {
         KeptExercise kept = locked(code, from);
         Attempt current = current(kept, attempt);
-        current.finish(recent.of(kept).marked(current.answers()), seconds, Instant.now());
+        current.finish(marking(kept, current), seconds, Instant.now());
         return sheet(kept, attempts.save(current));
     }
 
@@ -173,7 +176,12 @@ public class AnswerDesk {
         Task task = recent.of(kept);
         boolean hidden = isHidden(kept, attempt);
         boolean seen = kept.atOnce() && attempt.finishedAt() == null && !hidden;
-        return AnswerSheet.of(kept, task, attempt, seen ? task.marked(attempt.answers()) : null, hidden);
+        return AnswerSheet.of(kept, task, attempt, seen ? marking(kept, attempt) : null, hidden);
+    }
+
+    /** With the points that the teacher gives. */
+    private Marking marking(KeptExercise kept, Attempt attempt) {
+        return recent.of(kept).marked(attempt.answers()).weighted(points.of(kept.studio()));
     }
 
     /** Bars whose hand is seen although it is asked for. */

@@ -29,7 +29,10 @@ public record AnswerSheet(
 
         @Schema(description = "How it is answered.") How how,
 
-        @Schema(description = "Whether a note at a time may be asked for.")
+        @Schema(description = "What counts for the marks; empty where each question says it.")
+        String counts,
+
+        @Schema(description = "Whether help may be asked for, which tells more each time.")
         boolean help,
 
         @Schema(description = "Whether the notes go bar by bar as they are known.")
@@ -105,6 +108,7 @@ public record AnswerSheet(
                 kept.words(),
                 task.asked(),
                 task.asked().how(),
+                task.counted(),
                 kept.settings().help(),
                 kept.settings().fading(),
                 kept.hand(),

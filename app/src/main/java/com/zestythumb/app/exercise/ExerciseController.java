@@ -59,11 +59,19 @@ class ExerciseController {
             @Schema(description = "Points by chord where she marks otherwise.") @NotNull @Size(max = 1000)
             Map<@NotNull Integer, @NotNull Integer> overruled) {}
 
+    /** What a fault costs. */
+    @Schema(name = "FaultPoints")
+    record Points(
+            @Schema(description = "0 to 4; null for as many as it costs by itself.", nullable = true) @Min(0) @Max(4)
+            Integer points) {}
+
     private final Exercises exercises;
+    private final PointsOfFaults points;
     private final Reckoning reckoning;
 
-    ExerciseController(Exercises exercises, Reckoning reckoning) {
+    ExerciseController(Exercises exercises, PointsOfFaults points, Reckoning reckoning) {
         this.exercises = exercises;
+        this.points = points;
         this.reckoning = reckoning;
     }
 
@@ -79,6 +87,25 @@ class ExerciseController {
                     "What came of all exercises: each student, what goes wrong in the class, the bars that hold it up.")
     Overview overview() {
         return exercises.overview();
+    }
+
+    @GetMapping("/exercises/report")
+    @Operation(summary = "The class by student and by rule, of the last finished try of each exercise.")
+    ClassReport report() {
+        return exercises.report();
+    }
+
+    @GetMapping(value = "/exercises/report.csv", produces = "text/csv")
+    @Operation(summary = "The same for a spreadsheet: a line for each try, a column for each fault.")
+    String csv() {
+        return exercises.csv();
+    }
+
+    @PutMapping("/exercises/points/{fault}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(summary = "Say what a fault costs from now on.")
+    void cost(@PathVariable String fault, @Valid @RequestBody Points costs) {
+        points.set(fault, costs.points());
     }
 
     @GetMapping("/tunes/{tune}/exercises")

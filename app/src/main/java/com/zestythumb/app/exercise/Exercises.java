@@ -14,6 +14,8 @@ import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voiceleading.School;
 import java.time.Instant;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -31,6 +33,7 @@ public class Exercises {
     private final Students students;
     private final Studios studios;
     private final Links links;
+    private final PointsOfFaults points;
 
     Exercises(
             ExerciseRepository exercises,
@@ -38,13 +41,15 @@ public class Exercises {
             Tunes tunes,
             Students students,
             Studios studios,
-            Links links) {
+            Links links,
+            PointsOfFaults points) {
         this.exercises = exercises;
         this.attempts = attempts;
         this.tunes = tunes;
         this.students = students;
         this.studios = studios;
         this.links = links;
+        this.points = points;
     }
 
     /** All of the studio, the latest first. */
@@ -68,6 +73,36 @@ public class Exercises {
                 attempts.findByExerciseInOrderByNumber(all).stream()
                         .collect(Collectors.groupingBy(
                                 attempt -> attempt.exercise().id())));
+    }
+
+    /** The class by student and rule. */
+    @Transactional(readOnly = true)
+    ClassReport report() {
+        return ClassReport.of(finished(), points.of(studios.current()));
+    }
+
+    /** The same for a spreadsheet. */
+    @Transactional(readOnly = true)
+    String csv() {
+        return ClassReport.csv(finished());
+    }
+
+    /** The last finished try of each exercise, by student and then by exercise. */
+    private List<ClassReport.Finished> finished() {
+        List<KeptExercise> all = exercises.findByStudioOrderByCreatedAtDescIdDesc(studios.current());
+        Map<Long, Attempt> lasts = new HashMap<>();
+        attempts.findByExerciseInOrderByNumber(all).stream()
+                .filter(attempt -> attempt.finishedAt() != null)
+                .forEach(attempt -> lasts.put(attempt.exercise().id(), attempt));
+        return all.stream()
+                .filter(exercise -> lasts.containsKey(exercise.id()))
+                .map(exercise -> new ClassReport.Finished(
+                        exercise.student() == null ? "" : exercise.student().name(),
+                        exercise.title(),
+                        lasts.get(exercise.id())))
+                .sorted(Comparator.comparing(ClassReport.Finished::student)
+                        .thenComparing(ClassReport.Finished::exercise))
+                .toList();
     }
 
     private List<ExerciseView> views(List<KeptExercise> some) {

@@ -12,17 +12,10 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Tells chord tones from foreign notes by how these are come to and left (common practice). */
-final class TuneNotes {
+public final class TuneNotes {
 
     private record Sung(
-            int bar,
-            int place,
-            SheetNote note,
-            Chord chord,
-            Chord nextChord,
-            boolean strong,
-            boolean tiedTo,
-            boolean brief) {
+            int bar, int place, SheetNote note, Chord chord, Chord nextChord, boolean strong, boolean tiedTo) {
 
         Pitch pitch() {
             return note.pitch();
@@ -40,7 +33,8 @@ final class TuneNotes {
 
     private TuneNotes() {}
 
-    static List<TuneNote> of(LeadSheet sheet) {
+    /** The notes of a tune, or of any line that stands where the tune stands. O(notes). */
+    public static List<TuneNote> of(LeadSheet sheet) {
         List<Sung> line = line(sheet);
         List<TuneNote> notes = new ArrayList<>();
         for (int i = 0; i < line.size(); i++) {
@@ -71,9 +65,9 @@ final class TuneNotes {
         if (held && next != null && (again || now.tiedTo())) {
             return Standing.PEDAL;
         }
-        boolean passes = isStep(in) && isStep(out) && Integer.signum(in) == Integer.signum(out);
-        if (passes && now.brief()) {
-            return Standing.PASSING;
+        // Come to and left by step it passes or is a neighbour, with an accent too.
+        if (isStep(in) && isStep(out) && !again) {
+            return Integer.signum(in) == Integer.signum(out) ? Standing.PASSING : Standing.NEIGHBOUR;
         }
         if (now.strong() && isStep(out) && to.isIn(now.chord())) {
             return Standing.APPOGGIATURA;
@@ -82,7 +76,7 @@ final class TuneNotes {
             return Standing.ANTICIPATION;
         }
         if (isStep(in) && isStep(out)) {
-            return passes ? Standing.PASSING : Standing.NEIGHBOUR;
+            return Integer.signum(in) == Integer.signum(out) ? Standing.PASSING : Standing.NEIGHBOUR;
         }
         if (isStep(in) && to != null) {
             return Standing.ESCAPE;
@@ -120,15 +114,7 @@ final class TuneNotes {
                 if (!note.isRest()) {
                     Chord next = at + 1 < events.size() ? events.get(at + 1).chord() : null;
                     Chord chord = events.isEmpty() ? null : events.get(at).chord();
-                    line.add(new Sung(
-                            bar.index(),
-                            place,
-                            note,
-                            chord,
-                            next,
-                            bar.isStrong(note.onset()),
-                            tied,
-                            note.duration().compareTo(bar.meter().beatLength()) <= 0));
+                    line.add(new Sung(bar.index(), place, note, chord, next, bar.isStrong(note.onset()), tied));
                 }
                 tied = note.tied();
             }

@@ -32,6 +32,8 @@ public enum Asked {
     FAULT(How.CHOSEN),
     /** How a key is called in a chord. */
     SPELLING(How.CHOSEN),
+    /** What a note is that is none of its chord. */
+    NON_CHORD(How.CHOSEN),
     /** The keys of a word that is spelled in notes, by ear. */
     RIDDLE(How.PLAYED);
 

@@ -150,6 +150,27 @@ public sealed class Exercise implements Task permits FourParts {
     }
 
     @Override
+    public String counted() {
+        String lowest = switch (asked) {
+            case BASS -> "in any octave";
+            case INVERSIONS -> "the note that is told at the bottom";
+            case FIGURES -> "the given bass at the bottom";
+            case FOUR_PARTS -> "any four parts will do";
+            default -> counts(Criterion.SMOOTH) ? "" : "any inversion will do";
+        };
+        return Stream.of(
+                        counts(Criterion.NOTES) ? "the right notes" : "",
+                        counts(Criterion.HAND)
+                                ? asked == Asked.FOUR_PARTS ? "what voices can sing" : "what your hand can reach"
+                                : "",
+                        counts(Criterion.WAY) ? "the rules from chord to chord" : "",
+                        counts(Criterion.SMOOTH) ? "moving little" : "",
+                        lowest)
+                .filter(word -> !word.isEmpty())
+                .collect(Collectors.joining(", "));
+    }
+
+    @Override
     public LeadSheet page(Answers answers, Set<Integer> shown) {
         Map<Integer, List<Integer>> all = new HashMap<>(own(shown));
         all.putAll(answers.keys());

@@ -34,7 +34,11 @@ record FourPartPage(Arrangement key, Map<Integer, List<Pitch>> parts, boolean un
     private Bar inParts(Bar bar, List<ArrangedChord> chords) {
         List<SheetNote> soprano = underTune && !bar.melody().isEmpty() ? bar.melody() : line(bar, chords, 3);
         List<List<SheetNote>> upper = new ArrayList<>(List.of(soprano));
-        List<List<SheetNote>> left = new ArrayList<>(List.of(line(bar, chords, 0)));
+        // A bass that is given keeps its own notes, those that pass too.
+        boolean asWritten =
+                !underTune && bar.left().size() == 1 && isLine(bar.left().get(0));
+        List<List<SheetNote>> left =
+                new ArrayList<>(List.of(asWritten ? bar.left().get(0) : line(bar, chords, 0)));
         List<SheetNote> tenor = line(bar, chords, 1);
         List<SheetNote> alto = line(bar, chords, 2);
         if (sounds(tenor)) {
@@ -44,6 +48,10 @@ record FourPartPage(Arrangement key, Map<Integer, List<Pitch>> parts, boolean un
             upper.add(alto);
         }
         return bar.withUpper(upper).withLeft(left);
+    }
+
+    private static boolean isLine(List<SheetNote> voice) {
+        return SheetNote.struckTogether(voice).stream().allMatch(struck -> struck.size() == 1);
     }
 
     private static boolean sounds(List<SheetNote> line) {

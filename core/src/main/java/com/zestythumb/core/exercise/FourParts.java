@@ -8,6 +8,7 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
@@ -77,7 +78,11 @@ final class FourParts extends Exercise {
                 .map(one -> Surroundings.key(key.analysis(), one.index()))
                 .toList();
         int span = key.choices().hand().span();
-        PartWriter writer = new PartWriter(symbols, keys, new PartWays(symbols, tune, basses, keys, span));
+        List<Pitch> last = chords.stream()
+                .map(one -> lastOf(key.sheet(), one.event(), underTune))
+                .toList();
+        PartWriter writer = new PartWriter(
+                symbols, keys, underTune ? PARTS - 1 : 0, last, new PartWays(symbols, tune, basses, keys, span));
         int impossible = writer.impossible();
         if (impossible >= 0) {
             int bar = chords.get(impossible).event().bar();
@@ -109,9 +114,22 @@ final class FourParts extends Exercise {
 
     /** The lowest note that somebody wrote under a chord; null where nobody did. */
     private static Pitch bassAt(LeadSheet sheet, ChordEvent event) {
-        return over(event, sheet.bars().get(event.bar()).allOfLeft())
+        List<SheetNote> left = sheet.bars().get(event.bar()).allOfLeft();
+        Pitch first = over(event, left).findFirst().orElse(null);
+        // What passes by later, or lies above it, is no bass.
+        return left.stream()
+                .filter(note -> !note.isRest() && note.onset().equals(event.start()))
+                .map(SheetNote::pitch)
                 .min(Pitch::compareTo)
-                .orElse(null);
+                .orElse(first);
+    }
+
+    /** The note with which the given part leaves a chord, where it is another than the one with which it met it; else null. */
+    private static Pitch lastOf(LeadSheet sheet, ChordEvent event, boolean underTune) {
+        Bar bar = sheet.bars().get(event.bar());
+        List<Pitch> line =
+                over(event, underTune ? bar.melody() : bar.allOfLeft()).toList();
+        return line.size() < 2 ? null : line.get(line.size() - 1);
     }
 
     private static Stream<Pitch> over(ChordEvent event, List<SheetNote> notes) {

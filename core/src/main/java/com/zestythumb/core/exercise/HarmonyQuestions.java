@@ -15,7 +15,7 @@ import java.util.List;
 
 /**
  * A chord for a tune: right is whatever holds every note of the tune that counts there and belongs to the key, the teacher's own
- * in any case (common practice: the strong notes of the tune are chord tones).
+ * in any case (common practice: the strong notes of the tune are chord tones). Where there is a bass and no tune, the bass counts.
  */
 final class HarmonyQuestions {
 
@@ -29,15 +29,20 @@ final class HarmonyQuestions {
         return chords.stream()
                 .map(chord -> {
                     Around around = key.leftHand().task().around(chord.index());
-                    List<Pitch> strong = around.strong().isEmpty() ? around.tune() : around.strong();
+                    boolean overBass = !key.sheet().hasMelody() && chord.isWritten();
+                    List<Pitch> sung = around.strong().isEmpty() ? around.tune() : around.strong();
+                    List<Pitch> strong =
+                            overBass ? List.of(chord.voicing().first().lowest()) : sung;
+                    String line = overBass ? "bass" : "tune";
                     Key here = key.sheet().bars().get(chord.event().bar()).key();
                     return new Item(
-                            Quiz.question(key, chord, "Which chord fits the tune here?", List.of()),
-                            Quiz.ofChord(heading, said -> judge(said, chord.chord(), strong, here, heading)),
+                            Quiz.question(key, chord, "Which chord fits the " + line + " here?", List.of()),
+                            Quiz.ofChord(heading, said -> judge(said, chord.chord(), strong, here, heading, line)),
                             List.of(
                                     strong.isEmpty()
                                             ? "listen to the chords before and behind"
-                                            : "which chords of the key hold the strong notes of the tune?",
+                                            : "which chords of the key hold "
+                                                    + (overBass ? "the bass?" : "the strong notes of the tune?"),
                                     chord.chord().quality().hasMinorThird()
                                             ? "a minor chord fits well"
                                             : "a major chord fits well",
@@ -50,7 +55,7 @@ final class HarmonyQuestions {
                 .toList();
     }
 
-    private static Judged judge(Chord said, Chord own, List<Pitch> strong, Key key, Heading heading) {
+    private static Judged judge(Chord said, Chord own, List<Pitch> strong, Key key, Heading heading, String line) {
         if (said.root().soundsLike(own.root())
                 && said.tones().size() >= own.tones().size()
                 && fits(said, strong) == strong.size()) {
@@ -66,7 +71,7 @@ final class HarmonyQuestions {
             return Judged.wrong(
                     points,
                     "tune-not-in-chord",
-                    heading.names().fromEnglish(out.pitchClass().pretty()) + " of the tune is not in "
+                    heading.names().fromEnglish(out.pitchClass().pretty()) + " of the " + line + " is not in "
                             + heading.print(said));
         }
         boolean inKey = said.tones().stream().allMatch(tone -> isOfKey(tone, said, key));
@@ -75,7 +80,7 @@ final class HarmonyQuestions {
                 : Judged.wrong(
                         OF_ANOTHER_KEY,
                         "out-of-key",
-                        heading.print(said) + " holds the tune and comes from another key");
+                        heading.print(said) + " holds the " + line + " and comes from another key");
     }
 
     private static long fits(Chord said, List<Pitch> strong) {

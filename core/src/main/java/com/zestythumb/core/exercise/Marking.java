@@ -73,6 +73,24 @@ public record Marking(List<Mark> marks, int smoother) {
             nearer = List.copyOf(nearer);
         }
 
+        /** The same where some faults cost other points; one that costs none is none. */
+        private Mark weighted(Map<String, Integer> weights) {
+            if (faults.stream().noneMatch(weights::containsKey)) {
+                return this;
+            }
+            int lost = FULL - points;
+            double usual = (double) lost / faults.size();
+            double own = faults.stream()
+                    .mapToDouble(fault -> weights.containsKey(fault) ? weights.get(fault) : usual)
+                    .sum();
+            List<String> charged = faults.stream()
+                    .filter(fault -> weights.getOrDefault(fault, 1) > 0)
+                    .toList();
+            int left = Math.max(0, FULL - (int) Math.round(own));
+            Verdict called = left == FULL ? Verdict.RIGHT : left > 0 ? Verdict.NEARLY : Verdict.NOT_YET;
+            return new Mark(chord, bar, called, left, charged, words, left == FULL ? List.of() : nearer);
+        }
+
         /** The same as the teacher marks it. */
         public Mark overruled(int other) {
             if (other < 0 || other > FULL) {
@@ -85,6 +103,15 @@ public record Marking(List<Mark> marks, int smoother) {
 
     public Marking {
         marks = List.copyOf(marks);
+    }
+
+    /**
+     * The same with a teacher's own points for some faults.
+     *
+     * @param weights points lost by fault, 0 where it is not charged; what is not among them costs what it does
+     */
+    public Marking weighted(Map<String, Integer> weights) {
+        return new Marking(marks.stream().map(mark -> mark.weighted(weights)).toList(), smoother);
     }
 
     public int points() {

@@ -29,6 +29,8 @@ final class PartWriter {
 
     private final List<Chord> chords;
     private final List<Key> keys;
+    private final int given;
+    private final List<Pitch> last;
     private final PartWays own;
     private final List<List<List<Pitch>>> ways;
 
@@ -36,10 +38,14 @@ final class PartWriter {
      * Writes over these ways.
      *
      * @param keys the key of each chord; null where none is clear
+     * @param given which part is given, counted from the lowest
+     * @param last its last note in each chord, where it moves on while the chord lasts; else null
      */
-    PartWriter(List<Chord> chords, List<Key> keys, PartWays own) {
+    PartWriter(List<Chord> chords, List<Key> keys, int given, List<Pitch> last, PartWays own) {
         this.chords = chords;
         this.keys = keys;
+        this.given = given;
+        this.last = last;
         this.own = own;
         this.ways = IntStream.range(0, chords.size()).mapToObj(own::of).toList();
     }
@@ -156,6 +162,11 @@ final class PartWriter {
         Sonority from = Sonority.ofParts(left, before, keys.get(to - 1));
         Sonority then = Sonority.ofParts(met, here, keys.get(to - 1));
         subjects.add(new Step(from, then));
+        if (last.get(to - 1) != null) {
+            List<Pitch> passing = new ArrayList<>(before);
+            passing.set(given, last.get(to - 1));
+            subjects.add(new Step(Sonority.ofParts(left, passing, keys.get(to - 1)), then));
+        }
         for (int part = 0; part < here.size(); part++) {
             subjects.add(new Line(
                     Voice.sung(part, here.size()),

@@ -1,6 +1,5 @@
 package com.zestythumb.core.exercise;
 
-import com.zestythumb.core.analysis.FiguredBass;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.exercise.Exercise.Place;
 import com.zestythumb.core.pitch.Key;
@@ -51,6 +50,6 @@ final class Prompts {
                 .findFirst()
                 .map(other -> figures(exercise, other))
                 .orElse(List.of());
-        return FiguredBass.of(place.event().chord(), bass, key, before);
+        return BassFigures.of(place.event().chord(), bass, key, before);
     }
 }

@@ -75,6 +75,7 @@ public final class Quiz implements Task {
             case ODD_BAR -> ChoiceQuestions.oddBar(key, chords);
             case FAULT -> ChoiceQuestions.fault(key, chords);
             case SPELLING -> ChoiceQuestions.spelling(key, chords);
+            case NON_CHORD -> NonChordQuestions.of(key, chords);
             case RIDDLE -> RiddleQuestions.of(key, chords);
             default -> throw new IllegalArgumentException(asked + " is laid on the keys");
         };
@@ -120,7 +121,8 @@ public final class Quiz implements Task {
         answers.keys().forEach(this::check);
         answers.words().forEach(this::check);
         Set<Integer> all = IntStream.range(0, key.sheet().bars().size()).boxed().collect(Collectors.toSet());
-        boolean hidden = asked == Asked.HARMONY || asked == Asked.RIDDLE || asked == Asked.SPELLING;
+        boolean hidden =
+                asked == Asked.HARMONY && key.sheet().hasMelody() || asked == Asked.RIDDLE || asked == Asked.SPELLING;
         LeadSheet whole = WrittenOut.of(key, all);
         return hidden
                 ? whole.mapBars(bar -> bars.contains(bar.index()) ? bar.withLeft(List.of(rests(bar))) : bar)

@@ -53,6 +53,11 @@ public sealed interface Task permits Exercise, Transposed, Quiz {
 
     List<Question> questions();
 
+    /** What counts for its marks, in words after "What counts:"; empty where the question says it. */
+    default String counted() {
+        return "";
+    }
+
     /** What the student's page does not have. */
     default Set<Hidden> hidden() {
         return switch (asked()) {

@@ -60,6 +60,11 @@ final class Transposed implements Task {
     }
 
     @Override
+    public String counted() {
+        return played.counted();
+    }
+
+    @Override
     public LeadSheet page(Answers answers, Set<Integer> shown) {
         // What makes no sense is refused here as well.
         played.laid(answers.keys());

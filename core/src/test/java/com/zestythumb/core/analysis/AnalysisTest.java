@@ -222,7 +222,10 @@ class AnalysisTest {
                 "| F | C |; f8- | f2 e6; CHORD_TONE SUSPENSION CHORD_TONE",
                 "| G7 | C |; d4 d3 c | c8; CHORD_TONE CHORD_TONE ANTICIPATION CHORD_TONE",
                 "| C | F |; e3 f c4 | a8; CHORD_TONE ESCAPE CHORD_TONE CHORD_TONE",
-                "| C | C |; g4 a2 g2 | c8; CHORD_TONE APPOGGIATURA CHORD_TONE CHORD_TONE",
+                // Accented, and come to by step: a neighbour and a passing note all the same.
+                "| C | C |; g4 a2 g2 | c8; CHORD_TONE NEIGHBOUR CHORD_TONE CHORD_TONE",
+                "| C | C |; e4 d2 c2 | c8; CHORD_TONE PASSING CHORD_TONE CHORD_TONE",
+                "| C | C |; c4 a2 g2 | c8; CHORD_TONE APPOGGIATURA CHORD_TONE CHORD_TONE",
                 "| C | Dm | C |; c8- | c8- | c8; CHORD_TONE PEDAL CHORD_TONE",
                 "| N.C. | C |; d8 | f8; CHORD_TONE FREE"
             })

@@ -249,7 +249,9 @@ class QuizTest {
                         .toList();
                 assertThat(hints).as(set.id()).doesNotHaveDuplicates();
                 String right = task.solution().words().getOrDefault(question.chord(), "no word is asked for");
-                assertThat(hints)
+                // What is written is told in part by the last two, what is chosen by none but where two are left.
+                int dumb = question.choices().isEmpty() ? 1 : 3;
+                assertThat(hints.subList(0, dumb))
                         .as(set.id() + " " + right)
                         .noneMatch(hint -> !hint.words().startsWith("it is one of these")
                                 && hint.words().contains(right));

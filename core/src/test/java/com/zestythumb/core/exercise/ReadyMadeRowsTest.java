@@ -3,6 +3,8 @@ package com.zestythumb.core.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.LongRun;
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.checking.Finding;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.PitchClass;
@@ -14,6 +16,7 @@ import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voicing.Hand;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -107,5 +110,61 @@ class ReadyMadeRowsTest {
             }
         }
         assertThat(broken).as(String.join("\n", new TreeSet<>(broken))).isEmpty();
+    }
+
+    /** Each page of four parts holds the one kind of fault that its line names, in every key. */
+    @Test
+    void faultsInPartsAreWhatTheirLinesSay() {
+        ReadyMade set = ReadyMade.named("fault-in-parts");
+        List<String> kinds = ExerciseLines.ALL
+                .lines()
+                .filter(line -> line.startsWith("fault-in-parts"))
+                .map(line -> line.substring(line.lastIndexOf(';') + 2))
+                .toList();
+        for (int seed = 0; seed < 12 * kinds.size(); seed++) {
+            var page = Arrangement.of(Chart.read(set.chart(seed)).sheet(), set.choices(Hand.OCTAVE, School.STRICT));
+            List<Finding> found = Findings.in(page, School.STRICT).stream()
+                    .filter(finding -> finding.severity().isAboveHint())
+                    .toList();
+            Severity gravest = found.stream()
+                    .map(Finding::severity)
+                    .min(Comparator.naturalOrder())
+                    .orElseThrow();
+            List<Finding> top = found.stream()
+                    .filter(finding -> finding.severity() == gravest)
+                    .toList();
+            assertThat(top)
+                    .as(set.chart(seed))
+                    .extracting(Finding::chord)
+                    .containsOnly(top.get(0).chord());
+            assertThat(top)
+                    .as(set.chart(seed))
+                    .extracting(finding -> finding.kind().code())
+                    .contains(kinds.get((seed / 12 + seed) % kinds.size()));
+        }
+    }
+
+    /** As any textbook calls them (common practice), line by line in C. */
+    @Test
+    void nonChordTonesHaveTheirNamesInEveryPart() {
+        ReadyMade set = ReadyMade.named("non-chord");
+        List<String> told = new ArrayList<>();
+        for (int seed : new int[] {0, 12, 24}) {
+            Task task = set.exercise(seed, Hand.OCTAVE, School.STRICT);
+            task.questions().stream()
+                    .sorted(Comparator.comparingInt(Task.Question::chord))
+                    .forEach(question ->
+                            told.add(question.bar() + " " + question.prompt().replaceAll(" is none.*", "") + " "
+                                    + task.solution().words().get(question.chord())));
+        }
+        assertThat(told)
+                .containsExactly(
+                        "1 the alto's F passing note",
+                        "3 the tenor's A neighbour",
+                        "4 the soprano's C suspension",
+                        "1 the bass's B passing note",
+                        "4 the soprano's C anticipation",
+                        "1 the soprano's F escape note",
+                        "3 the soprano's E appoggiatura");
     }
 }

@@ -1,4 +1,4 @@
-package com.zestythumb.core.analysis;
+package com.zestythumb.core.exercise;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -9,7 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-class FiguredBassTest {
+class BassFiguresTest {
 
     /** The list was written from memory after two treatises before the code was tried; it names them. */
     @Test
@@ -21,7 +21,7 @@ class FiguredBassTest {
             List<String> told = new ArrayList<>();
             for (String symbol : parts[1].split(" ")) {
                 Chord chord = Chord.parse(symbol);
-                before = FiguredBass.of(chord, chord.bass(), Key.parse(parts[0]), before);
+                before = BassFigures.of(chord, chord.bass(), Key.parse(parts[0]), before);
                 told.add(before.isEmpty() ? "-" : String.join("/", before));
             }
             String all =

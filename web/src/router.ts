@@ -16,6 +16,17 @@ export const router = createRouter({
       component: () => import('./views/ExercisesView.vue'),
     },
     {
+      path: '/exercises/report',
+      name: 'class',
+      component: () => import('./views/ClassReportView.vue'),
+    },
+    {
+      path: '/exercises/home/:id(\\d+)',
+      name: 'home',
+      component: () => import('./views/TakeHomeView.vue'),
+      props: ({ params }) => ({ id: Number(params.id) }),
+    },
+    {
       path: '/rules/:code',
       name: 'rules',
       component: () => import('./views/RulesView.vue'),

@@ -63,6 +63,9 @@ export type RulePage = Schemas['RulePage'];
 export type Exercise = Schemas['Exercise'];
 export type ExerciseDraft = Schemas['ExerciseDraft'];
 export type ReadyMade = Schemas['ReadyMade'];
+export type ClassReport = Schemas['ClassReport'];
+export type TakeHome = Schemas['TakeHome'];
+export type TakeHomeItem = Schemas['TakeHomeItem'];
 
 /** What the page shows of a tune: the server's answer, its parts by their names and its score put together. */
 export type Arrangement = Omit<Schemas['Arrangement'], 'parts' | 'score' | 'alternatives'> & {
@@ -385,6 +388,15 @@ export const api = {
   rules: () => data(http.GET('/api/rules')),
   exercises: () => data(http.GET('/api/exercises')),
   exerciseOverview: () => data(http.GET('/api/exercises/overview')),
+  classReport: () => data(http.GET('/api/exercises/report')),
+  classTable: async () =>
+    (await data(http.GET('/api/exercises/report.csv', { parseAs: 'blob' }))) as Blob,
+  /** What a fault costs from now on; null as usual. */
+  costOf: (fault: string, points: number | null) =>
+    done(
+      http.PUT('/api/exercises/points/{fault}', { params: { path: { fault } }, body: { points } }),
+    ),
+  takeHome: (id: number) => data(http.GET('/api/attempts/{id}/home', { params: one(id) })),
   exercisesOf: (tune: number) =>
     data(http.GET('/api/tunes/{tune}/exercises', { params: { path: { tune } } })),
   makeExercise: (tune: number, body: ExerciseDraft) =>

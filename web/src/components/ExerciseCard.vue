@@ -135,6 +135,9 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
           placeholder="A word to the student"
         />
         <Button type="submit" label="Say it" size="small" variant="outlined" :disabled="!words" />
+        <RouterLink :to="{ name: 'home', params: { id: lastTry.id } }"
+          >Page to take home</RouterLink
+        >
       </form>
     </template>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>

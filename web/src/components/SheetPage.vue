@@ -4,8 +4,8 @@ import Button from 'primevue/button';
 /** A sheet to print: its title and what can be done with it on top, which the paper does not show. */
 defineProps<{
   title: string;
-  /** The tune to go back to. */
-  id: number;
+  /** The tune to go back to; none where one comes from the exercises. */
+  id?: number;
 }>();
 const print = () => window.print();
 </script>
@@ -18,7 +18,8 @@ const print = () => window.print();
         <slot name="words" />
       </div>
       <nav>
-        <RouterLink :to="{ name: 'take', params: { id } }">Back to the lesson</RouterLink>
+        <RouterLink v-if="id" :to="{ name: 'take', params: { id } }">Back to the lesson</RouterLink>
+        <RouterLink v-else to="/exercises">Back to the exercises</RouterLink>
         <slot name="do" />
         <Button label="Print" icon="pi pi-print" @click="print" />
       </nav>

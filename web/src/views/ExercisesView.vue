@@ -74,7 +74,10 @@ const idOf = (name: string) => students.value.find((one) => one.name === name)?.
   <main class="exercises">
     <header>
       <h1>Exercises</h1>
-      <RouterLink to="/">Back to the shelf</RouterLink>
+      <nav>
+        <RouterLink v-if="exercises?.length" to="/exercises/report">Class report</RouterLink>
+        <RouterLink to="/">Back to the shelf</RouterLink>
+      </nav>
     </header>
     <p v-if="trouble || refused" class="trouble" role="alert">{{ trouble || refused }}</p>
     <section class="ready" aria-label="Make one from nothing">
@@ -131,6 +134,10 @@ header {
   display: flex;
   justify-content: space-between;
   align-items: center;
+}
+nav {
+  display: flex;
+  gap: 24px;
 }
 h1 {
   font-size: 34px;

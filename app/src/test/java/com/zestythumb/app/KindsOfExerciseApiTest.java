@@ -262,4 +262,59 @@ class KindsOfExerciseApiTest extends KeepingApi {
         assertThat(mends.at("/0/pin").isNull()).isTrue();
         assertThat(mends.at("/0/chart").asString()).contains("l: [C,E,G,]8 |");
     }
+
+    /** By rule and by student, with the teacher's own points for what is marked from then on. */
+    @Test
+    void theClassIsReportedWithThePointsThatTheTeacherGives() throws Exception {
+        JsonNode first = made("=SUM(A1), or not", "CHORDS", "", null);
+        wrongAndDone(first);
+        JsonNode report = json(api.get().uri("/api/exercises/report").exchange());
+        String fault = "foreign";
+        assertThat(report.at("/students/0/student").asString()).isEmpty();
+        assertThat(report.at("/students/0/times/" + fault).asInt()).isPositive();
+        int before = report.at("/students/0/points").asInt();
+
+        String points = "/api/exercises/points/" + fault;
+        assertThat(send(api.put(), points, "{\"points\":9}")).hasStatus(400);
+        assertThat(send(api.put(), points, "{\"points\":0}")).hasStatus(204);
+        JsonNode second = made("Once more", "CHORDS", "", null);
+        wrongAndDone(second);
+        JsonNode after = json(api.get().uri("/api/exercises/report").exchange());
+        assertThat(after.at("/students/0/points").asInt() - before).isEqualTo(8);
+        assertThat(after.at("/students/0/times/" + fault).asInt())
+                .isEqualTo(report.at("/students/0/times/" + fault).asInt());
+        assertThat(send(api.put(), points, "{\"points\":null}")).hasStatus(204);
+
+        MvcTestResult csv = api.get().uri("/api/exercises/report.csv").exchange();
+        assertThat(csv).hasStatusOk().hasContentTypeCompatibleWith("text/csv");
+        List<String> lines = csv.getResponse().getContentAsString().lines().toList();
+        assertThat(lines.get(0)).startsWith("Student,Exercise,Try,Finished,Points,Of");
+        // What a spreadsheet would reckon is text.
+        assertThat(lines).anyMatch(line -> line.contains("\"'=SUM(A1), or not\""));
+    }
+
+    private void wrongAndDone(JsonNode exercise) throws Exception {
+        assertThat(play(exercise, 1, 1, "53,57,61", 1)).hasStatusOk();
+        assertThat(play(exercise, 1, 2, "43,47,50,53", 1)).hasStatusOk();
+        finish(exercise, 1);
+    }
+
+    /** Her own bars, and the better way beside them. */
+    @Test
+    void aStudentTakesHerOwnBarsHome() throws Exception {
+        JsonNode exercise = made("CHORDS", "", null);
+        wrongAndDone(exercise);
+        JsonNode seen = json(api.get()
+                        .uri("/api/tunes/" + exercise.get("tune").asLong() + "/exercises")
+                        .exchange())
+                .get(0);
+        long attempt = seen.at("/attempts/0/id").asLong();
+        JsonNode home = json(api.get().uri("/api/attempts/" + attempt + "/home").exchange());
+        JsonNode item = home.at("/items/0");
+        assertThat(item.get("bar").asInt()).isEqualTo(2);
+        assertThat(item.at("/words/0").asString()).contains("lower C♯");
+        assertThat(item.get("yours").asString()).contains("^C");
+        assertThat(item.get("better").asString()).contains("| C | F |").doesNotContain("^C");
+        assertThat(api.get().uri("/api/attempts/999999/home").exchange()).hasStatus(404);
+    }
 }

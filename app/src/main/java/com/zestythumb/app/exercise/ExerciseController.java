@@ -157,6 +157,12 @@ class ExerciseController {
         return exercises.again(id);
     }
 
+    @GetMapping("/attempts/{id}/home")
+    @Operation(summary = "What a student takes home of a finished try: her own bars, and a better way beside them.")
+    TakeHome takeHome(@PathVariable long id) {
+        return reckoning.inTurn(() -> exercises.takeHome(id));
+    }
+
     @PutMapping("/attempts/{id}/said")
     @Operation(summary = "Say something of a try, and mark chords otherwise.")
     AttemptView say(@PathVariable long id, @Valid @RequestBody Said said) {

@@ -19,6 +19,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.hibernate.Hibernate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -103,6 +104,16 @@ public class Exercises {
                 .sorted(Comparator.comparing(ClassReport.Finished::student)
                         .thenComparing(ClassReport.Finished::exercise))
                 .toList();
+    }
+
+    /** What a student takes home of a finished try. */
+    @Transactional(readOnly = true)
+    TakeHome takeHome(long attempt) {
+        Attempt made = attempts.findByIdAndStudio(attempt, studios.current())
+                .filter(one -> one.finishedAt() != null)
+                .orElseThrow(() -> new NotFoundException("there is no finished try number " + attempt));
+        KeptExercise exercise = Hibernate.unproxy(made.exercise(), KeptExercise.class);
+        return TakeHome.of(exercise, exercise.task(), made);
     }
 
     private List<ExerciseView> views(List<KeptExercise> some) {

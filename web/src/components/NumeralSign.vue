@@ -20,7 +20,11 @@ const stack = computed(() => props.numeral.figures.split('/').filter(Boolean));
   <span v-if="school !== 'figured' && plain" class="numeral">{{ plain }}</span>
   <span v-else class="numeral">
     <span class="roman">{{ numeral.roman }}</span>
-    <span v-if="stack.length" class="figures" :class="{ single: stack.length === 1 }">
+    <span
+      v-if="stack.length"
+      class="figures"
+      :class="{ single: stack.length === 1, bare: !numeral.roman }"
+    >
       <span v-for="figure in stack" :key="figure" :class="{ raised: figure === RAISED }">{{
         figure === RAISED ? '6' : figure
       }}</span>
@@ -50,6 +54,10 @@ const stack = computed(() => props.numeral.figures.split('/').filter(Boolean));
     currentColor 54%,
     transparent 54%
   );
+}
+/* Figures of a bass stand alone, and are what is read. */
+.figures.bare {
+  font-size: 0.95em;
 }
 .figures.single {
   align-self: flex-start;

@@ -144,7 +144,7 @@ record AnalysisView(
                                 .map(AnalysisView::progression)
                                 .toList(),
                 analysis.leans(),
-                hidden.contains(Hidden.SYMBOLS)
+                hidden.contains(Hidden.SYMBOLS) || areNumeralsHidden
                         ? List.of()
                         : analysis.tune().stream().map(AnalysisView::note).toList(),
                 map.bars(),

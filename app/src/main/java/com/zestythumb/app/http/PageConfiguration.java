@@ -16,7 +16,7 @@ class PageConfiguration implements WebMvcConfigurer {
     public void addViewControllers(ViewControllerRegistry registry) {
         registry.addViewController("/bring").setViewName("forward:/index.html");
         registry.addViewController("/rules/{code}").setViewName("forward:/index.html");
-        registry.addViewController("/exercises").setViewName("forward:/index.html");
+        registry.addViewController("/exercises/**").setViewName("forward:/index.html");
         registry.addViewController("/answer/{code}").setViewName("forward:/index.html");
         registry.addViewController("/practise/{code}").setViewName("forward:/index.html");
         registry.addViewController("/tunes/{id}").setViewName("forward:/index.html");

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What a student takes home of a chord that was not right: her own bars, and beside them a better way.
@@ -50,7 +51,7 @@ public record Correction(
 
     private static Correction of(Task task, Answers answers, Mark mark, Question question) {
         int chord = mark.chord();
-        if (!(task instanceof Exercise)) {
+        if (!(task instanceof Exercise exercise)) {
             boolean isSaid = task.asked().how() != Asked.How.PLAYED;
             return new Correction(
                     mark.bar(),
@@ -62,8 +63,6 @@ public record Correction(
                     answers.words().getOrDefault(chord, ""),
                     isSaid ? task.solution().words().getOrDefault(chord, "") : "");
         }
-        List<Integer> keys =
-                mark.nearer().isEmpty() ? task.solution().keys().getOrDefault(chord, List.of()) : mark.nearer();
         int bar = task.key().chords().get(chord).event().bar();
         int from = Math.max(0, bar - 1);
         int first = (int) task.key().chords().stream()
@@ -76,7 +75,7 @@ public record Correction(
                 mark.words(),
                 chord - first,
                 bars(task.page(answers, Set.of()), from, bar),
-                bars(task.page(answers.with(chord, keys, ""), Set.of()), from, bar),
+                bars(task.page(better(exercise, answers, mark, from), Set.of()), from, bar),
                 "",
                 "");
     }
@@ -84,5 +83,30 @@ public record Correction(
     private static LeadSheet bars(LeadSheet sheet, int from, int to) {
         List<Bar> bars = sheet.bars().subList(from, to + 1);
         return new LeadSheet(sheet.heading(), bars);
+    }
+
+    /** The chord otherwise, so that it is right where it stands; where nothing is, all of these bars as the key has them. */
+    private static Answers better(Exercise exercise, Answers answers, Mark mark, int from) {
+        Map<Integer, List<Integer>> model = exercise.solution().keys();
+        return Stream.concat(
+                        Stream.of(mark.nearer(), model.getOrDefault(mark.chord(), List.of())),
+                        exercise.ways(mark.chord(), answers).stream())
+                .filter(keys -> !keys.isEmpty())
+                .map(keys -> answers.with(mark.chord(), keys, ""))
+                .filter(one -> Marking.of(exercise, one.keys()).marks().stream()
+                        .anyMatch(other -> other.chord() == mark.chord() && other.verdict() == Verdict.RIGHT))
+                .findFirst()
+                .orElseGet(() -> asInKey(exercise, answers, model, from, mark.chord()));
+    }
+
+    private static Answers asInKey(
+            Exercise exercise, Answers answers, Map<Integer, List<Integer>> model, int from, int last) {
+        Answers all = answers;
+        for (Exercise.Place place : exercise.places()) {
+            if (place.event().bar() >= from && place.chord() <= last) {
+                all = all.with(place.chord(), model.getOrDefault(place.chord(), List.of()), "");
+            }
+        }
+        return all;
     }
 }

@@ -300,6 +300,14 @@ public sealed class Exercise implements Task permits FourParts {
         return List.of();
     }
 
+    /** Other keys for a chord between its neighbours as they are answered, the nearest first. */
+    List<List<Integer>> ways(int chord, Answers answers) {
+        return solved(laid(answers.keys())).get(chord).alternatives().stream()
+                .map(other ->
+                        other.voicing().pitches().stream().map(Pitch::midi).toList())
+                .toList();
+    }
+
     VoicingTask pinned(Map<Integer, Voicing> answers) {
         Map<Integer, Voicing> pins = new HashMap<>();
         key.chords().forEach(chord -> pins.put(chord.index(), chord.voicing()));

@@ -22,7 +22,7 @@ final class ExerciseLines {
 
             over-bass; C | F | G | C; ; C,8 | F,8 | G,8 | C,8
             over-bass; C | G/B | C | Dm/F | G | C; ; C,8 | B,,8 | C,8 | F,8 | G,8 | C,8
-            over-bass; C | Am | F | G | C; ; C8 | A,8 | F,8 | G,8 | C,8
+            over-bass; C | Am | F | G | C; ; C8 | A,8 | F,8 | G,8 | C8
             over-bass; C | G7/B | C | F | G7 | C; ; C,8 | B,,8 | C,8 | F,8 | G,8 | C,8
             over-bass; C | G7/D | C/E | F | Gsus4 G | C; ; C,8 | D,8 | E,8 | F,8 | G,8 | C,8
             over-bass; C | F | G7/F | C/E | Dm7/F | G | C; ; C,8 | F,8 | F,8 | E,8 | F,8 | G,8 | C,8
@@ -48,9 +48,9 @@ final class ExerciseLines {
             folk-tune; C | C | F | C | G7 | C | G7 | C; c2 c2 e2 g2 | e4 c4 | f2 f2 a2 f2 | e8 | d2 e2 f2 d2 | e2 g2 e2 c2 | d2 d2 g2 B2 | c8;
             folk-tune; C | G | C | G | Am | Dm | G7 | C; G4 c2 e2 | d4 B4 | c2 e2 g2 e2 | d8 | e2 c2 A2 c2 | f2 e2 d2 c2 | B2 c2 d2 B2 | c8;
 
-            non-chord; C | G/B | C | G | C; c8 & E4 F4 | d8 & G8 | c8 & G8 | c4 B4 & D8 | c8 & E8; G,8 & C,8 | G,8 & B,,8 | G,4 A,4 & C,8 | G,8 & G,,8 | G,8 & C,8
-            non-chord; C | Am | F | G7 | C; e8 & G8 | e8 & A8 | c8 & A8 | d6 c2 & F8 | c8 & E8; C8 & C,4 B,,4 | C8 & A,,8 | C8 & F,,8 | B,8 & G,,8 | C8 & C,8
-            non-chord; C | F | G | C; e6 f2 & G8 | c8 & F8 | e4 d4 & G8 | e8 & G8; C8 & C,8 | A,8 & F,,8 | B,8 & G,,8 | C8 & C,8
+            non-chord; C | G/B | C | G | C; c8 & E4 F4 | d8 & G8 | c8 & G8 | c4 B4 & D8 | c8 & E8; G,8 & C,8 | G,8 & B,,8 | G,4 A,4 & C,8 | G,8 & G,8 | G,8 & C,8
+            non-chord; C | Am | F | G7 | C; e8 & G8 | e8 & A8 | c8 & A8 | d6 c2 & F8 | c8 & E8; E8 & C4 B,4 | C8 & A,8 | C8 & F,8 | B,8 & G,8 | C8 & C,8
+            non-chord; C | F | G | C; e6 f2 & G8 | c8 & F8 | e4 d4 & G8 | e8 & G8; C8 & C,8 | A,8 & F,8 | B,8 & G,8 | C8 & C,8
 
             fault-in-hand; C | Dm | G | C; ; [C,E,G,]8 | [D,F,A,]8 | [B,,D,G,]8 | [C,E,G,]8
             fault-in-hand; C | G | Am | F | G; ; [E,G,C]8 | [D,G,B,]8 | [E,A,C]8 | [F,A,C]8 | [G,B,D]8
@@ -61,7 +61,7 @@ final class ExerciseLines {
             fault-in-parts; C | G7/B | C | F | G7 | C; c8 & E8 | d8 & F8 | G8 & E8 | c8 & F8 | B8 & F8 | c8 & E8; G,8 & C,8 | G,8 & B,,8 | G,8 & C,8 | A,8 & F,8 | D8 & G,8 | C8 & C,8; parallel-fifths
             fault-in-parts; C | Dm | G | C; c8 & E8 | d8 & F8 | B8 & D8 | c8 & E8; G,8 & C,8 | F,8 & D,8 | G,8 & G,,8 | G,8 & C,8; parallel-octaves
             fault-in-parts; C | G/B | C | Dm/F | G | C; c8 & E8 | d8 & G8 | c8 & E8 | d8 & D8 | d8 & D8 | c8 & E8; G,8 & C,8 | B,8 & B,,8 | G,8 & C,8 | A,8 & F,8 | B,8 & G,8 | G,8 & C,8; leading-doubled
-            fault-in-parts; C | F | G | C; c8 & E8 | c8 & F8 | B8 & D8 | G8 & E8; G,8 & C,8 | A,8 & F,,8 | G,8 & G,,8 | G,8 & C,8; leading-unresolved
+            fault-in-parts; C | F | G | C; c8 & E8 | c8 & F8 | B8 & D8 | G8 & E8; G,8 & C,8 | A,8 & F,8 | G,8 & G,8 | G,8 & C,8; leading-unresolved
             fault-in-parts; Dm | G7 | C; d8 & F8 | d8 & F8 | e8 & G8; A,8 & D,8 | B,8 & G,,8 | C8 & C,8; seventh-unresolved
             fault-in-parts; C | G7/B | C | F | G7 | C; c8 & E8 | d8 & F8 | c8 & E8 | c8 & F8 | G8 & F8 | c8 & E8; G,8 & C,8 | G,8 & B,,8 | G,8 & C,8 | A,8 & F,8 | B,8 & G,8 | C8 & C,8; contrary-octaves
             fault-in-parts; C | G/B | C | Dm/F | G | C; c8 & E8 | d8 & G8 | G8 & E8 | d8 & D8 | d8 & D8 | c8 & E8; G,8 & C,8 | G,8 & B,,8 | C8 & C,8 | A,8 & F,8 | B,8 & G,8 | G,8 & C,8; contrary-fifths

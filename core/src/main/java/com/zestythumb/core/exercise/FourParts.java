@@ -39,6 +39,9 @@ final class FourParts extends Exercise {
     /** What breaking the rules costs more than a way of another taste (see {@link PartWriter}). */
     private static final int A_RULE = 25;
 
+    /** So many other ways are looked at for a better one. */
+    private static final int WAYS = 12;
+
     private final PartWriter writer;
     private final List<Integer> chords;
     private final Map<Integer, List<Pitch>> written;
@@ -291,17 +294,47 @@ final class FourParts extends Exercise {
         if (here.size() < PARTS) {
             return List.of();
         }
+        Between around = around(place, answers);
+        List<Pitch> best = writer.between(around.at(), here, around.before(), around.after());
+        return around.cost(writer, here) - around.cost(writer, best) < A_RULE ? List.of() : keys(place, best);
+    }
+
+    /** The parts around a chord, as they are answered, and else as the key has them. */
+    private record Between(int at, List<Pitch> before, List<Pitch> after) {
+
+        int cost(PartWriter writer, List<Pitch> here) {
+            return writer.within(at, here, before, after);
+        }
+    }
+
+    private Between around(Place place, Map<Integer, Voicing> answers) {
         List<List<Pitch>> row = row(answers);
         int at = chords.indexOf(place.chord());
-        List<Pitch> before = at == 0 ? null : whole(row.get(at - 1), at - 1);
-        List<Pitch> after = at + 1 == row.size() ? null : whole(row.get(at + 1), at + 1);
-        List<Pitch> best = writer.between(at, here, before, after);
-        return writer.within(at, here, before, after) - writer.within(at, best, before, after) < A_RULE
-                ? List.of()
-                : best.stream()
-                        .filter(pitch -> !pitch.equals(given(place)))
-                        .map(Pitch::midi)
-                        .toList();
+        return new Between(
+                at,
+                at == 0 ? null : whole(row.get(at - 1), at - 1),
+                at + 1 == row.size() ? null : whole(row.get(at + 1), at + 1));
+    }
+
+    private List<Integer> keys(Place place, List<Pitch> parts) {
+        return parts.stream()
+                .filter(pitch -> !pitch.equals(given(place)))
+                .map(Pitch::midi)
+                .toList();
+    }
+
+    @Override
+    List<List<Integer>> ways(int chord, Answers answers) {
+        Map<Integer, Voicing> laid = laid(answers.keys());
+        return places().stream()
+                .filter(place -> place.chord() == chord && laid.containsKey(chord))
+                .flatMap(place -> {
+                    Between around = around(place, laid);
+                    return writer.allBetween(around.at(), place.key(), around.before(), around.after()).stream()
+                            .limit(WAYS)
+                            .map(parts -> keys(place, parts));
+                })
+                .toList();
     }
 
     private List<Pitch> whole(List<Pitch> parts, int at) {

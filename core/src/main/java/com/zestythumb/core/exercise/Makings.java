@@ -65,8 +65,8 @@ final class Makings {
         int most = left.length == 0 ? HIGHEST : bassAlone ? HIGHEST_BASS : 0;
         int highest = highest(left.length == 0 ? right : left) + up.semitones();
         // A hand, and four parts, stay where they are written as nearly as can be.
-        boolean lowered =
-                most > 0 ? highest > most : up.semitones() > KEYS / 2 && left[0] + up.semitones() - KEYS >= LOWEST;
+        boolean isHigh = up.semitones() > KEYS / 2 || highest(right) + up.semitones() > HIGHEST + 1;
+        boolean lowered = most > 0 ? highest > most : isHigh && left[0] + up.semitones() - KEYS >= LOWEST;
         LeadSheet there = here.mapBars(bar -> bar.withKey(key)
                 .withEvents(bar.events().stream()
                         .map(event -> event.with(event.chord().with(note -> note.plus(up))))

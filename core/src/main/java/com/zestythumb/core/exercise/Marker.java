@@ -26,6 +26,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -175,13 +176,16 @@ final class Marker {
                     }
                 }
             }
-            String what = PlayedChord.of(semitones, chord, place.barKey(exercise))
+            Optional<String> called = PlayedChord.of(semitones, chord, place.barKey(exercise))
                     .map(said -> "you played " + name(said.root()) + " "
-                            + said.quality().description())
-                    .orElse(names(foreign) + (foreign.size() > 1 ? " are" : " is") + " not in " + symbol(chord));
+                            + said.quality().description());
+            String what =
+                    called.orElse(names(foreign) + (foreign.size() > 1 ? " are" : " is") + " not in " + symbol(chord));
+            boolean isNamed = called.isEmpty() && foreign.size() == 1;
+            String how = isNamed ? String.join("", moves).replaceAll(" .*", " it") : String.join(", ", moves);
             words.add(
                     moves.size() == foreign.size()
-                            ? what + ": " + String.join(", ", moves)
+                            ? what + ": " + how
                             : what + "; " + symbol(chord) + " has " + allOf(chord));
         }
 
@@ -294,7 +298,8 @@ final class Marker {
             boolean kept = true;
             for (Finding finding : found) {
                 FindingWords said = FindingWords.of(finding, played);
-                words.add(said.title() + ": " + said.message());
+                boolean named = said.message().contains(said.title().toLowerCase(Locale.ROOT));
+                words.add(named ? said.message() : said.title() + ": " + said.message());
                 // How low it lies and how far the hand goes is worth a word, where neither was asked.
                 if (!ofTheHand || finding.severity() == Severity.FAULT) {
                     faults.add(finding.kind().code());

@@ -78,9 +78,9 @@ public record Marking(List<Mark> marks, int smoother) {
             if (faults.stream().noneMatch(weights::containsKey)) {
                 return this;
             }
-            int lost = FULL - points;
-            double usual = (double) lost / faults.size();
-            double own = faults.stream()
+            List<String> each = faults.stream().distinct().toList();
+            double usual = (double) (FULL - points) / each.size();
+            double own = each.stream()
                     .mapToDouble(fault -> weights.containsKey(fault) ? weights.get(fault) : usual)
                     .sum();
             List<String> charged = faults.stream()

@@ -130,10 +130,15 @@ final class PartWriter {
 
     /** The best parts of a chord between those before and behind it, of which there may be none; with this bass. */
     List<Pitch> between(int at, List<Pitch> row, List<Pitch> before, List<Pitch> after) {
+        return allBetween(at, row, before, after).stream().findFirst().orElse(row);
+    }
+
+    /** All of them, the best first. */
+    List<List<Pitch>> allBetween(int at, List<Pitch> row, List<Pitch> before, List<Pitch> after) {
         return ways.get(at).stream()
                 .filter(way -> way.get(0).equals(row.get(0)))
-                .min(Comparator.comparingInt(way -> within(at, way, before, after)))
-                .orElse(row);
+                .sorted(Comparator.comparingInt(way -> within(at, way, before, after)))
+                .toList();
     }
 
     /** What a chord's parts cost between those before and behind it. */

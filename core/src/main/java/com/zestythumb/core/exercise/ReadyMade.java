@@ -291,8 +291,10 @@ public record ReadyMade(
         // A word is spelled in the letters of C.
         String tonic = asked == Asked.RIDDLE ? "C" : keys.get(Math.floorMod(seed, keys.size()));
         Key key = Key.parse(tonic + (minor ? " minor" : " major"));
-        return "title: " + name + (asked == Asked.RIDDLE ? " " + (seed + 1) : " in " + tonic) + "\nkey: " + key
-                + "\nmeter: 4/4\ntempo: 72\n" + bars.apply(key, seed) + "\n";
+        String which =
+                asked == Asked.RIDDLE ? " " + (seed + 1) : " in " + key.tonic().pretty() + (minor ? " minor" : "");
+        return "title: " + name.replace(" in minor", "") + which + "\nkey: " + key + "\nmeter: 4/4\ntempo: 72\n"
+                + bars.apply(key, seed) + "\n";
     }
 
     /** How it is played under a hand, by the rules of a school. */

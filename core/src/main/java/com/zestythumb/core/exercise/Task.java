@@ -65,7 +65,9 @@ public sealed interface Task permits Exercise, Transposed, Quiz {
             case NUMERALS, CLOSES -> EnumSet.of(Hidden.NUMERALS);
             // Under a bass that is given it is not known yet which finger takes it.
             case FIGURES -> EnumSet.allOf(Hidden.class);
-            case FINGERS -> EnumSet.of(Hidden.FINGERS);
+            case FINGERS, FAULT -> EnumSet.of(Hidden.FINGERS);
+            // What the tune's notes are is told with the numerals.
+            case NON_CHORD -> EnumSet.of(Hidden.NUMERALS, Hidden.FINGERS);
             default -> EnumSet.noneOf(Hidden.class);
         };
     }

@@ -64,8 +64,8 @@ class MarkingTest {
             delimiter = '|',
             value = {
                 "C3 F3 A3 | 4 | RIGHT | right",
-                "F3 A3 C4 | 3 | NEARLY | parallel fifths: bass and top voice go C–G to F–C",
-                "C3 F3 B3 | 1 | NEARLY | B is not in F: lower B",
+                "F3 A3 C4 | 3 | NEARLY | bass and top voice go C–G to F–C, in parallel fifths",
+                "C3 F3 B3 | 1 | NEARLY | B is not in F: lower it",
                 "C3 F3 A#3 | 1 | NEARLY | you played F suspended fourth",
                 "C3 F3 | 3 | NEARLY | A is missing",
                 "F2 A2 C3 F3 | 4 | RIGHT | muddy",

@@ -144,6 +144,23 @@ class ReadyMadeRowsTest {
         }
     }
 
+    /** Where singers sing (any textbook of harmony, from memory): the bass not below E2, the soprano not above A5, in every key. */
+    @Test
+    void partsLieWhereSingersSing() {
+        for (String set : List.of("fault-in-parts", "non-chord", "chorale-tune", "chorale-bass", "four-parts-bass")) {
+            for (int seed = 0; seed < 12 * Makings.count(set.equals("four-parts-bass") ? "over-bass" : set); seed++) {
+                String chart = ReadyMade.named(set).chart(seed);
+                var bars = Chart.read(chart).sheet().bars();
+                assertThat(bars.stream().flatMap(bar -> bar.allOfLeft().stream()))
+                        .as(chart)
+                        .allMatch(note -> note.isRest() || note.pitch().midi() >= 40);
+                assertThat(bars.stream().flatMap(bar -> bar.allOfUpper().stream()))
+                        .as(chart)
+                        .allMatch(note -> note.isRest() || note.pitch().midi() <= 81);
+            }
+        }
+    }
+
     /** As any textbook calls them (common practice), line by line in C. */
     @Test
     void nonChordTonesHaveTheirNamesInEveryPart() {

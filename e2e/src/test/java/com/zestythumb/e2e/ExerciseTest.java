@@ -2,6 +2,7 @@ package com.zestythumb.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 
@@ -49,7 +50,7 @@ class ExerciseTest extends InTheBrowser {
         browser.assertAccessible("a student's page");
         // A wrong note is told at once, and what the chord has.
         press(48, 53, 59);
-        browser.seeText(".word", "B is not in F: lower B");
+        browser.seeText(".word", "B is not in F: lower it");
         press(59, 57);
         browser.seeText(".ask", "Right");
         // By letters: B, F and G, the last an octave down and up again.
@@ -137,6 +138,53 @@ class ExerciseTest extends InTheBrowser {
         browser.clickText(".places button", "Zz");
         browser.seeText(".word", "is no chord symbol");
         browser.assertAccessible("an answer in words");
+    }
+
+    /** Four parts over a bass: two parts on one key, parallels named by their parts, help, the page for home, the class. */
+    @Test
+    void fourPartsAreMarkedAndTakenHome() {
+        browser.driver.manage().timeouts().scriptTimeout(Duration.ofSeconds(30));
+        String code = (String) browser.driver.executeAsyncScript("""
+                const done = arguments[0];
+                fetch('/api/ready-made', {
+                  method: 'POST',
+                  headers: {'Content-Type': 'application/json'},
+                  body: JSON.stringify({set: 'four-parts-bass', seed: 1, student: null, school: 'strict'}),
+                }).then((made) => made.json()).then(({code}) => done(code));
+                """);
+        browser.open(app.address() + "answer/" + code);
+        browser.seeText(".ask", "Bar 2: F♯ 6");
+        browser.seeText(".counts", "any four parts will do");
+        browser.see("[data-chord='1'] .figures");
+        browser.assertAccessible("four parts over a bass");
+        // D, A and D over F sharp; the D is pressed again for a unison, and once more to let both go.
+        press(57, 62, 62);
+        browser.see("[data-key='62'][aria-label$='two parts']");
+        press(62, 62, 69);
+        browser.seeText(".ask", "Bar 2");
+        browser.clickText(".do button", "Clear");
+        browser.await("no key", () -> pressed() == 0 ? true : null);
+        press(57, 62, 74);
+        for (int bar = 3; bar <= 6; bar++) {
+            browser.press(Keys.ENTER);
+            browser.seeText(".ask", "Bar " + bar);
+        }
+        browser.clickText(".do button", "I am done");
+        browser.seeText(".praise", "of 5 chords");
+        long attempt = (Long) browser.driver.executeAsyncScript("""
+                const [code, done] = arguments;
+                fetch('/api/exercises').then((all) => all.json())
+                  .then((all) => done(all.find((one) => one.code === code).attempts.at(-1).id));
+                """, code);
+        browser.open(app.address() + "exercises/home/" + attempt);
+        browser.seeText("h3", "A better way");
+        browser.await("both pages", () -> browser.all(".drawing .note").size() > 8 ? true : null);
+        browser.assertAccessible("the page for home");
+        browser.open(app.address() + "exercises/report");
+        browser.seeText("thead th", "Anybody");
+        browser.assertAccessible("the class");
+        browser.clickText("nav button", "Save as a table");
+        browser.downloaded("class.csv");
     }
 
     /** From what is to be watched out for to the rule's own page, and from there to others. */

@@ -9,10 +9,13 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.Transitions;
+import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A lead sheet with a left hand to it.
@@ -105,25 +108,38 @@ public record Arrangement(
         return choices.playing().tuneFingers() && alone ? TuneFingers.of(sheet, analysis.tune()) : TuneFingers.NONE;
     }
 
-    /** How its phrases close with the basses that sound: a full close has both chords in root position under the hand. */
+    /** How its phrases close, as the chart has them; where the hand plays a full close in an inversion, that is said with it. */
     public List<Cadence> closes() {
-        return analysis.cadences().stream().map(this::asItSounds).toList();
+        return analysis.cadences().stream().map(this::asPlayed).toList();
     }
 
-    private Cadence asItSounds(Cadence cadence) {
+    private Cadence asPlayed(Cadence cadence) {
         int before = cadence.chord() - 1;
         while (before > 0
                 && chords.get(before).chord().equals(chords.get(cadence.chord()).chord())) {
             before--;
         }
-        boolean roots = before >= 0 && isOnRoot(before) && isOnRoot(cadence.chord());
-        return cadence.kind() != Cadence.Close.PERFECT || roots
+        String turned = Stream.of(before, cadence.chord())
+                .filter(chord -> chord >= 0 && !isOnRoot(chord))
+                .map(chord -> chords.get(chord).numeral().roman() + " " + inversion(chord))
+                .collect(Collectors.joining(", "));
+        return cadence.kind() != Cadence.Close.PERFECT || turned.isEmpty()
                 ? cadence
                 : new Cadence(
-                        Cadence.Close.AUTHENTIC,
+                        cadence.kind(),
                         cadence.chord(),
-                        cadence.reason() + "; not both in root position under this hand",
+                        cadence.reason() + "; this hand plays " + turned,
                         cadence.confidence());
+    }
+
+    private String inversion(int chord) {
+        Voicing voicing = chords.get(chord).voicing();
+        return switch (Member.of(voicing.chord(), voicing.soundingBass())) {
+            case THIRD -> "in first inversion";
+            case FIFTH -> voicing.chord().quality().hasSeventh() ? "in second inversion" : "as six-four";
+            case SEVENTH -> "in third inversion";
+            default -> "over another bass";
+        };
     }
 
     private boolean isOnRoot(int chord) {

@@ -4,7 +4,6 @@ import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.exercise.Marking.Mark;
 import com.zestythumb.core.exercise.Marking.Verdict;
 import com.zestythumb.core.exercise.Task.Question;
-import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.LeadSheet;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,12 +50,13 @@ public record Correction(
 
     private static Correction of(Task task, Answers answers, Mark mark, Question question) {
         int chord = mark.chord();
+        List<String> words = mark.words().isEmpty() ? List.of("not answered") : mark.words();
         if (!(task instanceof Exercise exercise)) {
             boolean isSaid = task.asked().how() != Asked.How.PLAYED;
             return new Correction(
                     mark.bar(),
                     question.prompt(),
-                    mark.words(),
+                    words,
                     0,
                     null,
                     null,
@@ -72,17 +72,12 @@ public record Correction(
         return new Correction(
                 mark.bar(),
                 question.prompt(),
-                mark.words(),
+                words,
                 chord - first,
-                bars(task.page(answers, Set.of()), from, bar),
-                bars(task.page(better(exercise, answers, mark, from), Set.of()), from, bar),
+                task.page(answers, Set.of()).excerpt(from, bar + 1),
+                task.page(better(exercise, answers, mark, from), Set.of()).excerpt(from, bar + 1),
                 "",
                 "");
-    }
-
-    private static LeadSheet bars(LeadSheet sheet, int from, int to) {
-        List<Bar> bars = sheet.bars().subList(from, to + 1);
-        return new LeadSheet(sheet.heading(), bars);
     }
 
     /** The chord otherwise, so that it is right where it stands; where nothing is, all of these bars as the key has them. */

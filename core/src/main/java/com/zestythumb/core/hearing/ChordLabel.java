@@ -153,7 +153,8 @@ final class ChordLabel {
         return switch (tone.steps()) {
             case 0 -> 1.4;
             case 2 -> extended ? 1.0 : 0.65;
-            case 4 -> tone.equals(Interval.PERFECT_FIFTH) ? 0.33 : 1.4;
+            // Without its fifth a half-diminished seventh is told by its key and by where it goes.
+            case 4 -> tone.equals(Interval.PERFECT_FIFTH) ? 0.33 : quality.equals(Quality.HALF_DIMINISHED) ? 0.6 : 1.4;
             default -> 2.6;
         };
     }

@@ -148,6 +148,23 @@ public record Bar(
                 text);
     }
 
+    /** The same by itself in another place, played once. */
+    Bar at(int place) {
+        return new Bar(
+                place,
+                number,
+                key,
+                meter,
+                length,
+                offset,
+                BarSigns.NONE,
+                events.stream().map(event -> event.inBar(place)).toList(),
+                melody,
+                beneath,
+                left,
+                text);
+    }
+
     public Bar withKey(Key other) {
         return new Bar(index, number, other, meter, length, offset, signs, events, melody, beneath, left, text);
     }

@@ -4,6 +4,7 @@ import com.zestythumb.core.pitch.Key;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /**
  * A tune as its chart gives it.
@@ -99,6 +100,15 @@ public record LeadSheet(Heading heading, List<Bar> bars) {
     /** Seconds a quarter note lasts. */
     public double secondsPerQuarter() {
         return 60.0 / (tempo() * meter().beatLength().toDouble());
+    }
+
+    /** Some bars alone, counted from 0 and played once, in the key of the first. */
+    public LeadSheet excerpt(int from, int to) {
+        return new LeadSheet(
+                heading.withKey(bars.get(from).key()).withMeter(bars.get(from).meter()),
+                IntStream.range(from, to)
+                        .mapToObj(i -> bars.get(i).at(i - from))
+                        .toList());
     }
 
     /** The same heading over other bars. */

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class ChordHearingTest {
@@ -207,5 +208,30 @@ class ChordHearingTest {
             assertThat(bar).allMatch(chord -> chord.confidence() >= 0 && chord.confidence() <= 1 + 1e-9);
         });
         assertThat(ChordHearing.hear(List.of())).isEmpty();
+    }
+
+    /** Any textbook of harmony: ii of minor and vii of major are half-diminished, told by the key where their fifth is left out. */
+    @Test
+    void aHalfDiminishedSeventhIsHeardWithoutItsFifth() {
+        String[] minor = {"A2+C3+E3", "B2+D3+A3", "E3+G#3+B3", "A2+C3+E3"};
+        assertThat(names(held("Am", minor))).isEqualTo("Am | Bm7b5 | E | Am");
+        String[] major = {"C3+E3+G3", "B2+D3+A3", "C3+E3+G3"};
+        assertThat(names(held("C", major))).isEqualTo("C | Bm7b5 | C");
+    }
+
+    /** Any textbook of harmony: a flat sixth with F sharp above it, on the way to the dominant of C, is an augmented sixth. */
+    @Test
+    void anAugmentedSixthIsHeard() {
+        for (String sixth : List.of("Ab2+C3+F#3", "Ab2+C3+Eb3+F#3")) {
+            List<SoundingBar> bars = held("Cm", "C3+Eb3+G3", sixth, "G2+B2+D3+G3");
+            assertThat(names(bars)).isEqualTo("Cm | Ab7 | G");
+        }
+    }
+
+    private static List<SoundingBar> held(String key, String... chords) {
+        String told = key.endsWith("m") ? key.replace("m", " minor") : key;
+        return Stream.of(chords)
+                .map(chord -> bar(told, Meter.FOUR_FOUR, "z:4", chord))
+                .toList();
     }
 }

@@ -65,7 +65,7 @@ const isClass = computed(() => props.overview.students.length > 1);
       </ul>
     </template>
     <template v-if="overview.bars.length">
-      <h3>Bars that hold up</h3>
+      <h3>Where students get stuck</h3>
       <ul>
         <li v-for="one in overview.bars" :key="one.title + one.bar">
           <b>{{ one.title }}, {{ one.bar ? `bar ${one.bar}` : 'pickup' }}</b> ({{ one.times }}):

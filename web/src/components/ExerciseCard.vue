@@ -28,11 +28,11 @@ const made = computed(() => props.exercise.attempts.filter(({ finishedAt }) => f
 const lastTry = computed(() => made.value.at(-1));
 const state = computed(() => {
   const open = props.exercise.attempts.length > made.value.length;
-  if (!props.exercise.attempts.length) return 'not begun yet';
+  if (!props.exercise.attempts.length) return 'not started';
   const tried = made.value.map(({ points, most }) => `${points} of ${most}`).join(', then ');
   const help = Object.values(lastTry.value?.helped ?? {}).reduce((sum, times) => sum + times, 0);
   const helped = help > 0 && `helped ${help === 1 ? 'once' : `${help} times`}`;
-  return [tried && `${tried} points`, helped, open && 'begun'].filter(Boolean).join('; ');
+  return [tried && `${tried} points`, helped, open && 'started'].filter(Boolean).join('; ');
 });
 const minutes = computed(() => {
   const seconds = props.exercise.attempts.reduce((sum, one) => sum + one.seconds, 0);
@@ -76,7 +76,7 @@ const wrong = computed(
 /** One bar of several that is wrong more than once. */
 const holdsUp = computed(() => {
   const [worst] = props.exercise.hardBars;
-  return worst && worst.times > 1 ? `; bar ${worst.bar} holds up most (${worst.times})` : '';
+  return worst && worst.times > 1 ? `; bar ${worst.bar} causes most trouble (${worst.times})` : '';
 });
 const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 </script>
@@ -127,14 +127,10 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
           Make an exercise for that
         </button>
       </p>
-      <p v-if="lastTry.said" class="said">You said: {{ lastTry.said }}</p>
+      <p v-if="lastTry.said" class="said">Your comment: {{ lastTry.said }}</p>
       <form class="say" @submit.prevent="send">
-        <input
-          v-model="words"
-          aria-label="A word to the student"
-          placeholder="A word to the student"
-        />
-        <Button type="submit" label="Say it" size="small" variant="outlined" :disabled="!words" />
+        <input v-model="words" aria-label="Comment" placeholder="Comment" />
+        <Button type="submit" label="Send" size="small" variant="outlined" :disabled="!words" />
         <RouterLink :to="{ name: 'home', params: { id: lastTry.id } }"
           >Page to take home</RouterLink
         >

@@ -77,7 +77,7 @@ async function help() {
   if (!at) return;
   const told = await answer.help(at.chord);
   if (told.key) set([...answer.keysOf(at.chord), told.key].sort((a, b) => a - b));
-  else hint.value = told.words ? `${capital(told.words)}.` : 'There is nothing more to tell here.';
+  else hint.value = told.words ? `${capital(told.words)}.` : 'No more hints for this one.';
 }
 const entry = useAnswerKeys(keys, set, { go: (by) => go(at.value + by), hear }, () =>
   sheet.value?.asked === 'FOUR_PARTS' ? 2 : 1,
@@ -138,7 +138,7 @@ const said = computed(() => {
   if (!mark || mark.verdict === 'NOT_ANSWERED') return [];
   if (mark.verdict === 'RIGHT') return [];
   const words = mark.words.map(capital);
-  return mark.nearer.length ? [...words, 'The rings on the keys show where'] : words;
+  return mark.nearer.length ? [...words, 'The rings show the nearest correct keys'] : words;
 });
 const answered = computed(
   () => sheet.value?.places.filter(({ chord }) => answer.isAnswered(chord)).length ?? 0,
@@ -152,7 +152,7 @@ const canTryAgain = computed(() => {
 const praise = computed(() => {
   const s = sheet.value;
   if (!s?.finished) return '';
-  if (s.smoother) return `All right, and ${s.smoother} half steps smoother than the key!`;
+  if (s.smoother) return `All right, and ${s.smoother} half steps smoother than the model answer!`;
   if (!s.most) return 'Kept. Try once more; then you see how it was.';
   if (s.points === s.most) return 'All right!';
   const right = s.places.filter(({ mark }) => mark?.verdict === 'RIGHT').length;
@@ -170,9 +170,7 @@ const praise = computed(() => {
         </p>
       </div>
       <p class="line" role="status">
-        <template v-if="answer.away.value">
-          The line is down; what you play stays here until it is back.
-        </template>
+        <template v-if="answer.away.value"> Offline; answers saved here. </template>
       </p>
     </header>
     <p v-if="answer.trouble.value" class="trouble" role="alert">
@@ -240,7 +238,7 @@ const praise = computed(() => {
             />
             <Button
               v-if="isWhole || at + 1 === sheet.places.length"
-              label="I am done"
+              label="Finish"
               :disabled="!answered || answer.busy.value"
               @click="answer.finish"
             />

@@ -46,7 +46,7 @@ const people = computed(() => [
 const groups = computed(() => {
   const byName = new Map<string, Exercise[]>();
   for (const one of exercises.value ?? []) {
-    const name = one.student || 'For anybody';
+    const name = one.student || 'For everyone';
     byName.set(name, [...(byName.get(name) ?? []), one]);
   }
   return [...byName].map(([name, mine]) => ({ name, exercises: mine }));
@@ -80,8 +80,8 @@ const idOf = (name: string) => students.value.find((one) => one.name === name)?.
       </nav>
     </header>
     <p v-if="trouble || refused" class="trouble" role="alert">{{ trouble || refused }}</p>
-    <section class="ready" aria-label="Make one from nothing">
-      <h2>Make one from nothing</h2>
+    <section class="ready" aria-label="Ready-made exercises">
+      <h2>Ready-made exercises</h2>
       <label class="whom">
         for
         <OneOf name="For whom" :chosen="student" :of="people" @choose="(one) => (student = one)" />

@@ -63,8 +63,8 @@ const day = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long', year:
         </section>
       </div>
       <p v-else-if="item.said">
-        You said: <b>{{ item.said }}</b><template v-if="item.right">
-          . Right would be: <b>{{ item.right }}</b></template
+        Your answer: <b>{{ item.said }}</b><template v-if="item.right">
+          . Right: <b>{{ item.right }}</b></template
         >.
       </p>
     </article>

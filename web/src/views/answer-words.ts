@@ -11,7 +11,7 @@ export const VERDICTS = {
 /** What a student does, by what is asked. */
 export const WHAT: Partial<Record<AnswerSheet['asked'], string>> = {
   BASS: 'Play its bass, one note.',
-  NAMES: 'Write its symbol, as C or G7.',
+  NAMES: 'Write the chord symbol, e.g. C or G7.',
   NUMERALS: 'Write its numeral, as V or ii6.',
   FINGERS: 'Write a finger for each key, the lowest first.',
   HARMONY: 'Write a chord symbol.',

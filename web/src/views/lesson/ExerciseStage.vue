@@ -35,7 +35,7 @@ const ASKED: { id: ExerciseDraft['asked']; name: string }[] = [
   { id: 'FIGURES', name: 'chords over a figured bass' },
   { id: 'FOUR_PARTS', name: 'four parts on two staves' },
   { id: 'TRANSPOSED', name: 'the chords in another key' },
-  { id: 'SIGNATURE', name: 'the chords under another signature' },
+  { id: 'SIGNATURE', name: 'the chords with another key signature' },
   { id: 'FINGERS', name: 'fingers' },
   { id: 'NAMES', name: 'chord names' },
   { id: 'NUMERALS', name: 'Roman numerals' },
@@ -52,7 +52,7 @@ const WHEN = [
 ];
 const when = ref('once');
 const TRIES = [
-  { id: 0, name: 'as often as wished' },
+  { id: 0, name: 'unlimited' },
   { id: 1, name: 'once' },
   { id: 3, name: 'three times' },
 ];
@@ -185,7 +185,7 @@ async function makeNext(set: string) {
             {{ one.name }}
           </label>
         </fieldset>
-        <label> <Checkbox v-model="help" binary /> a note at a time may be asked for </label>
+        <label> <Checkbox v-model="help" binary /> allow hints </label>
         <label v-if="asked === 'CHORDS'">
           <Checkbox v-model="fading" binary /> by heart: the notes go once a bar was right three
           times
@@ -194,8 +194,8 @@ async function makeNext(set: string) {
       <input
         v-model="words"
         maxlength="500"
-        aria-label="A word with it"
-        placeholder="A word with it, if you like"
+        aria-label="Message to the student"
+        placeholder="Message to the student (optional)"
       />
       <Button
         class="make"

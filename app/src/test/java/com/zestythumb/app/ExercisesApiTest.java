@@ -160,8 +160,13 @@ class ExercisesApiTest extends KeepingApi {
         String one = "/api/exercises/" + exercise.get("id").asLong();
         assertThat(api.delete().uri(one).exchange()).hasStatus(204);
         assertThat(api.get().uri(path(exercise)).exchange()).hasStatus(404);
+        // An answer while the link closes is told so, and nothing that was kept is lost.
+        assertThat(send(api.put(), path(exercise) + "/chords/1", "{\"attempt\":1,\"keys\":[48],\"seconds\":1}"))
+                .hasStatus(404)
+                .bodyText()
+                .contains("closed this exercise");
         assertThat(api.post().uri(one + "/put-back").exchange()).hasStatus(204);
-        assertThat(api.get().uri(path(exercise)).exchange()).hasStatusOk();
+        assertThat(sheet(exercise).at("/places/0/mark/verdict").asString()).isEqualTo("RIGHT");
     }
 
     @Test

@@ -20,7 +20,7 @@ class ExerciseTest extends InTheBrowser {
         browser.seeText(".exercise-stage", "Let the student finish it");
         browser.choose("exercise-from", "bar 2");
         browser.choose("exercise-to", "bar 4");
-        browser.see("[aria-label='A word with it']").sendKeys("Stay close");
+        browser.see("[aria-label='Message to the student']").sendKeys("Stay close");
         browser.clickText(".exercise-stage .make", "Make the exercise");
         browser.seeText(".exercise", "bars 2 to 4");
         return browser.see(".exercise .link a").getDomProperty("href");
@@ -75,7 +75,7 @@ class ExerciseTest extends InTheBrowser {
         browser.clickText(".do button", "Clear");
         press(48, 52, 55);
         browser.seeText(".ask", "Right");
-        browser.clickText(".do button", "I am done");
+        browser.clickText(".do button", "Finish");
         browser.seeText(".praise", "All right");
         browser.open(lesson);
         browser.seeText(".exercise", "12 of 12 points");
@@ -95,7 +95,7 @@ class ExerciseTest extends InTheBrowser {
         press(48, 53);
         browser.seeText(".word", "A is missing");
         browser.clickText(".places button", "C");
-        browser.clickText(".do button", "I am done");
+        browser.clickText(".do button", "Finish");
         browser.seeText(".praise", "0 of 3 chords are right");
         browser.open(lesson);
         browser.seeText(".exercise", "3 of 12 points");
@@ -103,9 +103,9 @@ class ExerciseTest extends InTheBrowser {
         browser.assertAccessible("the stage of exercises");
         browser.clickText(".wrong button", "Accept");
         browser.seeText(".exercise", "4 of 12 points");
-        browser.see("[aria-label='A word to the student']").sendKeys("Good ears");
-        browser.clickText(".say button", "Say it");
-        browser.seeText(".exercise", "You said: Good ears");
+        browser.see("[aria-label='Comment']").sendKeys("Good ears");
+        browser.clickText(".say button", "Send");
+        browser.seeText(".exercise", "Your comment: Good ears");
         browser.open(link);
         browser.seeText(".from-teacher", "Good ears");
         browser.clickText(".do button", "Try again");
@@ -121,7 +121,7 @@ class ExerciseTest extends InTheBrowser {
     @Test
     void exercisesAreMadeFromNothing() {
         browser.clickText(".shelf header button", "Exercises");
-        browser.seeText(".exercises", "Make one from nothing");
+        browser.seeText(".exercises", "Ready-made exercises");
         browser.seeText(".exercise", "Lantern Walk");
         browser.choose("For whom", "Juno, 11");
         browser.clickText(".ready button", "Primary chords");
@@ -169,7 +169,7 @@ class ExerciseTest extends InTheBrowser {
             browser.press(Keys.ENTER);
             browser.seeText(".ask", "Bar " + bar);
         }
-        browser.clickText(".do button", "I am done");
+        browser.clickText(".do button", "Finish");
         browser.seeText(".praise", "of 5 chords");
         long attempt = (Long) browser.driver.executeAsyncScript("""
                 const [code, done] = arguments;

@@ -75,7 +75,7 @@ class KeepingTest {
         assertThat(browser.see(".save").getText()).contains("Your text is kept here");
         closed.click("[data-key='48']");
         closed.click("[data-key='52']");
-        closed.seeText(".line", "what you play stays here");
+        closed.seeText(".line", "answers saved here");
         closed.driver.switchTo().window(first);
         closed.type("title: Written in the dark\n| C | G | C |");
         closed.see(".save[data-state=away]");

@@ -67,7 +67,9 @@ final class PartsOfPage {
 
     /** In time; empty where the page is not in parts. */
     static List<Instant> of(Arrangement arrangement) {
-        boolean written = arrangement.chords().stream().allMatch(ArrangedChord::isWritten);
+        // Where no chord is named there is nothing that its parts could be parts of.
+        boolean written =
+                !arrangement.chords().isEmpty() && arrangement.chords().stream().allMatch(ArrangedChord::isWritten);
         List<Moment> moments = arrangement.score().moments();
         boolean both = !moments.isEmpty()
                 && moments.stream().allMatch(moment -> moment.count(Part.LEFT) <= IN_A_HAND)

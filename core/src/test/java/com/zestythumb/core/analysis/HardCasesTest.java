@@ -2,6 +2,8 @@ package com.zestythumb.core.analysis;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.sheet.Chart;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -38,6 +40,21 @@ class HardCasesTest {
                 m: A A A A | F F F F | G F E D | C4 |
                 """);
         assertThat(onThird.cadences().get(0).kind()).isEqualTo(Cadence.Close.AUTHENTIC);
+    }
+
+    /** What the chart closes fully the hand may play as six-four; both are said, and neither for the other. */
+    @Test
+    void aFullCloseStaysOneUnderAHandThatTurnsIt() {
+        Arrangement tune =
+                Arrangement.of(Chart.parse("key: C\n| C | F | G7 | C |\nm: c8 | A8 | B8 | c8 |"), Choices.USUAL);
+        Cadence close = tune.closes().get(0);
+        assertThat(close.kind()).isEqualTo(Cadence.Close.PERFECT);
+        boolean turned = tune.chords().stream()
+                .skip(2)
+                .anyMatch(chord ->
+                        !chord.voicing().soundingBass().equals(chord.chord().root()));
+        assertThat(turned).isTrue();
+        assertThat(close.reason()).contains("this hand plays V");
     }
 
     /** A Phrygian close is a half close from the minor four with its third in the bass, a half step above the dominant. */

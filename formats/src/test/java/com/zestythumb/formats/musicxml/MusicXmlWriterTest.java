@@ -316,8 +316,8 @@ class MusicXmlWriterTest {
         byte[] file = new MusicXmlWriter(Staves.GRAND).write(tune);
         Document score = read(file);
         assertThat(texts(score, "//direction[@placement='below']//words"))
-                .as("by the bass that sounds: V7 lies in six-five")
-                .containsExactly("half cadence", "imperfect authentic cadence");
+                .as("as the chart has it, although V7 lies in six-five under this hand")
+                .containsExactly("half cadence", "perfect authentic cadence");
         assertThat(texts(score, "//measure[4]//direction//words")).contains("half cadence");
         LeadSheet back = Importer.read("closes.musicxml", file).get(0).sheet();
         assertThat(back.bars()).allMatch(bar -> bar.text().notes().isEmpty());

@@ -15,6 +15,8 @@ export function useAnswerKeys(
   does: { go: (by: number) => void; hear: () => void },
   /** Two parts may meet on one key: it is pressed twice, and once more to let both go. */
   most: () => 1 | 2 = () => 1,
+  /** Whether a chord is broken: then its keys may come one after another on a keyboard too, until they are cleared. */
+  isBroken: () => boolean = () => false,
 ) {
   const count = (midi: number) => keys.value.filter((key) => key === midi).length;
   const sorted = (some: number[]) => some.sort((a, b) => a - b);
@@ -47,10 +49,10 @@ export function useAnswerKeys(
   let stop = () => {};
   watch(keyboard, (id) => {
     stop();
-    // A chord begins anew once all keys were let go.
+    // A chord that is struck at once begins anew when all keys were let go.
     const held = new Set<number>();
     const strike = (midi: number) => {
-      const before = held.size ? keys.value : [];
+      const before = held.size || isBroken() ? keys.value : [];
       held.add(midi);
       const isFull = before.filter((key) => key === midi).length >= most();
       set(isFull ? before : sorted([...before, midi]));

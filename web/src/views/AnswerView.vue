@@ -79,8 +79,12 @@ async function help() {
   if (told.key) set([...answer.keysOf(at.chord), told.key].sort((a, b) => a - b));
   else hint.value = told.words ? `${capital(told.words)}.` : 'No more hints for this one.';
 }
-const entry = useAnswerKeys(keys, set, { go: (by) => go(at.value + by), hear }, () =>
-  sheet.value?.asked === 'FOUR_PARTS' ? 2 : 1,
+const entry = useAnswerKeys(
+  keys,
+  set,
+  { go: (by) => go(at.value + by), hear },
+  () => (sheet.value?.asked === 'FOUR_PARTS' ? 2 : 1),
+  () => sheet.value?.broken ?? false,
 );
 const { keyboard, keyboards, refusal } = entry;
 onMounted(() => void answer.load());

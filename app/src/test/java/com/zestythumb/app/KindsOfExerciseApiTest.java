@@ -283,6 +283,9 @@ class KindsOfExerciseApiTest extends KeepingApi {
         assertThat(after.at("/students/0/points").asInt() - before).isEqualTo(8);
         assertThat(after.at("/students/0/times/" + fault).asInt())
                 .isEqualTo(report.at("/students/0/times/" + fault).asInt());
+        JsonNode backup = json(api.get().uri("/api/backup").exchange());
+        assertThat(backup.at("/pointsOfFaults/0/fault").asString()).isEqualTo(fault);
+        assertThat(backup.at("/pointsOfFaults/0/points").asInt(-1)).isZero();
         assertThat(send(api.put(), points, "{\"points\":null}")).hasStatus(204);
 
         MvcTestResult csv = api.get().uri("/api/exercises/report.csv").exchange();

@@ -9,6 +9,7 @@ import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
 import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.exercise.Task.Question;
+import com.zestythumb.core.figure.Figures;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
@@ -39,6 +40,9 @@ public record AnswerSheet(
         boolean fading,
 
         HandDto hand,
+
+        @Schema(description = "Whether the tune's chords are broken, so that their keys may come one after another.")
+        boolean broken,
 
         @Schema(description = "Lowest and highest key that may be wanted, as MIDI numbers.")
         List<Integer> keys,
@@ -112,6 +116,7 @@ public record AnswerSheet(
                 kept.settings().help(),
                 kept.settings().fading(),
                 kept.hand(),
+                !task.key().choices().figure().equals(Figures.BLOCK),
                 task.range(),
                 attempt.number(),
                 kept.tries() == 0 ? -1 : Math.max(0, kept.tries() - attempt.number()),

@@ -10,9 +10,9 @@ package com.zestythumb.core.analysis;
  */
 public record TuneNote(int bar, int place, Standing kind, boolean stressed) {
 
-    /** Whether it passes by step, so that it is neither an accent nor a clash (common practice). */
+    /** Whether it passes by step and does not lean, so that it is neither an accent nor a clash (common practice). */
     public boolean passes() {
-        return kind == Standing.PASSING;
+        return kind == Standing.PASSING && !stressed;
     }
 
     /** Chord tones and the foreign notes of common practice. */

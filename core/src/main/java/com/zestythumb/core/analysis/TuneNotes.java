@@ -15,7 +15,14 @@ import java.util.List;
 public final class TuneNotes {
 
     private record Sung(
-            int bar, int place, SheetNote note, Chord chord, Chord nextChord, boolean strong, boolean tiedTo) {
+            int bar,
+            int place,
+            SheetNote note,
+            Chord chord,
+            Chord nextChord,
+            boolean strong,
+            boolean tiedTo,
+            boolean brief) {
 
         Pitch pitch() {
             return note.pitch();
@@ -40,10 +47,20 @@ public final class TuneNotes {
         for (int i = 0; i < line.size(); i++) {
             Sung now = line.get(i);
             Standing kind = now.belongs() ? Standing.CHORD_TONE : foreign(line, i);
-            boolean accent = kind == Standing.SUSPENSION || kind == Standing.APPOGGIATURA;
-            notes.add(new TuneNote(now.bar(), now.place(), kind, accent && now.strong()));
+            notes.add(new TuneNote(now.bar(), now.place(), kind, now.strong() && isAccent(line, i, kind)));
         }
         return notes;
+    }
+
+    /** Whether a foreign note leans: one that passes or steps aside too, where it rests on a note of the chord, and is no mere passing. */
+    private static boolean isAccent(List<Sung> line, int i, Standing kind) {
+        Sung now = line.get(i);
+        return switch (kind) {
+            case SUSPENSION, APPOGGIATURA -> true;
+            case NEIGHBOUR -> other(line, i, 1).isIn(now.chord());
+            case PASSING -> !now.brief() && other(line, i, 1).isIn(now.chord());
+            default -> false;
+        };
     }
 
     /** A note that is struck again is come to and left as all of them together are. */
@@ -114,7 +131,15 @@ public final class TuneNotes {
                 if (!note.isRest()) {
                     Chord next = at + 1 < events.size() ? events.get(at + 1).chord() : null;
                     Chord chord = events.isEmpty() ? null : events.get(at).chord();
-                    line.add(new Sung(bar.index(), place, note, chord, next, bar.isStrong(note.onset()), tied));
+                    line.add(new Sung(
+                            bar.index(),
+                            place,
+                            note,
+                            chord,
+                            next,
+                            bar.isStrong(note.onset()),
+                            tied,
+                            note.duration().compareTo(bar.meter().beatLength()) <= 0));
                 }
                 tied = note.tied();
             }

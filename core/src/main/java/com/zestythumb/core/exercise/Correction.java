@@ -51,7 +51,9 @@ public record Correction(
     private static Correction of(Task task, Answers answers, Mark mark, Question question) {
         int chord = mark.chord();
         List<String> words = mark.words().isEmpty() ? List.of("not answered") : mark.words();
-        if (!(task instanceof Exercise exercise)) {
+        Exercise exercise =
+                task instanceof Transposed moved ? moved.played() : task instanceof Exercise laid ? laid : null;
+        if (exercise == null) {
             boolean isSaid = task.asked().how() != Asked.How.PLAYED;
             return new Correction(
                     mark.bar(),
@@ -63,9 +65,9 @@ public record Correction(
                     answers.words().getOrDefault(chord, ""),
                     isSaid ? task.solution().words().getOrDefault(chord, "") : "");
         }
-        int bar = task.key().chords().get(chord).event().bar();
+        int bar = exercise.key().chords().get(chord).event().bar();
         int from = Math.max(0, bar - 1);
-        int first = (int) task.key().chords().stream()
+        int first = (int) exercise.key().chords().stream()
                 .map(ArrangedChord::event)
                 .filter(event -> event.bar() < from)
                 .count();
@@ -74,8 +76,8 @@ public record Correction(
                 question.prompt(),
                 words,
                 chord - first,
-                task.page(answers, Set.of()).excerpt(from, bar + 1),
-                task.page(better(exercise, answers, mark, from), Set.of()).excerpt(from, bar + 1),
+                exercise.page(answers, Set.of()).excerpt(from, bar + 1),
+                exercise.page(better(exercise, answers, mark, from), Set.of()).excerpt(from, bar + 1),
                 "",
                 "");
     }

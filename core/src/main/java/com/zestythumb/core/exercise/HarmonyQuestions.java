@@ -9,6 +9,7 @@ import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voicing.Around;
 import com.zestythumb.core.voicing.Member;
 import java.util.List;
@@ -26,10 +27,10 @@ final class HarmonyQuestions {
 
     static List<Item> of(Arrangement key, List<ArrangedChord> chords) {
         Heading heading = key.sheet().heading();
+        boolean overBass = isOverBass(key);
         return chords.stream()
                 .map(chord -> {
                     Around around = key.leftHand().task().around(chord.index());
-                    boolean overBass = !key.sheet().hasMelody() && chord.isWritten();
                     List<Pitch> sung = around.strong().isEmpty() ? around.tune() : around.strong();
                     List<Pitch> strong =
                             overBass ? List.of(chord.voicing().first().lowest()) : sung;
@@ -53,6 +54,15 @@ final class HarmonyQuestions {
                             heading.print(chord.chord()));
                 })
                 .toList();
+    }
+
+    /** Whether somebody wrote a bass, one note at a time, and no tune. */
+    static boolean isOverBass(Arrangement key) {
+        return !key.sheet().hasMelody()
+                && key.sheet().bars().stream()
+                        .allMatch(bar -> bar.left().size() == 1
+                                && SheetNote.struckTogether(bar.left().get(0)).stream()
+                                        .allMatch(struck -> struck.size() == 1));
     }
 
     private static Judged judge(Chord said, Chord own, List<Pitch> strong, Key key, Heading heading, String line) {

@@ -38,6 +38,7 @@ public record Marking(List<Mark> marks, int smoother) {
             Map.entry("wrong-close", "Wrong close"),
             Map.entry("wrong-bar", "Wrong bar"),
             Map.entry("wrong-place", "Wrong place"),
+            Map.entry("wrong-non-chord", "Wrong kind of non-chord tone"),
             Map.entry("other-note", "Another note"));
 
     /** How an answer is called. */

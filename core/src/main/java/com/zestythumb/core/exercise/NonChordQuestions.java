@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 
@@ -42,7 +43,7 @@ final class NonChordQuestions {
         return switch (kind) {
             case PASSING -> "passing note";
             case ESCAPE -> "escape note";
-            default -> kind.name().toLowerCase(java.util.Locale.ROOT);
+            default -> kind.name().toLowerCase(Locale.ROOT);
         };
     }
 

@@ -121,8 +121,9 @@ public final class Quiz implements Task {
         answers.keys().forEach(this::check);
         answers.words().forEach(this::check);
         Set<Integer> all = IntStream.range(0, key.sheet().bars().size()).boxed().collect(Collectors.toSet());
-        boolean hidden =
-                asked == Asked.HARMONY && key.sheet().hasMelody() || asked == Asked.RIDDLE || asked == Asked.SPELLING;
+        boolean hidden = asked == Asked.HARMONY && !HarmonyQuestions.isOverBass(key)
+                || asked == Asked.RIDDLE
+                || asked == Asked.SPELLING;
         LeadSheet whole = WrittenOut.of(key, all);
         return hidden
                 ? whole.mapBars(bar -> bars.contains(bar.index()) ? bar.withLeft(List.of(rests(bar))) : bar)

@@ -273,6 +273,8 @@ public record ReadyMade(
                     case "missing-seventh", "missing-root" -> "two-five-one";
                     case "closing", "opening", "root-at-closes", "wrong-close" -> "closes";
                     case "misspelt", "accidental-forgotten" -> "spelling";
+                    case "wrong-non-chord" -> "non-chord";
+                    case "too-few", "spacing", "range", "leading-doubled" -> "four-parts-bass";
                     case "wrong-root", "wrong-kind", "wrong-third" -> "name-the-chord";
                     case "wrong-numeral", "wrong-case", "wrong-figures" -> "numerals";
                     case "parallel-fifths", "parallel-octaves", "leading-unresolved", "seventh-unresolved" ->

@@ -36,6 +36,11 @@ final class Transposed implements Task {
         return new Transposed(seen, new Exercise(there, bars, asked, counts), to);
     }
 
+    /** What is played, in its own key. */
+    Exercise played() {
+        return played;
+    }
+
     @Override
     public Arrangement key() {
         return played.key();

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
 import Button from 'primevue/button';
 import Select from 'primevue/select';
 import { computed, onMounted, ref, watch } from 'vue';
@@ -29,6 +30,21 @@ const range = computed((): [number, number] => {
   const all = sheet.value?.places.flatMap(({ chord }) => answer.keysOf(chord)) ?? [];
   const [low = 40, high = 64] = sheet.value?.keys ?? [];
   return [Math.max(21, Math.min(low, ...all)), Math.min(108, Math.max(high, ...all))];
+});
+
+/** On a telephone four octaves lie in two rows, so that a finger finds its key. */
+const isNarrow = useMediaQuery('(max-width: 560px)');
+const MOST_IN_A_ROW = 28;
+const MIDDLE_C = 60;
+const rows = computed((): [number, number][] => {
+  const [low, high] = range.value;
+  const isWide = isNarrow.value && high - low > MOST_IN_A_ROW && low < MIDDLE_C && high > MIDDLE_C;
+  return isWide
+    ? [
+        [MIDDLE_C, high],
+        [low, MIDDLE_C - 1],
+      ]
+    : [range.value];
 });
 
 const { arrangement, heard } = useAnswerPage(props.code, sheet);
@@ -170,7 +186,7 @@ const praise = computed(() => {
       <div>
         <h1>{{ sheet?.title ?? ' ' }}</h1>
         <p v-if="sheet">
-          <span v-if="sheet.student">For {{ sheet.student }}. </span>{{ sheet.words }}
+          <span v-if="sheet.student">For {{ sheet.student }}. </span>{{ capital(sheet.words) }}
         </p>
       </div>
       <p class="line" role="status">
@@ -213,7 +229,9 @@ const praise = computed(() => {
             <b>{{ asking(place) }}</b>
             {{ verdict }}
           </p>
-          <p v-if="sheet.counts && !finished" class="counts">What counts: {{ sheet.counts }}.</p>
+          <p v-if="sheet.counts && !finished && !keys.length" class="counts">
+            What counts: {{ sheet.counts }}.
+          </p>
           <p v-for="line in said" :key="line" class="word">{{ line }}.</p>
           <p v-if="hint" class="word">{{ hint }}</p>
         </div>
@@ -277,14 +295,17 @@ const praise = computed(() => {
         @give="say"
         @next="go(at + 1)"
       />
-      <AnswerKeys
-        v-else
-        :range="range"
-        :keys="keys"
-        :nearer="place?.mark?.nearer ?? []"
-        :disabled="finished"
-        @press="entry.press"
-      />
+      <div v-else class="keys">
+        <AnswerKeys
+          v-for="part in rows"
+          :key="part[0]"
+          :range="part"
+          :keys="keys"
+          :nearer="place?.mark?.nearer ?? []"
+          :disabled="finished"
+          @press="entry.press"
+        />
+      </div>
     </template>
   </main>
 </template>

@@ -265,7 +265,8 @@ final class Marker {
             if (!missing.isEmpty()) {
                 Member first = missing.get(0).member();
                 faults.add("missing-" + first.name().toLowerCase(Locale.ROOT));
-                words.add(names(missing) + (missing.size() > 1 ? " are" : " is") + " missing, the "
+                boolean several = missing.stream().map(Tone::member).distinct().count() > 1;
+                words.add(names(missing) + (several ? " are" : " is") + " missing, the "
                         + first.name().toLowerCase(Locale.ROOT) + ": without it nobody hears that this is "
                         + symbol(chord));
             }

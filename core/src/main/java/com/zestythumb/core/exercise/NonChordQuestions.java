@@ -14,6 +14,7 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voiceleading.Voice;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
@@ -72,6 +73,7 @@ final class NonChordQuestions {
                 }
             }
         }
+        items.sort(Comparator.comparingInt(item -> item.question().chord()));
         return items;
     }
 

@@ -34,6 +34,8 @@ record NumeralAnswer(Numeral right, Chord chord, PitchClass played, List<Key> ke
     private static final Pattern ROMAN = Pattern.compile("([b♭#♯]*)([IViv]+)([°o0ø+]?)(.*)");
     private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹₀₁₂₃₄₅₆₇₈₉";
 
+    private static final List<String> STEPS = List.of("I", "II", "III", "IV", "V", "VI", "VII");
+
     Judged judge(String given) {
         String text = plain(given);
         if (isTheSame(text)) {
@@ -44,6 +46,9 @@ record NumeralAnswer(Numeral right, Chord chord, PitchClass played, List<Key> ke
                         .flatMap(one -> NumeralSymbol.parse(one, key).stream()))
                 .filter(one -> one.root().soundsLike(chord.root()))
                 .findFirst();
+        if (text.matches("[1-7]") && isOnStep(Integer.parseInt(text))) {
+            return Judged.wrong(NEARLY, "wrong-numeral", "the step is right; write it as a Roman numeral");
+        }
         if (said.isEmpty()) {
             return Judged.wrong(0, "wrong-numeral", "count the steps from the keynote up to the root of the chord");
         }
@@ -62,11 +67,19 @@ record NumeralAnswer(Numeral right, Chord chord, PitchClass played, List<Key> ke
                             : roman + " is right, and has no seventh here");
         }
         return inversions().contains(inversion(text))
-                ? Judged.right("right: " + print())
+                ? Judged.right(
+                        "right: " + given.strip() + (text.equals(plain(print())) ? "" : ", played as " + print()))
                 : Judged.wrong(
                         CLOSELY,
                         "wrong-figures",
                         roman + " is right; which figure shows that " + played.pretty() + " is the lowest note?");
+    }
+
+    /** Whether the chord stands on a step of a key in which it may be heard, counted from 1. */
+    private boolean isOnStep(int step) {
+        return keys.stream()
+                .flatMap(key -> NumeralSymbol.parse(STEPS.get(step - 1), key).stream())
+                .anyMatch(one -> one.root().soundsLike(chord.root()));
     }
 
     private boolean isTheSame(String text) {

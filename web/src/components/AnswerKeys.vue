@@ -109,6 +109,7 @@ const press = (midi: number) => {
   display: block;
   width: 100%;
   height: 100%;
+  overflow: visible;
   touch-action: none;
 }
 g {

@@ -21,6 +21,7 @@ import java.util.stream.Collectors;
 record FourPartPage(Arrangement key, Map<Integer, List<Pitch>> parts, boolean underTune) {
 
     private static final int PARTS = 4;
+    private static final int STEP = 2;
 
     /** The tune with its four parts, as far as they are there. */
     LeadSheet sheet() {
@@ -35,8 +36,7 @@ record FourPartPage(Arrangement key, Map<Integer, List<Pitch>> parts, boolean un
         List<SheetNote> soprano = underTune && !bar.melody().isEmpty() ? bar.melody() : line(bar, chords, 3);
         List<List<SheetNote>> upper = new ArrayList<>(List.of(soprano));
         // A bass that is given keeps its own notes, those that pass too.
-        boolean asWritten =
-                !underTune && bar.left().size() == 1 && isLine(bar.left().get(0));
+        boolean asWritten = !underTune && isBassLine(bar);
         List<List<SheetNote>> left =
                 new ArrayList<>(List.of(asWritten ? bar.left().get(0) : line(bar, chords, 0)));
         List<SheetNote> tenor = line(bar, chords, 1);
@@ -50,8 +50,23 @@ record FourPartPage(Arrangement key, Map<Integer, List<Pitch>> parts, boolean un
         return bar.withUpper(upper).withLeft(left);
     }
 
-    private static boolean isLine(List<SheetNote> voice) {
-        return SheetNote.struckTogether(voice).stream().allMatch(struck -> struck.size() == 1);
+    /** Whether the lower staff has one line that goes by step while a chord lasts: what is broken there is no part of its own. */
+    static boolean isBassLine(Bar bar) {
+        if (bar.left().size() != 1) {
+            return false;
+        }
+        List<SheetNote> line =
+                bar.left().get(0).stream().filter(note -> !note.isRest()).toList();
+        for (int i = 1; i < line.size(); i++) {
+            SheetNote note = line.get(i);
+            boolean meetsAChord =
+                    bar.events().stream().anyMatch(event -> event.start().equals(note.onset()));
+            int apart = Math.abs(note.pitch().midi() - line.get(i - 1).pitch().midi());
+            if (note.onset().equals(line.get(i - 1).onset()) || !meetsAChord && apart > STEP) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static boolean sounds(List<SheetNote> line) {

@@ -130,6 +130,9 @@ final class FourParts extends Exercise {
     /** The note with which the given part leaves a chord, where it is another than the one with which it met it; else null. */
     private static Pitch lastOf(LeadSheet sheet, ChordEvent event, boolean underTune) {
         Bar bar = sheet.bars().get(event.bar());
+        if (!underTune && !FourPartPage.isBassLine(bar)) {
+            return null;
+        }
         List<Pitch> line =
                 over(event, underTune ? bar.melody() : bar.allOfLeft()).toList();
         return line.size() < 2 ? null : line.get(line.size() - 1);

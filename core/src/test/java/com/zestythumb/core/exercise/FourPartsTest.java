@@ -231,6 +231,20 @@ class FourPartsTest {
                 .doesNotContain("too-few");
     }
 
+    /** A bass that goes by step keeps its passing notes; of broken chords the bass is the note that meets the chord. */
+    @Test
+    void aBassPassesAndABrokenChordDoesNot() {
+        Task passing = task("key: C major\n| C | F |\nl: C,2 D,2 E,4 | F,8 |");
+        assertThat(passing.page(Answers.NONE, Set.of()).bars().get(0).allOfLeft())
+                .hasSize(3);
+        Task broken = task("key: C major\n| C | F |\nl: C,2 G,2 E,2 G,2 | F,2 C2 A,2 C2 |");
+        assertThat(broken.page(Answers.NONE, Set.of()).bars().get(0).allOfLeft())
+                .extracting(note -> note.pitch().toString())
+                .containsExactly("C3");
+        assertThat(broken.marked(broken.solution()).points())
+                .isEqualTo(broken.marked(broken.solution()).of());
+    }
+
     private static List<Integer> keys(String names) {
         return pitches(names).stream().map(Pitch::midi).toList();
     }

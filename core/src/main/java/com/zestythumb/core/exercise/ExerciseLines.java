@@ -52,12 +52,24 @@ final class ExerciseLines {
             non-chord; C | Am | F | G7 | C; e8 & G8 | e8 & A8 | c8 & A8 | d6 c2 & F8 | c8 & E8; E8 & C4 B,4 | C8 & A,8 | C8 & F,8 | B,8 & G,8 | C8 & C,8
             non-chord; C | F | G | C; e6 f2 & G8 | c8 & F8 | e4 d4 & G8 | e8 & G8; C8 & C,8 | A,8 & F,8 | B,8 & G,8 | C8 & C,8
 
-            fault-in-hand; C | Dm | G | C; ; [C,E,G,]8 | [D,F,A,]8 | [B,,D,G,]8 | [C,E,G,]8
-            fault-in-hand; C | G | Am | F | G; ; [E,G,C]8 | [D,G,B,]8 | [E,A,C]8 | [F,A,C]8 | [G,B,D]8
-            fault-in-hand; C | F | G | C; ; [C,E,G,]8 | [C,F,A,]8 | [D,G,B,]8 | [C,E,G,]8
-            fault-in-hand; F | G | C | F; ; [F,A,C]8 | [G,B,D]8 | [G,CE]8 | [F,A,C]8
+            # Each of these has one fault of the kind that is named, and no other as grave.
+            fault-in-hand; C | Dm | G | C; ; [C,E,G,]8 | [D,F,A,]8 | [B,,D,G,]8 | [C,E,G,]8; parallel-fifths
+            fault-in-hand; C | G | Am | F | G; ; [E,G,C]8 | [D,G,B,]8 | [E,A,C]8 | [F,A,C]8 | [G,B,D]8; parallel-fifths
+            fault-in-hand; C | F | G | C; ; [C,E,G,]8 | [C,F,A,]8 | [D,G,B,]8 | [C,E,G,]8; leading-unresolved
+            fault-in-hand; F | G | C | F; ; [F,A,C]8 | [G,B,D]8 | [G,CE]8 | [F,A,C]8; parallel-fifths
+            fault-in-hand; C | Dm | G | C; ; C,2 G,2 E,2 G,2 | D,2 A,2 F,2 A,2 | B,,2 G,2 D,2 G,2 | C,2 G,2 E,2 G,2; parallel-fifths
+            fault-in-hand; C | F | G | C; e8 | f8 | g8 | g8; [G,CE]8 | [A,CF]8 | [G,B,D]8 | [G,CE]8; parallel-octaves
+            fault-in-hand; C | Am | G | C; e8 | e8 | g8 | g8; [G,CE]8 | [A,CE]8 | [G,B,D]8 | [G,CE]8; parallel-fifths
+            fault-in-hand; C | F | G7 | C; e8 | f8 | g8 | e8; [G,CE]8 | [F,A,C]8 | [F,B,D]8 | [E,G,C]8; direct-octaves
+            fault-in-hand; C | G | Am | F; e8 | B8 | c8 | c8; [E,G,C]8 | [D,G,B,]8 | [C,E,A,]8 | [C,F,A,]8; leading-doubled
+            fault-in-hand; C | F | G7 | C; g8 | f8 | g8 | g8; [E,G,C]8 | [F,A,C]8 | [F,B,D]8 | [G,CE]8; seventh-unresolved
+            fault-in-hand; C | F | G7 | C; ; E,2 C2 G,2 C2 | F,2 C2 A,2 C2 | F,2 D2 B,2 D2 | G,2 E2 C2 E2; seventh-unresolved
+            fault-in-hand; C | Dm | G | C; c8 | d8 | d8 | c8; G,2 E2 C2 E2 | A,2 F2 D2 F2 | B,2 G2 D2 G2 | C2 G2 E2 G2; parallel-octaves
+            fault-in-hand; C | F | G | C; e8 | f8 | g8 | g8; [G,CE]8 | [C,F,C]8 | [G,B,D]8 | [G,CE]8; missing-third
+            fault-in-hand; C | F | C/E | G; g8 | f8 | g8 | g8; [G,CE]8 | [A,CF]8 | [C,E,G,]8 | [D,G,B,]8; wrong-bass
+            fault-in-hand; C | F | G | C; g8 | f8 | g8 | g8; [C,E,G,]8 | [C,F,A,]8 | [B,,E,G,]8 | [C,E,G,]8; foreign
+            fault-in-hand; C | F | G | C; ; [C,E,G,]8 | [C,F,A,]8 | [G,,B,D]8 | [E,G,C]8; stretch
 
-            # Each has one fault of the kind that is named, and no other as grave.
             fault-in-parts; C | G7/B | C | F | G7 | C; c8 & E8 | d8 & F8 | G8 & E8 | c8 & F8 | B8 & F8 | c8 & E8; G,8 & C,8 | G,8 & B,,8 | G,8 & C,8 | A,8 & F,8 | D8 & G,8 | C8 & C,8; parallel-fifths
             fault-in-parts; C | Dm | G | C; c8 & E8 | d8 & F8 | B8 & D8 | c8 & E8; G,8 & C,8 | F,8 & D,8 | G,8 & G,,8 | G,8 & C,8; parallel-octaves
             fault-in-parts; C | G/B | C | Dm/F | G | C; c8 & E8 | d8 & G8 | c8 & E8 | d8 & D8 | d8 & D8 | c8 & E8; G,8 & C,8 | B,8 & B,,8 | G,8 & C,8 | A,8 & F,8 | B,8 & G,8 | G,8 & C,8; leading-doubled
@@ -71,5 +83,28 @@ final class ExerciseLines {
             fault-in-parts; C | G/B | C | Dm/F | G | C; c8 & E8 | d8 & G8 | c8 & G8 | d8 & D8 | d8 & D8 | c8 & E8; G,8 & C,8 | G,8 & B,,8 | G,8 & C,8 | A,8 & F,8 | B,8 & G,8 | G,8 & C,8; missing-third
             fault-in-parts; C | F | C/G G | C; c8 & E8 | c8 & F8 | c4 d4 & E4 D4 | c8 & E8; G,8 & C,8 | A,8 & F,8 | C4 B,4 & G,8 | C8 & C,8; six-four-unresolved
             fault-in-parts; C | F | Gsus4 G | C; c8 & E8 | c8 & F8 | c4 d4 & D4 D4 | c8 & E8; G,8 & C,8 | A,8 & F,8 | G,4 B,4 & G,8 | C8 & C,8; suspension-unresolved
+            fault-in-parts; C | F | G7/B | C; E8 & C8 | F8 & C8 | F8 & D8 | E8 & C8; G,8 & C,8 | A,8 & F,,8 | G,8 & B,,8 | G,8 & C,8; tritone-leap
+            fault-in-parts; C | Am | G | C; c8 & E8 | c8 & E8 | d8 & G8 | c8 & E8; G,8 & C,8 | C8 & A,,8 | B,8 & G,8 | G,8 & C,8; seventh-leap
+            fault-in-parts; C | A/C# | Dm/A | G | C; G8 & E8 | A8 & E8 | A8 & D8 | B8 & D8 | c8 & E8; E,8 & C,8 | E,8 & ^C,8 | F,8 & A,,8 | G,8 & G,,8 | G,8 & C,8; altered-unresolved
+            fault-in-parts; C | Fm | G | C; g8 & c8 | _a8 & c8 | d8 & B8 | c8 & G8; E8 & C8 | F8 & F,8 | D8 & G,8 | E8 & C8; altered-unresolved
+            fault-in-parts; C | F | C | G/B | C; G8 & C8 | A8 & C8 | G8 & E8 | G8 & D8 | G8 & E8; E,8 & C,8 | F,8 & F,,8 | C,8 & C,8 | G,8 & B,,8 | G,8 & C,8; spacing
+            fault-in-parts; C | F | G7/B | C; G8 & E8 | A8 & F8 | F8 & D8 | E8 & E8; C8 & C,8 | C8 & F,,8 | B,8 & G,,8 | G,8 & C,8; wrong-bass
+            fault-in-parts; C | Dm/F | G | C; c8 & E8 | A8 & D8 | B8 & D8 | c8 & E8; G,8 & C,8 | F,8 & D,8 | G,8 & G,,8 | G,8 & C,8; wrong-bass
+            fault-in-parts; C | G | C | F | C; G8 & E8 | G8 & D8 | G8 & E8 | A8 & F8 | G8 & E8; C8 & C,8 | B,8 & G,,8 | G,8 & C,8 | B,8 & F,8 | G,8 & C,8; foreign
+            fault-in-parts; C | Dm | Gsus4 | G | C; G8 & E8 | F8 & D8 | c8 & D8 | B8 & D8 | c8 & E8; C8 & C,8 | A,8 & D,8 | G,8 & G,,8 | G,8 & G,,8 | G,8 & C,8; suspension-unprepared
+            fault-in-parts; C | C/E | A/C# | Dm | G | C; c8 & E8 | c8 & E8 | A8 & E8 | A8 & F8 | B8 & D8 | c8 & E8; G,8 & C,8 | G,8 & E,8 | A,8 & ^C,8 | A,8 & D,8 | G,8 & G,8 | G,8 & C,8; false-relation
+            fault-in-parts; C | G7/B | C | F | G | C; G8 & E8 | F8 & D8 | G8 & C8 | A8 & C8 | G8 & B,8 | G8 & C8; G,8 & C,8 | G,8 & B,,8 | E,8 & C,8 | F,8 & F,,8 | D,8 & G,,8 | E,8 & C,8; unequal-fifths
+            fault-in-parts; C | G | C; G8 & E8 | G8 & B,8 | G8 & C8; C8 & C,8 | D8 & G,,8 | C8 & C,8; part-crossing
+            fault-in-parts; C | F/C | C | G7 | C; E8 & C8 | F8 & C8 | E8 & C8 | D8 & B,8 | E8 & C8; G,8 & C,8 | A,8 & C,8 | G,8 & C,8 | G,8 & G,,8 | G,8 & C,8; missing-seventh
+
+            fault-in-parts-minor; Am | Dm/F | E | Am; E8 & C8 | F8 & D8 | ^G8 & E8 | A8 & E8; A,8 & A,,8 | A,8 & F,8 | B,8 & E,8 | C8 & A,,8; augmented-step
+            fault-in-parts-minor; Am | F | E/G# | Am; e8 & A8 | f8 & A8 | e8 & B8 | e8 & A8; C8 & A,8 | C8 & F,8 | B,8 & ^G,8 | C8 & A,8; augmented-step
+            fault-in-parts-minor; Am | Bb/D | E | Am; A8 & E8 | _B8 & F8 | B8 & E8 | c8 & E8; C8 & A,,8 | D8 & D,8 | ^G,8 & E,8 | A,8 & A,,8; neapolitan-unresolved
+            fault-in-parts-minor; Am | Dm | E | Am; A8 & E8 | A8 & F8 | ^G8 & E8 | E8 & E8; C8 & A,,8 | D8 & D,8 | B,8 & E,8 | C8 & A,8; leading-unresolved
+            fault-in-parts-minor; Am | F | E | Am; c8 & E8 | c8 & A8 | B8 & ^G8 | c8 & A8; C8 & A,8 | C8 & F,8 | E8 & E,8 | E8 & A,8; parallel-fifths
+            fault-in-parts-minor; Am | Dm | E | Am; c8 & A8 | d8 & A8 | e8 & ^G8 | e8 & A8; E8 & A,8 | F8 & D,8 | B,8 & E,8 | C8 & A,8; parallel-octaves
+            fault-in-parts-minor; Am | E/G# | Am | E | Am; c8 & E8 | B8 & ^G8 | c8 & E8 | B8 & ^G8 | c8 & A8; E8 & A,8 | E8 & ^G,8 | E8 & A,8 | E8 & E,8 | E8 & A,,8; leading-doubled
+            fault-in-parts-minor; Am | Dm | E7 | Am; A8 & E8 | A8 & F8 | ^G8 & D8 | A8 & E8; C8 & A,,8 | D8 & D,8 | B,8 & E,8 | C8 & A,8; seventh-unresolved
+            fault-in-parts-minor; Am | F7 | E | Am; e8 & A8 | ^d8 & A8 | B8 & ^G8 | A8 & E8; C8 & A,8 | A,8 & F,8 | B,8 & E,8 | C8 & A,8; augmented-sixth-unresolved
             """;
 }

@@ -226,6 +226,16 @@ public record ReadyMade(
                     "one chord breaks a rule of part writing",
                     Asked.FAULT,
                     Makings.of("fault-in-parts")),
+            new ReadyMade(
+                    "fault-in-parts-minor",
+                    "Find the fault in four parts in minor",
+                    "one chord breaks a rule of part writing",
+                    Asked.FAULT,
+                    NEAREST,
+                    null,
+                    0,
+                    Makings.of("fault-in-parts-minor"),
+                    true),
             quiz(
                     "find-the-fault",
                     "Find the fault",
@@ -299,9 +309,10 @@ public record ReadyMade(
                 + bars.apply(key, seed) + "\n";
     }
 
-    /** How it is played under a hand, by the rules of a school. */
+    /** How it is played under a hand, by the rules of a school; a page with a fault was written for another hand. */
     public Choices choices(Hand hand, School own) {
-        return Choices.of(style, Figures.BLOCK, hand, school == null ? own : school);
+        Hand under = asked == Asked.FAULT ? Hand.OCTAVE : hand;
+        return Choices.of(style, Figures.BLOCK, under, school == null ? own : school);
     }
 
     /** The bars that are to be found. */

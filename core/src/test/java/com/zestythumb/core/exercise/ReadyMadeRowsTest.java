@@ -26,6 +26,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every ready-made row in every key: its numerals say what they say in any textbook, and its model answer breaks no rule. */
 class ReadyMadeRowsTest {
@@ -112,17 +114,24 @@ class ReadyMadeRowsTest {
         assertThat(broken).as(String.join("\n", new TreeSet<>(broken))).isEmpty();
     }
 
-    /** Each page of four parts holds the one kind of fault that its line names, in every key. */
-    @Test
-    void faultsInPartsAreWhatTheirLinesSay() {
-        ReadyMade set = ReadyMade.named("fault-in-parts");
+    /** Each page holds the one kind of fault that its line names, in every key, whatever the student's hand holds. */
+    @ParameterizedTest
+    @CsvSource({
+        "fault-in-parts, fault-in-parts, OCTAVE",
+        "fault-in-parts-minor, fault-in-parts-minor, OCTAVE",
+        "find-the-fault, fault-in-hand, OCTAVE",
+        "find-the-fault, fault-in-hand, SMALL"
+    })
+    void faultsAreWhatTheirLinesSay(String id, String lines, String hand) {
+        ReadyMade set = ReadyMade.named(id);
         List<String> kinds = ExerciseLines.ALL
                 .lines()
-                .filter(line -> line.startsWith("fault-in-parts"))
+                .filter(line -> line.startsWith(lines + ";"))
                 .map(line -> line.substring(line.lastIndexOf(';') + 2))
                 .toList();
         for (int seed = 0; seed < 12 * kinds.size(); seed++) {
-            var page = Arrangement.of(Chart.read(set.chart(seed)).sheet(), set.choices(Hand.OCTAVE, School.STRICT));
+            Hand under = hand.equals("SMALL") ? Hand.ofSpan(7) : Hand.OCTAVE;
+            var page = Arrangement.of(Chart.read(set.chart(seed)).sheet(), set.choices(under, School.STRICT));
             List<Finding> found = Findings.in(page, School.STRICT).stream()
                     .filter(finding -> finding.severity().isAboveHint())
                     .toList();
@@ -147,7 +156,13 @@ class ReadyMadeRowsTest {
     /** Where singers sing (any textbook of harmony, from memory): the bass not below E2, the soprano not above A5, in every key. */
     @Test
     void partsLieWhereSingersSing() {
-        for (String set : List.of("fault-in-parts", "non-chord", "chorale-tune", "chorale-bass", "four-parts-bass")) {
+        for (String set : List.of(
+                "fault-in-parts",
+                "fault-in-parts-minor",
+                "non-chord",
+                "chorale-tune",
+                "chorale-bass",
+                "four-parts-bass")) {
             for (int seed = 0; seed < 12 * Makings.count(set.equals("four-parts-bass") ? "over-bass" : set); seed++) {
                 String chart = ReadyMade.named(set).chart(seed);
                 var bars = Chart.read(chart).sheet().bars();

@@ -15,7 +15,7 @@ import { useChosen } from '../composables/useChosen';
 import { usePlayer } from '../composables/usePlayer';
 import { useView } from '../composables/useView';
 import { barName } from '../player/words';
-import { capital, stopped, VERDICTS, WHAT } from './answer-words';
+import { capital, OF_THE_PAGE, stopped, VERDICTS, WHAT } from './answer-words';
 
 /** A student at the piano: the music, one chord at a time, large keys, and a patient word. */
 const props = defineProps<{ code: string }>();
@@ -148,16 +148,18 @@ const asking = (one: AskedChord) => {
   const prompt = stopped(one.prompt);
   return isOne.value ? prompt : `${barName(one.bar)}: ${prompt}`;
 };
+/** How a mark itself names what is right: "Right: Am". */
+const called = ({ words }: { words: string[] }) =>
+  words.filter((word) => word.startsWith('right')).map(capital)[0];
 const verdict = computed(() => {
   const mark = place.value?.mark;
-  if (mark && mark.verdict !== 'NOT_ANSWERED') return `${VERDICTS[mark.verdict]}.`;
+  if (mark && mark.verdict !== 'NOT_ANSWERED') return `${called(mark) ?? VERDICTS[mark.verdict]}.`;
   return finished.value ? `${VERDICTS.NOT_ANSWERED}.` : what.value;
 });
 const said = computed(() => {
   const mark = place.value?.mark;
   if (!mark || mark.verdict === 'NOT_ANSWERED') return [];
-  if (mark.verdict === 'RIGHT') return [];
-  const words = mark.words.map(capital);
+  const words = mark.words.filter((word) => !word.startsWith('right')).map(capital);
   return mark.nearer.length ? [...words, 'The rings show the nearest correct keys'] : words;
 });
 const answered = computed(
@@ -175,6 +177,7 @@ const praise = computed(() => {
   if (s.smoother) return `All right, and ${s.smoother} half steps smoother than the model answer!`;
   if (!s.most) return 'Kept. Try once more; then you see how it was.';
   if (s.points === s.most) return 'All right!';
+  if (isOne.value) return '';
   const right = s.places.filter(({ mark }) => mark?.verdict === 'RIGHT').length;
   return `${right} of ${s.places.length} chords are right.`;
 });
@@ -199,7 +202,7 @@ const praise = computed(() => {
     <template v-if="sheet">
       <ScorePage
         :tune="arrangement"
-        :chosen="chosen.index.value"
+        :chosen="OF_THE_PAGE.includes(sheet.asked) ? -1 : chosen.index.value"
         :typed-bar="undefined"
         :sounding="player.sounding"
         :loop="undefined"

@@ -20,6 +20,9 @@ export const WHAT: Partial<Record<AnswerSheet['asked'], string>> = {
   FIGURES: 'Play the chord above it.',
 };
 
+/** Asked of the whole page: none of its chords is pointed at. */
+export const OF_THE_PAGE: AnswerSheet['asked'][] = ['FAULT', 'ODD_BAR'];
+
 /** As a sentence ends. */
 export const stopped = (words: string) => (/[.?!]$/.test(words) ? words : `${words}.`);
 export const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);

@@ -131,9 +131,7 @@ final class ChoiceQuestions {
                 given -> given.equals(right)
                         ? Judged.right(words.message())
                         : Judged.wrong(
-                                0,
-                                "wrong-place",
-                                "not there: look at bass and top, and at what wants to go up or down"),
+                                0, "wrong-place", "not there: look at every part, and at what wants to rise or fall"),
                 List.of(
                         "it is a matter of " + FindingWords.title(fault.kind()),
                         voices.isEmpty()

@@ -47,6 +47,7 @@ export type OwnRule = Schemas['OwnRule'];
 export type PracticeStep = Schemas['PracticeStep'];
 export type Practised = Schemas['Practised'];
 export type PracticeRecord = Schemas['PracticeRecord'];
+export type PractisedPage = Schemas['PractisedPage'];
 export type PractisingSheet = Schemas['PractisingSheet'];
 export type Motion = Schemas['Motion'];
 export type HandTold = Schemas['HandTold'];
@@ -433,6 +434,15 @@ export const api = {
   /** Adds to what was practised; gives back all of it. */
   keepPractised: (id: number, body: PracticeRecord) =>
     data(http.PUT('/api/assignments/{id}/practised', { params: one(id), body })),
+  /** Takes back what was practised on a day. */
+  takeBackPractised: (id: number, day: string) =>
+    data(http.DELETE('/api/assignments/{id}/practised/{day}', { params: { path: { id, day } } })),
+  putBackPractised: (id: number, day: string) =>
+    data(
+      http.POST('/api/assignments/{id}/practised/{day}/put-back', {
+        params: { path: { id, day } },
+      }),
+    ),
   openLink: (id: number) => data(http.POST('/api/assignments/{id}/link', { params: one(id) })),
   closeLink: (id: number) => done(http.DELETE('/api/assignments/{id}/link', { params: one(id) })),
   /** What a student practises by a link. */

@@ -46,7 +46,7 @@ const how = usePracticeHow(step, arrangement, player, chosen, veil);
 const { heard } = how;
 const ladder = useLadder();
 
-const record = usePractised(props.of.record, bars);
+const record = usePractised(props.of.practice, bars);
 const minutesLeft = computed(() =>
   Math.ceil(
     steps.value
@@ -170,7 +170,10 @@ onScopeDispose(() => {
       <span v-if="minutesLeft">about {{ minutesOf(minutesLeft) }}</span>
       <span v-else>all done; well played</span>
     </h3>
-    <p v-if="lastTime" class="why">{{ lastTime }}</p>
+    <p v-if="lastTime" class="why">
+      {{ lastTime }}
+      <slot name="last" :day="record.last.value!.day" />
+    </p>
     <PractisedBars
       v-if="arrangement && record.kept.value.length"
       :tune="arrangement"

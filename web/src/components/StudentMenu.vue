@@ -67,7 +67,7 @@ const items = computed<MenuItem[]>(() => [
   {
     label: 'Who plays it',
     items: players.value.map((one, i) => ({
-      label: [one.student.value.value.name, practisedWords(one.practised.value.value.steps)]
+      label: [one.student.value.value.name, practisedWords(one.practised.record.value)]
         .filter(Boolean)
         .join(': '),
       icon: i === props.tune.active.value ? 'pi pi-check' : 'pi',

@@ -1,4 +1,4 @@
-import type { Arrangement, Practised, PracticeStep } from '../api/client';
+import type { Arrangement, PracticeRecord, PracticeStep } from '../api/client';
 import { barName } from '../player/words';
 
 /** What is played, in a student's words. */
@@ -27,7 +27,8 @@ export function barsOf(
 export const minutesOf = (minutes: number) => `${minutes} ${minutes === 1 ? 'minute' : 'minutes'}`;
 
 /** In one line, how much was practised; empty where nothing was. */
-export function practisedWords(kept: Practised[]): string {
+export function practisedWords({ pages }: PracticeRecord): string {
+  const kept = pages.flatMap(({ steps }) => steps).filter(({ rounds }) => rounds > 0);
   const minutes = Math.round(kept.reduce((sum, { seconds }) => sum + seconds, 0) / 60);
   const days = new Set(kept.map(({ day }) => day)).size;
   return days ? `practised ${minutesOf(minutes)} on ${days} ${days === 1 ? 'day' : 'days'}` : '';

@@ -1,7 +1,10 @@
+import { StorageSerializers, useLocalStorage } from '@vueuse/core';
+import { computed, ref } from 'vue';
 import {
   api,
   type Choices,
   type PracticeRecord,
+  type PractisedPage,
   type Student,
   type StudentDraft,
 } from '../api/client';
@@ -60,25 +63,52 @@ export const choicesBox = (tune: number, id: number) =>
     },
   });
 
-export const NOTHING: PracticeRecord = { steps: [], bars: [] };
+export const NOTHING: PracticeRecord = { pages: [] };
 
-/** What was practised grows whatever is saved beside it, so it has no versions. */
-export const practisedBox = (
-  key: string,
-  keep: (record: PracticeRecord) => Promise<PracticeRecord>,
-  fetch: () => Promise<PracticeRecord>,
-) =>
-  useOutbox<PracticeRecord>(
+/**
+ * What is practised: told to the server once it is over, and meanwhile kept on this device, round by round. It is only ever added to, so
+ * it has no versions.
+ */
+export function practiceBox(key: string, add: (told: PracticeRecord) => Promise<PracticeRecord>) {
+  /** What the server has. */
+  const kept = ref(NOTHING);
+  /** What goes on. */
+  const open = useLocalStorage<PractisedPage | null>(`zesty.practising.${key}`, null, {
+    writeDefaults: false,
+    serializer: StorageSerializers.object,
+    flush: 'sync',
+  });
+  const box = useOutbox<PracticeRecord>(
     {
-      key: `zesty.practised.${key}`,
-      send: async (version, record) => {
-        await keep(record);
+      key: `zesty.rounds.${key}`,
+      send: async (version, told) => {
+        if (!told.pages.length) return version;
+        kept.value = await add(told);
+        box.value.value = {
+          pages: box.value.value.pages.filter((one) => !told.pages.includes(one)),
+        };
         return version;
       },
-      fetch: async () => ({ version: 0, value: await fetch() }),
+      fetch: async () => ({ version: 0, value: NOTHING }),
     },
     NOTHING,
   );
+  function begin(record: PracticeRecord) {
+    kept.value = record;
+    box.begin({ version: 0, value: NOTHING });
+    // A page that was closed while it played.
+    if (open.value) tell(open.value, true);
+  }
+  /** Tells what was practised; of what goes on still, how far it is. */
+  function tell(page: PractisedPage, isOver: boolean) {
+    open.value = isOver ? null : page;
+    if (isOver) box.value.value = { pages: [...box.value.value.pages, page] };
+  }
+  const record = computed<PracticeRecord>(() => ({
+    pages: [...kept.value.pages, ...box.value.value.pages, ...(open.value ? [open.value] : [])],
+  }));
+  return { ...box, begin, tell, kept, record };
+}
 
 export const studentBox = (id: number) =>
   useOutbox<StudentDraft>({

@@ -48,6 +48,7 @@ test('a tempo is reached by a clean round alone', async () => {
   expect(note).toHaveBeenLastCalledWith(
     expect.objectContaining({ from: 0 }),
     expect.objectContaining({ percent: 0, rounds: 0, slips: 1 }),
+    true,
   );
   await set('playing');
   await round(10);
@@ -59,6 +60,7 @@ test('a tempo is reached by a clean round alone', async () => {
   expect(note).toHaveBeenLastCalledWith(
     expect.anything(),
     expect.objectContaining({ percent: 65, rounds: 3, slips: 1, seconds: 30 }),
+    true,
   );
   expect(onClean).toHaveBeenCalledTimes(2);
 });
@@ -72,10 +74,29 @@ test('a beat of a bar is no bar, and what another one plays is not theirs', asyn
   expect(note).toHaveBeenLastCalledWith(
     expect.anything(),
     expect.objectContaining({ percent: 0, rounds: 1 }),
+    true,
   );
   note.mockClear();
   await set('playing');
   student.value = 2;
+  await set('still');
+  expect(note).not.toHaveBeenCalled();
+});
+
+test('each round is told as it ends, so that a page that is closed loses none', async () => {
+  const { set, round, note } = practising();
+  await set('playing');
+  await round(10);
+  await round(10);
+  expect(note.mock.calls.map(([, gain, isOver]) => [gain.rounds, gain.seconds, isOver])).toEqual([
+    [1, 10, false],
+    [2, 20, false],
+  ]);
+});
+
+test('a press without a round is no practising', async () => {
+  const { set, note } = practising();
+  await set('playing');
   await set('still');
   expect(note).not.toHaveBeenCalled();
 });

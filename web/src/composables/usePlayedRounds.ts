@@ -21,7 +21,7 @@ interface Played {
   clock?: () => number;
 }
 
-/** Follows what is played, round by round, and tells it to the record. */
+/** Follows what is played, and tells it to the record round by round. */
 export function usePlayedRounds({
   player,
   now,
@@ -65,9 +65,10 @@ export function usePlayedRounds({
     rounds++;
     rests.value = seconds() >= WIDE;
     const percent = ladder.percent.value;
-    if (!ladder.round()) return;
-    reached = Math.max(reached, percent);
-    onClean();
+    const isClean = ladder.round();
+    if (isClean) reached = Math.max(reached, percent);
+    tell(false);
+    if (isClean) onClean();
   });
 
   function slip() {
@@ -75,12 +76,19 @@ export function usePlayedRounds({
     ladder.slip();
   }
 
-  /** Tells what was played until now. */
+  /** Tells what was played until now; a press without a round or a slip is no practising. */
+  function tell(isOver: boolean) {
+    if (!what || whose !== student.value || (!rounds && !slips)) return;
+    record.note(
+      what,
+      { percent: isWhole ? reached : 0, rounds, slips, seconds: seconds() },
+      isOver,
+    );
+  }
+
+  /** That is over. */
   function keep() {
-    if (what && whose === student.value) {
-      const percent = isWhole ? reached : 0;
-      record.note(what, { percent, rounds, slips, seconds: seconds() });
-    }
+    tell(true);
     slips = rounds = reached = 0;
     what = undefined;
   }

@@ -1,13 +1,21 @@
 import { computed, type Ref } from 'vue';
-import type { Practised, PracticeRecord, PracticeStep } from '../api/client';
+import type { Practised, PracticeRecord, PracticeStep, PractisedPage } from '../api/client';
 import { followed } from '../player/follow';
 
 type Step = Pick<PracticeStep, 'hands' | 'from' | 'to'>;
 type Gain = Pick<Practised, 'percent' | 'rounds' | 'slips' | 'seconds'>;
 
+/** Where what is practised is told. */
+export interface Practice {
+  record: Ref<PracticeRecord>;
+  tell: (page: PractisedPage, isOver: boolean) => void;
+}
+
 const NOTHING: Gain = { percent: 0, rounds: 0, slips: 0, seconds: 0 };
 /** The day by this device's calendar, as ISO 8601 has it. */
 const dayOf = (date: Date) => date.toLocaleDateString('sv');
+const newId = () =>
+  Array.from(crypto.getRandomValues(new Uint32Array(4)), (part) => part.toString(36)).join('-');
 
 /** Whether two are one step. */
 export const isSame = (one: Step, other: Step) =>
@@ -15,41 +23,46 @@ export const isSame = (one: Step, other: Step) =>
 
 /** The record of what was practised: one entry for each step and day. */
 export function usePractised(
-  record: Ref<PracticeRecord>,
+  { record, tell }: Practice,
   bars: Ref<string[]>,
   now = () => new Date(),
 ) {
-  /** What is kept, at the bars as they are now. */
-  const kept = computed(() => followed(record.value.steps, record.value.bars, bars.value));
+  /** What is kept, at the bars as they are now, a day and a step at a time. */
+  const kept = computed(() => {
+    const days = new Map<string, Practised>();
+    for (const page of record.value.pages)
+      for (const one of followed(page.steps, page.bars, bars.value)) {
+        const key = [one.day, one.hands, one.from, one.to].join();
+        const before = days.get(key) ?? { ...NOTHING, done: null };
+        days.set(key, {
+          ...one,
+          percent: Math.max(before.percent, one.percent),
+          rounds: before.rounds + one.rounds,
+          slips: before.slips + one.slips,
+          seconds: before.seconds + one.seconds,
+          done: one.done ?? before.done,
+        });
+      }
+    return [...days.values()].sort((a, b) => a.day.localeCompare(b.day));
+  });
   const of = (step: Step) => kept.value.filter((one) => isSame(one, step));
-  const isDone = (step: Step) => of(step).at(-1)?.done ?? false;
+  const isDone = (step: Step) => of(step).findLast(({ done }) => done !== null)?.done ?? false;
   /** The highest tempo that was reached, in per cent; 0 where it was not played yet. */
   const reached = (step: Step) => Math.max(0, ...of(step).map(({ percent }) => percent));
 
-  function change(step: Step, how: (entry: Practised) => Practised) {
-    const day = dayOf(now());
-    const today = of(step).find((one) => one.day === day);
-    const { hands, from, to } = step;
-    const entry = how(today ?? { ...NOTHING, day, hands, from, to, done: isDone(step) });
-    record.value = {
-      steps: [...kept.value.filter((one) => one !== today), entry],
-      bars: bars.value.length ? bars.value : record.value.bars,
-    };
+  /** What the player is at, from when it is pressed until it stops. */
+  let press = newId();
+  function add({ hands, from, to }: Step, gain: Gain, done: boolean | null, isOver: boolean) {
+    const one = { id: press, day: dayOf(now()), hands, from, to, ...gain, done };
+    tell({ bars: bars.value, steps: [one] }, isOver);
+    if (isOver) press = newId();
   }
 
-  /** Adds what was played since the last time. */
-  function note(step: Step, gain: Gain) {
-    if (!gain.rounds && !gain.slips) return;
-    change(step, (entry) => ({
-      ...entry,
-      percent: Math.max(entry.percent, gain.percent),
-      rounds: entry.rounds + gain.rounds,
-      slips: entry.slips + gain.slips,
-      seconds: entry.seconds + Math.round(gain.seconds),
-    }));
-  }
+  /** Adds what was played since the player was pressed; it is told again, and more of it, until that is over. */
+  const note = (step: Step, gain: Gain, isOver: boolean) =>
+    add(step, { ...gain, seconds: Math.round(gain.seconds) }, null, isOver);
 
-  const tick = (step: Step, done: boolean) => change(step, (entry) => ({ ...entry, done }));
+  const tick = (step: Step, done: boolean) => add(step, NOTHING, done, true);
 
   const minutesOn = (day: string) =>
     Math.round(
@@ -58,8 +71,7 @@ export function usePractised(
   /** The last day before today on which something was practised, and for how long. */
   const last = computed(() => {
     const today = dayOf(now());
-    const days = kept.value.map(({ day }) => day).filter((day) => day < today);
-    const day = days.sort().at(-1);
+    const day = kept.value.findLast((one) => one.day < today && one.rounds > 0)?.day;
     return day ? { day, minutes: minutesOn(day) } : undefined;
   });
   const minutesToday = computed(() => minutesOn(dayOf(now())));

@@ -117,7 +117,7 @@ describe('useTune', () => {
       version: 0,
       student: student(13, 12),
       choices: plays('BLOCK'),
-      practised: { steps: [], bars: [] },
+      practised: { pages: [] },
       code: '',
     });
     const tune = await opened();

@@ -14,13 +14,13 @@ import {
   type Assignment,
   type Choices,
   type Played,
-  type PracticeRecord,
   type Student,
   type StudentDraft,
 } from '../api/client';
 import { keepHere } from './keepHere';
+import type { Practice } from './usePractised';
 import { useSteps } from './useSteps';
-import { chartBox, choicesBox, draftOf, NOTHING, practisedBox, studentBox } from './tuneBoxes';
+import { chartBox, choicesBox, draftOf, NOTHING, practiceBox, studentBox } from './tuneBoxes';
 import { useSaving, whenAllAreSent } from './useOutbox';
 
 const TRY_AGAIN_AFTER = 2000;
@@ -31,7 +31,7 @@ export interface Player {
   id: number;
   studentId: number;
   choices: ReturnType<typeof choicesBox>;
-  practised: ReturnType<typeof practisedBox>;
+  practised: ReturnType<typeof practiceBox>;
   /** The code of the link by which the student practises; empty where there is none. */
   code: Ref<string>;
   student: ReturnType<typeof studentBox>;
@@ -61,15 +61,8 @@ export function useTune(id: number) {
       const known = players.value.find((one) => one.studentId === student.id);
       const box = choicesBox(id, assignment);
       box.begin({ version, value: choices });
-      const record = practisedBox(
-        `${assignment}`,
-        (told) => api.keepPractised(assignment, told),
-        async () => {
-          const { assignments } = await api.tune(id);
-          return assignments.find((one) => one.id === assignment)?.practised ?? NOTHING;
-        },
-      );
-      record.begin({ version: 0, value: given.practised });
+      const record = practiceBox(`${assignment}`, (told) => api.keepPractised(assignment, told));
+      record.begin(given.practised);
       const of = known?.student ?? own.run(() => studentBox(student.id))!;
       if (!known) of.begin({ version: student.version, value: draftOf(student) });
       return {
@@ -169,13 +162,11 @@ export function useTune(id: number) {
       if (player.value && value) steps.write(player.value.choices.value, value);
     },
   });
-  /** What was practised; nobody takes that back. */
-  const practised = computed<PracticeRecord>({
-    get: () => player.value?.practised.value.value ?? NOTHING,
-    set: (record) => {
-      if (player.value) player.value.practised.value.value = record;
-    },
-  });
+  /** What the one who is shown practises. */
+  const practice: Practice = {
+    record: computed(() => player.value?.practised.record.value ?? NOTHING),
+    tell: (page, isOver) => player.value?.practised.tell(page, isOver),
+  };
   const student = computed<StudentDraft | undefined>({
     get: () => player.value?.student.value.value,
     set: (value) => {
@@ -215,7 +206,7 @@ export function useTune(id: number) {
     players,
     active,
     choices,
-    practised,
+    practice,
     student,
     played,
     ...saving,

@@ -7,7 +7,7 @@ import SaveSign from '../components/SaveSign.vue';
 import ScorePage from '../components/ScorePage.vue';
 import { useArrangement } from '../composables/useArrangement';
 import { useChosen } from '../composables/useChosen';
-import { practisedBox } from '../composables/tuneBoxes';
+import { practiceBox } from '../composables/tuneBoxes';
 import { usePlayer } from '../composables/usePlayer';
 import type { Practising } from '../composables/usePractising';
 import { useView } from '../composables/useView';
@@ -21,16 +21,12 @@ const TRY_AGAIN_AFTER = 2000;
 const chart = ref('');
 const played = shallowRef<Played>();
 const trouble = ref('');
-const box = practisedBox(
-  props.code,
-  (told) => api.keepPractisedBy(props.code, told),
-  async () => (await api.practising(props.code)).practised,
-);
+const box = practiceBox(props.code, (told) => api.keepPractisedBy(props.code, told));
 let timer: ReturnType<typeof setTimeout> | undefined;
 async function load() {
   try {
     const sheet = await api.practising(props.code);
-    box.begin({ version: 0, value: sheet.practised });
+    box.begin(sheet.practised);
     chart.value = sheet.chart;
     played.value = { choices: sheet.choices, hand: sheet.hand };
     trouble.value = '';
@@ -51,7 +47,7 @@ const of: Practising = {
   chart,
   played,
   choices: computed<Choices | undefined>(() => played.value?.choices),
-  record: box.value,
+  practice: box,
   whose: ref(undefined),
   arrangement,
   player,

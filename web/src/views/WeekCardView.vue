@@ -17,7 +17,7 @@ const DAYS = 7;
 const tune = useTune(props.id);
 const { arrangement } = useArrangement(tune.chart, tune.played);
 const { path, bars, trouble } = usePracticePath(tune.chart, tune.played, arrangement);
-const record = usePractised(tune.practised, bars);
+const record = usePractised(tune.practice, bars);
 const way = useWay(tune.choices, path, bars);
 const steps = computed(() =>
   way.steps.value.filter((step) => step.from >= 0 && !record.isDone(step)),

@@ -14,7 +14,7 @@ const of: Practising = {
   chart: page.shown,
   played: tune.played,
   choices: tune.choices,
-  record: tune.practised,
+  practice: tune.practice,
   whose: tune.studentId,
   arrangement,
   player,
@@ -48,10 +48,24 @@ const close = () =>
     code.value = '';
     say('The link is closed; who has it practises no more.');
   });
+/** Takes back a day that somebody else practised, or that was told wrongly. */
+const takeBack = (day: string) =>
+  act(async () => {
+    const { id: assignment, practised } = shown.value!;
+    practised.kept.value = await api.takeBackPractised(assignment, day);
+    say('That day is taken back.', () =>
+      act(async () => {
+        practised.kept.value = await api.putBackPractised(assignment, day);
+      }),
+    );
+  });
 </script>
 
 <template>
   <PractiseSteps :of="of" teaches>
+    <template #last="{ day }">
+      <button class="plain-button strike" @click="takeBack(day)">Take it back</button>
+    </template>
     <RouterLink class="card" :to="{ name: 'week', params: { id } }">
       A card for the week, to print
     </RouterLink>
@@ -72,6 +86,11 @@ const close = () =>
   display: flex;
   align-items: center;
   min-height: 44px;
+}
+.strike {
+  min-height: 44px;
+  color: var(--zest);
+  text-decoration: underline;
 }
 .home {
   color: var(--zest);

@@ -52,7 +52,7 @@ function lessonOf(id: number) {
       keyTold && key,
       meterTold && meter,
       tempoWords(beatLength, tempo),
-      practisedWords(tune.practised.value.steps),
+      practisedWords(tune.practice.record.value),
     ]
       .filter(Boolean)
       .join(' · ');

@@ -126,18 +126,20 @@ class MigrationTest {
                 .isEqualTo(1);
     }
 
-    /** What was practised was one of the choices. */
+    /** What was practised was one of the choices; also where these hold what PostgreSQL cannot read as JSON. */
     @Test
     void practisingBecomesARecordOfItsOwn() {
         flyway("10").migrate();
-        database.update("update of_old.assignment set choices = '{\"practised\":[{\"day\":\"2026-11-28\"}]}' where id ="
-                + " (select min(id) from of_old.assignment)");
+        database.update(
+                "update of_old.assignment set choices = '{\"word\":\"a\\u0000b\",\"practised\":[{\"day\":\"2026-11-28\","
+                        + "\"hands\":\"held\",\"from\":0,\"to\":3,\"percent\":75,\"rounds\":9,\"slips\":2,\"seconds\":240,\"done\":true}]}'"
+                        + " where id = (select min(id) from of_old.assignment)");
         flyway("latest").migrate();
         assertThat(database.queryForList(
-                        "select practised::jsonb #>> '{steps,0,day}' from of_old.assignment"
-                                + " where practised <> '{\"steps\":[],\"bars\":[]}'",
+                        "select concat_ws(' ', p.bars, r.day, r.hands, r.from_bar, r.to_bar, r.percent, r.rounds, r.slips, r.seconds,"
+                                + " r.done) from of_old.practice_round r join of_old.practice_page p on p.id = r.page_id",
                         String.class))
-                .containsExactly("2026-11-28");
+                .containsExactly("[] 2026-11-28 held 0 3 75 9 2 240 t");
     }
 
     @Test

@@ -3,6 +3,7 @@ package com.zestythumb.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
+import java.util.StringJoiner;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -12,8 +13,7 @@ import tools.jackson.databind.JsonNode;
 /** The way through a tune, and what is kept of the practising. */
 class PracticeApiTest extends KeepingApi {
 
-    private static final String DAY = "{\"day\":\"2026-11-28\",\"hands\":\"left\",\"from\":0,\"to\":3,\"percent\":75,"
-            + "\"rounds\":9,\"slips\":2,\"seconds\":240,\"done\":true}";
+    private static final String DAY = round("d1", "left", 240, "true");
 
     private JsonNode path(String chart) throws Exception {
         var answered =
@@ -47,8 +47,25 @@ class PracticeApiTest extends KeepingApi {
         assertThat(path.at("/0/why").asString()).isNotBlank();
     }
 
-    private static String told(String... days) {
-        return "{\"steps\":[" + String.join(",", days) + "],\"bars\":[\"a\",\"b\"]}";
+    private static String told(String... rounds) {
+        return "{\"pages\":[{\"bars\":[\"a\",\"b\"],\"steps\":[" + String.join(",", rounds) + "]}]}";
+    }
+
+    /** One round as a device tells it. */
+    private static String round(String id, String hands, int seconds, String done) {
+        return "{\"id\":\"" + id + "\",\"day\":\"2026-11-28\",\"hands\":\"" + hands
+                + "\",\"from\":0,\"to\":3,\"percent\":75," + "\"rounds\":9,\"slips\":2,\"seconds\":" + seconds
+                + ",\"done\":" + done + "}";
+    }
+
+    /** In a line each what is kept of a record: hands, seconds, rounds, whether it is done. */
+    private static String kept(JsonNode record) {
+        StringJoiner kept = new StringJoiner("; ");
+        record.get("pages")
+                .forEach(page -> page.get("steps")
+                        .forEach(one -> kept.add(one.get("hands").asString() + " " + one.get("seconds") + " "
+                                + one.get("rounds") + " " + one.get("done"))));
+        return kept.toString();
     }
 
     private MvcTestResult practised(String path, String record) {
@@ -68,7 +85,7 @@ class PracticeApiTest extends KeepingApi {
         assertThat(saveChoices(assignment, "{\"figure\":\"ALBERTI\"}"))
                 .as("with the version from before")
                 .hasStatusOk();
-        assertThat(get(tune).at("/assignments/0/practised/steps/0")).isEqualTo(JSON.readTree(DAY));
+        assertThat(kept(get(tune).at("/assignments/0/practised"))).isEqualTo("left 240 9 true");
         String backup =
                 api.get().uri("/api/backup").exchange().getResponse().getContentAsString(StandardCharsets.UTF_8);
         assertThat(api.delete().uri("/api/tunes/" + tune.get("id").asLong()).exchange())
@@ -80,7 +97,9 @@ class PracticeApiTest extends KeepingApi {
                 .filter(one -> one.get("title").asString().equals("Smaller Steps"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(get(restored).at("/assignments/0/practised")).isEqualTo(JSON.readTree(told(DAY)));
+        assertThat(kept(get(restored).at("/assignments/0/practised"))).isEqualTo("left 240 9 true");
+        assertThat(get(restored).at("/assignments/0/practised/pages/0/bars/1").asString())
+                .isEqualTo("b");
     }
 
     /** A student's device and the teacher's tell of one day: neither undoes the other's. */
@@ -88,16 +107,34 @@ class PracticeApiTest extends KeepingApi {
     void twoDevicesPractise() throws Exception {
         JsonNode tune = created("title: Two Rooms\n| C | F |", played(student("Kim", 12), "{}"));
         String there = assigned(tune.at("/assignments/0"));
-        String other = DAY.replace("left", "right");
-        String longer = DAY.replace("240", "300").replace("true", "false");
         assertThat(practised(there, told(DAY))).hasStatusOk();
-        assertThat(practised(there, told(other))).hasStatusOk();
-        assertThat(json(practised(there, told(longer)))).isEqualTo(JSON.readTree(told(longer, other)));
-        assertThat(json(practised(there, told(DAY))))
-                .as("a page that was open since")
-                .isEqualTo(JSON.readTree(told(longer, other)));
-        String moved = told(longer).replace("\"b\"", "\"c\"");
-        assertThat(json(practised(there, moved))).as("bars that have moved").isEqualTo(JSON.readTree(moved));
+        assertThat(practised(there, told(round("t1", "right", 60, "null")))).hasStatusOk();
+        assertThat(kept(json(practised(there, told(round("t2", "left", 60, "null"))))))
+                .as("both are counted, and what one ticked stays ticked")
+                .isEqualTo("left 300 18 true; right 60 9 null");
+        assertThat(kept(json(practised(there, told(DAY)))))
+                .as("told twice, kept once")
+                .isEqualTo("left 300 18 true; right 60 9 null");
+        assertThat(kept(json(practised(there, told(round("t3", "left", 0, "false"))))))
+                .as("unticked on purpose")
+                .startsWith("left 300 27 false");
+        assertThat(practised(there, told(round("", "left", 9, "null")))).hasStatus(409);
+    }
+
+    /** Bars are not what they were, or whoever holds the link says so: what was kept stays, each with its bars. */
+    @Test
+    void otherBarsTakeNothingAway() throws Exception {
+        JsonNode tune = created("title: Other Bars\n| C | F |", played(student("Kai", 12), "{}"));
+        String there = assigned(tune.at("/assignments/0"));
+        assertThat(practised(there, told(DAY))).hasStatusOk();
+        String code = json(send(api.post(), there + "/link", "")).get("code").asString();
+        String moved = told(round("m1", "left", 5, "null")).replace("\"b\"", "\"c\"");
+        assertThat(kept(json(practised("/api/practising/" + code, moved)))).isEqualTo("left 240 9 true; left 5 9 null");
+        assertThat(kept(json(practised("/api/practising/" + code, "{\"pages\":[]}"))))
+                .isEqualTo("left 240 9 true; left 5 9 null");
+        String day = there + "/practised/2026-11-28";
+        assertThat(kept(json(api.delete().uri(day).exchange()))).isEmpty();
+        assertThat(kept(json(send(api.post(), day + "/put-back", "")))).isEqualTo("left 240 9 true; left 5 9 null");
     }
 
     /** A student practises by a link, which the teacher opens and closes; it tells no names. */
@@ -120,7 +157,7 @@ class PracticeApiTest extends KeepingApi {
         assertThat(sheet.at("/hand/span").asInt()).isEqualTo(9);
         assertThat(sheet.toString()).doesNotContain("Ottilie", "hates", "lazy");
         assertThat(practised(link, told(DAY))).hasStatusOk();
-        assertThat(get(tune).at("/assignments/0/practised/steps/0")).isEqualTo(JSON.readTree(DAY));
+        assertThat(kept(get(tune).at("/assignments/0/practised"))).isEqualTo("left 240 9 true");
         assertThat(practised(link, told(DAY.replace("2026-11-28", "soon")))).hasStatus(400);
         assertThat(api.delete().uri(there + "/link").exchange()).hasStatus(204);
         assertThat(api.get().uri(link).exchange()).hasStatus(404);

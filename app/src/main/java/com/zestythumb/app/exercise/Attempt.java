@@ -71,7 +71,7 @@ class Attempt {
         this.exercise = exercise;
         this.studio = exercise.studio();
         this.number = number;
-        this.answers = JSON.writeValueAsString(answers.keys());
+        this.answers = JSON.writeValueAsString(new TreeMap<>(answers.keys()));
         details = JSON.writeValueAsString(new Details(answers.words(), null, null));
         begunAt = now;
         savedAt = now;
@@ -109,7 +109,7 @@ class Attempt {
 
     final void say(String words, Map<Integer, Integer> points) {
         said = words;
-        overruled = JSON.writeValueAsString(points);
+        overruled = JSON.writeValueAsString(new TreeMap<>(points));
     }
 
     /** Keeps an answer; {@code waited}: seconds from when the chord was looked at to its first key. */

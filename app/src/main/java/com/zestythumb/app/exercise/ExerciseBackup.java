@@ -1,34 +1,39 @@
 package com.zestythumb.app.exercise;
 
+import com.zestythumb.app.backup.BackupPart;
+import com.zestythumb.app.backup.KeptReader;
+import com.zestythumb.app.backup.Numbers;
 import com.zestythumb.app.exercise.Attempt.Details;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.Students;
 import com.zestythumb.app.studio.Studios;
-import com.zestythumb.app.tune.BackupPart;
+import com.zestythumb.app.tune.Tune;
 import com.zestythumb.core.exercise.Marking.Mark;
-import jakarta.validation.ConstraintViolation;
+import jakarta.persistence.EntityManager;
 import jakarta.validation.Valid;
-import jakarta.validation.Validator;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
+import org.springframework.transaction.annotation.Transactional;
 
-/** Exercises with all that was answered, in the backup. The tune goes with the exercise, and is not tied to the shelf's. */
+/** Exercises with all that was answered, in the backup. */
 @Component
+@Order(4)
+@Transactional
 class ExerciseBackup implements BackupPart {
 
-    /** An exercise in the file; its student by the file's number. */
+    /** An exercise in the file; its tune and its student by the file's numbers. */
     record Kept(
             @NotNull @Pattern(regexp = "[A-Za-z0-9_-]{20,40}")
             String code,
 
+            Integer tune,
             Integer student,
             @NotNull @Valid ExerciseDraft draft,
             @NotNull Instant createdAt,
@@ -54,22 +59,22 @@ class ExerciseBackup implements BackupPart {
     private final AttemptRepository attempts;
     private final Students students;
     private final Studios studios;
-    private final JsonMapper json;
-    private final Validator validator;
+    private final KeptReader reader;
+    private final EntityManager session;
 
     ExerciseBackup(
             ExerciseRepository exercises,
             AttemptRepository attempts,
             Students students,
             Studios studios,
-            JsonMapper json,
-            Validator validator) {
+            KeptReader reader,
+            EntityManager session) {
         this.exercises = exercises;
         this.attempts = attempts;
         this.students = students;
         this.studios = studios;
-        this.json = json;
-        this.validator = validator;
+        this.reader = reader;
+        this.session = session;
     }
 
     @Override
@@ -78,35 +83,45 @@ class ExerciseBackup implements BackupPart {
     }
 
     @Override
-    public List<Kept> everything(Map<Long, Integer> numbers) {
+    @Transactional(readOnly = true)
+    public void write(Numbers numbers, Consumer<Object> out) {
         List<KeptExercise> all = exercises.findByStudioOrderByCreatedAtDescIdDesc(studios.current());
         Map<Long, List<Attempt>> made = attempts.findByExerciseInOrderByNumber(all).stream()
                 .collect(Collectors.groupingBy(attempt -> attempt.exercise().id()));
-        return all.stream()
+        all.stream()
                 .map(one -> new Kept(
                         one.code(),
-                        one.student() == null ? null : numbers.get(one.student().id()),
+                        one.tune() == null
+                                ? null
+                                : numbers.of("tunes", one.tune().id()),
+                        one.student() == null
+                                ? null
+                                : numbers.of("students", one.student().id()),
                         one.draft(),
                         one.createdAt(),
                         one.withdrawnAt(),
                         made.getOrDefault(one.id(), List.of()).stream()
                                 .map(Attempt::kept)
                                 .toList()))
-                .toList();
+                .forEach(out);
     }
 
     @Override
-    public void restore(JsonNode one, Function<Integer, Long> ids) {
-        Kept kept = json.treeToValue(one, Kept.class);
-        for (ConstraintViolation<Kept> fault : validator.validate(kept)) {
-            throw new IllegalArgumentException("exercises: " + fault.getPropertyPath() + " " + fault.getMessage());
-        }
+    public Taker begin(Numbers numbers) {
+        return one -> {
+            restore(numbers, reader.read(list(), one, Kept.class));
+            return Came.BESIDE;
+        };
+    }
+
+    private void restore(Numbers numbers, Kept kept) {
         if (exercises.findByCode(kept.code()).isPresent()) {
             return;
         }
-        Student student = kept.student() == null ? null : students.find(ids.apply(kept.student()));
+        Student student = kept.student() == null ? null : students.find(numbers.row("students", kept.student()));
+        Tune tune = kept.tune() == null ? null : session.getReference(Tune.class, numbers.row("tunes", kept.tune()));
         KeptExercise exercise =
-                new KeptExercise(studios.current(), null, student, kept.code(), kept.draft(), kept.createdAt());
+                new KeptExercise(studios.current(), tune, student, kept.code(), kept.draft(), kept.createdAt());
         exercise.withdraw(kept.withdrawnAt());
         exercises.save(exercise);
         kept.attempts().forEach(attempt -> attempts.save(new Attempt(exercise, attempt)));

@@ -1,17 +1,21 @@
 package com.zestythumb.app.exercise;
 
+import com.zestythumb.app.backup.BackupPart;
+import com.zestythumb.app.backup.KeptReader;
+import com.zestythumb.app.backup.Numbers;
 import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.app.studio.Studio;
 import com.zestythumb.app.studio.Studios;
-import com.zestythumb.app.tune.BackupPart;
 import com.zestythumb.core.exercise.Marking;
-import java.util.List;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.Map;
-import java.util.function.Function;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.JsonNode;
 
 /** What each fault costs where the teacher says so; marks that were given before stay. */
 @Service
@@ -19,16 +23,20 @@ import tools.jackson.databind.JsonNode;
 class PointsOfFaults implements BackupPart {
 
     /** One of them. */
-    record Kept(String fault, int points) {}
+    record Kept(
+            @NotNull @Size(max = LONGEST) String fault,
+            @Min(0) @Max(Marking.FULL) int points) {}
 
     private static final int LONGEST = 60;
 
     private final OwnPointsRepository kept;
     private final Studios studios;
+    private final KeptReader reader;
 
-    PointsOfFaults(OwnPointsRepository kept, Studios studios) {
+    PointsOfFaults(OwnPointsRepository kept, Studios studios, KeptReader reader) {
         this.kept = kept;
         this.studios = studios;
+        this.reader = reader;
     }
 
     @Transactional(readOnly = true)
@@ -63,17 +71,20 @@ class PointsOfFaults implements BackupPart {
 
     @Override
     @Transactional(readOnly = true)
-    public List<?> everything(Map<Long, Integer> students) {
-        return kept.findByStudioOrderByFault(studios.current()).stream()
-                .map(one -> new Kept(one.fault(), one.points()))
-                .toList();
+    public void write(Numbers numbers, Consumer<Object> out) {
+        kept.findByStudioOrderByFault(studios.current())
+                .forEach(one -> out.accept(new Kept(one.fault(), one.points())));
     }
 
     @Override
-    public void restore(JsonNode one, Function<Integer, Long> students) {
-        if (!one.path("fault").isString() || !one.path("points").isInt()) {
-            throw new IllegalArgumentException("what a fault costs has its fault and its points");
-        }
-        set(one.path("fault").asString(), one.path("points").asInt());
+    public Taker begin(Numbers numbers) {
+        return one -> {
+            Kept points = reader.read(list(), one, Kept.class);
+            if (kept.findByStudioAndFault(studios.current(), points.fault()).isPresent()) {
+                return Came.BESIDE;
+            }
+            set(points.fault(), points.points());
+            return Came.BESIDE;
+        };
     }
 }

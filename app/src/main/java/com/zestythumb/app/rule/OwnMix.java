@@ -1,23 +1,26 @@
 package com.zestythumb.app.rule;
 
 import com.zestythumb.app.arrange.OwnLevels;
+import com.zestythumb.app.backup.BackupPart;
+import com.zestythumb.app.backup.KeptReader;
+import com.zestythumb.app.backup.Numbers;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.app.studio.Studios;
-import com.zestythumb.app.tune.BackupPart;
 import com.zestythumb.core.voiceleading.Kind;
 import com.zestythumb.core.voiceleading.Kind.Trait;
 import com.zestythumb.core.voiceleading.Severity;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.JsonNode;
 
 /** The mix of rules that is the teacher's own: what she minds more or less than the school, in any tune. */
 @Service
@@ -27,22 +30,32 @@ public class OwnMix implements BackupPart, OwnLevels {
     /** One of them. */
     record Kept(String code, Severity level, String reason) {}
 
+    /** One in the backup, by the names of severities that there ever were. */
+    private record InBackup(
+            @NotNull @Size(max = LONGEST) String code,
+            String level,
+            @Size(max = LONGEST) String reason) {}
+
     private static final int LONGEST = 300;
 
     private final OwnLevelRepository kept;
     private final Studios studios;
+    private final KeptReader reader;
 
-    OwnMix(OwnLevelRepository kept, Studios studios) {
+    OwnMix(OwnLevelRepository kept, Studios studios, KeptReader reader) {
         this.kept = kept;
         this.studios = studios;
+        this.reader = reader;
     }
 
-    /** Codes that older apps had and this one has not are none. */
+    /** Codes that older apps had and this one has not are none; what can hurt a hand is always told. */
     @Override
     @Transactional(readOnly = true)
     public Map<Kind, Severity> levels() {
         Map<Kind, Severity> levels = new EnumMap<>(Kind.class);
-        all().forEach(one -> Kind.named(one.code()).ifPresent(kind -> levels.put(kind, one.level())));
+        all().forEach(one -> Kind.named(one.code())
+                .filter(kind -> !kind.is(Trait.BODILY))
+                .ifPresent(kind -> levels.put(kind, one.level())));
         return levels;
     }
 
@@ -80,19 +93,24 @@ public class OwnMix implements BackupPart, OwnLevels {
 
     @Override
     @Transactional(readOnly = true)
-    public List<?> everything(Map<Long, Integer> students) {
-        return all();
+    public void write(Numbers numbers, Consumer<Object> out) {
+        all().forEach(out);
     }
 
+    /** As they were kept, also those whose codes this app has not any more. */
     @Override
-    public void restore(JsonNode one, Function<Integer, Long> students) {
-        if (!one.path("code").isString()) {
-            throw new IllegalArgumentException("what is minded in a way of one's own has a code");
-        }
-        mind(
-                one.path("code").asString(),
-                level(one.path("level").asString("off")),
-                one.path("reason").asString(""));
+    public Taker begin(Numbers numbers) {
+        return one -> {
+            InBackup own = reader.read(list(), one, InBackup.class);
+            String code = Kind.named(own.code()).map(Kind::code).orElse(own.code());
+            if (kept.findByStudioAndCode(studios.current(), code).isEmpty()) {
+                OwnLevel level = new OwnLevel(studios.current(), code);
+                level.change(
+                        level(own.level() == null ? "off" : own.level()), own.reason() == null ? "" : own.reason());
+                kept.save(level);
+            }
+            return Came.BESIDE;
+        };
     }
 
     /** What older apps called them. */

@@ -1,7 +1,6 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.app.arrange.ChoicesDto;
-import com.zestythumb.app.arrange.PracticeRecordDto;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.studio.Studio;
 import jakarta.persistence.Entity;
@@ -15,14 +14,11 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import org.hibernate.annotations.DynamicUpdate;
 import org.hibernate.annotations.OptimisticLock;
-import tools.jackson.databind.json.JsonMapper;
 
 /** What one student plays of one tune. A save writes what it changed and nothing else. */
 @Entity
 @DynamicUpdate
 class Assignment {
-
-    private static final JsonMapper JSON = JsonMapper.shared();
 
     @Id
     @GeneratedValue(strategy = GenerationType.SEQUENCE, generator = "assignment_seq")
@@ -45,10 +41,6 @@ class Assignment {
 
     /** JSON with a version of its own: {@link KeptChoices}. */
     private String choices;
-
-    /** JSON: what was practised, which grows whatever else is saved. */
-    @OptimisticLock(excluded = true)
-    private String practised = JSON.writeValueAsString(PracticeRecordDto.NOTHING);
 
     /** Whoever knows it may practise; null where nobody is to. */
     @OptimisticLock(excluded = true)
@@ -93,14 +85,6 @@ class Assignment {
 
     ChoicesDto choices() {
         return KeptChoices.read(choices);
-    }
-
-    PracticeRecordDto practised() {
-        return JSON.readValue(practised, PracticeRecordDto.class);
-    }
-
-    void practise(PracticeRecordDto told) {
-        practised = JSON.writeValueAsString(practised().with(told));
     }
 
     String code() {

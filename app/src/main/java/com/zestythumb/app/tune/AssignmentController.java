@@ -52,6 +52,18 @@ class AssignmentController {
         return assignments.practise(id, told);
     }
 
+    @DeleteMapping("/assignments/{id}/practised/{day}")
+    @Operation(summary = "Take back what was practised on a day; it can be put back.")
+    PracticeRecordDto takeBack(@PathVariable long id, @PathVariable String day) {
+        return assignments.takeBack(id, day);
+    }
+
+    @PostMapping("/assignments/{id}/practised/{day}/put-back")
+    @Operation(summary = "Put back what was practised on a day.")
+    PracticeRecordDto putBack(@PathVariable long id, @PathVariable String day) {
+        return assignments.putBack(id, day);
+    }
+
     @PostMapping("/assignments/{id}/link")
     @Operation(summary = "Open a link by which the student practises; the same until it is closed.")
     AssignmentView open(@PathVariable long id) {

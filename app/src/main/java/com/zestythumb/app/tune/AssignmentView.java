@@ -20,13 +20,13 @@ public record AssignmentView(
         @Schema(description = "Of the link by which the student practises; empty where there is none.")
         String code) {
 
-    static AssignmentView of(Assignment assignment) {
+    static AssignmentView of(Assignment assignment, PracticeRecordDto practised) {
         return new AssignmentView(
                 assignment.id(),
                 assignment.version(),
                 StudentView.of(assignment.student()),
                 assignment.choices(),
-                assignment.practised(),
+                practised,
                 assignment.code() == null ? "" : assignment.code());
     }
 }

@@ -21,6 +21,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class Assignments {
 
     private final AssignmentRepository assignments;
+    private final PracticeLog log;
     private final Tunes tunes;
     private final History history;
     private final Students students;
@@ -29,12 +30,14 @@ public class Assignments {
 
     Assignments(
             AssignmentRepository assignments,
+            PracticeLog log,
             Tunes tunes,
             History history,
             Students students,
             Studios studios,
             Links links) {
         this.assignments = assignments;
+        this.log = log;
         this.tunes = tunes;
         this.history = history;
         this.students = students;
@@ -47,7 +50,7 @@ public class Assignments {
         Student student = students.find(draft.student());
         checkNotYet(tune, student);
         Assignment added = new Assignment(tune, student, assignments.countByTune(tune), checked(draft.choices()));
-        return AssignmentView.of(assignments.saveAndFlush(added));
+        return view(added);
     }
 
     /** Saves over the version that whoever saves has seen. */
@@ -58,7 +61,7 @@ public class Assignments {
             history.keep(assignment.tune(), false);
         }
         assignment.change(checked(choices));
-        return AssignmentView.of(assignments.saveAndFlush(assignment));
+        return view(assignment);
     }
 
     /** Adds to what was practised. */
@@ -68,8 +71,26 @@ public class Assignments {
     }
 
     private PracticeRecordDto practised(Assignment assignment, PracticeRecordDto told) {
-        assignment.practise(told);
-        return assignments.saveAndFlush(assignment).practised();
+        log.add(assignment, told);
+        return log.of(assignment);
+    }
+
+    /** Takes back what was told of a day; it can be put back. */
+    public PracticeRecordDto takeBack(long id, String day) {
+        Assignment assignment = find(id);
+        log.takeBack(assignment, day);
+        return log.of(assignment);
+    }
+
+    public PracticeRecordDto putBack(long id, String day) {
+        Assignment assignment = find(id);
+        log.putBack(assignment, day);
+        return log.of(assignment);
+    }
+
+    private AssignmentView view(Assignment assignment) {
+        Assignment saved = assignments.saveAndFlush(assignment);
+        return AssignmentView.of(saved, log.of(saved));
     }
 
     /** A link by which the student practises; the same until it is closed. */
@@ -78,7 +99,7 @@ public class Assignments {
         if (assignment.code() == null) {
             assignment.open(links.newCode());
         }
-        return AssignmentView.of(assignments.saveAndFlush(assignment));
+        return view(assignment);
     }
 
     public void close(long id) {
@@ -90,7 +111,8 @@ public class Assignments {
     /** What there is to practise, for whoever knows the code. */
     @Transactional(readOnly = true)
     public PractisingSheet sheet(String code, String from) {
-        return PractisingSheet.of(known(assignments.findByCode(code), from));
+        Assignment assignment = known(assignments.findByCode(code), from);
+        return PractisingSheet.of(assignment, log.of(assignment));
     }
 
     public PracticeRecordDto practise(String code, String from, PracticeRecordDto told) {

@@ -14,13 +14,13 @@ record PractisingSheet(String chart, ChoicesDto choices, HandDto hand, PracticeR
     private static final Pattern REMARKS = Pattern.compile("(?m)^\\s*#.*\\R?");
 
     /** What the teacher wrote for herself stays with her: remarks in the chart, and why she leaves what the rules mind. */
-    static PractisingSheet of(Assignment assignment) {
+    static PractisingSheet of(Assignment assignment, PracticeRecordDto practised) {
         ObjectNode choices = KeptChoices.tree(assignment.choices());
         choices.remove("waivers");
         return new PractisingSheet(
                 REMARKS.matcher(assignment.tune().chart()).replaceAll(""),
                 KeptChoices.read(choices),
                 assignment.student().hand(),
-                assignment.practised());
+                practised);
     }
 }

@@ -1,8 +1,10 @@
 package com.zestythumb.app.tune;
 
+import com.zestythumb.app.arrange.PracticeRecordDto;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 
 /** A tune as the page reads it. */
 @Schema(name = "Tune")
@@ -19,13 +21,15 @@ public record TuneView(
         int level,
         Instant updatedAt) {
 
-    static TuneView of(Tune tune, List<Assignment> assignments) {
+    static TuneView of(Tune tune, List<Assignment> assignments, Map<Long, PracticeRecordDto> practised) {
         return new TuneView(
                 tune.id(),
                 tune.version(),
                 tune.title(),
                 tune.chart(),
-                assignments.stream().map(AssignmentView::of).toList(),
+                assignments.stream()
+                        .map(one -> AssignmentView.of(one, practised.getOrDefault(one.id(), PracticeRecordDto.NOTHING)))
+                        .toList(),
                 tune.tags(),
                 tune.level(),
                 tune.updatedAt());

@@ -26,13 +26,21 @@ public class Tunes {
 
     private final TuneRepository tunes;
     private final AssignmentRepository assignments;
+    private final PracticeLog practised;
     private final History history;
     private final Students students;
     private final Studios studios;
 
-    Tunes(TuneRepository tunes, AssignmentRepository assignments, History history, Students students, Studios studios) {
+    Tunes(
+            TuneRepository tunes,
+            AssignmentRepository assignments,
+            PracticeLog practised,
+            History history,
+            Students students,
+            Studios studios) {
         this.tunes = tunes;
         this.assignments = assignments;
+        this.practised = practised;
         this.history = history;
         this.students = students;
         this.studios = studios;
@@ -101,8 +109,9 @@ public class Tunes {
     @Transactional(readOnly = true)
     public TuneView get(long id) {
         Tune tune = find(id);
-        return TuneView.of(
-                tune, assignments.findByTuneAndRemovedAtIsNullAndStudentRemovedAtIsNullOrderByPlaceAscIdAsc(tune));
+        List<Assignment> played =
+                assignments.findByTuneAndRemovedAtIsNullAndStudentRemovedAtIsNullOrderByPlaceAscIdAsc(tune);
+        return TuneView.of(tune, played, practised.of(played));
     }
 
     /** Somebody plays every tune, if only nobody in particular. */
@@ -132,7 +141,7 @@ public class Tunes {
         if (played.isEmpty()) {
             played.add(forAnyHand(tune));
         }
-        return TuneView.of(tune, played);
+        return TuneView.of(tune, played, Map.of());
     }
 
     /** Saves the chart over the version that whoever saves has seen. */

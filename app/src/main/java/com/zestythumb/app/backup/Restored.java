@@ -1,4 +1,4 @@
-package com.zestythumb.app.tune;
+package com.zestythumb.app.backup;
 
 /** What a restore did to tunes. */
 record Restored(int added, int alreadyHere) {}

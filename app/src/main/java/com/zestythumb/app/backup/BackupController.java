@@ -1,4 +1,4 @@
-package com.zestythumb.app.tune;
+package com.zestythumb.app.backup;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
@@ -8,8 +8,10 @@ import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletResponse;
+import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -48,9 +50,19 @@ class BackupController {
                 .filename("zesty-thumb-backup.json")
                 .build()
                 .toString();
-        response.setContentType(MediaType.APPLICATION_JSON_VALUE);
-        response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment);
-        backups.write(response.getOutputStream());
+        // Nothing is sent before all of it is there: a file that arrives is whole.
+        Path file = Files.createTempFile("backup", ".json");
+        try {
+            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
+                backups.write(out);
+            }
+            response.setContentType(MediaType.APPLICATION_JSON_VALUE);
+            response.setContentLengthLong(Files.size(file));
+            response.setHeader(HttpHeaders.CONTENT_DISPOSITION, attachment);
+            Files.copy(file, response.getOutputStream());
+        } finally {
+            Files.delete(file);
+        }
     }
 
     @PostMapping(consumes = MediaType.APPLICATION_JSON_VALUE)

@@ -1,7 +1,5 @@
-package com.zestythumb.app.tune;
+package com.zestythumb.app.backup;
 
-import com.zestythumb.app.student.StudentDraft;
-import com.zestythumb.app.tune.Backup.KeptStudent;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -24,23 +22,36 @@ final class OldBackups {
     /** The format since which what was practised is told by itself; before, it was one of the choices. */
     private static final int WITH_RECORDS = 5;
 
+    /** The format since which each round is told; before, each day and step was. */
+    private static final int WITH_ROUNDS = 6;
+
     private static final String CHOICES = "choices";
     private static final String STUDENT = "student";
     private static final String PRACTISED = "practised";
+    private static final String STEPS = "steps";
 
     private final int format;
     private final JsonMapper json;
-    private final Consumer<KeptStudent> found;
+    private final Consumer<ObjectNode> found;
     private final Map<String, Integer> numbers = new HashMap<>();
 
     /** Tells every student that is found, before the tune it plays is given back. */
-    OldBackups(int format, JsonMapper json, Consumer<KeptStudent> found) {
+    OldBackups(int format, JsonMapper json, Consumer<ObjectNode> found) {
         this.format = format;
         this.json = json;
         this.found = found;
     }
 
-    ObjectNode tune(ObjectNode tune) {
+    /** One thing of a list as this app writes it. */
+    ObjectNode lifted(String list, ObjectNode one) {
+        return switch (list) {
+            case "tunes" -> tune(one);
+            case "figures" -> figure(one);
+            default -> one;
+        };
+    }
+
+    private ObjectNode tune(ObjectNode tune) {
         if (format < WITH_ASSIGNMENTS) {
             liftSettings(tune);
         }
@@ -50,10 +61,13 @@ final class OldBackups {
         if (format < WITH_RECORDS) {
             liftRecords(tune);
         }
+        if (format < WITH_ROUNDS) {
+            liftRounds(tune);
+        }
         return tune;
     }
 
-    ObjectNode figure(ObjectNode figure) {
+    private ObjectNode figure(ObjectNode figure) {
         return format < WITH_STUDENTS ? json.createObjectNode().set("figure", figure) : figure;
     }
 
@@ -98,7 +112,24 @@ final class OldBackups {
     private void liftRecords(ObjectNode tune) {
         for (JsonNode one : tune.path("assignments")) {
             if (one instanceof ObjectNode assignment && one.path(CHOICES).path(PRACTISED) instanceof ArrayNode steps) {
-                assignment.putObject(PRACTISED).<ObjectNode>set("steps", steps).putArray("bars");
+                assignment.putObject(PRACTISED).<ObjectNode>set(STEPS, steps).putArray("bars");
+            }
+        }
+    }
+
+    private void liftRounds(ObjectNode tune) {
+        for (JsonNode one : tune.path("assignments")) {
+            if (one instanceof ObjectNode assignment && one.path(PRACTISED).path(STEPS) instanceof ArrayNode steps) {
+                JsonNode bars = one.path(PRACTISED).path("bars");
+                ArrayNode pages = assignment.putObject(PRACTISED).putArray("pages");
+                if (!steps.isEmpty()) {
+                    ObjectNode page = pages.addObject();
+                    page.set("bars", bars);
+                    ArrayNode rounds = page.putArray("rounds");
+                    steps.forEach(step -> rounds.addObject()
+                            .put("toldAt", step.path("day").asString("") + "T12:00:00Z")
+                            .set("told", ((ObjectNode) step).put("id", "of-old-" + rounds.size())));
+                }
             }
         }
     }
@@ -121,7 +152,7 @@ final class OldBackups {
         if (number == null) {
             number = numbers.size();
             numbers.put(key, number);
-            found.accept(new KeptStudent(number, json.treeToValue(draft, StudentDraft.class), null));
+            found.accept(json.createObjectNode().put("number", number).set("draft", draft));
         }
         here.add(number);
         return number;

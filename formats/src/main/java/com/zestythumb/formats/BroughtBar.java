@@ -4,6 +4,7 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.hearing.Sounding;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.core.sheet.Meter;
@@ -188,7 +189,9 @@ public final class BroughtBar {
 
         /** A symbol that cannot be read: it stays as it was written, without what would break a chart. */
         public static Symbol unread(String text) {
-            return new Symbol(null, text.replaceAll("[\\s|{}\"?:=!>]", ""));
+            return new Symbol(
+                    null,
+                    text.strip().equals(ChordEvent.OPEN) ? ChordEvent.OPEN : text.replaceAll("[\\s|{}\"?:=!>]", ""));
         }
     }
 

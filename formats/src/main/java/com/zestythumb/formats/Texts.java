@@ -15,6 +15,11 @@ public final class Texts {
 
     /** UTF-8 or UTF-16 by its mark, else UTF-8 if it is that, else Windows-1252, which any bytes are. */
     public static String decode(byte[] file) {
+        // A form feed parts pages, and with them lines.
+        return decoded(file).replace('\f', '\n');
+    }
+
+    private static String decoded(byte[] file) {
         if (starts(file, 0xFE, 0xFF)) {
             return new String(file, 2, file.length - 2, StandardCharsets.UTF_16BE);
         }
@@ -51,7 +56,12 @@ public final class Texts {
         int strange = 0;
         int length = Math.min(file.length, LOOK);
         for (int i = 0; i < length; i++) {
-            if (file[i] >= 0 && file[i] < ' ' && file[i] != '\n' && file[i] != '\r' && file[i] != '\t') {
+            if (file[i] >= 0
+                    && file[i] < ' '
+                    && file[i] != '\n'
+                    && file[i] != '\r'
+                    && file[i] != '\t'
+                    && file[i] != '\f') {
                 strange++;
             }
         }

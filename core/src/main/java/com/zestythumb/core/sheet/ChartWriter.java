@@ -218,7 +218,7 @@ public final class ChartWriter {
 
     private String word(ChordEvent event, Bar bar) {
         if (event.isSilent()) {
-            return event.unread().isEmpty() ? "N.C." : event.unread();
+            return event.written();
         }
         if (event.text() == null && isHeldOver(event, bar)) {
             return "/";
@@ -255,12 +255,13 @@ public final class ChartWriter {
         if (melody) {
             voice("m: ", line, bar -> voices(bar, bar.upper(), Bar::allOfUpper));
             String syllables = Syllables.write(line.stream().map(Bar::melody).toList());
-            if (!syllables.replaceAll("[|\\s]", "").isEmpty()) {
+            if (!syllables.replaceAll("[|\\s*]", "").isEmpty()) {
                 out.append("w: ").append(syllables).append('\n');
             }
         } else if (line.stream().anyMatch(bar -> !bar.text().words().isEmpty())) {
             out.append("w: ")
-                    .append(line.stream().map(bar -> bar.text().words()).collect(Collectors.joining(" | ")))
+                    .append(Syllables.line(
+                            line.stream().map(bar -> bar.text().words()).toList()))
                     .append(" |\n");
         }
     }

@@ -54,6 +54,14 @@ public record ChordEvent(
         this(chord, bar, start, duration, timing, guess, heardAs, text, "");
     }
 
+    /** Its symbol in plain text: {@code N.C.} for a silence, and what could not be read as it was written. */
+    public String written() {
+        if (chord != null) {
+            return chord.toString();
+        }
+        return unread.isEmpty() ? "N.C." : unread;
+    }
+
     /** A symbol that could not be read: it is silent and stays as it was written. */
     public static ChordEvent unread(String symbol, int bar, Fraction start, Fraction duration, TextSpan text) {
         return new ChordEvent(null, bar, start, duration, Timing.PLAIN, null, null, text, symbol);

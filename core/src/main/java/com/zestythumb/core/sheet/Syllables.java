@@ -14,6 +14,9 @@ public final class Syllables {
 
     private static final Pattern TOKEN = Pattern.compile("[^\\s|\\-_*]+-?|[-_*|]");
 
+    /** A note, or a bar, without words. */
+    static final String NONE = "*";
+
     private final List<String> tokens = new ArrayList<>();
     private int next;
     /** Whether the note before is tied to the next one, also over the bar line. */
@@ -47,8 +50,15 @@ public final class Syllables {
         return sung;
     }
 
+    /** Words bar by bar; a line that began with | would be read as one that begins with its first bar. */
+    static String line(List<String> bars) {
+        boolean isFirstEmpty =
+                bars.size() > 1 && bars.get(0).isEmpty() && bars.stream().anyMatch(bar -> !bar.isEmpty());
+        return (isFirstEmpty ? NONE : "") + String.join(" | ", bars).stripTrailing();
+    }
+
     private static String syllable(String token) {
-        return token.equals("*") ? "" : token;
+        return token.equals(NONE) ? "" : token;
     }
 
     /** The line that lays these syllables under the bars' notes again. */
@@ -59,15 +69,15 @@ public final class Syllables {
             List<String> words = new ArrayList<>();
             for (SheetNote note : bar) {
                 if (!note.isRest() && !held) {
-                    words.add(note.syllable().isEmpty() ? "*" : note.syllable().replace(' ', '~'));
+                    words.add(note.syllable().isEmpty() ? NONE : note.syllable().replace(' ', '~'));
                 }
                 held = note.tied();
             }
-            while (!words.isEmpty() && words.get(words.size() - 1).equals("*")) {
+            while (!words.isEmpty() && words.get(words.size() - 1).equals(NONE)) {
                 words.remove(words.size() - 1);
             }
             parts.add(String.join(" ", words));
         }
-        return String.join(" | ", parts).stripTrailing();
+        return line(parts);
     }
 }

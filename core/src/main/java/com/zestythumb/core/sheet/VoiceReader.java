@@ -205,7 +205,8 @@ final class VoiceReader {
         if (bars.stream().allMatch(bar -> bar.upper.isEmpty())) {
             List<Part> parts = line.parts();
             for (int i = 0; i < parts.size() && i < bars.size(); i++) {
-                bars.get(i).words = parts.get(i).text().strip();
+                String words = parts.get(i).text().strip();
+                bars.get(i).words = words.equals(Syllables.NONE) ? "" : words;
             }
             return;
         }

@@ -3,6 +3,7 @@ package com.zestythumb.formats.abc;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Letter;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.core.sheet.Meter;
@@ -39,7 +40,12 @@ final class AbcBars {
     /** Rests that are not seen, and nothing else: what is there is somebody else's to say. */
     private static final Pattern NOT_SEEN = Pattern.compile("[xX\\d/\\s]*+");
 
+    /** Looks like a chord, and is none that is known. */
+    private static final Pattern LIKE_A_SYMBOL = Pattern.compile("\\?|[A-H][^\\s]{0,11}");
+
     private final ImportReport.Builder report;
+    /** Octaves by which its notes stand elsewhere than they are written (standard 2.1, section 4.6). */
+    private int octave;
 
     private Key key = Key.parse("C");
     private Map<Letter, Integer> signs = Map.of();
@@ -67,6 +73,11 @@ final class AbcBars {
     void setKey(Key other, Map<Letter, Integer> more) {
         key = other;
         signs = more;
+    }
+
+    /** Takes by how many octaves all notes are moved. */
+    void setOctave(int other) {
+        octave = other;
     }
 
     Key key() {
@@ -170,11 +181,15 @@ final class AbcBars {
                 : Stream.concat(
                                 (left ? last.left : last.beneath).stream().flatMap(List::stream),
                                 (left ? List.<SheetNote>of() : SheetNote.merged(last.melody, last.withTune)).stream())
+                        .map(note -> moved(note, -octave))
                         .toList();
         NoteReader reader = new NoteReader(music, key, meter, unit, true)
                 .after(before)
                 .signed(signs)
                 .read();
+        List<List<SheetNote>> voices = reader.voices().stream()
+                .map(voice -> voice.stream().map(note -> moved(note, octave)).toList())
+                .toList();
         BroughtBar bar = new BroughtBar(key, meter);
         int number = sheet.bars().size() + 1;
         bar.section = section;
@@ -185,11 +200,11 @@ final class AbcBars {
         if (reader.length().compareTo(Fraction.ZERO) > 0) {
             bar.length = reader.length();
         }
-        bar.setUpper(reader.voices());
+        bar.setUpper(voices);
         if (left && !NOT_SEEN.matcher(music).matches()) {
-            bar.left.addAll(reader.voices());
+            bar.left.addAll(voices);
         }
-        reader.voices().stream()
+        voices.stream()
                 .flatMap(List::stream)
                 .filter(note -> !note.isRest())
                 .forEach(note -> bar.sound(note.pitch(), note.onset(), note.duration()));
@@ -205,6 +220,13 @@ final class AbcBars {
             ending = List.of();
             beginsLine = false;
         }
+    }
+
+    private static SheetNote moved(SheetNote note, int octaves) {
+        Pitch pitch = note.pitch();
+        return octaves == 0 || pitch == null
+                ? note
+                : note.with(new Pitch(pitch.pitchClass(), pitch.octave() + octaves));
     }
 
     private void quoted(NoteReader.Quoted quoted, BroughtBar bar, int number) {
@@ -230,7 +252,12 @@ final class AbcBars {
                 // Another chord may stand behind it in brackets.
                 bar.symbols.put(quoted.onset(), new BroughtBar.Symbol(Chord.parse(words.replaceFirst("\\s.*", ""))));
             } catch (IllegalArgumentException e) {
-                report.add(Fate.LEFT_OUT, "chord symbols that have no chord here", number);
+                if (LIKE_A_SYMBOL.matcher(words).matches()) {
+                    report.add(Fate.REPAIRED, "chord symbols not known here: they stay, marked, to be mended", number);
+                    bar.symbols.put(quoted.onset(), BroughtBar.Symbol.unread(words));
+                } else {
+                    bar.notes.add(words);
+                }
             }
         }
     }

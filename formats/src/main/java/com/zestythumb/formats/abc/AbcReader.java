@@ -13,6 +13,9 @@ import java.util.regex.Pattern;
 /** Reads files of one or several tunes in ABC notation (standard 2.1). */
 public final class AbcReader implements ScoreReader {
 
+    /** ABC as a part of a ChordPro song is not the song. */
+    private static final Pattern WITHIN_A_SONG = Pattern.compile("(?im)^[ \\t]*+\\{\\s*+start_of_abc\\b");
+
     private static final Pattern KEY_FIELD = Pattern.compile("(?m)^K:");
     private static final Pattern FIRST_FIELD = Pattern.compile("(?m)^[XTML]:");
     /** What a file says of all its tunes, before the first. */
@@ -31,6 +34,9 @@ public final class AbcReader implements ScoreReader {
             return false;
         }
         String text = Texts.decode(file);
+        if (WITHIN_A_SONG.matcher(text).find()) {
+            return false;
+        }
         boolean fields =
                 KEY_FIELD.matcher(text).find() && FIRST_FIELD.matcher(text).find();
         return name.endsWith(".abc") || text.startsWith("%abc") || fields;
@@ -56,7 +62,13 @@ public final class AbcReader implements ScoreReader {
                 lines.clear();
                 lines.addAll(heading);
             }
-            lines.add(line);
+            if (line.startsWith("+:") && !lines.isEmpty()) {
+                // A field goes on (standard 2.1, section 3.3).
+                lines.add(
+                        lines.remove(lines.size() - 1) + " " + line.substring(2).strip());
+            } else {
+                lines.add(line);
+            }
         }
         addTune(lines, tunes, wanted);
         if (tunes.isEmpty()) {

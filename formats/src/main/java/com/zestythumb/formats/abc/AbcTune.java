@@ -35,6 +35,8 @@ final class AbcTune {
     private static final Pattern FIELD = Pattern.compile("([A-Za-z+]):\\s*+(.*)");
     private static final Pattern KEY = Pattern.compile("([A-G][#b]?)\\s*([A-Za-z]*).*");
     private static final Pattern SIGN = Pattern.compile("(?<!\\S)(\\^\\^?|__?|=)([A-Ga-g])[,']*+(?!\\S)");
+    private static final Pattern OCTAVE = Pattern.compile("\\boctave=([+-]?[0-4])\\b");
+    private static final Pattern TRANSPOSE = Pattern.compile("\\btranspose=([+-]?\\d{1,2})\\b");
     private static final Pattern EXPLICIT = Pattern.compile("(?<!\\S)exp(?!\\S)");
     private static final Pattern TEMPO =
             Pattern.compile("(?:\"[^\"]*\"\\s*)?(?:(\\d{1,2})/(\\d{1,2})[^=]*=)?\\s*(\\d{1,4}).*");
@@ -101,14 +103,17 @@ final class AbcTune {
         }
     }
 
-    /** A remark begins with %; in a title a word may end with it. */
+    /** A remark begins with %; in a title a word may end with it, and in quoted words it may stand. */
     private static String withoutRemark(String raw) {
-        int from = raw.startsWith("T:") ? raw.indexOf(" %") : 0;
-        if (from < 0) {
-            return raw;
-        }
-        for (int at = raw.indexOf('%', from); at >= 0; at = raw.indexOf('%', at + 1)) {
-            if (at == 0 || raw.charAt(at - 1) != '\\') {
+        boolean isTitle = raw.startsWith("T:");
+        boolean quoted = false;
+        for (int at = 0; at < raw.length(); at++) {
+            char sign = raw.charAt(at);
+            char before = at == 0 ? ' ' : raw.charAt(at - 1);
+            if (sign == '"' && before != '\\') {
+                // One quotation mark alone quotes nothing.
+                quoted = !quoted && raw.indexOf('"', at + 1) > 0;
+            } else if (sign == '%' && !quoted && before != '\\' && !(isTitle && before != ' ')) {
                 return raw.substring(0, at);
             }
         }
@@ -157,7 +162,11 @@ final class AbcTune {
             case "K" -> key(value);
             case "V" -> voice(value);
             case "P" -> {
-                if (inBody && bars == tune) {
+                if (!inBody) {
+                    report.add(
+                            Fate.LEFT_OUT,
+                            "the order of parts, " + value + ", for you to set with repeats and endings");
+                } else if (bars == tune) {
                     bars.beginSection(value.length() == 1 ? "Part " + value : value);
                 }
             }
@@ -181,6 +190,7 @@ final class AbcTune {
         }
         drums |= DRUMS.matcher(value).find();
         bars = id.equals(tuneVoice()) ? tune : other(id);
+        properties(value);
     }
 
     /** A voice beside the tune; none where there are too many. */
@@ -326,6 +336,7 @@ final class AbcTune {
         } catch (IllegalArgumentException e) {
             report.add(Fate.REPAIRED, "the key " + value + ", which is not known here, read as " + key.pretty());
         }
+        properties(value);
         Key read = key;
         each(voice -> voice.setKey(read, signs(value)));
         if (!inBody) {
@@ -336,6 +347,21 @@ final class AbcTune {
                 each(voice -> voice.setUnit(small ? Fraction.of(1, 4) : Fraction.of(1, 2)));
             }
             inBody = true;
+        }
+    }
+
+    /** Standard 2.1, section 4.6: what is added to a key or to a voice. */
+    private void properties(String value) {
+        Matcher octave = OCTAVE.matcher(value);
+        if (octave.find()) {
+            int octaves = Integer.parseInt(octave.group(1));
+            each(voice -> voice.setOctave(octaves));
+        }
+        Matcher transposed = TRANSPOSE.matcher(value);
+        if (transposed.find() && !transposed.group(1).matches("[+-]?0")) {
+            report.add(
+                    Fate.LEFT_OUT,
+                    "transpose=" + transposed.group(1) + ": the notes stay as written; move the tune to sound so");
         }
     }
 

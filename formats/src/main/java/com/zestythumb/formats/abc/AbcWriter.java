@@ -169,7 +169,7 @@ public final class AbcWriter implements SheetWriter {
     }
 
     private static String symbol(ChordEvent event) {
-        return "\"" + (event.isSilent() ? "N.C." : event.chord()) + "\"";
+        return "\"" + event.written() + "\"";
     }
 
     private static String mark(Mark mark) {

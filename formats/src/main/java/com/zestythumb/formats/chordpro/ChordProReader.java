@@ -29,9 +29,19 @@ import java.util.regex.Pattern;
  */
 public final class ChordProReader implements ScoreReader {
 
-    private static final Pattern DIRECTIVE = Pattern.compile("\\{\\s*+([A-Za-z_]++)(?:[:\\s](.*))?}");
+    private static final Pattern DIRECTIVE =
+            Pattern.compile("\\{\\s*+([A-Za-z_]++)(-[A-Za-z_!]++)?(?:\\s*+[:\\s](.*))?}");
+
+    /** Passages in another notation, and what is drawn. */
+    private static final Pattern FOREIGN = Pattern.compile("start_of_(abc|ly|svg|textblock|musicxml)");
+
+    /** Fonts, colours, columns, pages and diagrams say nothing of the music. */
+    private static final Pattern LOOKS = Pattern.compile(
+            "(chord|text|title|chorus|footer|grid|label|tab|toc|diagrams?)?(font|size|colou?r|f|s|c)|cf|cs|tf|ts|columns?|col|column_break|colb"
+                    + "|new_?(physical_)?page|np?pp?|pagetype|define|chord|diagrams|grid|g|no_?grid|ng|titles|image|sorttitle|sortartist|x_.*");
+
     private static final Pattern KNOWN = Pattern.compile(
-            "(?im)^[ \\t]*+\\{\\s*+(title|t|subtitle|st|key|artist|comment|c|soc|sov|sog|start_of_\\w+|capo|time|tempo|meta)\\b");
+            "(?im)^[ \\t]*+\\{\\s*+(title|t|subtitle|st|key|artist|comment|c|soc|sov|sog|start_of_\\w+|capo|time|tempo|meta)(-[a-z]+)?\\b");
     private static final Pattern NEW_SONG = Pattern.compile("\\s*+\\{\\s*+(?:new_song|ns)\\s*+}\\s*+");
     private static final Pattern LABEL = Pattern.compile("label=\"([^\"]*)\"");
     private static final Pattern CHORD = Pattern.compile("\\[([^\\[\\]]*+)]");
@@ -88,6 +98,9 @@ public final class ChordProReader implements ScoreReader {
         private final StringBuilder grid = new StringBuilder();
         private boolean inGrid;
         private boolean inTab;
+        /** How the passage in another notation ends; null where none goes on. */
+        private String foreign;
+
         private boolean keyGiven;
         private String section;
         private final StringBuilder wordsAhead = new StringBuilder();
@@ -98,15 +111,33 @@ public final class ChordProReader implements ScoreReader {
                 return;
             }
             if (directive.matches()) {
+                String name = directive.group(1).toLowerCase(Locale.ROOT);
                 String value =
-                        directive.group(2) == null ? "" : directive.group(2).strip();
-                directive(directive.group(1).toLowerCase(Locale.ROOT), value);
+                        directive.group(3) == null ? "" : directive.group(3).strip();
+                if (foreign == null || foreign.equals(name)) {
+                    foreign = null;
+                    directive(name, directive.group(2) != null, value);
+                }
+            } else if (foreign != null) {
+                return;
             } else if (inTab) {
                 report.add(Fate.LEFT_OUT, "tablature");
             } else if (inGrid) {
                 grid.append(line.strip()).append('\n');
             } else if (!line.isBlank()) {
                 words(line);
+            }
+        }
+
+        /** One that is for some instrument or singer alone is told, not done: nobody said which this is. */
+        private void directive(String name, boolean isForSome, String value) {
+            if (isForSome) {
+                report.add(Fate.LEFT_OUT, "{" + name + "} for some players alone");
+            } else if (FOREIGN.matcher(name).matches()) {
+                foreign = name.replace("start_of", "end_of");
+                report.add(Fate.LEFT_OUT, "a passage in " + name.replace("start_of_", ""));
+            } else {
+                directive(name, value);
             }
         }
 
@@ -129,9 +160,11 @@ public final class ChordProReader implements ScoreReader {
                                     Meter::parse,
                                     sheet.heading().meter())));
                 case "tempo" -> {
-                    int tempo = value.matches("\\d{2,3}") ? Integer.parseInt(value) : 0;
+                    long tempo = value.matches("\\d{2,3}(\\.\\d{1,3})?") ? Math.round(Double.parseDouble(value)) : 0;
                     if (tempo >= 20 && tempo <= 300) {
-                        sheet.setHeading(sheet.heading().withTempo(tempo));
+                        sheet.setHeading(sheet.heading().withTempo((int) tempo));
+                    } else {
+                        report.add(Fate.LEFT_OUT, "the tempo \"" + value + "\"");
                     }
                 }
                 case "meta" -> {
@@ -153,9 +186,20 @@ public final class ChordProReader implements ScoreReader {
                     report.add(
                             Fate.LEFT_OUT,
                             "capo " + value + ": the chords stay as written; move the tune up to sound as recorded");
+                case "transpose" -> {
+                    if (!value.matches("[+-]?0?")) {
+                        report.add(
+                                Fate.LEFT_OUT,
+                                "transpose " + value
+                                        + ": the chords stay as written; move the tune by so many half steps");
+                    }
+                }
+                case "copyright" -> sheet.setHeading(sheet.heading().withRemarks(List.of("# Copyright " + value)));
                 case "chorus" -> report.add(Fate.LEFT_OUT, "\"chorus again\", for you to set as a repeat");
                 default -> {
-                    // Fonts, colours, columns, diagrams.
+                    if (!LOOKS.matcher(name).matches() && !name.startsWith("end_of_") && !name.matches("eo[a-z]")) {
+                        report.add(Fate.LEFT_OUT, "{" + name + "}" + (value.isEmpty() ? "" : ", " + value));
+                    }
                 }
             }
         }
@@ -213,14 +257,24 @@ public final class ChordProReader implements ScoreReader {
             int from = 0;
             BroughtBar bar = null;
             boolean first = true;
+            boolean hasChords = m.find();
+            m.reset();
+            if (!hasChords && wordsAhead.isEmpty() && !sheet.bars().isEmpty()) {
+                // Words without a chord are sung to the last one.
+                addWords(sheet.bars().get(sheet.bars().size() - 1), " " + line);
+                return;
+            }
             while (m.find()) {
                 addWords(bar, line.substring(from, m.start()));
+                boolean isWithinAWord = bar != null && isLetter(line, m.start() - 1) && isLetter(line, m.end());
                 from = m.end();
                 String symbol = m.group(1).strip();
                 if (symbol.startsWith("*") || symbol.isEmpty()) {
                     continue;
                 }
-                if (!symbol.isBlank()) {
+                if (isWithinAWord) {
+                    addWithin(bar, symbol(symbol));
+                } else {
                     bar = newBar();
                     bar.beginsLine = first;
                     first = false;
@@ -231,6 +285,22 @@ public final class ChordProReader implements ScoreReader {
                 }
             }
             addWords(bar, line.substring(from));
+        }
+
+        private static boolean isLetter(String line, int at) {
+            return at >= 0 && at < line.length() && Character.isLetter(line.charAt(at));
+        }
+
+        /** A chord within a word parts the bar of that word, which stays whole. */
+        private static void addWithin(BroughtBar bar, BroughtBar.Symbol symbol) {
+            List<BroughtBar.Symbol> all = new ArrayList<>(bar.symbols.values());
+            all.add(symbol);
+            bar.symbols.clear();
+            Fraction count = bar.meter.countLength();
+            long counts = bar.length.dividedBy(count).floor();
+            for (int i = 0; i < all.size(); i++) {
+                bar.symbols.put(count.times(i * counts / all.size()), all.get(i));
+            }
         }
 
         private void addWords(BroughtBar bar, String words) {

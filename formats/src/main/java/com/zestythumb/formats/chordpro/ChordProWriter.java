@@ -68,9 +68,7 @@ public final class ChordProWriter implements SheetWriter {
             }
             line = here;
             for (ChordEvent event : bar.events()) {
-                out.append('[')
-                        .append(event.isSilent() ? "N.C." : event.chord())
-                        .append(']');
+                out.append('[').append(event.written()).append(']');
             }
             String words = words(bar);
             out.append(words).append(words.endsWith("-") ? "" : " ");
@@ -125,7 +123,7 @@ public final class ChordProWriter implements SheetWriter {
         StringBuilder out = new StringBuilder();
         List<ChordEvent> events = bar.events();
         for (ChordEvent event : events) {
-            out.append(event.isSilent() ? "N.C." : event.chord()).append(' ');
+            out.append(event.written()).append(' ');
             long more = event.duration().dividedBy(cell).floor() - 1;
             out.append(". ".repeat((int) Math.max(0, more)));
         }

@@ -24,8 +24,8 @@ public final class Importer {
             new MidiFileReader(),
             new MusicXmlReader(),
             new AbcReader(),
-            new ChordProReader(),
             new ChartFileReader(),
+            new ChordProReader(),
             new ChordsOverWordsReader());
 
     private Importer() {}

@@ -6,6 +6,7 @@ import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.chord.SymbolStyle;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Heading;
 import java.math.BigDecimal;
 import java.math.BigInteger;
@@ -95,8 +96,8 @@ final class ChordSymbols {
         return harmony;
     }
 
-    /** N.C.: nothing sounds. */
-    static Harmony silence() {
+    /** Nothing sounds: N.C., or a symbol that could not be read, as it was written. */
+    static Harmony silence(ChordEvent event) {
         Harmony harmony = new Harmony();
         Root root = new Root();
         RootStep step = new RootStep();
@@ -105,7 +106,7 @@ final class ChordSymbols {
         harmony.getHarmonyChord().add(root);
         Kind kind = new Kind();
         kind.setValue(KindValue.NONE);
-        kind.setText("N.C.");
+        kind.setText(event.written());
         harmony.getHarmonyChord().add(kind);
         return harmony;
     }

@@ -117,7 +117,7 @@ final class HandStaff {
         List<Harmony> symbols = new ArrayList<>();
         for (ChordEvent event : bar.events()) {
             if (!event.isSilent() || !page) {
-                Harmony symbol = event.isSilent() ? ChordSymbols.silence() : chordSymbols.symbol(event.chord());
+                Harmony symbol = event.isSilent() ? ChordSymbols.silence(event) : chordSymbols.symbol(event.chord());
                 symbol.setStaff(BigInteger.ONE);
                 symbol.setOffset(Notes.offset(event.start()));
                 symbols.add(symbol);
@@ -151,7 +151,7 @@ final class HandStaff {
         if (voices.isEmpty()) {
             List<Moment> silence = moments(bar, 0, List.of());
             if (silence.size() == 1) {
-                addSilence(bar, Fraction.ZERO, content);
+                silences(bar).forEach(event -> addSilence(event, event.start(), content));
                 Note rest = Notes.barRest(bar.length(), voice(0, voices).name(), staff);
                 chords(bar).forEach(chord -> {
                     addSymbol(chord, chord.event().start(), content);
@@ -203,7 +203,9 @@ final class HandStaff {
                     addSymbol(chord, start.minus(moment.onset()), content);
                 }
             });
-            addSilence(bar, moment.onset(), content);
+            silences(bar).stream()
+                    .filter(event -> isIn(moment, event.start()))
+                    .forEach(event -> addSilence(event, event.start().minus(moment.onset()), content));
             int before = content.size();
             write(moment, bar, voice, content, beams);
             Note first = (Note) content.stream()
@@ -295,14 +297,18 @@ final class HandStaff {
         }
     }
 
-    private void addSilence(Bar bar, Fraction onset, List<Object> content) {
-        boolean silent =
-                bar.events().stream().anyMatch(e -> e.isSilent() && e.start().equals(onset));
-        if (silent && !page && !symbolsOnUpper && side == Side.LEFT) {
-            Harmony none = ChordSymbols.silence();
-            none.setStaff(BigInteger.ONE);
-            content.add(none);
-        }
+    private void addSilence(ChordEvent silence, Fraction behind, List<Object> content) {
+        Harmony none = ChordSymbols.silence(silence);
+        none.setStaff(BigInteger.ONE);
+        none.setOffset(Notes.offset(behind));
+        content.add(none);
+    }
+
+    /** The silences of a bar where they are to be written on this staff. */
+    private List<ChordEvent> silences(Bar bar) {
+        return page || symbolsOnUpper || side != Side.LEFT
+                ? List.of()
+                : bar.events().stream().filter(ChordEvent::isSilent).toList();
     }
 
     private void write(Moment moment, Bar bar, Voice voice, List<Object> content, Beams beams) {

@@ -3,6 +3,7 @@ package com.zestythumb.formats.musicxml;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.formats.BroughtBar;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -32,6 +33,14 @@ final class HarmonyTags {
         Chord upper =
                 last == 0 ? null : Chord.of(note(roots.get(0), "root"), quality(kinds.get(0), degrees(harmony, 0)));
         return new Chord(root, quality, bass, upper);
+    }
+
+    /** What a kind of none prints: a silence, or a symbol that nobody knew. */
+    static BroughtBar.Symbol silence(XmlNode harmony) {
+        String text = harmony.child("kind").attribute("text");
+        return text.isBlank() || text.matches("(?i)n\\.?c\\.?")
+                ? new BroughtBar.Symbol(null)
+                : BroughtBar.Symbol.unread(text);
     }
 
     /** The degrees that stand behind the kind with this place. */

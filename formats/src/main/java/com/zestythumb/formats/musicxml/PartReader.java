@@ -1,5 +1,6 @@
 package com.zestythumb.formats.musicxml;
 
+import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.pitch.Pitch;
@@ -397,7 +398,17 @@ final class PartReader {
         Fraction at = time.plus(Fraction.of(harmony.number("offset", 0), divisions));
         at = at.compareTo(Fraction.ZERO) < 0 ? Fraction.ZERO : at;
         try {
-            bar.symbols.put(at, new BroughtBar.Symbol(transposing.of(HarmonyTags.read(harmony))));
+            Chord chord = HarmonyTags.read(harmony);
+            BroughtBar.Symbol symbol =
+                    chord == null ? HarmonyTags.silence(harmony) : new BroughtBar.Symbol(transposing.of(chord));
+            if (bar.symbols.containsKey(at)) {
+                at = at.plus(bar.length.minus(at).dividedBy(Fraction.of(2)));
+                report.add(
+                        Fate.GUESSED,
+                        "two chord symbols at one place: the second is put in the middle of what follows",
+                        number);
+            }
+            bar.symbols.put(at, symbol);
         } catch (IllegalArgumentException e) {
             report.add(Fate.LEFT_OUT, "chord symbols that have no chord here", number);
         }

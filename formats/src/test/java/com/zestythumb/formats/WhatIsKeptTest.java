@@ -12,11 +12,14 @@ import com.zestythumb.formats.abc.AbcWriter;
 import com.zestythumb.formats.chordpro.ChordProWriter;
 import com.zestythumb.formats.importing.Importer;
 import com.zestythumb.formats.musicxml.MusicXmlWriter;
+import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -85,6 +88,125 @@ class WhatIsKeptTest {
         assertThat(read("a.cho", "{tempo: brisk} / [C]One").report().lines())
                 .extracting(ImportReport.Line::what)
                 .contains("the tempo \"brisk\"");
+    }
+
+    private static String score(String heading, String parts, String body) {
+        return "<?xml version='1.0' encoding='UTF-8'?><score-partwise version='4.0'>" + heading + "<part-list>" + parts
+                + "</part-list>" + body + "</score-partwise>";
+    }
+
+    private static final String TUNE = "<score-part id='P1'><part-name>Tune</part-name></score-part>";
+    private static final String FIRST =
+            "<attributes><divisions>1</divisions><key><fifths>0</fifths></key><time><beats>4</beats>"
+                    + "<beat-type>4</beat-type></time></attributes>";
+
+    private static String note(String step, int quarters) {
+        return "<note><pitch><step>" + step + "</step><octave>5</octave></pitch><duration>" + quarters
+                + "</duration></note>";
+    }
+
+    private static String harmony(String root) {
+        return "<harmony><root><root-step>" + root + "</root-step></root><kind>major</kind></harmony>";
+    }
+
+    private static String tune(String... measures) {
+        StringBuilder out = new StringBuilder("<part id='P1'>");
+        for (int i = 0; i < measures.length; i++) {
+            out.append("<measure number='")
+                    .append(i + 1)
+                    .append("'>")
+                    .append(i == 0 ? FIRST : "")
+                    .append(measures[i])
+                    .append("</measure>");
+        }
+        return out.append("</part>").toString();
+    }
+
+    private static final String ONE_BAR = tune(harmony("C") + note("C", 4));
+
+    @Test
+    void scoresOfOtherProgramsAreReadAsTheyAreMeant() throws Exception {
+        String key =
+                harmony("C") + note("C", 2) + "<attributes><key><fifths>2</fifths></key></attributes>" + note("D", 2);
+        assertThat(chart(read("a.xml", score("", TUNE, tune(key, harmony("D") + note("D", 4))))))
+                .as("a key that changes within a bar")
+                .isEqualTo("| C | {key D major} D | / m: c4 d4 | d8 |");
+        String drums = "<score-part id='P0'><part-name>Kit</part-name></score-part>";
+        String beats =
+                "<part id='P0'><measure number='1'><attributes><clef><sign>percussion</sign></clef></attributes><note><unpitched/>"
+                        + "<duration>4</duration></note></measure></part>";
+        assertThat(chart(read("a.xml", score("", drums + TUNE, beats + ONE_BAR))))
+                .as("drums stand first")
+                .isEqualTo("| C | / m: c8 |");
+        String again =
+                "<attributes><measure-style><measure-repeat type='start'>1</measure-repeat></measure-style></attributes>"
+                        + "<note><rest measure='yes'/><duration>4</duration></note>";
+        String end = "<attributes><measure-style><measure-repeat type='stop'/></measure-style></attributes>";
+        assertThat(chart(read(
+                        "a.xml",
+                        score(
+                                "",
+                                TUNE,
+                                tune(
+                                        harmony("C") + note("C", 2) + note("E", 2),
+                                        again,
+                                        again,
+                                        end + harmony("F") + note("F", 4))))))
+                .as("bars that repeat the bar before")
+                .isEqualTo("| C | C | C | F | / m: c4 e4 | c4 e4 | c4 e4 | f8 |");
+        assertThat(chart(read("a.xml", score("", TUNE, tune(harmony("C") + harmony("F") + note("C", 4))))))
+                .as("two symbols at one place")
+                .isEqualTo("| C F | / m: c8 |");
+        String titles =
+                "<work><work-title>Twelve Waltzes</work-title></work><movement-title>The Third</movement-title>";
+        assertThat(read("a.xml", score(titles, TUNE, ONE_BAR)).sheet().title()).isEqualTo("Twelve Waltzes, The Third");
+        String strange = score("<work><work-title>A\u0001B&#1;C</work-title></work>", TUNE, ONE_BAR);
+        assertThat(read("a.xml", strange).sheet().title()).isEqualTo("ABC");
+    }
+
+    /** Names of parts in a compressed file as programs wrote them before they were in UTF-8. */
+    @Test
+    void aCompressedScoreMayHaveOldNames() throws Exception {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(out, StandardCharsets.ISO_8859_1)) {
+            zip.putNextEntry(new ZipEntry("\u00c9t\u00fcde.xml"));
+            zip.write(score("", TUNE, ONE_BAR).getBytes(StandardCharsets.UTF_8));
+        }
+        assertThat(chart(Importer.read("a.mxl", out.toByteArray()).get(0))).isEqualTo("| C | / m: c8 |");
+    }
+
+    /** Standard MIDI Files 1.0 (from memory): a title in Latin letters, a meter that comes later, a status that runs on. */
+    @Test
+    void midiFilesOfOtherProgramsAreReadAsTheyAreMeant() {
+        ByteArrayOutputStream track = new ByteArrayOutputStream();
+        track.writeBytes(
+                new byte[] {0, (byte) 0xFF, 3, 5, (byte) 0xC9, 't', (byte) 0xFC, 'd', 'e', 0, (byte) 0xFF, 5, 1, 'a'});
+        track.writeBytes(new byte[] {0, (byte) 0xE0, 0, 80});
+        for (int i = 0; i < 7; i++) {
+            // Four quarters of C, then the meter of three and three of D: their status runs on behind the meter.
+            int key = i < 4 ? 72 : 74;
+            track.writeBytes(i == 0 ? new byte[] {0, (byte) 0x90, (byte) key, 64} : new byte[] {0, (byte) key, 64});
+            track.writeBytes(new byte[] {(byte) 0x83, 0x60, (byte) key, 0});
+            if (i == 3) {
+                track.writeBytes(new byte[] {0, (byte) 0xFF, 0x58, 4, 3, 2, 24, 8});
+            }
+        }
+        track.writeBytes(new byte[] {0, (byte) 0xFF, 0x2F, 0});
+        ByteArrayOutputStream file = new ByteArrayOutputStream();
+        file.writeBytes(new byte[] {
+            'M', 'T', 'h', 'd', 0, 0, 0, 6, 0, 0, 0, 1, 1, (byte) 0xE0, 'M', 'T', 'r', 'k', 0, 0, 0, (byte) track.size()
+        });
+        file.writeBytes(track.toByteArray());
+        Imported brought = Importer.read("a.mid", file.toByteArray()).get(0);
+        assertThat(brought.sheet().title()).isEqualTo("\u00c9t\u00fcde");
+        assertThat(brought.sheet().bars())
+                .extracting(bar -> bar.meter().toString())
+                .containsExactly("4/4", "3/4");
+        assertThat(brought.sheet().bars().get(1).melody()).hasSize(3);
+        assertThat(brought.report().lines())
+                .extracting(ImportReport.Line::what)
+                .contains("the words that are sung", "bent pitches")
+                .noneMatch(what -> what.contains("breaks off"));
     }
 
     private static final String[] CHORDS = {

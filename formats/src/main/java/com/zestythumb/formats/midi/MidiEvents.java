@@ -26,6 +26,9 @@ final class MidiEvents {
     static final int METER = 0x58;
     static final int KEY = 0x59;
 
+    private static final int LYRIC = 5;
+    private static final int BEND = 0xE0;
+    private static final int BEND_CENTRE = 0x2000;
     private static final int MOST_EVENTS = 500_000;
     private static final int KEYS = 128;
     private static final int CHANNELS = 16;
@@ -121,16 +124,21 @@ final class MidiEvents {
                 StoppedException.ifInterrupted();
                 tick += variable(end);
                 int first = next(end);
+                if (first == 0xFF) {
+                    meta(track, tick, end);
+                    continue;
+                }
+                if (first == 0xF0 || first == 0xF7) {
+                    skip(variable(end), end);
+                    continue;
+                }
+                // Some programs let a status run on behind what is no voice's, where the standard has it end.
                 if (first >= 0x80) {
                     status = first;
                 } else {
                     at--;
                 }
-                if (status == 0xFF) {
-                    meta(track, tick, end);
-                } else if (status == 0xF0 || status == 0xF7) {
-                    skip(variable(end), end);
-                } else if (status >= 0x80 && status < 0xF0) {
+                if (status >= 0x80 && status < 0xF0) {
                     voice(track, tick, status, end, on);
                 } else {
                     // No status to run on from: the track cannot be followed further.
@@ -151,6 +159,9 @@ final class MidiEvents {
             return;
         }
         int second = next(end) & 0x7F;
+        if (kind == BEND && (second << 7 | first) != BEND_CENTRE) {
+            report.add(Fate.LEFT_OUT, "bent pitches");
+        }
         boolean strikes = kind == 0x90 && second > 0;
         boolean lifts = kind == 0x80 || kind == 0x90 && second == 0;
         if (strikes || lifts) {
@@ -183,6 +194,9 @@ final class MidiEvents {
         if (length > end - at) {
             at = end;
             throw new BrokenOff();
+        }
+        if (type == LYRIC) {
+            report.add(Fate.LEFT_OUT, "the words that are sung");
         }
         byte[] data = Arrays.copyOfRange(file, at, at + (int) Math.min(length, 256));
         facts.add(new Fact(type, track, tick, data));

@@ -14,6 +14,7 @@ import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.SheetBuilder;
+import com.zestythumb.formats.Texts;
 import com.zestythumb.formats.UnreadableFileException;
 import com.zestythumb.formats.midi.MidiEvents.Fact;
 import com.zestythumb.formats.midi.MidiEvents.Struck;
@@ -183,14 +184,13 @@ public final class MidiFileReader implements ScoreReader {
             if (fact.type() == MidiEvents.NAME
                     && fact.track() == 0
                     && heading.title().equals(Heading.NAMELESS)) {
-                String name = new String(fact.data(), StandardCharsets.UTF_8)
-                        .replaceAll("\\p{Cntrl}", " ")
-                        .strip();
+                String name =
+                        Texts.decode(fact.data()).replaceAll("\\p{Cntrl}", " ").strip();
                 heading = name.isEmpty() || NO_TITLE.matcher(name).matches() ? heading : heading.withTitle(name);
             } else if (fact.type() == MidiEvents.TEMPO && fact.tick() <= firstNote && fact.data().length == 3) {
                 int micros = (fact.data()[0] & 0xFF) << 16 | (fact.data()[1] & 0xFF) << 8 | fact.data()[2] & 0xFF;
                 quarters = micros > 0 ? 60_000_000.0 / micros : quarters;
-            } else if (fact.type() == MidiEvents.METER && !meterRead) {
+            } else if (fact.type() == MidiEvents.METER && !meterRead && fact.tick() < events.ticksPerQuarter / 8.0) {
                 heading = heading.withMeter(meterBehindPickup(events, meter(fact, heading.meter())));
                 meterRead = true;
             } else if (fact.type() == MidiEvents.KEY && !keyRead) {

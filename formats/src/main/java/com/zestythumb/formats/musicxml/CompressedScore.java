@@ -5,6 +5,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.Locale;
@@ -12,6 +13,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
 import java.util.zip.ZipInputStream;
 
 /**
@@ -30,12 +32,30 @@ final class CompressedScore {
         return file.length > 3 && file[0] == 'P' && file[1] == 'K' && file[2] == 3 && file[3] == 4;
     }
 
+    /** Names of its parts are in UTF-8, or where that cannot be in the letters of older programs. */
     static byte[] unpack(byte[] file) {
+        try {
+            return unpack(file, StandardCharsets.UTF_8);
+        } catch (NamesException e) {
+            return unpack(file, StandardCharsets.ISO_8859_1);
+        }
+    }
+
+    /** Names that are not in the letters that were tried. */
+    private static final class NamesException extends RuntimeException {
+        private static final long serialVersionUID = 1;
+
+        NamesException(Throwable cause) {
+            super(cause);
+        }
+    }
+
+    private static byte[] unpack(byte[] file, Charset letters) {
         Map<String, byte[]> scores = new HashMap<>();
         String container = "";
         int unpacked = 0;
         int entries = 0;
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file))) {
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file), letters)) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 if (++entries > MAX_ENTRIES) {
                     throw new UnreadableFileException("the compressed file holds too many parts to be a score");
@@ -49,7 +69,12 @@ final class CompressedScore {
                     scores.put(entry.getName(), content);
                 }
             }
-        } catch (IOException | IllegalArgumentException e) {
+        } catch (ZipException | IllegalArgumentException e) {
+            if (letters.equals(StandardCharsets.UTF_8)) {
+                throw new NamesException(e);
+            }
+            throw new UnreadableFileException("the compressed file is damaged; export it once more", e);
+        } catch (IOException e) {
             throw new UnreadableFileException("the compressed file is damaged; export it once more", e);
         }
         Matcher root = ROOT_FILE.matcher(container);

@@ -26,6 +26,9 @@ public final class MusicXmlReader implements ScoreReader {
     private static final int LOOK = 8192;
     private static final Pattern ENCODING = Pattern.compile("encoding\\s*=\\s*[\"']([\\w.-]+)[\"']");
 
+    private static final Pattern ILLEGAL = Pattern.compile(
+            "[\\x00-\\x08\\x0B\\x0C\\x0E-\\x1F\\uFFFE\\uFFFF]|&#(?:x0*+(?:[0-8bcefBCEF]|1[0-9a-fA-F])|0*+(?:[0-8]|1[124-9]|2\\d|3[01]));");
+
     @Override
     public String format() {
         return "MusicXML";
@@ -58,7 +61,7 @@ public final class MusicXmlReader implements ScoreReader {
     public List<Imported> read(byte[] file, Hands.Wanted wanted) {
         byte[] score = CompressedScore.isZip(file) ? CompressedScore.unpack(file) : file;
         try {
-            XMLStreamReader in = factory().createXMLStreamReader(new StringReader(text(score)));
+            XMLStreamReader in = factory().createXMLStreamReader(new StringReader(legal(text(score))));
             while (in.hasNext() && in.next() != XMLStreamConstants.START_ELEMENT) {
                 // On to the root.
             }
@@ -87,6 +90,11 @@ public final class MusicXmlReader implements ScoreReader {
             }
         }
         return Texts.decode(score);
+    }
+
+    /** Without letters that XML 1.0 does not have (section 2.2), which some programs write all the same. */
+    private static String legal(String text) {
+        return ILLEGAL.matcher(text).replaceAll("");
     }
 
     private static XMLInputFactory factory() {

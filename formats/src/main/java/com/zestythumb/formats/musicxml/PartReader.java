@@ -21,6 +21,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Reads the measures of one part into the bars of the tune. The tune is the highest note of the first voice
@@ -61,6 +62,7 @@ final class PartReader {
     private final List<List<SheetNote>> line = new ArrayList<>();
     private boolean oneLine = true;
     private final HomeStaves homes = new HomeStaves();
+    private final MeasureRepeats again = new MeasureRepeats();
     private final Map<Integer, Set<String>> voices = new HashMap<>();
     private int measures;
 
@@ -132,7 +134,10 @@ final class PartReader {
     void measure(XmlNode measure, int index) {
         measures = index + 1;
         number = index + 1;
-        measure.all("attributes").findFirst().ifPresent(this::attributes);
+        List<XmlNode> later = measure.all("attributes").collect(Collectors.toCollection(ArrayList::new));
+        if (!later.isEmpty()) {
+            attributes(later.remove(0));
+        }
         if (index < sheet.bars().size()) {
             bar = sheet.bars().get(index);
         } else {
@@ -144,9 +149,15 @@ final class PartReader {
         end = Fraction.ZERO;
         chordOnset = Fraction.ZERO;
         boolean any = false;
-        for (XmlNode child : measure.children()) {
+        for (XmlNode child : again.played(measure)) {
             element(child);
             any = true;
+        }
+        for (XmlNode attributes : later) {
+            if (attributes.has("key") || attributes.has("time")) {
+                attributes(attributes);
+                report.add(Fate.GUESSED, "a key or meter that changes within a bar, from the next bar on", number);
+            }
         }
         if (first && any && end.compareTo(Fraction.ZERO) > 0) {
             bar.length = end;

@@ -13,9 +13,12 @@ import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.SungParts;
 import com.zestythumb.formats.UnreadableFileException;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
 import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
@@ -30,6 +33,7 @@ final class ScoreWalk {
     private final Map<String, PartReader> parts = new LinkedHashMap<>();
 
     private final Map<String, String> names = new HashMap<>();
+    private final Set<String> drums = new HashSet<>();
     private final Hands.Counter counter = new Hands.Counter();
     private final Hands.Wanted wanted;
     private PartReader last;
@@ -64,6 +68,10 @@ final class ScoreWalk {
         return sheet.build("MusicXML", hands());
     }
 
+    private static final Pattern DRUMS = Pattern.compile("(?i)\\bdrum|percussion");
+    /** Of General MIDI. */
+    private static final int DRUM_CHANNEL = 10;
+
     private void topLevel() throws XMLStreamException {
         switch (in.getLocalName()) {
             case "part", "measure" -> {
@@ -74,13 +82,20 @@ final class ScoreWalk {
                 }
             }
             case "part-list" ->
-                XmlNode.read(in)
-                        .all("score-part")
-                        .forEach(part -> names.put(part.attribute("id"), part.text("part-name")));
+                XmlNode.read(in).all("score-part").forEach(part -> {
+                    names.put(part.attribute("id"), part.text("part-name"));
+                    if (DRUMS.matcher(part.text("part-name")).find()
+                            || part.child("midi-instrument").number("midi-channel", 0) == DRUM_CHANNEL) {
+                        drums.add(part.attribute("id"));
+                    }
+                });
             case "work" -> title = XmlNode.read(in).text("work-title");
             case "movement-title" -> {
                 String movement = XmlNode.read(in).text();
-                title = title.isEmpty() ? movement : title;
+                // Of a work in movements both are told.
+                title = title.isEmpty() || movement.contains(title)
+                        ? movement.isEmpty() ? title : movement
+                        : title.contains(movement) ? title : title + ", " + movement;
             }
             case "identification" ->
                 composer = XmlNode.read(in)
@@ -94,12 +109,12 @@ final class ScoreWalk {
     }
 
     private void partwisePart() throws XMLStreamException {
-        PartReader part = part(in.getAttributeValue(null, "id"));
+        String id = in.getAttributeValue(null, "id");
         int index = 0;
         while (in.next() != XMLStreamConstants.END_ELEMENT) {
             StoppedException.ifInterrupted();
             if (in.isStartElement()) {
-                measure(part, index++);
+                measure(id, index++);
             }
         }
     }
@@ -110,7 +125,7 @@ final class ScoreWalk {
         while (in.next() != XMLStreamConstants.END_ELEMENT) {
             StoppedException.ifInterrupted();
             if (in.isStartElement()) {
-                measure(part(in.getAttributeValue(null, "id")), index);
+                measure(in.getAttributeValue(null, "id"), index);
             }
         }
     }
@@ -124,13 +139,24 @@ final class ScoreWalk {
         });
     }
 
-    private void measure(PartReader part, int index) throws XMLStreamException {
+    private void measure(String id, int index) throws XMLStreamException {
         if (index >= SheetBuilder.MAX_BARS) {
             report.add(Fate.LEFT_OUT, "what comes after bar " + SheetBuilder.MAX_BARS + ", for a tune holds no more");
             skip();
             return;
         }
-        part.measure(XmlNode.read(in), index);
+        XmlNode measure = XmlNode.read(in);
+        if (index == 0
+                && measure.all("attributes")
+                        .flatMap(one -> one.all("clef"))
+                        .anyMatch(clef -> clef.text("sign").equals("percussion"))) {
+            drums.add(id);
+        }
+        if (drums.contains(id) && (names.size() > drums.size() || !parts.isEmpty())) {
+            report.add(Fate.LEFT_OUT, "drums");
+        } else {
+            part(id).measure(measure, index);
+        }
     }
 
     private void skip() throws XMLStreamException {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.formats.importing.Importer;
 import java.lang.management.ManagementFactory;
+import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -12,6 +13,7 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Assertions;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -23,6 +25,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 class GrowthTest {
 
     private static final int SIZE = 12_000;
+    private static final int OF_MIDI = 40_000;
     private static final int TIMES = 8;
     private static final int TOO_MANY_TIMES = 16;
 
@@ -114,9 +117,17 @@ class GrowthTest {
     /** A reader with the beginnings that lead into it. */
     private record Reads(String name, Consumer<String> reader, List<String> beginnings) {}
 
+    /** A track of four megabytes, whatever it holds of them. */
+    private static final String HEAD =
+            "MThd\u0000\u0000\u0000\u0006\u0000\u0000\u0000\u0001\u0001\u00e0MTrk\u0000\u0040\u0000\u0000";
+
     private static void bring(String name, String text) {
+        bring(name, text, StandardCharsets.UTF_8);
+    }
+
+    private static void bring(String name, String text, Charset letters) {
         try {
-            Importer.read(name, text.getBytes(StandardCharsets.UTF_8));
+            Importer.read(name, text.getBytes(letters));
         } catch (UnreadableFileException e) {
             assertThat(e).as("told in words").hasMessageMatching("(?s).{10,}");
         }
@@ -159,9 +170,25 @@ class GrowthTest {
         assertThat(slow).isEmpty();
     }
 
+    /** Changes of meter between its notes, of each as many as the file is long. */
+    @Test
+    void aMidiFileTakesNoLongerThanItIsLong() {
+        assertThat(isSlow(
+                        OF_MIDI,
+                        text -> bring("a.mid", text, StandardCharsets.ISO_8859_1),
+                        HEAD,
+                        "\n\u00ffX\u0004\u0003\u0002\u0018\b\u0000\u0090<@\n\u0080<\u0000",
+                        ""))
+                .isFalse();
+    }
+
     private static boolean isSlow(Consumer<String> reader, String begins, String again, String end) {
-        String once = begins + again.repeat(SIZE / again.length()) + end;
-        String often = begins + again.repeat(TIMES * SIZE / again.length()) + end;
+        return isSlow(SIZE, reader, begins, again, end);
+    }
+
+    private static boolean isSlow(int size, Consumer<String> reader, String begins, String again, String end) {
+        String once = begins + again.repeat(size / again.length()) + end;
+        String often = begins + again.repeat(TIMES * size / again.length()) + end;
         for (int tries = 0; tries < 5; tries++) {
             long first = nanos(reader, once);
             // Once more where it is close, for what is run for the first time takes longer.

@@ -16,7 +16,7 @@ final class SuffixReader {
 
     /** Kind, sign, number: one change to the kind before it. */
     private static final Pattern CHANGE =
-            Pattern.compile("\\s*[(,]?\\s*(?:(add|no|omit|sus|maj|M|Δ)?([b#+\\-]?)(\\d{0,2}))\\s*\\)?\\s*,?");
+            Pattern.compile("\\s*+[(,]?\\s*+(?:(add|no|omit|sus|maj|M|Δ)?([b#+\\-]?)(\\d{0,2}))\\s*+\\)?\\s*+,?");
 
     private static final int LONGEST = 40;
 

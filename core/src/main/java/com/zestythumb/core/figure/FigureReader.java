@@ -16,8 +16,8 @@ import java.util.regex.Matcher;
 final class FigureReader {
 
     private static final java.util.regex.Pattern HEAD =
-            java.util.regex.Pattern.compile("\\s*(?:(?<meters>[^:]+):)?\\s*(?:by (?<group>beat|half|bar)\\b)?\\s*"
-                    + "(?<value>count|1/(?:1|2|4|8|16|32)t?)\\s+(?<voices>.+)");
+            java.util.regex.Pattern.compile("(?:(?<meters>[^:]+):)? ?(?:by (?<group>beat|half|bar)\\b)? ?"
+                    + "(?<value>count|1/(?:1|2|4|8|16|32)t?) (?<voices>.+)");
     private static final java.util.regex.Pattern VOICE =
             java.util.regex.Pattern.compile("([^()]*)(?:\\(([^()]+)\\))?\\s*");
     private static final java.util.regex.Pattern STROKE = java.util.regex.Pattern.compile(
@@ -35,7 +35,8 @@ final class FigureReader {
     }
 
     private static Pattern pattern(String text) {
-        Matcher head = HEAD.matcher(text);
+        // One blank is as good as many, and none is looked at in three ways.
+        Matcher head = HEAD.matcher(text.strip().replaceAll("\\s+", " "));
         if (!head.matches()) {
             throw new IllegalArgumentException("\"" + text.strip()
                     + "\" is no pattern; write a note value and then the strokes: 1/8 bass (top inner)");

@@ -21,6 +21,7 @@ import com.zestythumb.formats.midi.MidiEvents.Struck;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -119,17 +120,18 @@ public final class MidiFileReader implements ScoreReader {
     }
 
     private static Hands hands(MidiEvents events, List<Struck> notes, List<Struck> tune, List<Struck> left) {
+        Map<Integer, String> names = new HashMap<>();
+        for (Fact fact : events.facts) {
+            String name =
+                    fact.type() == MidiEvents.NAME ? Texts.decode(fact.data()).strip() : "";
+            if (!name.isEmpty()) {
+                names.putIfAbsent(fact.track(), name);
+            }
+        }
         Hands.Counter counter = new Hands.Counter();
         for (Struck note : notes) {
             counter.add(line(note), note.midi());
-            counter.name(
-                    line(note),
-                    events.facts.stream()
-                            .filter(fact -> fact.type() == MidiEvents.NAME && fact.track() == note.track())
-                            .map(fact -> new String(fact.data(), StandardCharsets.UTF_8).strip())
-                            .filter(name -> !name.isEmpty())
-                            .findFirst()
-                            .orElse("Track " + note.track()));
+            counter.name(line(note), names.getOrDefault(note.track(), "Track " + note.track()));
         }
         boolean apart = !left.isEmpty() && !tune.isEmpty() && !line(left.get(0)).equals(line(tune.get(0)));
         return new Hands(counter.lines(), tune.isEmpty() ? "" : line(tune.get(0)), apart ? line(left.get(0)) : "");

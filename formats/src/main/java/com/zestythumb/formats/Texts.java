@@ -16,7 +16,7 @@ public final class Texts {
     /** UTF-8 or UTF-16 by its mark, else UTF-8 if it is that, else Windows-1252, which any bytes are. */
     public static String decode(byte[] file) {
         // A form feed parts pages, and with them lines.
-        return decoded(file).replace('\f', '\n');
+        return decoded(file).replace('\f', '\n').replace("\0", "");
     }
 
     private static String decoded(byte[] file) {

@@ -29,13 +29,13 @@ public record PinDto(
         String start,
 
         @Schema(description = "The pitches.", example = "[\"E3\", \"G3\", \"C4\"]") @NotNull @Size(min = 1, max = 10)
-        List<String> notes,
+        List<@NotNull @Size(max = 4) String> notes,
 
         @Schema(description = "How some of its notes are played, by their pitches. May be left out.") @Size(max = 10)
-        Map<String, Manner> manners,
+        Map<@Size(max = 4) String, @NotNull Manner> manners,
 
         @Schema(description = "Fingers that are given, by the pitches. May be left out.") @Size(max = 10)
-        Map<String, Integer> fingers,
+        Map<@Size(max = 4) String, @NotNull Integer> fingers,
 
         @Schema(description = "Where else it is kept.", defaultValue = "HERE")
         Pin.Scope scope) {

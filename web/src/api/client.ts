@@ -1,4 +1,6 @@
+import { useLocalStorage } from '@vueuse/core';
 import createClient from 'openapi-fetch';
+import { newId } from './ids';
 import type { components, paths } from './schema';
 import { scoreMemory } from './score';
 
@@ -101,17 +103,29 @@ const PATIENCE = 45_000;
 const PATIENCE_FOR_FILES = 1_800_000;
 
 const patience = (request: Request) =>
-  AbortSignal.timeout(request.url.endsWith('/api/backup') ? PATIENCE_FOR_FILES : PATIENCE);
+  request.url.endsWith('/api/backup') ? PATIENCE_FOR_FILES : PATIENCE;
 
 async function call(request: Request): Promise<Response> {
-  const late = patience(request);
+  // One signal of two: older browsers cannot join them by themselves.
+  const end = new AbortController();
+  let isLate = false;
+  const timer = setTimeout(() => {
+    isLate = true;
+    end.abort();
+  }, patience(request));
+  const giveUp = () => end.abort();
+  request.signal.addEventListener('abort', giveUp);
+  if (request.signal.aborted) giveUp();
   let response: Response;
   try {
-    response = await fetch(request, { signal: AbortSignal.any([request.signal, late]) });
+    response = await fetch(request, { signal: end.signal });
   } catch (error) {
     if (request.signal.aborted) throw error;
-    const what = late.aborted ? 'the server does not answer' : 'the server cannot be reached';
+    const what = isLate ? 'the server does not answer' : 'the server cannot be reached';
     throw new Away(what, { cause: error });
+  } finally {
+    clearTimeout(timer);
+    request.signal.removeEventListener('abort', giveUp);
   }
   if (response.ok) return response;
   if (response.status >= 500) throw new Away(`the server answered ${response.status}`);
@@ -119,7 +133,14 @@ async function call(request: Request): Promise<Response> {
   throw new Refused(response.status, problem.detail ?? 'the server refused this');
 }
 
-const http = createClient<paths>({ baseUrl: window.location.origin, fetch: call });
+/** What this device calls itself: an exercise for anybody has a try on each. */
+const device = useLocalStorage('zesty.device', newId).value;
+
+const http = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: call,
+  headers: { 'X-Device': device },
+});
 
 /** What a call answers; one that fails has thrown. */
 const data = async <T>(answer: Promise<{ data?: T }>) => (await answer).data as T;
@@ -428,6 +449,8 @@ export const api = {
         body,
       }),
     ),
+  sayName: (code: string, name: string) =>
+    data(http.PUT('/api/answers/{code}/name', { params: { path: { code } }, body: { name } })),
   tryAgain: (code: string) =>
     data(http.POST('/api/answers/{code}/again', { params: { path: { code } } })),
 

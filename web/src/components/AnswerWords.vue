@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { nextTick, ref, watch } from 'vue';
+import { useEventListener } from '@vueuse/core';
+import { nextTick, onBeforeUnmount, ref, watch } from 'vue';
 
 /** An answer in a word or two: typed, or one of several. */
 const props = defineProps<{
@@ -20,8 +21,11 @@ watch(
   },
   { immediate: true },
 );
+// What is typed is not lost with the page.
+useEventListener(window, 'pagehide', () => give());
+onBeforeUnmount(() => give());
 function give() {
-  if (typed.value.trim() !== props.word) emit('give', typed.value.trim());
+  if (!props.choices.length && typed.value.trim() !== props.word) emit('give', typed.value.trim());
 }
 </script>
 

@@ -34,6 +34,7 @@ export function useAnswer(code: string) {
   const begun = Date.now();
   let timer: ReturnType<typeof setTimeout> | undefined;
   let sending: Promise<void> | undefined;
+  let hasLeft = false;
 
   function kept(): Unsent {
     try {
@@ -122,10 +123,17 @@ export function useAnswer(code: string) {
     }
   }
 
+  /** Done once all is sent; while the line is down it is tried again. */
   async function once(what: () => Promise<AnswerSheet>) {
+    if (busy.value) return;
     busy.value = true;
-    await send();
-    if (!away.value && (await call(what))) forget();
+    while (!hasLeft) {
+      away.value = false;
+      await send();
+      if (!away.value && (await call(what))) forget();
+      if (!away.value) break;
+      await new Promise((later) => setTimeout(later, TRY_AGAIN_AFTER));
+    }
     busy.value = false;
   }
   const finish = () =>
@@ -143,7 +151,12 @@ export function useAnswer(code: string) {
     }
   }
 
-  onScopeDispose(() => clearTimeout(timer));
+  const sayName = (name: string) => call(() => api.sayName(code, name));
+
+  onScopeDispose(() => {
+    hasLeft = true;
+    clearTimeout(timer);
+  });
   const isAllSent = computed(() => !Object.keys(unsent.value.chords).length);
   return {
     sheet,
@@ -160,5 +173,6 @@ export function useAnswer(code: string) {
     finish,
     again,
     help,
+    sayName,
   };
 }

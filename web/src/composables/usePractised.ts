@@ -1,5 +1,6 @@
 import { computed, type Ref } from 'vue';
 import type { Practised, PracticeRecord, PracticeStep, PractisedPage } from '../api/client';
+import { newId } from '../api/ids';
 import { followed } from '../player/follow';
 
 type Step = Pick<PracticeStep, 'hands' | 'from' | 'to'>;
@@ -14,8 +15,6 @@ export interface Practice {
 const NOTHING: Gain = { percent: 0, rounds: 0, slips: 0, seconds: 0 };
 /** The day by this device's calendar, as ISO 8601 has it. */
 const dayOf = (date: Date) => date.toLocaleDateString('sv');
-const newId = () =>
-  Array.from(crypto.getRandomValues(new Uint32Array(4)), (part) => part.toString(36)).join('-');
 
 /** Whether two are one step. */
 export const isSame = (one: Step, other: Step) =>

@@ -92,8 +92,12 @@ async function help() {
   const at = place.value;
   if (!at) return;
   const told = await answer.help(at.chord);
-  if (told.key) set([...answer.keysOf(at.chord), told.key].sort((a, b) => a - b));
-  else hint.value = told.words ? `${capital(told.words)}.` : 'No more hints for this one.';
+  if (told.key) {
+    const keys = [...answer.keysOf(at.chord), told.key].sort((a, b) => a - b);
+    answer.give(at.chord, keys);
+  } else if (place.value?.chord === at.chord) {
+    hint.value = told.words ? `${capital(told.words)}.` : 'No more hints for this one.';
+  }
 }
 const entry = useAnswerKeys(
   keys,
@@ -165,6 +169,15 @@ const said = computed(() => {
 const answered = computed(
   () => sheet.value?.places.filter(({ chord }) => answer.isAnswered(chord)).length ?? 0,
 );
+/** An only try with open questions is finished by a second press. */
+const isSure = ref(false);
+const openOnes = computed(() => (sheet.value?.places.length ?? 0) - answered.value);
+function finish() {
+  const isOnly = sheet.value?.triesLeft === 0;
+  if (isOnly && openOnes.value && !isSure.value) isSure.value = true;
+  else void answer.finish();
+}
+watch(answered, () => (isSure.value = false));
 const isWhole = computed(() => answered.value === sheet.value?.places.length);
 /** What is played from memory is played again, until it is known. */
 const canTryAgain = computed(() => {
@@ -192,6 +205,15 @@ const praise = computed(() => {
           <span v-if="sheet.student">For {{ sheet.student }}. </span>{{ capital(sheet.words) }}
         </p>
       </div>
+      <label v-if="sheet && !sheet.student" class="name">
+        Your name
+        <input
+          :value="sheet.name"
+          maxlength="60"
+          autocomplete="name"
+          @change="answer.sayName(($event.target as HTMLInputElement).value)"
+        />
+      </label>
       <p class="line" role="status">
         <template v-if="answer.away.value"> Offline; answers saved here. </template>
       </p>
@@ -237,6 +259,9 @@ const praise = computed(() => {
           </p>
           <p v-for="line in said" :key="line" class="word">{{ line }}.</p>
           <p v-if="hint" class="word">{{ hint }}</p>
+          <p v-if="isSure" class="word" role="alert">
+            {{ openOnes }} still open, and there is no other try.
+          </p>
         </div>
         <div class="do">
           <Button
@@ -263,9 +288,9 @@ const praise = computed(() => {
             />
             <Button
               v-if="isWhole || at + 1 === sheet.places.length"
-              label="Finish"
+              :label="answer.busy.value ? 'Sending …' : isSure ? 'Finish all the same' : 'Finish'"
               :disabled="!answered || answer.busy.value"
-              @click="answer.finish"
+              @click="finish"
             />
           </template>
           <Button

@@ -171,7 +171,14 @@ class BackupRowsTest extends KeepingApi {
                         + "\"highest\":\"E4\"},\"bars\":[1,2],\"asked\":\"CHORDS\",\"student\":" + wren
                         + ",\"tries\":3,\"atOnce\":true,\"words\":\"gently\",\"settings\":{\"help\":true,\"fading\":false,"
                         + "\"marksAfter\":0,\"counts\":[\"NOTES\"],\"to\":null}}");
-        JsonNode exercise = json(api.get().uri("/api/exercises").exchange()).get(0);
+        String forAll =
+                path(json(send(api.post(), "/api/ready-made", "{\"set\":\"primary\",\"seed\":0,\"student\":null}")));
+        send(api.put().header("X-Device", "hers"), forAll + "/name", "{\"name\":\"Ada\"}");
+        JsonNode exercise = json(api.get().uri("/api/exercises").exchange())
+                .valueStream()
+                .filter(one -> !one.get("student").asString().isEmpty())
+                .findFirst()
+                .orElseThrow();
         String answers = "/api/answers/" + exercise.get("code").asString();
         put(answers + "/chords/1", "{\"attempt\":1,\"keys\":[53,57,60],\"seconds\":9,\"waited\":2}");
         put(answers + "/chords/2", "{\"attempt\":1,\"keys\":[53],\"seconds\":9,\"waited\":2}");

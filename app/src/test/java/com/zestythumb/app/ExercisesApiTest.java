@@ -3,9 +3,11 @@ package com.zestythumb.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.pitch.Pitch;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.springframework.test.web.servlet.assertj.MockMvcTester.MockMvcRequestBuilder;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
 
@@ -204,5 +206,87 @@ class ExercisesApiTest extends KeepingApi {
         assertThat(send(api.post(), "/api/ready-made", "{\"set\":\"polkas\",\"seed\":1}"))
                 .hasStatus(400);
         assertThat(json(api.get().uri("/api/ready-made").exchange()).size()).isGreaterThan(3);
+    }
+
+    private MvcTestResult from(String device, MockMvcRequestBuilder how, String path, String body) {
+        return send(how.header("X-Device", device), path, body);
+    }
+
+    /** A class opens one exercise: each device has a try of its own, with the name that was said there. */
+    @Test
+    void anExerciseForAnybodyIsAnsweredByEachAlone() throws Exception {
+        JsonNode exercise =
+                json(send(api.post(), "/api/ready-made", "{\"set\":\"primary\",\"seed\":0,\"student\":null}"));
+        String path = path(exercise);
+        from("one", api.put(), path + "/name", "{\"name\":\"Ada\"}");
+        from("one", api.put(), path + "/chords/1", "{\"attempt\":1,\"keys\":[53,57,60],\"seconds\":9}");
+        JsonNode other = json(api.get().uri(path).header("X-Device", "two").exchange());
+        assertThat(other.at("/places/0/keys")).isEmpty();
+        from("two", api.put(), path + "/chords/1", "{\"attempt\":1,\"keys\":[48],\"seconds\":9}");
+        from("two", api.post(), path + "/finish", "{\"attempt\":1,\"seconds\":30}");
+        JsonNode one = json(api.get().uri(path).header("X-Device", "one").exchange());
+        assertThat(one.get("name").asString()).isEqualTo("Ada");
+        assertThat(one.get("finished").asBoolean()).isFalse();
+        assertThat(one.at("/places/0/keys")).hasSize(3);
+        from("one", api.post(), path + "/finish", "{\"attempt\":1,\"seconds\":30}");
+        from("one", api.post(), path + "/again", "");
+        JsonNode mine = json(api.get().uri("/api/exercises").exchange())
+                .valueStream()
+                .filter(view -> view.get("id").equals(exercise.get("id")))
+                .findFirst()
+                .orElseThrow();
+        assertThat(mine.get("attempts")
+                        .valueStream()
+                        .map(made -> made.get("name").asString() + made.get("number")))
+                .containsExactlyInAnyOrder("Ada1", "Ada2", "1");
+        assertThat(json(api.get().uri("/api/exercises/report").exchange())
+                        .get("students")
+                        .valueStream()
+                        .map(row -> row.get("student").asString()))
+                .contains("Ada", "");
+    }
+
+    /** A student's own exercise is the same on every device. */
+    @Test
+    void aStudentsOwnExerciseIsTheSameEverywhere() throws Exception {
+        String ready = "{\"set\":\"primary\",\"seed\":0,\"student\":" + student("Two devices", 9) + "}";
+        String path = path(json(send(api.post(), "/api/ready-made", ready)));
+        from("one", api.put(), path + "/chords/1", "{\"attempt\":1,\"keys\":[53,57,60],\"seconds\":9}");
+        assertThat(json(api.get().uri(path).header("X-Device", "two").exchange())
+                        .at("/places/0/keys"))
+                .hasSize(3);
+    }
+
+    /** Whoever presses one choice after another until one is right has guessed; whoever knows it has all its points. */
+    @Test
+    void guessingIsNotKnowing() throws Exception {
+        String ready = "{\"set\":\"fault-in-parts\",\"seed\":0,\"student\":null}";
+        for (boolean knows : new boolean[] {true, false}) {
+            String path = path(json(send(api.post(), "/api/ready-made", ready)));
+            JsonNode asked = json(api.get().uri(path).exchange()).at("/places/0");
+            String at = path + "/chords/" + asked.get("chord").asInt();
+            List<String> wrong = new ArrayList<>();
+            String right = "";
+            for (JsonNode choice : asked.get("choices")) {
+                String body = "{\"attempt\":1,\"keys\":[],\"word\":" + choice + ",\"seconds\":9}";
+                String verdict = json(send(api.put(), at, body))
+                        .at("/places/0/mark/verdict")
+                        .asString();
+                if (verdict.equals("NOT_YET")) {
+                    wrong.add(body);
+                } else {
+                    right = body;
+                    break;
+                }
+            }
+            if (knows) {
+                path = path(json(send(api.post(), "/api/ready-made", ready)));
+                send(api.put(), path + "/chords/" + asked.get("chord").asInt(), right);
+            } else {
+                assertThat(wrong).isNotEmpty();
+            }
+            JsonNode done = json(send(api.post(), path + "/finish", "{\"attempt\":1,\"seconds\":30}"));
+            assertThat(done.get("points").asInt()).isEqualTo(knows ? 4 : 3 - Math.min(2, wrong.size()));
+        }
     }
 }

@@ -4,6 +4,7 @@ import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
 import com.zestythumb.app.exercise.AnswerDesk;
 import com.zestythumb.app.exercise.AnswerDesk.Answered;
+import com.zestythumb.app.exercise.AnswerDesk.Who;
 import com.zestythumb.app.exercise.ExerciseDraft;
 import com.zestythumb.app.exercise.ExerciseView;
 import com.zestythumb.app.exercise.Exercises;
@@ -116,7 +117,8 @@ class DemoStudio implements SmartInitializingSingleton {
         Task task = exercises.asked(exercise.id());
         Map<Integer, List<Integer>> keys = task.solution().keys();
         int first = task.questions().get(0).chord();
-        answers.answer(exercise.code(), HERE, 1, new Answered(first, keys.get(first), null, 2, FOUR_MINUTES / 4));
+        answers.answer(
+                new Who(exercise.code(), "", HERE), 1, new Answered(first, keys.get(first), null, 2, FOUR_MINUTES / 4));
     }
 
     /** All are found, but for the middle of the third; the teacher has said a word to it. */
@@ -129,9 +131,10 @@ class DemoStudio implements SmartInitializingSingleton {
             if (i == 2) {
                 keys.remove(1);
             }
-            answers.answer(exercise.code(), HERE, 1, new Answered(chord, keys, null, 2 + 4 * i, FOUR_MINUTES));
+            answers.answer(
+                    new Who(exercise.code(), "", HERE), 1, new Answered(chord, keys, null, 2 + 4 * i, FOUR_MINUTES));
         }
-        answers.finish(exercise.code(), HERE, 1, FOUR_MINUTES);
+        answers.finish(new Who(exercise.code(), "", HERE), 1, FOUR_MINUTES);
         long attempt =
                 exercises.ofTune(exercise.tune()).get(0).attempts().get(0).id();
         exercises.say(attempt, "Nicely close together. Find what is missing in bar 7.", Map.of());

@@ -1,6 +1,7 @@
 package com.zestythumb.app.exercise;
 
 import com.zestythumb.app.arrange.ArrangementView;
+import com.zestythumb.app.exercise.AnswerDesk.Who;
 import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.exercise.Hint;
 import io.swagger.v3.oas.annotations.Operation;
@@ -13,6 +14,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -51,6 +53,9 @@ class AnswerController {
     @Schema(name = "FinishedTry")
     record Finished(int attempt, @Min(0) int seconds) {}
 
+    static final String DEVICE = "X-Device";
+    private static final Pattern SANE = Pattern.compile("[A-Za-z0-9-]{1,40}");
+
     private final AnswerDesk answers;
     private final Reckoning reckoning;
 
@@ -59,10 +64,34 @@ class AnswerController {
         this.reckoning = reckoning;
     }
 
+    /** A device is told apart by what it calls itself; one that says nothing is like any other. */
+    private static Who who(String code, String device, HttpServletRequest request) {
+        String plain = SANE.matcher(device).matches() ? device : "";
+        return new Who(code, plain, request.getRemoteAddr());
+    }
+
+    /** Who answers. */
+    @Schema(name = "AnswerName")
+    record Name(@NotNull @Size(max = 60) String name) {}
+
+    @PutMapping("/name")
+    @Operation(summary = "Say who answers an exercise that is for anybody.")
+    AnswerSheet name(
+            @PathVariable String code,
+            @RequestHeader(name = DEVICE, defaultValue = "") String device,
+            @Valid @RequestBody Name given,
+            HttpServletRequest request) {
+        Who who = who(code, device, request);
+        return reckoning.inTurn(() -> answers.name(who, given.name()));
+    }
+
     @GetMapping
     @Operation(summary = "The exercise and how far it is answered.")
-    AnswerSheet sheet(@PathVariable String code, HttpServletRequest request) {
-        return reckoning.inTurn(() -> answers.sheet(code, request.getRemoteAddr()));
+    AnswerSheet sheet(
+            @PathVariable String code,
+            @RequestHeader(name = DEVICE, defaultValue = "") String device,
+            HttpServletRequest request) {
+        return reckoning.inTurn(() -> answers.sheet(who(code, device, request)));
     }
 
     /** Which page is wanted. */
@@ -78,24 +107,25 @@ class AnswerController {
     @Operation(summary = "The music as it is answered up to now, without what would tell the answer.")
     ArrangementView page(
             @PathVariable String code,
+            @RequestHeader(name = DEVICE, defaultValue = "") String device,
             @RequestHeader(name = "X-Page", defaultValue = "") String page,
             @Valid @RequestBody PageRequest wanted,
             HttpServletRequest request) {
-        String from = request.getRemoteAddr();
-        return reckoning.inTurn(page, () -> answers.page(code, from, wanted.heard(), wanted.known()));
+        Who who = who(code, device, request);
+        return reckoning.inTurn(page, () -> answers.page(who, wanted.heard(), wanted.known()));
     }
 
     @PutMapping("/chords/{chord}")
     @Operation(summary = "Keep what is played at one chord.")
     AnswerSheet answer(
             @PathVariable String code,
+            @RequestHeader(name = DEVICE, defaultValue = "") String device,
             @PathVariable int chord,
             @Valid @RequestBody Answered answered,
             HttpServletRequest request) {
-        String from = request.getRemoteAddr();
+        Who who = who(code, device, request);
         return reckoning.inTurn(() -> answers.answer(
-                code,
-                from,
+                who,
                 answered.attempt(),
                 new AnswerDesk.Answered(
                         chord, answered.keys(), answered.word(), answered.waited(), answered.seconds())));
@@ -114,27 +144,35 @@ class AnswerController {
     @Operation(summary = "Something that helps at a chord, more each time, where the teacher allows it.")
     Helped help(
             @PathVariable String code,
+            @RequestHeader(name = DEVICE, defaultValue = "") String device,
             @PathVariable int chord,
             @Valid @RequestBody Finished at,
             HttpServletRequest request) {
-        String from = request.getRemoteAddr();
+        Who who = who(code, device, request);
         return reckoning.inTurn(() -> {
-            Hint hint = answers.help(code, from, at.attempt(), chord);
+            Hint hint = answers.help(who, at.attempt(), chord);
             return new Helped(hint.words(), hint.key());
         });
     }
 
     @PostMapping("/finish")
     @Operation(summary = "Have the try marked.")
-    AnswerSheet finish(@PathVariable String code, @Valid @RequestBody Finished finished, HttpServletRequest request) {
-        String from = request.getRemoteAddr();
-        return reckoning.inTurn(() -> answers.finish(code, from, finished.attempt(), finished.seconds()));
+    AnswerSheet finish(
+            @PathVariable String code,
+            @RequestHeader(name = DEVICE, defaultValue = "") String device,
+            @Valid @RequestBody Finished finished,
+            HttpServletRequest request) {
+        Who who = who(code, device, request);
+        return reckoning.inTurn(() -> answers.finish(who, finished.attempt(), finished.seconds()));
     }
 
     @PostMapping("/again")
     @Operation(summary = "Begin another try; what was right stays.")
-    AnswerSheet again(@PathVariable String code, HttpServletRequest request) {
-        String from = request.getRemoteAddr();
-        return reckoning.inTurn(() -> answers.again(code, from));
+    AnswerSheet again(
+            @PathVariable String code,
+            @RequestHeader(name = DEVICE, defaultValue = "") String device,
+            HttpServletRequest request) {
+        Who who = who(code, device, request);
+        return reckoning.inTurn(() -> answers.again(who));
     }
 }

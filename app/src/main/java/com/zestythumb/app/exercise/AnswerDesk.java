@@ -57,9 +57,9 @@ public class AnswerDesk {
 
     /** The try that is going on, or the last where no other may follow. */
     @Transactional(readOnly = true)
-    public AnswerSheet sheet(String code, String from) {
-        KeptExercise kept = exercises.findByCode(code).orElse(null);
-        return sheet(open(kept, from), latest(kept));
+    public AnswerSheet sheet(Who who) {
+        KeptExercise kept = exercises.findByCode(who.code()).orElse(null);
+        return sheet(open(kept, who), latest(kept, who));
     }
 
     /**
@@ -70,10 +70,10 @@ public class AnswerDesk {
      * @param known marks of measures that need not be sent again
      */
     @Transactional(readOnly = true)
-    public ArrangementView page(String code, String from, boolean heard, Set<String> known) {
-        KeptExercise kept = open(exercises.findByCode(code).orElse(null), from);
+    public ArrangementView page(Who who, boolean heard, Set<String> known) {
+        KeptExercise kept = open(exercises.findByCode(who.code()).orElse(null), who);
         Task task = recent.of(kept);
-        Attempt attempt = latest(kept);
+        Attempt attempt = latest(kept, who);
         // Once all is found it is heard as the teacher plays it.
         boolean found = attempt.finishedAt() != null
                 && attempt.points() == attempt.most()
@@ -81,7 +81,9 @@ public class AnswerDesk {
                 && !isHidden(kept, attempt);
         boolean whole = found || heard && task.asked() == Asked.RIDDLE;
         return pages.of(
-                whole ? kept.chart() : ChartWriter.write(task.page(attempt.answers(), shown(kept, task))),
+                whole
+                        ? kept.chart()
+                        : ChartWriter.write(task.page(attempt.answers(), shown(kept, task, attempt.device()))),
                 found && task instanceof Exercise exercise
                         ? ChoicesDto.of(exercise.with(attempt.answers().keys()))
                         : kept.choices(),
@@ -89,6 +91,22 @@ public class AnswerDesk {
                 task.hidden(),
                 task.questions().stream().collect(Collectors.toMap(Question::chord, Question::figures)),
                 known);
+    }
+
+    /**
+     * Who answers.
+     *
+     * @param device what it calls itself; told apart where an exercise is for anybody
+     * @param address from where it is asked
+     */
+    public record Who(String code, String device, String address) {}
+
+    /** Takes the name of whoever answers an exercise that is for anybody. */
+    public AnswerSheet name(Who who, String name) {
+        KeptExercise kept = locked(who);
+        Attempt last = latest(kept, who);
+        last.call(name.strip().substring(0, Math.min(LONGEST_NAME, name.strip().length())));
+        return sheet(kept, attempts.save(last));
     }
 
     /**
@@ -101,24 +119,38 @@ public class AnswerDesk {
     public record Answered(int chord, List<Integer> keys, String word, int waited, int seconds) {}
 
     /** Keeps the keys of one chord; two tabs do not undo one another's. */
-    public AnswerSheet answer(String code, String from, int attempt, Answered answered) {
-        KeptExercise kept = locked(code, from);
-        Attempt current = current(kept, attempt);
+    public AnswerSheet answer(Who who, int attempt, Answered answered) {
+        KeptExercise kept = locked(who);
+        Attempt current = current(kept, who, attempt);
         int chord = answered.chord();
         String word = answered.word() == null ? "" : answered.word();
         // What makes no sense is refused before it is kept.
         recent.of(kept).page(current.answers().with(chord, answered.keys(), word), Set.of());
         current.answer(chord, answered.keys(), word, answered.waited(), answered.seconds(), Instant.now());
+        if (isGuess(kept, current, chord)) {
+            current.guess(chord);
+        }
         return sheet(kept, attempts.save(current));
     }
 
+    /** One of several was chosen, and it is seen at once that it is not the right one. */
+    private boolean isGuess(KeptExercise kept, Attempt attempt, int chord) {
+        Task task = recent.of(kept);
+        return kept.atOnce()
+                && !isHidden(kept, attempt)
+                && task.asked().how() == Asked.How.CHOSEN
+                && attempt.answers().words().containsKey(chord)
+                && task.marked(attempt.answers()).marks().stream()
+                        .anyMatch(mark -> mark.chord() == chord && mark.verdict() == Marking.Verdict.NOT_YET);
+    }
+
     /** Something that helps at a chord, more each time, where the teacher allows it. */
-    public Hint help(String code, String from, int attempt, int chord) {
-        KeptExercise kept = locked(code, from);
+    public Hint help(Who who, int attempt, int chord) {
+        KeptExercise kept = locked(who);
         if (!kept.settings().help()) {
             throw new RefusedException("your teacher wants this without help");
         }
-        Attempt current = current(kept, attempt);
+        Attempt current = current(kept, who, attempt);
         int asked = 1 + current.details().helped().getOrDefault(chord, 0);
         Hint hint = recent.of(kept).hint(chord, current.answers(), asked);
         current.help(chord, Instant.now());
@@ -127,24 +159,24 @@ public class AnswerDesk {
     }
 
     /** Marks the whole. */
-    public AnswerSheet finish(String code, String from, int attempt, int seconds) {
-        KeptExercise kept = locked(code, from);
-        Attempt current = current(kept, attempt);
+    public AnswerSheet finish(Who who, int attempt, int seconds) {
+        KeptExercise kept = locked(who);
+        Attempt current = current(kept, who, attempt);
         current.finish(marking(kept, current), seconds, Instant.now());
         return sheet(kept, attempts.save(current));
     }
 
     /** Begins another try; what was right stays. */
-    public AnswerSheet again(String code, String from) {
-        KeptExercise kept = locked(code, from);
-        Attempt last = latest(kept);
+    public AnswerSheet again(Who who) {
+        KeptExercise kept = locked(who);
+        Attempt last = latest(kept, who);
         if (last.finishedAt() == null) {
             return sheet(kept, last);
         }
         if (kept.tries() > 0 && last.number() >= kept.tries()) {
             throw new RefusedException("this was the last try; ask your teacher for one more");
         }
-        return sheet(kept, attempts.save(new Attempt(kept, last.number() + 1, begunWith(kept, last), Instant.now())));
+        return sheet(kept, attempts.save(new Attempt(kept, last, begunWith(kept, last), Instant.now())));
     }
 
     /** What stays for another try: nothing of what is played by heart, all where the marks are not seen yet, else what was right. */
@@ -181,21 +213,24 @@ public class AnswerDesk {
 
     /** With the points that the teacher gives. */
     private Marking marking(KeptExercise kept, Attempt attempt) {
-        return recent.of(kept).marked(attempt.answers()).weighted(points.of(kept.studio()));
+        return recent.of(kept)
+                .marked(attempt.answers())
+                .weighted(points.of(kept.studio()))
+                .guessed(attempt.details().guessed());
     }
 
     /** Bars whose hand is seen although it is asked for. */
-    private Set<Integer> shown(KeptExercise kept, Task task) {
-        return kept.settings().fading() ? notYetKnown(kept, task) : Set.of();
+    private Set<Integer> shown(KeptExercise kept, Task task, String device) {
+        return kept.settings().fading() ? notYetKnown(kept, task, device) : Set.of();
     }
 
     /** Bars that were not right three times in a row up to now: their hand is seen. */
-    private Set<Integer> notYetKnown(KeptExercise kept, Task task) {
+    private Set<Integer> notYetKnown(KeptExercise kept, Task task, String device) {
         Map<Integer, Integer> inARow = new TreeMap<>();
         Map<Integer, Integer> barOf = task.key().chords().stream()
                 .collect(Collectors.toMap(
                         chord -> chord.index(), chord -> chord.event().bar()));
-        for (Attempt made : attempts.findByExerciseOrderByNumber(kept)) {
+        for (Attempt made : made(kept, device)) {
             if (made.finishedAt() == null) {
                 continue;
             }
@@ -211,13 +246,15 @@ public class AnswerDesk {
         return shown;
     }
 
-    private KeptExercise locked(String code, String from) {
-        return open(exercises.findLockedByCode(code).orElse(null), from);
+    private KeptExercise locked(Who who) {
+        return open(exercises.findLockedByCode(who.code()).orElse(null), who);
     }
 
-    private KeptExercise open(KeptExercise kept, String from) {
+    private static final int LONGEST_NAME = 60;
+
+    private KeptExercise open(KeptExercise kept, Who who) {
         if (kept == null) {
-            links.missed(from);
+            links.missed(who.address());
             throw new NotFoundException("this link leads to no exercise; ask your teacher for it again");
         }
         if (kept.withdrawnAt() != null) {
@@ -226,14 +263,25 @@ public class AnswerDesk {
         return kept;
     }
 
-    private Attempt latest(KeptExercise kept) {
-        List<Attempt> made = attempts.findByExerciseOrderByNumber(kept);
-        return made.isEmpty() ? new Attempt(kept, 1, Answers.NONE, Instant.now()) : made.get(made.size() - 1);
+    private Attempt latest(KeptExercise kept, Who who) {
+        List<Attempt> made = made(kept, device(kept, who));
+        return made.isEmpty()
+                ? new Attempt(kept, device(kept, who), 1, Answers.NONE, Instant.now())
+                : made.get(made.size() - 1);
+    }
+
+    /** Who has an exercise alone has it on any device; of one for anybody each device has its own. */
+    private static String device(KeptExercise kept, Who who) {
+        return kept.student() == null ? who.device() : "";
+    }
+
+    private List<Attempt> made(KeptExercise kept, String device) {
+        return attempts.findByExerciseAndDeviceOrderByNumber(kept, device);
     }
 
     /** The try a page is at; one that is finished takes nothing more. */
-    private Attempt current(KeptExercise kept, int number) {
-        Attempt last = latest(kept);
+    private Attempt current(KeptExercise kept, Who who, int number) {
+        Attempt last = latest(kept, who);
         if (last.number() != number || last.finishedAt() != null) {
             throw new RefusedException(
                     "this try is finished already, perhaps in another tab; load the page anew to go on");

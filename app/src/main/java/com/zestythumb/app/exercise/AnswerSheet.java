@@ -24,6 +24,9 @@ public record AnswerSheet(
         @Schema(description = "Empty where it is for anybody.")
         String student,
 
+        @Schema(description = "Who answers, where it is for anybody and somebody said so.")
+        String name,
+
         @Schema(description = "A word from the teacher.") String words,
 
         Asked asked,
@@ -109,6 +112,7 @@ public record AnswerSheet(
         return new AnswerSheet(
                 kept.title(),
                 kept.student() == null ? "" : kept.student().name(),
+                attempt.name(),
                 kept.words(),
                 task.asked(),
                 task.asked().how(),

@@ -41,6 +41,8 @@ class Attempt {
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
     private Studio studio;
 
+    private String device = "";
+    private String name = "";
     private int number;
     private String answers;
     private String marks = "[]";
@@ -58,29 +60,49 @@ class Attempt {
     protected Attempt() {}
 
     /** What is kept beside keys and marks: words, how often help was asked for, and how long a chord was waited for. */
-    record Details(Map<Integer, String> words, Map<Integer, Integer> helped, Map<Integer, Integer> waited) {
+    record Details(
+            Map<Integer, String> words,
+            Map<Integer, Integer> helped,
+            Map<Integer, Integer> waited,
+            Map<Integer, Integer> guessed) {
+
+        static final Details NONE = new Details(null, null, null, null);
 
         Details {
+            guessed = guessed == null ? Map.of() : guessed;
             words = words == null ? Map.of() : words;
             helped = helped == null ? Map.of() : helped;
             waited = waited == null ? Map.of() : waited;
         }
     }
 
-    Attempt(KeptExercise exercise, int number, Answers answers, Instant now) {
+    /** The next one on the same device. */
+    Attempt(KeptExercise exercise, Attempt last, Answers answers, Instant now) {
+        this(exercise, last.device, last.number + 1, answers, now);
+        name = last.name;
+    }
+
+    Attempt(KeptExercise exercise, String device, int number, Answers answers, Instant now) {
         this.exercise = exercise;
         this.studio = exercise.studio();
+        this.device = device;
         this.number = number;
         this.answers = JSON.writeValueAsString(new TreeMap<>(answers.keys()));
-        details = JSON.writeValueAsString(new Details(answers.words(), null, null));
+        details = JSON.writeValueAsString(new Details(answers.words(), null, null, null));
         begunAt = now;
         savedAt = now;
     }
 
     /** As a backup has it. */
     Attempt(KeptExercise exercise, KeptAttempt kept) {
-        this(exercise, kept.number(), Answers.played(kept.answers()), kept.begunAt());
-        details = JSON.writeValueAsString(kept.details() == null ? new Details(null, null, null) : kept.details());
+        this(
+                exercise,
+                kept.device() == null ? "" : kept.device(),
+                kept.number(),
+                Answers.played(kept.answers()),
+                kept.begunAt());
+        name = kept.name() == null ? "" : kept.name();
+        details = JSON.writeValueAsString(kept.details() == null ? Details.NONE : kept.details());
         marks = JSON.writeValueAsString(kept.marks());
         savedAt = kept.savedAt();
         finishedAt = kept.finishedAt();
@@ -93,6 +115,8 @@ class Attempt {
 
     KeptAttempt kept() {
         return new KeptAttempt(
+                device,
+                name,
                 number,
                 answers().keys(),
                 JSON.readValue(marks, new TypeReference<>() {}),
@@ -119,9 +143,17 @@ class Attempt {
         Details before = details();
         Map<Integer, Integer> waits = new TreeMap<>(before.waited());
         waits.putIfAbsent(chord, Math.min(MOST_SECONDS, waited));
-        details = JSON.writeValueAsString(new Details(all.words(), before.helped(), waits));
+        details = JSON.writeValueAsString(new Details(all.words(), before.helped(), waits, before.guessed()));
         sat(seconds);
         savedAt = now;
+    }
+
+    /** Counts that an answer was told at once to be wrong. */
+    void guess(int chord) {
+        Details before = details();
+        Map<Integer, Integer> guessed = new TreeMap<>(before.guessed());
+        guessed.merge(chord, 1, Integer::sum);
+        details = JSON.writeValueAsString(new Details(before.words(), before.helped(), before.waited(), guessed));
     }
 
     /** Counts that help was asked for. */
@@ -129,7 +161,7 @@ class Attempt {
         Details before = details();
         Map<Integer, Integer> helped = new TreeMap<>(before.helped());
         helped.merge(chord, 1, Integer::sum);
-        details = JSON.writeValueAsString(new Details(before.words(), helped, before.waited()));
+        details = JSON.writeValueAsString(new Details(before.words(), helped, before.waited(), before.guessed()));
         savedAt = now;
     }
 
@@ -153,6 +185,24 @@ class Attempt {
 
     KeptExercise exercise() {
         return exercise;
+    }
+
+    String device() {
+        return device;
+    }
+
+    /** Who answered, where an exercise is for anybody and somebody said so. */
+    String name() {
+        return name;
+    }
+
+    /** Whose it is. */
+    String whose() {
+        return exercise.student() == null ? name : exercise.student().name();
+    }
+
+    void call(String other) {
+        name = other;
     }
 
     int number() {

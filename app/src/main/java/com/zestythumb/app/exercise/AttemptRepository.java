@@ -10,6 +10,8 @@ interface AttemptRepository extends JpaRepository<Attempt, Long> {
 
     List<Attempt> findByExerciseOrderByNumber(KeptExercise exercise);
 
+    List<Attempt> findByExerciseAndDeviceOrderByNumber(KeptExercise exercise, String device);
+
     List<Attempt> findByExerciseInOrderByNumber(Collection<KeptExercise> exercises);
 
     Optional<Attempt> findByIdAndStudio(Long id, Studio studio);

@@ -10,6 +10,10 @@ import java.util.Map;
 @Schema(name = "Attempt")
 public record AttemptView(
         long id,
+
+        @Schema(description = "Who answered, where the exercise is for anybody; empty where nobody said.")
+        String name,
+
         int number,
         Instant begunAt,
 
@@ -41,6 +45,7 @@ public record AttemptView(
     static AttemptView of(Attempt attempt) {
         return new AttemptView(
                 attempt.id(),
+                attempt.name(),
                 attempt.number(),
                 attempt.begunAt(),
                 attempt.finishedAt(),

@@ -13,6 +13,7 @@ import jakarta.persistence.EntityManager;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -42,6 +43,8 @@ class ExerciseBackup implements BackupPart {
 
     /** A try in the file. */
     record KeptAttempt(
+            @Size(max = 40) String device,
+            @Size(max = 60) String name,
             int number,
             @NotNull Map<@NotNull Integer, @NotNull List<@NotNull Integer>> answers,
             @NotNull List<@NotNull Mark> marks,

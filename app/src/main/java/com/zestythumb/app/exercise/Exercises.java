@@ -15,7 +15,7 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voiceleading.School;
 import java.time.Instant;
 import java.util.Comparator;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -91,16 +91,14 @@ public class Exercises {
     /** The last finished try of each exercise, by student and then by exercise. */
     private List<ClassReport.Finished> finished() {
         List<KeptExercise> all = exercises.findByStudioOrderByCreatedAtDescIdDesc(studios.current());
-        Map<Long, Attempt> lasts = new HashMap<>();
+        Map<Long, String> titles = all.stream().collect(Collectors.toMap(KeptExercise::id, KeptExercise::title));
+        Map<List<Object>, Attempt> lasts = new LinkedHashMap<>();
         attempts.findByExerciseInOrderByNumber(all).stream()
                 .filter(attempt -> attempt.finishedAt() != null)
-                .forEach(attempt -> lasts.put(attempt.exercise().id(), attempt));
-        return all.stream()
-                .filter(exercise -> lasts.containsKey(exercise.id()))
-                .map(exercise -> new ClassReport.Finished(
-                        exercise.student() == null ? "" : exercise.student().name(),
-                        exercise.title(),
-                        lasts.get(exercise.id())))
+                .forEach(attempt -> lasts.put(List.of(attempt.exercise().id(), attempt.device()), attempt));
+        return lasts.values().stream()
+                .map(attempt -> new ClassReport.Finished(
+                        attempt.whose(), titles.get(attempt.exercise().id()), attempt))
                 .sorted(Comparator.comparing(ClassReport.Finished::student)
                         .thenComparing(ClassReport.Finished::exercise))
                 .toList();

@@ -102,9 +102,9 @@ record Overview(
 
     private static Stream<Slip> slips(KeptExercise exercise, Map<Long, List<Attempt>> attempts) {
         return made(exercise, attempts)
-                .flatMap(attempt -> attempt.marks().stream())
-                .filter(mark -> mark.verdict() != Verdict.RIGHT)
-                .map(mark -> new Slip(whose(exercise), exercise.title(), mark));
+                .flatMap(attempt -> attempt.marks().stream()
+                        .filter(mark -> mark.verdict() != Verdict.RIGHT)
+                        .map(mark -> new Slip(attempt.whose(), exercise.title(), mark)));
     }
 
     private static OfStudent student(

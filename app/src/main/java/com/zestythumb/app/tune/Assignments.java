@@ -95,7 +95,8 @@ public class Assignments {
 
     /** A link by which the student practises; the same until it is closed. */
     public AssignmentView open(long id) {
-        Assignment assignment = find(id);
+        Assignment assignment =
+                assignments.findLockedByIdAndStudio(id, studios.current()).orElseThrow(() -> nobody(id));
         if (assignment.code() == null) {
             assignment.open(links.newCode());
         }

@@ -54,14 +54,14 @@ class PracticeLog {
                 .collect(Collectors.toMap(one -> one.told().id(), one -> one));
         Instant now = Instant.now().truncatedTo(ChronoUnit.MICROS);
         for (PracticeRecordDto.Page page : told.pages()) {
+            PracticePage where = page.steps().isEmpty() ? null : page(assignment, page.bars());
             for (PractisedDto one : page.steps()) {
-                known.compute(one.id(), (id, before) -> {
-                    if (before == null) {
-                        return rounds.save(new PracticeRound(page(assignment, page.bars()), id, one, now, null));
-                    }
+                PracticeRound before = known.get(one.id());
+                if (before == null) {
+                    known.put(one.id(), rounds.save(new PracticeRound(where, one.id(), one, now, null)));
+                } else {
                     before.grow(one);
-                    return before;
-                });
+                }
             }
         }
         rounds.flush();

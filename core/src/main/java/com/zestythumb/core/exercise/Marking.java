@@ -4,6 +4,7 @@ import com.zestythumb.core.checking.FindingWords;
 import com.zestythumb.core.voiceleading.Kind;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * How good an answer is, chord by chord: whether its notes are the chord's (1 point), whether they tell the chord (1),
@@ -18,10 +19,13 @@ public record Marking(List<Mark> marks, int smoother) {
     /** The points that each chord can have. */
     public static final int FULL = 4;
 
+    private static final List<String> ORDINALS = List.of("second", "third", "fourth", "fifth", "last");
+
     /** What an answer can have beside what the rules find. */
     private static final Map<String, String> NAMES = Map.ofEntries(
             Map.entry("too-many", "More than the bass"),
             Map.entry("missing-root", "Root missing"),
+            Map.entry("guessed", "Guessed"),
             Map.entry("far", "Far from the chords around it"),
             Map.entry("too-few", "A part missing"),
             Map.entry("no-chord", "No chord symbol"),
@@ -92,6 +96,19 @@ public record Marking(List<Mark> marks, int smoother) {
             return new Mark(chord, bar, called, left, charged, words, left == FULL ? List.of() : nearer);
         }
 
+        /** What is right only after so many wrong guesses that were told as such at once is half right, and then less. */
+        private Mark guessed(int times) {
+            if (times == 0 || verdict != Verdict.RIGHT) {
+                return this;
+            }
+            List<String> told = Stream.concat(
+                            words.stream(),
+                            Stream.of("found at the " + ORDINALS.get(Math.min(times, ORDINALS.size()) - 1) + " try"))
+                    .toList();
+            return new Mark(
+                    chord, bar, Verdict.NEARLY, Math.max(1, FULL / 2 - times + 1), List.of("guessed"), told, List.of());
+        }
+
         /** The same as the teacher marks it. */
         public Mark overruled(int other) {
             if (other < 0 || other > FULL) {
@@ -113,6 +130,15 @@ public record Marking(List<Mark> marks, int smoother) {
      */
     public Marking weighted(Map<String, Integer> weights) {
         return new Marking(marks.stream().map(mark -> mark.weighted(weights)).toList(), smoother);
+    }
+
+    /** With less for what was guessed, by chord how often. */
+    public Marking guessed(Map<Integer, Integer> times) {
+        return new Marking(
+                marks.stream()
+                        .map(mark -> mark.guessed(times.getOrDefault(mark.chord(), 0)))
+                        .toList(),
+                smoother);
     }
 
     public int points() {

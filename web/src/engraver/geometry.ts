@@ -123,7 +123,9 @@ export function chordBoxes(page: HTMLElement, tune: Arrangement): ChordBox[] {
     const measure = note?.closest('.measure');
     if (!note || !system || !measure) return [];
     // The rest of a whole bar stands in its middle, and its chord at its beginning.
-    const symbol = note.classList.contains('mRest') && measure.querySelector('.harm');
+    const symbol =
+      note.classList.contains('mRest') &&
+      (measure.querySelector('.harm') ?? measure.querySelector('.note'));
     const { left } = (symbol || note).getBoundingClientRect();
     return [{ chord, left, system, measure }];
   });

@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import com.zestythumb.core.voicing.VoicingStyles;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import tools.jackson.databind.JsonNode;
@@ -297,5 +300,19 @@ class LeftHandApiTest extends KeepingApi {
                 .extractingPath("$.detail")
                 .asString()
                 .contains("from a bar to a later one");
+    }
+
+    /** A note that is kept beyond what the hand usually plays is walked from all the same, whatever is played. */
+    @ParameterizedTest
+    @ValueSource(strings = {"C2", "A0", "C5", "C7"})
+    void walksFromAKeptNoteAnywhere(String note) {
+        for (int bar = 1; bar <= 3; bar++) {
+            for (String figure : List.of("WALKING_BASS", "WALKING", "ALBERTI", "BLOCK")) {
+                String body = "{\"chart\":\"| C | F | G | C |\",\"choices\":{\"style\":\"bass\",\"figure\":\"" + figure
+                        + "\",\"pins\":[{\"id\":\"a\",\"bar\":" + bar + ",\"start\":\"0\",\"notes\":[\"" + note
+                        + "\"]}]},\"hand\":{\"span\":12,\"lowest\":\"E2\",\"highest\":\"A4\"}}";
+                assertThat(send(api.post(), "/api/arrangements", body)).hasStatusOk();
+            }
+        }
     }
 }

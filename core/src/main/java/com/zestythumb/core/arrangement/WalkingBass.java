@@ -106,8 +106,9 @@ record WalkingBass(Chord chord, Key key, Hand hand) {
     /** The notes of chord and key within a tenth of the root, and those half a step beside: spelled as the key has them. */
     private List<Pitch> keys(Pitch root) {
         List<Pitch> keys = new ArrayList<>();
-        int lowest = Math.max(hand.lowest().midi(), root.midi() - OCTAVE);
-        int highest = Math.min(hand.highest().midi(), root.midi() + OCTAVE);
+        // A root that a teacher put beyond what is usual for this hand is walked from all the same.
+        int lowest = Math.min(root.midi(), Math.max(hand.lowest().midi(), root.midi() - OCTAVE));
+        int highest = Math.max(root.midi(), Math.min(hand.highest().midi(), root.midi() + OCTAVE));
         for (int midi = lowest; midi <= highest; midi++) {
             keys.add(midi == root.midi() ? root : spelled(midi));
         }

@@ -20,20 +20,20 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
  */
 class PatternsGrowTest {
 
-    private static final int SHORT = 60;
+    private static final int SHORT = 40;
     private static final int TIMES = 4;
 
     /** A square grows sixteenfold, a cube sixty-four. */
     private static final double TOO_MANY = 24;
 
     /** What takes no more steps than this says nothing of how it grows. */
-    private static final int FEW = 20_000;
+    private static final int FEW = 12_000;
 
     private static final List<String> AGAIN = List.of(
             " ", "\t", "\n", "a", "a ", "A", "1", "1 ", "(", "()", "[", "[]", "{", "{}", "|", "| ", ":", ",", ".", "/",
             "\\", "\"", "%", "-", "_", "=", "^", "b", "#", "C ", "1/8 ", "bass ", "<a>", "&#1;", "!", "?", "x", "{a",
             "[a");
-    private static final List<String> ENDS = List.of("", "\u0001", "!", "x", ")");
+    private static final List<String> ENDS = List.of("", "\u0001", "x");
 
     /** A text that counts how often it is looked at. */
     private static final class Watched implements CharSequence {
@@ -105,7 +105,7 @@ class PatternsGrowTest {
         patterns.forEach((name, pattern) -> {
             for (String again : AGAIN) {
                 for (String end : ENDS) {
-                    for (String begin : List.of("", "a", "1/8")) {
+                    for (String begin : List.of("", "a")) {
                         long few = looks(pattern, begin + again.repeat(SHORT) + end);
                         long many = looks(pattern, begin + again.repeat(TIMES * SHORT) + end);
                         if (many > FEW && (double) many / few > TOO_MANY) {

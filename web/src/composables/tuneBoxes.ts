@@ -101,7 +101,9 @@ export function practiceBox(key: string, add: (told: PracticeRecord) => Promise<
   }
   /** Tells what was practised; of what goes on still, how far it is. */
   function tell(page: PractisedPage, isOver: boolean) {
-    open.value = isOver ? null : page;
+    // What is over may be something else than what goes on.
+    if (!isOver) open.value = page;
+    else if (open.value?.steps[0]?.id === page.steps[0]?.id) open.value = null;
     if (isOver) box.value.value = { pages: [...box.value.value.pages, page] };
   }
   const record = computed<PracticeRecord>(() => ({

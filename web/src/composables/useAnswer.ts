@@ -123,16 +123,18 @@ export function useAnswer(code: string) {
     }
   }
 
+  const later = () => new Promise((go) => setTimeout(go, TRY_AGAIN_AFTER));
+  const isAllSent = computed(() => !Object.keys(unsent.value.chords).length);
+
   /** Done once all is sent; while the line is down it is tried again. */
   async function once(what: () => Promise<AnswerSheet>) {
     if (busy.value) return;
     busy.value = true;
     while (!hasLeft) {
-      away.value = false;
       await send();
-      if (!away.value && (await call(what))) forget();
+      if (isAllSent.value && (await call(what))) forget();
       if (!away.value) break;
-      await new Promise((later) => setTimeout(later, TRY_AGAIN_AFTER));
+      await later();
     }
     busy.value = false;
   }
@@ -151,13 +153,14 @@ export function useAnswer(code: string) {
     }
   }
 
-  const sayName = (name: string) => call(() => api.sayName(code, name));
+  async function sayName(name: string) {
+    while (!hasLeft && !(await call(() => api.sayName(code, name))) && away.value) await later();
+  }
 
   onScopeDispose(() => {
     hasLeft = true;
     clearTimeout(timer);
   });
-  const isAllSent = computed(() => !Object.keys(unsent.value.chords).length);
   return {
     sheet,
     trouble,

@@ -49,19 +49,20 @@ export function usePractised(
   /** The highest tempo that was reached, in per cent; 0 where it was not played yet. */
   const reached = (step: Step) => Math.max(0, ...of(step).map(({ percent }) => percent));
 
+  const page = ({ hands, from, to }: Step, id: string, gain: Gain, done: boolean | null) => ({
+    bars: bars.value,
+    steps: [{ id, day: dayOf(now()), hands, from, to, ...gain, done }],
+  });
+
   /** What the player is at, from when it is pressed until it stops. */
   let press = newId();
-  function add({ hands, from, to }: Step, gain: Gain, done: boolean | null, isOver: boolean) {
-    const one = { id: press, day: dayOf(now()), hands, from, to, ...gain, done };
-    tell({ bars: bars.value, steps: [one] }, isOver);
+  /** Adds what was played since the player was pressed; it is told again, and more of it, until that is over. */
+  function note(step: Step, gain: Gain, isOver: boolean) {
+    tell(page(step, press, { ...gain, seconds: Math.round(gain.seconds) }, null), isOver);
     if (isOver) press = newId();
   }
 
-  /** Adds what was played since the player was pressed; it is told again, and more of it, until that is over. */
-  const note = (step: Step, gain: Gain, isOver: boolean) =>
-    add(step, { ...gain, seconds: Math.round(gain.seconds) }, null, isOver);
-
-  const tick = (step: Step, done: boolean) => add(step, NOTHING, done, true);
+  const tick = (step: Step, done: boolean) => tell(page(step, newId(), NOTHING, done), true);
 
   const minutesOn = (day: string) =>
     Math.round(

@@ -53,7 +53,7 @@ const takeBack = (day: string) =>
   act(async () => {
     const { id: assignment, practised } = shown.value!;
     practised.kept.value = await api.takeBackPractised(assignment, day);
-    say('That day is taken back.', () =>
+    say('That day is removed.', () =>
       act(async () => {
         practised.kept.value = await api.putBackPractised(assignment, day);
       }),
@@ -64,7 +64,7 @@ const takeBack = (day: string) =>
 <template>
   <PractiseSteps :of="of" teaches>
     <template #last="{ day }">
-      <button class="plain-button strike" @click="takeBack(day)">Take it back</button>
+      <button class="plain-button strike" @click="takeBack(day)">Remove this day</button>
     </template>
     <RouterLink class="card" :to="{ name: 'week', params: { id } }">
       A card for the week, to print

@@ -289,4 +289,35 @@ class ExercisesApiTest extends KeepingApi {
             assertThat(done.get("points").asInt()).isEqualTo(knows ? 4 : 3 - Math.min(2, wrong.size()));
         }
     }
+
+    /** What a page says twice, for it did not hear that it came, is one guess; a student who is removed opens nothing. */
+    @Test
+    void sayingItTwiceIsOneGuess() throws Exception {
+        long pim = student("Guesses once", 9);
+        String path = path(json(send(
+                api.post(), "/api/ready-made", "{\"set\":\"fault-in-parts\",\"seed\":0,\"student\":" + pim + "}")));
+        JsonNode asked = json(api.get().uri(path).exchange()).at("/places/0");
+        String at = path + "/chords/" + asked.get("chord").asInt();
+        String first = "{\"attempt\":1,\"keys\":[],\"word\":" + asked.at("/choices/0") + ",\"seconds\":9}";
+        send(api.put(), at, first);
+        send(api.put(), at, first);
+        send(api.put(), at, first);
+        JsonNode choices = asked.get("choices");
+        JsonNode done = null;
+        int wrong = 1;
+        for (int i = 1; i < choices.size() && done == null; i++) {
+            String body = "{\"attempt\":1,\"keys\":[],\"word\":" + choices.get(i) + ",\"seconds\":9}";
+            if (!json(send(api.put(), at, body))
+                    .at("/places/0/mark/verdict")
+                    .asString()
+                    .equals("NOT_YET")) {
+                done = json(send(api.post(), path + "/finish", "{\"attempt\":1,\"seconds\":30}"));
+            } else {
+                wrong++;
+            }
+        }
+        assertThat(done.get("points").asInt()).isEqualTo(Math.max(1, 3 - wrong));
+        api.delete().uri("/api/students/" + pim).exchange();
+        assertThat(api.get().uri(path).exchange()).hasStatus(404);
+    }
 }

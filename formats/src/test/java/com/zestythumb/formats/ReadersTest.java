@@ -189,8 +189,8 @@ class ReadersTest {
         assertThat(sheet.title()).isEqualTo("Lamp on the Quay");
         assertThat(sheet.key()).isEqualTo(Key.parse("E minor"));
         assertThat(chords(sheet)).isEqualTo("Em | Am | B7 | Em | C G | Am B7");
-        assertThat(sheet.bars().get(0).text().words()).isEqualTo("Lamp on the qu-");
-        assertThat(sheet.bars().get(1).text().words()).isEqualTo("ay burn low");
+        assertThat(sheet.bars().get(0).text().words()).isEqualTo("Lamp on the");
+        assertThat(sheet.bars().get(1).text().words()).isEqualTo("quay burn low");
         assertThat(sheet.bars().get(4).section()).isEqualTo("Chorus");
     }
 
@@ -315,6 +315,9 @@ class ReadersTest {
     void partsWordsBetweenSyllablesOnly() {
         assertThat(words("Am         F\nsomebody calls a name")).containsExactly("somebody", "calls a name");
         assertThat(words("C          G\nlanterns begin to glow")).containsExactly("lanterns be-", "gin to glow");
+        assertThat(words("C     G\nmorning comes")).containsExactly("morning", "comes");
+        assertThat(words("C      G\nthat comes again")).containsExactly("that", "comes again");
+        assertThat(words("C      G\nthe miller sings")).containsExactly("the mil-", "ler sings");
         assertThat(words("C     G\nthe strings ring")).containsExactly("the", "strings ring");
     }
 

@@ -59,6 +59,7 @@ class WhatIsKeptTest {
                 // Words behind the last chord; a chord within a word; what is for some alone; what is told of the song.
                 "a.cho; {key: C} / [C]One two [G]three / last words here; | C | G | / w: One two | three last words here |; ",
                 "a.cho; {key: C} / [C]One two [G]three / and then [F]four; | C | G | / w: One two | three | / | F | / w: and then four |; ",
+                "a.cho; {key: C} / [C]We be[F]gin; | C | F | / w: We be- | gin |; ",
                 "a.cho; {key: C} / [C]co[F]mes home; | C F | / w: comes home |; ",
                 "a.cho; {key: C} / [C]One [?]two [H7x]three; | C | ? | H7x | / w: One | two | three |; no chord known here",
                 "a.cho; {key: C} / {comment-piano: loud} / [C]One; | C | / w: One |; {comment} for some players alone",

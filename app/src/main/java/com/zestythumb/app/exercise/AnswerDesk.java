@@ -126,8 +126,10 @@ public class AnswerDesk {
         String word = answered.word() == null ? "" : answered.word();
         // What makes no sense is refused before it is kept.
         recent.of(kept).page(current.answers().with(chord, answered.keys(), word), Set.of());
+        // What a page sends again, for it did not hear that it came, is no other guess.
+        boolean isAnother = !word.equals(current.answers().words().get(chord));
         current.answer(chord, answered.keys(), word, answered.waited(), answered.seconds(), Instant.now());
-        if (isGuess(kept, current, chord)) {
+        if (isAnother && isGuess(kept, current, chord)) {
             current.guess(chord);
         }
         return sheet(kept, attempts.save(current));
@@ -257,7 +259,8 @@ public class AnswerDesk {
             links.missed(who.address());
             throw new NotFoundException("this link leads to no exercise; ask your teacher for it again");
         }
-        if (kept.withdrawnAt() != null) {
+        if (kept.withdrawnAt() != null
+                || kept.student() != null && kept.student().removedAt() != null) {
             throw new NotFoundException("your teacher has closed this exercise");
         }
         return kept;

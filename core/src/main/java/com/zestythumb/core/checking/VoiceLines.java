@@ -148,7 +148,7 @@ final class VoiceLines {
             }
             boolean again = here.sounds().size() > 1;
             for (Sound sound : here.sounds()) {
-                if (again || isStep(here, after)) {
+                if (again || isStep(here, after) && !isChromatic(here, after)) {
                     stepsOut.add(sound);
                 }
                 if (again || isStep(before, here) || isStep(here, after)) {
@@ -162,6 +162,11 @@ final class VoiceLines {
         return one != null
                 && other != null
                 && Math.abs(other.pitch().midi() - one.pitch().midi()) <= 2;
+    }
+
+    /** The same line or space with another sign: no step by which what lasts a whole chord goes on. */
+    private static boolean isChromatic(Stay one, Stay other) {
+        return one.pitch().pitchClass().letter() == other.pitch().pitchClass().letter();
     }
 
     private Line line(Voice voice, Stay before, Stay here, Stay after, int left, int chord, int held) {

@@ -104,7 +104,7 @@ final class Marker {
                             != place.laid().first().lowest().midi()) {
                 boolean higher = answer.first().lowest().midi()
                         > place.laid().first().lowest().midi();
-                words.add("the same chord as the key has it, an octave " + (higher ? "higher" : "lower"));
+                words.add("the same chord as in the model answer, an octave " + (higher ? "higher" : "lower"));
             }
             if (points == Marking.FULL) {
                 words.add(0, "right: " + symbol(chord) + inversion());

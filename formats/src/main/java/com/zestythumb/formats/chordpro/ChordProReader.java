@@ -16,6 +16,7 @@ import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.Texts;
 import com.zestythumb.formats.UnreadableFileException;
+import com.zestythumb.formats.WordParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -272,9 +273,12 @@ public final class ChordProReader implements ScoreReader {
                 if (symbol.startsWith("*") || symbol.isEmpty()) {
                     continue;
                 }
-                if (isWithinAWord) {
+                if (isWithinAWord && !canPart(line, m.start(), m.end())) {
                     addWithin(bar, symbol(symbol));
                 } else {
+                    if (isWithinAWord) {
+                        addWords(bar, "-");
+                    }
                     bar = newBar();
                     bar.beginsLine = first;
                     first = false;
@@ -291,7 +295,20 @@ public final class ChordProReader implements ScoreReader {
             return at >= 0 && at < line.length() && Character.isLetter(line.charAt(at));
         }
 
-        /** A chord within a word parts the bar of that word, which stays whole. */
+        /** Whether the letters before a chord and behind it are syllables of their own. */
+        private static boolean canPart(String line, int end, int begin) {
+            int from = end;
+            while (isLetter(line, from - 1)) {
+                from--;
+            }
+            int to = begin;
+            while (isLetter(line, to)) {
+                to++;
+            }
+            return WordParts.canPart(line.substring(from, end), line.substring(begin, to));
+        }
+
+        /** A chord within a syllable parts the bar of that word, which stays whole. */
         private static void addWithin(BroughtBar bar, BroughtBar.Symbol symbol) {
             List<BroughtBar.Symbol> all = new ArrayList<>(bar.symbols.values());
             all.add(symbol);

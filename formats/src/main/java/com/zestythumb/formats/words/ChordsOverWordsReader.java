@@ -16,7 +16,7 @@ import com.zestythumb.formats.ScoreReader;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.Texts;
 import com.zestythumb.formats.UnreadableFileException;
-import java.text.Normalizer;
+import com.zestythumb.formats.WordParts;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -31,7 +31,6 @@ public final class ChordsOverWordsReader implements ScoreReader {
     private static final Pattern SECTION = Pattern.compile(
             "(?:\\[([^\\]]+)]|((?i:verse|chorus|bridge|intro|outro|refrain|pre-chorus|coda|solo)[ \\w]*+):?)");
     private static final Pattern FACT = Pattern.compile("(?i)(title|key|time|meter|tempo|capo)\\s*+[:=]\\s*+(.+)");
-    private static final Pattern VOWEL = Pattern.compile("(?i)[aeiouyæœø]");
     private static final double MOSTLY = 0.6;
 
     @Override
@@ -347,14 +346,10 @@ public final class ChordsOverWordsReader implements ScoreReader {
             while (isInside(words, to)) {
                 to++;
             }
-            boolean syllables = isSyllable(words.substring(from, at)) && isSyllable(words.substring(at, to));
-            return syllables && to > at + 1 ? at : at - from < to - at ? from : to;
-        }
-
-        /** Every syllable has a vowel, whatever sign it bears. */
-        private static boolean isSyllable(String letters) {
-            return VOWEL.matcher(Normalizer.normalize(letters, Normalizer.Form.NFD))
-                    .find();
+            boolean syllables = from < at
+                    && at < to
+                    && WordParts.canPart(words.substring(Math.max(0, from - 1), at), words.substring(at, to));
+            return syllables && to > at + 1 ? at : at - from <= to - at ? from : to;
         }
 
         private static boolean isInside(String words, int at) {

@@ -355,6 +355,13 @@ export const api = {
   addStudent: (body: StudentDraft) => data(http.POST('/api/students', { body })),
   saveStudent: (id: number, version: number, body: StudentDraft) =>
     data(http.PUT('/api/students/{id}', { params: one(id), headers: over(version), body })),
+  eraseStudent: (id: number) =>
+    done(http.DELETE('/api/students/{id}/for-good', { params: one(id) })),
+  /** Everything that is kept of a student, in a file. */
+  keptOfStudent: async (id: number) =>
+    (await data(
+      http.GET('/api/backup/students/{id}', { params: one(id), parseAs: 'blob' }),
+    )) as Blob,
   removeStudent: (id: number) => done(http.DELETE('/api/students/{id}', { params: one(id) })),
   putBackStudent: (id: number) =>
     done(http.POST('/api/students/{id}/put-back', { params: one(id) })),

@@ -5,6 +5,7 @@ import type { MenuItem } from 'primevue/menuitem';
 import { computed, nextTick, ref } from 'vue';
 import { api, type Student } from '../api/client';
 import type { useTune } from '../composables/useTune';
+import { saveAs } from '../composables/useFiles';
 import { useUndo } from '../composables/useUndo';
 import { practisedWords } from './practice-words';
 
@@ -98,6 +99,15 @@ const items = computed<MenuItem[]>(() => [
             },
           ]
         : []),
+      {
+        label: 'Save all that is kept of this student',
+        icon: 'pi',
+        command: () =>
+          attempt(async () => {
+            const { studentId } = players.value[props.tune.active.value]!;
+            saveAs(`${name.value}.json`, await api.keptOfStudent(studentId));
+          }),
+      },
       {
         label: 'Remove from all tunes',
         icon: 'pi',

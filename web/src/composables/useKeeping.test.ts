@@ -52,6 +52,15 @@ describe('useKeeping', () => {
     expect(made.mock.calls[0]![0]).toMatch(/^title: New tune\ntempo: 80\n/);
   });
 
+  it('erases a removed student for good', async () => {
+    const { said, load, eraseStudent } = shelf();
+    await load();
+    const erase = vi.spyOn(api, 'eraseStudent').mockResolvedValue(undefined);
+    await eraseStudent(wren);
+    expect(erase).toHaveBeenCalledWith(7);
+    expect(said[0]).toEqual({ text: 'Nothing is kept of Wren, 8 any more.' });
+  });
+
   it('puts a removed student back', async () => {
     const { gone, said, load, putBackStudent } = shelf();
     await load();

@@ -60,6 +60,13 @@ export function useKeeping(
       await load();
     });
 
+  const eraseStudent = (student: Student) =>
+    attempt(async () => {
+      await api.eraseStudent(student.id);
+      say(`Nothing is kept of ${student.name} any more.`);
+      await load();
+    });
+
   const remove = (tune: TuneSummary) =>
     attempt(async () => {
       await api.removeTune(tune.id);
@@ -85,5 +92,18 @@ export function useKeeping(
       await load();
     });
 
-  return { off, gone, trouble, load, add, putBack, putBackStudent, remove, label, backup, restore };
+  return {
+    off,
+    gone,
+    trouble,
+    load,
+    add,
+    putBack,
+    putBackStudent,
+    eraseStudent,
+    remove,
+    label,
+    backup,
+    restore,
+  };
 }

@@ -126,7 +126,9 @@ onMounted(() => void load());
         title="Removed students"
         :of="gone"
         :name="({ name }) => name"
+        erasing="All that was played, practised and answered goes too, and nothing brings it back."
         @put-back="keeping.putBackStudent"
+        @erase="keeping.eraseStudent"
       />
       <span class="backup">
         <Button label="Backup" icon="pi pi-download" variant="text" @click="keeping.backup" />

@@ -15,10 +15,12 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.function.Consumer;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -46,15 +48,32 @@ class BackupController {
                             mediaType = MediaType.APPLICATION_JSON_VALUE,
                             schema = @Schema(implementation = Backup.class)))
     void backup(HttpServletResponse response) throws IOException {
-        String attachment = ContentDisposition.attachment()
-                .filename("zesty-thumb-backup.json")
-                .build()
-                .toString();
+        send("zesty-thumb-backup.json", backups::write, response);
+    }
+
+    @GetMapping(path = "/students/{id}", produces = MediaType.APPLICATION_JSON_VALUE)
+    @Operation(
+            summary = "Everything the studio holds of one student: name, hand, what it plays, practised and answered.",
+            description = "In the form of a backup, so that another studio can take it in.")
+    @ApiResponse(
+            responseCode = "200",
+            content =
+                    @Content(
+                            mediaType = MediaType.APPLICATION_JSON_VALUE,
+                            schema = @Schema(implementation = Backup.class)))
+    void ofStudent(@PathVariable long id, HttpServletResponse response) throws IOException {
+        send("zesty-thumb-student-" + id + ".json", out -> backups.writeOf(id, out), response);
+    }
+
+    private static void send(String name, Consumer<OutputStream> write, HttpServletResponse response)
+            throws IOException {
+        String attachment =
+                ContentDisposition.attachment().filename(name).build().toString();
         // Nothing is sent before all of it is there: a file that arrives is whole.
         Path file = Files.createTempFile("backup", ".json");
         try {
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(file))) {
-                backups.write(out);
+                write.accept(out);
             }
             response.setContentType(MediaType.APPLICATION_JSON_VALUE);
             response.setContentLengthLong(Files.size(file));

@@ -19,6 +19,9 @@ public interface BackupPart {
      */
     void write(Numbers numbers, Consumer<Object> out);
 
+    /** The same of what is one student's alone; nothing, as a rule. */
+    default void writeOf(long student, Numbers numbers, Consumer<Object> out) {}
+
     /**
      * Begins to put back what a file holds.
      *

@@ -4,6 +4,7 @@ import java.io.OutputStream;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,6 +26,21 @@ class Backups {
     /** Everything the studio holds; see {@link Backup}. What others save meanwhile is not in it, nor half of it. */
     @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
     public void write(OutputStream file) {
+        write(file, BackupPart::write);
+    }
+
+    /** Everything the studio holds of one student, in the same form. */
+    @Transactional(readOnly = true, isolation = Isolation.REPEATABLE_READ)
+    public void writeOf(long student, OutputStream file) {
+        write(file, (part, numbers, out) -> part.writeOf(student, numbers, out));
+    }
+
+    /** How a part is written. */
+    private interface Writing {
+        void write(BackupPart part, Numbers numbers, Consumer<Object> out);
+    }
+
+    private void write(OutputStream file, Writing how) {
         Map<String, Integer> end = new LinkedHashMap<>();
         try (JsonGenerator out = json.createGenerator(file)) {
             out.writeStartObject();
@@ -34,7 +50,7 @@ class Backups {
             for (BackupPart part : parts) {
                 end.put(part.list(), 0);
                 out.writeArrayPropertyStart(part.list());
-                part.write(numbers, one -> {
+                how.write(part, numbers, one -> {
                     json.writeValue(out, one);
                     end.merge(part.list(), 1, Integer::sum);
                 });

@@ -18,6 +18,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Consumer;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
@@ -88,8 +89,24 @@ class ExerciseBackup implements BackupPart {
     @Override
     @Transactional(readOnly = true)
     public void write(Numbers numbers, Consumer<Object> out) {
-        List<KeptExercise> all = exercises.findByStudioOrderByCreatedAtDescIdDesc(studios.current());
+        write(exercises.findByStudioOrderByCreatedAtDescIdDesc(studios.current()), one -> true, numbers, out);
+    }
+
+    /** What the student was asked; of what anybody was asked, the tries under this name. */
+    @Override
+    @Transactional(readOnly = true)
+    public void writeOf(long student, Numbers numbers, Consumer<Object> out) {
+        String name = students.find(student).name();
+        write(
+                exercises.ofStudent(studios.current(), student, name),
+                attempt -> attempt.whose().equalsIgnoreCase(name),
+                numbers,
+                out);
+    }
+
+    private void write(List<KeptExercise> all, Predicate<Attempt> which, Numbers numbers, Consumer<Object> out) {
         Map<Long, List<Attempt>> made = attempts.findByExerciseInOrderByNumber(all).stream()
+                .filter(which)
                 .collect(Collectors.groupingBy(attempt -> attempt.exercise().id()));
         all.stream()
                 .map(one -> new Kept(

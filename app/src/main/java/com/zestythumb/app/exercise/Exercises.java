@@ -5,7 +5,9 @@ import com.zestythumb.app.arrange.HandDto;
 import com.zestythumb.app.http.Links;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.student.Student;
+import com.zestythumb.app.student.StudentErased;
 import com.zestythumb.app.student.Students;
+import com.zestythumb.app.studio.Purge;
 import com.zestythumb.app.studio.Studios;
 import com.zestythumb.app.tune.Tune;
 import com.zestythumb.app.tune.Tunes;
@@ -20,6 +22,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.hibernate.Hibernate;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -186,6 +191,20 @@ public class Exercises {
         made.say(words.strip(), points);
         // What makes no sense is refused before it is kept.
         return AttemptView.of(made);
+    }
+
+    @EventListener
+    void forget(StudentErased erased) {
+        if (!erased.isNameShared()) {
+            attempts.eraseOf(erased.student().studio(), erased.student().name());
+        }
+        exercises.eraseOf(erased.student().id());
+    }
+
+    @EventListener
+    @Order(Ordered.HIGHEST_PRECEDENCE)
+    void purge(Purge purge) {
+        exercises.partFromTunes(purge.before());
     }
 
     private KeptExercise find(long id) {

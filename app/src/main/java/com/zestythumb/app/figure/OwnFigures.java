@@ -2,9 +2,11 @@ package com.zestythumb.app.figure;
 
 import com.zestythumb.app.arrange.OwnFigureDto;
 import com.zestythumb.app.http.NotFoundException;
+import com.zestythumb.app.studio.Purge;
 import com.zestythumb.app.studio.Studios;
 import java.time.Instant;
 import java.util.List;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -49,6 +51,11 @@ public class OwnFigures {
 
     void putBack(long id) {
         find(id).remove(null);
+    }
+
+    @EventListener
+    void purge(Purge purge) {
+        figures.purge(purge.before());
     }
 
     private OwnFigure find(long id) {

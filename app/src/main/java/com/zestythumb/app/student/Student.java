@@ -66,6 +66,10 @@ public class Student {
         return version;
     }
 
+    public Studio studio() {
+        return studio;
+    }
+
     public String name() {
         return name;
     }

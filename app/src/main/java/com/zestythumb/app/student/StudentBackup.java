@@ -41,8 +41,17 @@ class StudentBackup implements BackupPart {
     @Override
     @Transactional(readOnly = true)
     public void write(Numbers numbers, Consumer<Object> out) {
-        students.everyone()
-                .forEach(one -> out.accept(new Kept(numbers.give(list(), one.id()), one.draft(), one.removedAt())));
+        students.everyone().forEach(one -> write(one, numbers, out));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void writeOf(long student, Numbers numbers, Consumer<Object> out) {
+        write(students.find(student), numbers, out);
+    }
+
+    private void write(Student one, Numbers numbers, Consumer<Object> out) {
+        out.accept(new Kept(numbers.give(list(), one.id()), one.draft(), one.removedAt()));
     }
 
     @Override

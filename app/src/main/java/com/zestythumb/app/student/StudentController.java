@@ -59,6 +59,13 @@ class StudentController {
         students.remove(id);
     }
 
+    @DeleteMapping("/{id}/for-good")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(summary = "Erase a student and all that is kept of it, for good: what it plays, practised and answered.")
+    void erase(@PathVariable long id) {
+        students.erase(id);
+    }
+
     @GetMapping("/removed")
     @Operation(summary = "Students that were removed, the latest first.")
     List<StudentView> removed() {

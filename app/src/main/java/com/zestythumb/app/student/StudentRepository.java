@@ -24,5 +24,15 @@ interface StudentRepository extends JpaRepository<Student, Long> {
     @Query("update Student s set s.removedAt = :when where s.id = :id")
     void setRemoved(Long id, Instant when);
 
+    /** With what it plays and practised. */
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
+    @Query("delete from Student s where s.id = :id")
+    void erase(Long id);
+
+    int countByStudioAndNameIgnoreCase(Studio studio, String name);
+
+    /** Of every studio. */
+    List<Student> findByRemovedAtBefore(Instant when);
+
     Optional<Student> findByIdAndStudio(Long id, Studio studio);
 }

@@ -3,11 +3,13 @@ package com.zestythumb.app.student;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.app.http.Versions;
+import com.zestythumb.app.studio.Purge;
 import com.zestythumb.app.studio.Studios;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -113,6 +115,23 @@ public class Students {
             students.setRemoved(id, Instant.now());
             events.publishEvent(new StudentRemoved(id));
         }
+    }
+
+    /** Erases a student for good, with all that is kept of it; tunes that only it played are any hand's. */
+    public void erase(long id) {
+        remove(id);
+        erase(find(id));
+    }
+
+    private void erase(Student student) {
+        boolean isShared = students.countByStudioAndNameIgnoreCase(student.studio(), student.name()) > 1;
+        events.publishEvent(new StudentErased(student, isShared));
+        students.erase(student.id());
+    }
+
+    @EventListener
+    void purge(Purge purge) {
+        students.findByRemovedAtBefore(purge.before()).forEach(this::erase);
     }
 
     public void putBack(long id) {

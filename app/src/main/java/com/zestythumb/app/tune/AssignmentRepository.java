@@ -34,12 +34,20 @@ interface AssignmentRepository extends JpaRepository<Assignment, Long> {
     @Lock(LockModeType.PESSIMISTIC_WRITE)
     Optional<Assignment> findLockedByCode(String code);
 
+    /** Removed ones as well. */
+    List<Assignment> findByTuneAndStudent(Tune tune, Student student);
+
     boolean existsByTuneAndStudentAndRemovedAtIsNull(Tune tune, Student student);
 
     /** Takes it from the student, or back where no time is told. */
     @Modifying
     @Query("update Assignment a set a.removedAt = :when where a.id = :id")
     void setRemoved(Long id, Instant when);
+
+    /** Taken from a student before this; of every studio. */
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
+    @Query("delete from Assignment a where a.removedAt < :when")
+    void purge(Instant when);
 
     int countByTune(Tune tune);
 

@@ -8,10 +8,12 @@ import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.app.http.Versions;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.Students;
+import com.zestythumb.app.studio.Purge;
 import com.zestythumb.app.studio.Studios;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -148,6 +150,11 @@ public class Assignments {
             checkNotYet(assignment.tune(), assignment.student());
             assignments.setRemoved(id, null);
         }
+    }
+
+    @EventListener
+    void purge(Purge purge) {
+        assignments.purge(purge.before());
     }
 
     /** A student plays a tune in one way. */

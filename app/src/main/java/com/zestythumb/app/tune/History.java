@@ -3,6 +3,8 @@ package com.zestythumb.app.tune;
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
 import com.zestythumb.app.http.NotFoundException;
+import com.zestythumb.app.student.Student;
+import com.zestythumb.app.student.StudentErased;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Duration;
 import java.time.Instant;
@@ -11,7 +13,10 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -25,6 +30,8 @@ class History {
 
     /** Changes that follow one another sooner than this are one step. */
     private static final Duration STEP = Duration.ofMinutes(2);
+
+    private static final int LOT = 100;
 
     private static final JsonMapper JSON = JsonMapper.shared();
 
@@ -74,6 +81,26 @@ class History {
                 .orElseThrow(
                         () -> new NotFoundException("there is no state number " + state + " of this tune any more"))
                 .rename(name);
+    }
+
+    /** States of tunes tell no more of a student who is erased. */
+    @EventListener
+    void forget(StudentErased erased) {
+        Student student = erased.student();
+        // As it stands in the JSON of a state.
+        String told = "\"student\":" + JSON.writeValueAsString(student.name());
+        List<Long> ids = revisions.ofStudent(student.studio(), student, told);
+        for (int from = 0; from < ids.size(); from += LOT) {
+            for (TuneRevision state : revisions.findAllById(ids.subList(from, Math.min(from + LOT, ids.size())))) {
+                Set<Long> its = assignments.findByTuneAndStudent(state.tune(), student).stream()
+                        .map(Assignment::id)
+                        .collect(Collectors.toSet());
+                state.playedBy(write(read(state.choices()).stream()
+                        .filter(one -> !its.contains(one.assignment())
+                                && (erased.isNameShared() || !one.student().equalsIgnoreCase(student.name())))
+                        .toList()));
+            }
+        }
     }
 
     private List<Played> played(Tune tune) {

@@ -3,6 +3,7 @@ package com.zestythumb.app.tune;
 import com.zestythumb.app.arrange.PracticeRecordDto;
 import com.zestythumb.app.arrange.PractisedDto;
 import com.zestythumb.app.http.RefusedException;
+import com.zestythumb.app.studio.Purge;
 import com.zestythumb.app.tune.PracticeRoundRepository.Day;
 import com.zestythumb.app.tune.TuneBackup.KeptPage;
 import com.zestythumb.app.tune.TuneBackup.KeptRound;
@@ -16,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -105,6 +107,11 @@ class PracticeLog {
 
     void putBack(Assignment assignment, String day) {
         rounds.putBack(assignment, day);
+    }
+
+    @EventListener
+    void purge(Purge purge) {
+        rounds.purge(purge.before());
     }
 
     @Transactional(readOnly = true)

@@ -63,6 +63,11 @@ interface PracticeRoundRepository extends JpaRepository<PracticeRound, Long> {
             where r.assignment = :assignment and r.day = :day and r.takenBackAt is null""")
     int takeBack(Assignment assignment, String day, Instant when);
 
+    /** Taken back before this; of every studio. */
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
+    @Query("delete from PracticeRound r where r.takenBackAt < :when")
+    void purge(Instant when);
+
     @Modifying
     @Query("update PracticeRound r set r.takenBackAt = null where r.assignment = :assignment and r.day = :day")
     int putBack(Assignment assignment, String day);

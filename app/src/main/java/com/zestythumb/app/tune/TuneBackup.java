@@ -139,9 +139,8 @@ class TuneBackup implements BackupPart {
         return "tunes";
     }
 
-    /** So many tunes of the studio at a time. */
-    private void inLots(Consumer<List<Tune>> use) {
-        List<Long> ids = tunes.ids(studios.current());
+    /** So many tunes at a time. */
+    private void inLots(List<Long> ids, Consumer<List<Tune>> use) {
         for (int from = 0; from < ids.size(); from += LOT) {
             use.accept(tunes.findAllById(ids.subList(from, Math.min(from + LOT, ids.size()))));
             session.clear();
@@ -151,8 +150,21 @@ class TuneBackup implements BackupPart {
     @Override
     @Transactional(readOnly = true)
     public void write(Numbers numbers, Consumer<Object> out) {
-        inLots(lot -> {
-            List<Assignment> everything = assignments.findByTuneInOrderByPlaceAscIdAsc(lot);
+        write(tunes.ids(studios.current()), null, numbers, out);
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void writeOf(long student, Numbers numbers, Consumer<Object> out) {
+        write(tunes.ids(studios.current(), student), student, numbers, out);
+    }
+
+    /** Tunes with what everybody plays of them, or one student alone. */
+    private void write(List<Long> ids, Long only, Numbers numbers, Consumer<Object> out) {
+        inLots(ids, lot -> {
+            List<Assignment> everything = assignments.findByTuneInOrderByPlaceAscIdAsc(lot).stream()
+                    .filter(one -> only == null || only.equals(one.student().id()))
+                    .toList();
             Map<Long, List<Assignment>> played = everything.stream()
                     .collect(Collectors.groupingBy(one -> one.tune().id()));
             Map<Long, List<TuneRevision>> histories = revisions.findByTuneInOrderBySavedAtAscIdAsc(lot).stream()
@@ -164,7 +176,8 @@ class TuneBackup implements BackupPart {
                         tune,
                         played.getOrDefault(tune.id(), List.of()),
                         histories.getOrDefault(tune.id(), List.of()),
-                        rounds));
+                        rounds,
+                        only != null));
             }
         });
     }
@@ -174,7 +187,8 @@ class TuneBackup implements BackupPart {
             Tune tune,
             List<Assignment> played,
             List<TuneRevision> history,
-            Map<Long, List<PracticeRound>> rounds) {
+            Map<Long, List<PracticeRound>> rounds,
+            boolean isOfOne) {
         Numbers places = new Numbers();
         played.forEach(one -> places.give(list(), one.id()));
         return new Kept(
@@ -193,7 +207,7 @@ class TuneBackup implements BackupPart {
                 tune.level(),
                 tune.updatedAt(),
                 tune.removedAt(),
-                history.stream().map(one -> state(one, places)).toList());
+                history.stream().map(one -> state(one, places, isOfOne)).toList());
     }
 
     private static KeptRecord record(List<PracticeRound> rounds) {
@@ -207,13 +221,14 @@ class TuneBackup implements BackupPart {
         return new KeptRecord(List.copyOf(pages.values()));
     }
 
-    private KeptState state(TuneRevision revision, Numbers places) {
+    private KeptState state(TuneRevision revision, Numbers places, boolean isOfOne) {
         return new KeptState(
                 revision.savedAt(),
                 revision.name(),
                 revision.title(),
                 revision.chart(),
                 History.read(revision.choices()).stream()
+                        .filter(one -> !isOfOne || places.of(list(), one.assignment()) != null)
                         .map(one -> {
                             Integer place = places.of(list(), one.assignment());
                             return new KeptPlayed(
@@ -254,7 +269,7 @@ class TuneBackup implements BackupPart {
 
         Work(Numbers numbers) {
             this.numbers = numbers;
-            inLots(lot -> {
+            inLots(tunes.ids(studios.current()), lot -> {
                 Map<Long, List<Played>> played = assignments.findByTuneInOrderByPlaceAscIdAsc(lot).stream()
                         .filter(TuneBackup::isPlayed)
                         .collect(Collectors.groupingBy(

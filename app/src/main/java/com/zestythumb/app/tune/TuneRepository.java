@@ -35,6 +35,12 @@ interface TuneRepository extends JpaRepository<Tune, Long> {
     @Query("select t.id from Tune t where t.studio = :studio order by t.id")
     List<Long> ids(Studio studio);
 
+    /** Those of them that a student plays or played. */
+    @Query("""
+            select t.id from Tune t where t.studio = :studio and exists (
+                select a.id from Assignment a where a.tune = t and a.student.id = :student) order by t.id""")
+    List<Long> ids(Studio studio, long student);
+
     /** Tunes that nobody plays any more. */
     @Query("""
             select t from Tune t where t.studio = :studio and not exists (
@@ -50,6 +56,11 @@ interface TuneRepository extends JpaRepository<Tune, Long> {
     @Modifying
     @Query("update Tune t set t.removedAt = :when where t.id = :id")
     void setRemoved(Long id, Instant when);
+
+    /** Off the shelf since before this; of every studio. */
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
+    @Query("delete from Tune t where t.removedAt < :when")
+    void purge(Instant when);
 
     /** Facts of a text that still stands as it was seen. */
     @Modifying

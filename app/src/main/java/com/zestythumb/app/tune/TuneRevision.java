@@ -71,6 +71,10 @@ class TuneRevision {
         return chart;
     }
 
+    void playedBy(String newChoices) {
+        choices = newChoices;
+    }
+
     /** How it was played, as JSON: {@link History}. */
     String choices() {
         return choices;

@@ -1,5 +1,7 @@
 package com.zestythumb.app.tune;
 
+import com.zestythumb.app.student.Student;
+import com.zestythumb.app.studio.Studio;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
@@ -20,6 +22,13 @@ interface TuneRevisionRepository extends JpaRepository<TuneRevision, Long> {
 
     /** Of several tunes, to be kept in a file. */
     List<TuneRevision> findByTuneInOrderBySavedAtAscIdAsc(Collection<Tune> tunes);
+
+    /** States of what a student played, and those that tell of this name. */
+    @Query("""
+            select r.id from TuneRevision r
+            where r.studio = :studio and (locate(:told, r.choices) > 0 or exists (
+                select a.id from Assignment a where a.tune = r.tune and a.student = :student))""")
+    List<Long> ofStudent(Studio studio, Student student, String told);
 
     /**
      * Deletes the states of a tune that have no name, were not the last of their day, or are older than a year.

@@ -5,6 +5,7 @@ import com.zestythumb.app.http.Versions;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.StudentRemoved;
 import com.zestythumb.app.student.Students;
+import com.zestythumb.app.studio.Purge;
 import com.zestythumb.app.studio.Studio;
 import com.zestythumb.app.studio.Studios;
 import com.zestythumb.core.sheet.Chart;
@@ -118,6 +119,11 @@ public class Tunes {
     @EventListener
     void playOn(StudentRemoved gone) {
         tunes.withoutPlayers(studios.current()).forEach(this::forAnyHand);
+    }
+
+    @EventListener
+    void purge(Purge purge) {
+        tunes.purge(purge.before());
     }
 
     private Assignment forAnyHand(Tune tune) {

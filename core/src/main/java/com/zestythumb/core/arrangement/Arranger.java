@@ -62,7 +62,7 @@ final class Arranger {
 
     /** How a chord is laid in this tune, and struck. */
     private StyleChoice style(int chord) {
-        StyleChoice chosen = choices.styleOf(events.get(chord));
+        StyleChoice chosen = choices.styleOf(events.get(chord), figure.figureOf(chord));
         return settled.computeIfAbsent(
                 chosen.struck(figure.strokes(chord)), style -> style.settled(chords, choices.hand()));
     }

@@ -138,8 +138,15 @@ public record Choices(
 
     /** How a chord is laid: as its figure brings it along, else by the last stretch that covers it. */
     public StyleChoice styleOf(ChordEvent chord) {
+        return styleOf(chord, figureOf(chord));
+    }
+
+    /** The same of one that is played in this figure, as its own or at rest. */
+    StyleChoice styleOf(ChordEvent chord, Figure played) {
         Figure broken = figureOf(chord);
-        if (broken.lays() != null && !broken.lays().equals(chosen(chord).style())) {
+        boolean lays = broken.lays() != null
+                && (played.equals(broken) || !broken.lays().isOnTheWay());
+        if (lays && !broken.lays().equals(chosen(chord).style())) {
             return new StyleChoice(broken.lays(), Map.of());
         }
         return chosen(chord);

@@ -7,6 +7,7 @@ import com.zestythumb.core.arrangement.Score.Part;
 import com.zestythumb.core.arrangement.Score.Sound;
 import com.zestythumb.core.arrangement.Surroundings;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voiceleading.ChordWritten;
@@ -58,7 +59,7 @@ final class WrittenTones {
         return written;
     }
 
-    /** What is held where it begins, and what is struck while it lasts. */
+    /** What is held where it begins, and what is struck while it lasts and does not anticipate the next chord. */
     private ChordWritten of(ArrangedChord chord, boolean slashes, NavigableMap<Fraction, Moment> moments) {
         Fraction from =
                 arrangement.score().at(chord.event().bar(), chord.event().start());
@@ -72,10 +73,26 @@ final class WrittenTones {
         }
         moments.subMap(from, to)
                 .values()
-                .forEach(moment -> moment.held(moment::strikes).forEach(sound -> notes.add(note(sound, from, to))));
+                .forEach(moment -> moment.held(sound -> moment.strikes(sound) && !anticipates(sound, chord, to))
+                        .forEach(sound -> notes.add(note(sound, from, to))));
         boolean last = chord.index() + 1 == arrangement.chords().size();
         return new ChordWritten(
                 chord.chord(), notes, slashes, sung, last, Surroundings.key(arrangement.analysis(), chord.index()));
+    }
+
+    /** Whether it is one of the next chord's notes by name, none of this one's, and the last that its hand strikes before that begins. */
+    private boolean anticipates(Sound sound, ArrangedChord chord, Fraction to) {
+        if (chord.index() + 1 == arrangement.chords().size()) {
+            return false;
+        }
+        PitchClass name = sound.note().pitch().pitchClass();
+        List<PitchClass> next =
+                arrangement.chords().get(chord.index() + 1).chord().tones();
+        return next.contains(name) && !chord.chord().tones().contains(name) && isLastBefore(sound, to);
+    }
+
+    private boolean isLastBefore(Sound sound, Fraction to) {
+        return byTime.get(sound.part()).subMap(sound.from(), false, to, false).isEmpty();
     }
 
     private Note note(Sound sound, Fraction from, Fraction to) {
@@ -87,7 +104,7 @@ final class WrittenTones {
         boolean left = sound.part() == Part.LEFT;
         Voice voice = part != null ? part : left ? Voice.MIDDLE : Voice.TOP;
         return new Note(
-                voice, sound.note().pitch(), left, sound.from().equals(from), steps, !before && isForgotten(sound));
+                voice, sound.note().pitch(), left, sound.from().equals(from), steps, !before && isForgotten(sound, to));
     }
 
     /** Whether what its hand strikes next before it or behind it lies a step away. */
@@ -102,16 +119,32 @@ final class WrittenTones {
                 .anyMatch(apart -> apart > 0 && apart <= STEP);
     }
 
-    /** Whether it is as the signature has it, and an accidental stood at its line before in this bar. */
-    private boolean isForgotten(Sound sound) {
+    /**
+     * Whether it is as the signature has it, and an accidental stood at its line before in this bar. A half step that goes on as a half step,
+     * A – A flat – G, was meant, and so was the last note that leads into the next chord by step.
+     */
+    private boolean isForgotten(Sound sound, Fraction to) {
         Pitch pitch = sound.note().pitch();
         Bar bar = arrangement.sheet().bars().get(sound.note().bar());
         Fraction from = arrangement.score().at(bar.index(), Fraction.ZERO);
-        return bar.key().signatureOf(pitch.pitchClass().letter())
+        return !isBetweenHalfSteps(sound)
+                && !(isLastBefore(sound, to) && steps(sound, true))
+                && bar.key().signatureOf(pitch.pitchClass().letter())
                         == pitch.pitchClass().alteration()
                 && byTime.get(sound.part()).subMap(from, sound.from()).values().stream()
                         .flatMap(List::stream)
                         .map(other -> other.note().pitch())
                         .anyMatch(other -> other.staffStep() == pitch.staffStep() && !other.equals(pitch));
+    }
+
+    private boolean isBetweenHalfSteps(Sound sound) {
+        NavigableMap<Fraction, List<Sound>> hand = byTime.get(sound.part());
+        var before = hand.lowerEntry(sound.from());
+        var after = hand.higherEntry(sound.from());
+        return before != null
+                && after != null
+                && Stream.of(1, -1)
+                        .anyMatch(up -> before.getValue().stream().anyMatch(other -> sound.key() - other.key() == up)
+                                && after.getValue().stream().anyMatch(other -> other.key() - sound.key() == up));
     }
 }

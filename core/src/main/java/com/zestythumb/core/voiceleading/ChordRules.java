@@ -2,6 +2,7 @@ package com.zestythumb.core.voiceleading;
 
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.Quality;
+import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.voiceleading.ChordWritten.Note;
@@ -24,6 +25,8 @@ public final class ChordRules {
 
     /** 1 where ninths and thirteenths that are added to a seventh chord are colours. */
     static final String COLOURS = "colours";
+
+    private static final Interval NINTH = Interval.parse("M9");
 
     private static final int KEYS = 12;
     private static final int STEP = 2;
@@ -125,27 +128,27 @@ public final class ChordRules {
         boolean every = written.sung() || limits.get(EVERY_HAND) == 1;
         for (Note note : every ? written.notes() : written.own()) {
             PitchClass name = note.pitch().pitchClass();
-            boolean foreign = Member.of(chord, name) == Member.FOREIGN
-                    && !chord.bass().soundsLike(name)
-                    && !(limits.get(COLOURS) == 1 && isColour(written, name));
+            boolean outside =
+                    Member.of(chord, name) == Member.FOREIGN && !chord.bass().soundsLike(name);
+            boolean foreign = outside && !(limits.get(COLOURS) == 1 && isColour(written, name));
             Move named = new Move(note.voice(), null, new Tone(note.pitch(), Member.of(chord, name)));
             if (foreign && note.altered()) {
                 found.accept(Fault.of(Kind.ACCIDENTAL_FORGOTTEN, named));
             } else if (foreign && (note.atOnce() || !note.left() && !written.sung()) && !note.steps()) {
                 found.accept(Fault.of(Kind.FOREIGN, named));
-            } else if (!foreign && isMisspelt(written, name)) {
+            } else if (!outside && isMisspelt(written, name)) {
                 found.accept(Fault.of(Kind.MISSPELT, named));
             }
         }
         bass(written, every, found);
     });
 
-    /** A ninth or thirteenth of the key that a player adds to a seventh chord. */
+    /** A ninth or thirteenth that a player adds to a seventh chord: the key's, or the plain ninth. */
     private static boolean isColour(ChordWritten written, PitchClass name) {
         Chord chord = written.chord();
         return chord.quality().hasSeventh()
                 && written.key() != null
-                && written.key().contains(name)
+                && (written.key().contains(name) || name.equals(chord.root().plus(NINTH)))
                 && chord.tones().stream().noneMatch(tone -> Sonority.above(tone, name) == 1);
     }
 

@@ -87,6 +87,12 @@ final class Colours {
         return chord.root().plus(FLAT_SEVENTH);
     }
 
+    /** The chord's own seventh; a minor one where it names none. */
+    static PitchClass ownSeventh(Chord chord) {
+        Interval own = chord.quality().numbered(7);
+        return own == null ? flatSeventh(chord) : chord.root().plus(own);
+    }
+
     /** The thirteenth half a step lower, where a dominant has none of its own. */
     static PitchClass lowThirteenth(Chord chord) {
         return isPlainDominant(chord) ? chord.root().plus(LOW_THIRTEENTH) : null;

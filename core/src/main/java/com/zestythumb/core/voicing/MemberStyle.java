@@ -45,6 +45,7 @@ final class MemberStyle extends NamedStyle {
         /** Sixth and minor seventh above the root, whatever the symbol names, as in a boogie. */
         SIXTH(Colours::sixth),
         FLATSEVENTH(Colours::flatSeventh),
+        OWNSEVENTH(Colours::ownSeventh),
         /** The fifth of a chord over its root. */
         PLAINFIFTH(chord -> chord.hasSlash() ? null : first(chord, 5)),
         /** The fifth over a written bass; where it is that bass, the third. */
@@ -78,6 +79,9 @@ final class MemberStyle extends NamedStyle {
 
     /** What a plain triad does not have. */
     private static final Set<Place> COLOURED = EnumSet.of(Place.SEVENTH, Place.NINTH, Place.COLOUR);
+
+    /** What a pattern goes through, and a chord that is held does not have. */
+    private static final Set<Place> PASSED = EnumSet.of(Place.SIXTH, Place.FLATSEVENTH, Place.OWNSEVENTH);
 
     /** Colours that a symbol does not name are the key's: lowered where a dominant leads to a minor chord, else not. */
     private static final CostTerm FOREIGN_COLOUR = new CostTerm(
@@ -193,6 +197,11 @@ final class MemberStyle extends NamedStyle {
     }
 
     @Override
+    public boolean isOnTheWay() {
+        return rows.get(0).get(0).stream().anyMatch(PASSED::contains);
+    }
+
+    @Override
     public List<WayTerm> ways() {
         return ways;
     }
@@ -241,10 +250,17 @@ final class MemberStyle extends NamedStyle {
         return laid;
     }
 
+    /** A bass that the chart writes is the lowest note, where the style has basses at all. */
     private static List<Voicing> laid(Chord chord, List<List<Place>> row, Wishes wishes) {
+        boolean hasBass = row.stream().anyMatch(shape -> shape.get(0) == Place.BASS);
         List<Voicing> here = new ArrayList<>();
         row.forEach(shape -> addEverywhere(chord, shape, wishes.hand(), here));
-        return here.stream().distinct().toList();
+        return here.stream()
+                .filter(voicing -> !hasBass
+                        || !chord.hasSlash()
+                        || voicing.first().lowest().pitchClass().equals(chord.bass()))
+                .distinct()
+                .toList();
     }
 
     /** The notes of a shape from below; none where the chord has no such member. */

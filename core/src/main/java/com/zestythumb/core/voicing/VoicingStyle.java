@@ -83,6 +83,11 @@ public interface VoicingStyle {
         return false;
     }
 
+    /** Whether it holds notes that a pattern goes through, so that a chord that is held is not laid in it. */
+    default boolean isOnTheWay() {
+        return false;
+    }
+
     /** Whether a chord that comes again keeps its octave, as in styles that stand on the root (common practice). */
     default boolean keepsPlace() {
         return false;

@@ -81,11 +81,13 @@ public final class VoicingStyles {
 
     /** Triads in open position: every other note an octave higher. */
     public static final VoicingStyle SPREAD = new MemberStyle(
-            new Label("spread", "Spread triads", "open position, wide at the bottom; large hands, or rolled", 5),
-            "bass fifth tenth, third root fifth, fifth third root",
-            "bass fifth bass",
-            "bass fifth",
-            "bass");
+                    new Label(
+                            "spread", "Spread triads", "open position, wide at the bottom; large hands, or rolled", 5),
+                    "bass fifth tenth, third root fifth, fifth third root",
+                    "bass fifth bass",
+                    "bass fifth",
+                    "bass")
+            .inPlaceOfRegister(CostTerms.REGISTER, CostTerms.SIX_FOUR);
 
     /** Third, seventh, ninth and fifth or thirteenth, the third or the seventh lowest; no root (common practice). */
     public static final VoicingStyle ROOTLESS = new MemberStyle(
@@ -190,9 +192,9 @@ public final class VoicingStyles {
 
     /** Root, minor seventh and octave. */
     public static final VoicingStyle OCTAVE_SEVENTH = new MemberStyle(
-                    new Label("octave-seventh", "Octave riff shapes", "root, minor seventh and octave", 3),
-                    "bass flatseventh bass",
-                    "bass flatseventh",
+                    new Label("octave-seventh", "Octave riff shapes", "root, seventh and octave", 3),
+                    "bass ownseventh bass",
+                    "bass ownseventh",
                     "bass")
             .onRoot();
 

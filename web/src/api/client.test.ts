@@ -46,7 +46,7 @@ describe('the server', () => {
   it('sends files as they are and everything else as JSON', async () => {
     answered(200, '[]');
     await api.bring('a b.abc', new Blob(['X:1']));
-    await api.transpose('| C |', 'G', false);
+    await api.transpose('| C |', [], 'G', false);
     const sent = vi.mocked(fetch).mock.calls.map(([request]) => request as Request);
     expect(sent.map(({ url }) => url.replace(window.location.origin, ''))).toEqual([
       '/api/imports?name=a%20b.abc',

@@ -390,14 +390,19 @@ export const api = {
     (await data(http.POST('/api/charts/format', { body: { chart, chords } }))).chart,
   printing: async (chart: string, names: NoteNames, symbols: SymbolStyle) =>
     (await data(http.POST('/api/charts/printing', { body: { chart, names, symbols } }))).chart,
-  transpose: async (chart: string, key: string, samePage: boolean) => {
-    const body = { chart, key, interval: '', down: false, samePage };
-    return (await data(http.POST('/api/charts/transpose', { body }))).chart;
-  },
-  transposeBy: async (chart: string, interval: string, down: boolean) => {
-    const body = { chart, key: '', interval, down, samePage: false };
-    return (await data(http.POST('/api/charts/transpose', { body }))).chart;
-  },
+  /** A chart in another key, and what is played of it. */
+  transpose: (chart: string, choices: Choices[], key: string, samePage: boolean) =>
+    data(
+      http.POST('/api/charts/transpose', {
+        body: { chart, choices, key, interval: '', down: false, samePage },
+      }),
+    ),
+  transposeBy: (chart: string, choices: Choices[], interval: string, down: boolean) =>
+    data(
+      http.POST('/api/charts/transpose', {
+        body: { chart, choices, key: '', interval, down, samePage: false },
+      }),
+    ),
   /** The chart, or another of the tune, with the left hand of some bars written out as this one is played. */
   writeOut: async (chart: string, played: Played, bars: number[], into = chart) => {
     const body = { tune: whole(chart, played), bars, into };

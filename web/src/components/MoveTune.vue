@@ -2,11 +2,13 @@
 import Button from 'primevue/button';
 import Select from 'primevue/select';
 import { ref } from 'vue';
-import { api } from '../api/client';
+import { api, type Choices } from '../api/client';
 
 /** Moves the tune to a key or by an interval, or sets another signature before the same page. */
-const props = defineProps<{ chart: string }>();
-const emit = defineEmits<{ change: [what: string, work: () => Promise<string>] }>();
+type Moved = { chart: string; choices: Choices[] };
+const emit = defineEmits<{
+  move: [what: string, work: (chart: string, choices: Choices[]) => Promise<Moved>];
+}>();
 
 const KEYS = ['C', 'G', 'D', 'A', 'E', 'B', 'F#', 'Db', 'Ab', 'Eb', 'Bb', 'F'];
 const MINOR = ['A', 'E', 'B', 'F#', 'C#', 'G#', 'Eb', 'Bb', 'F', 'C', 'G', 'D'];
@@ -32,11 +34,13 @@ const key = ref('D major');
 const interval = ref('M2');
 
 const toKey = (samePage: boolean) =>
-  emit('change', samePage ? 'The signature is changed.' : 'The tune is moved.', () =>
-    api.transpose(props.chart, key.value, samePage),
+  emit('move', samePage ? 'The signature is changed.' : 'The tune is moved.', (chart, choices) =>
+    api.transpose(chart, choices, key.value, samePage),
   );
 const by = (down: boolean) =>
-  emit('change', 'The tune is moved.', () => api.transposeBy(props.chart, interval.value, down));
+  emit('move', 'The tune is moved.', (chart, choices) =>
+    api.transposeBy(chart, choices, interval.value, down),
+  );
 </script>
 
 <template>

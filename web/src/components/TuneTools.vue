@@ -1,16 +1,21 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { computed, onMounted, ref } from 'vue';
-import { api, type Revision } from '../api/client';
+import { api, type Choices, type Revision } from '../api/client';
 import { useLatest } from '../composables/useLatest';
 import { allConfirmed } from '../editor/guesses';
 import ChordPrinting from './ChordPrinting.vue';
 import MoveTune from './MoveTune.vue';
 
 /** What changes the whole tune: its key, how chords are written, an earlier state. */
-const props = defineProps<{ id: number; guesses: number }>();
+const props = defineProps<{
+  id: number;
+  guesses: number;
+  /** What each student plays of it, whose notes go along when the tune is moved. */
+  played: { assignment: number; choices: Choices }[];
+}>();
 const chart = defineModel<string>('chart', { required: true });
-const emit = defineEmits<{ playAs: [played: Revision['played']] }>();
+const emit = defineEmits<{ playAs: [played: { assignment: number; choices: Choices }[]] }>();
 
 const LATEST = 8;
 
@@ -31,6 +36,28 @@ async function change(what: string, work: () => Promise<string>) {
     done.value = what;
   } catch (error) {
     trouble.value = `${(error as Error).message}.`;
+  }
+}
+
+async function move(
+  what: string,
+  work: (chart: string, choices: Choices[]) => Promise<{ chart: string; choices: Choices[] }>,
+) {
+  const { played } = props;
+  let moved: Choices[] = [];
+  await change(what, async () => {
+    const done = await work(
+      chart.value,
+      played.map((one) => one.choices),
+    );
+    moved = done.choices;
+    return done.chart;
+  });
+  if (!trouble.value) {
+    emit(
+      'playAs',
+      played.map(({ assignment }, i) => ({ assignment, choices: moved[i]! })),
+    );
   }
 }
 
@@ -87,7 +114,7 @@ const firstBars = (revision: Revision) =>
         @click="change('All guesses are confirmed.', async () => allConfirmed(chart))"
       />
     </section>
-    <MoveTune :chart="chart" @change="change" />
+    <MoveTune @move="move" />
     <section>
       <h3>The chart</h3>
       <div class="row">

@@ -1,7 +1,14 @@
 import { flushPromises, type VueWrapper } from '@vue/test-utils';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { nextTick } from 'vue';
-import { api, Refused, type Catalogue, type HandProposal, type TuneSummary } from '../api/client';
+import {
+  api,
+  type Choices,
+  Refused,
+  type Catalogue,
+  type HandProposal,
+  type TuneSummary,
+} from '../api/client';
 import { useBringing } from '../composables/useBringing';
 import { CHOICES, chord, HAND, mounted, music, PLAYED } from '../testing/mounting';
 import BringView from '../views/BringView.vue';
@@ -298,7 +305,7 @@ describe('TuneTools', () => {
     };
     vi.spyOn(api, 'history').mockResolvedValue([state]);
     const named = vi.spyOn(api, 'nameState').mockResolvedValue(undefined);
-    page = mounted(TuneTools, { id: 8, guesses: 0, chart: '| C |' });
+    page = mounted(TuneTools, { id: 8, guesses: 0, played: [], chart: '| C |' });
     await flushPromises();
     await page.find('[aria-label^="Name the state"]').trigger('click');
     await page.find('li input').setValue('as in May');
@@ -309,6 +316,26 @@ describe('TuneTools', () => {
     await flushPromises();
     expect(page.emitted('update:chart')).toEqual([['| Am |']]);
     expect(page.emitted('playAs')).toHaveLength(1);
+  });
+
+  it('moves what is played along with the tune', async () => {
+    vi.spyOn(api, 'history').mockResolvedValue([]);
+    const here = { forbidden: ['F#'] } as unknown as Choices;
+    const there = { forbidden: ['G#'] } as unknown as Choices;
+    const moved = vi
+      .spyOn(api, 'transpose')
+      .mockResolvedValue({ chart: '| D |', choices: [there] });
+    const played = [{ assignment: 4, choices: here }];
+    page = mounted(TuneTools, { id: 8, guesses: 0, played, chart: '| C |' });
+    await flushPromises();
+    await page
+      .findAll('button')
+      .find((one) => one.text() === 'Move there')!
+      .trigger('click');
+    await flushPromises();
+    expect(moved).toHaveBeenCalledWith('| C |', [here], 'D major', false);
+    expect(page.emitted('update:chart')).toEqual([['| D |']]);
+    expect(page.emitted('playAs')).toEqual([[[{ assignment: 4, choices: there }]]]);
   });
 });
 

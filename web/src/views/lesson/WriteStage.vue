@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Revision } from '../../api/client';
+import type { Choices } from '../../api/client';
 import ChordPanel from '../../components/ChordPanel.vue';
 import HarmonyPanel from '../../components/HarmonyPanel.vue';
 import TuneTools from '../../components/TuneTools.vue';
@@ -11,8 +11,14 @@ const { id, tune, arrangement, harmonies, page, player, writing, chord, onChord,
   useLesson();
 const guesses = computed(() => arrangement.value?.chords.filter(({ guess }) => guess).length ?? 0);
 
+const played = computed(() =>
+  tune.players.value.map(({ id: assignment, choices }) => ({
+    assignment,
+    choices: choices.value.value,
+  })),
+);
 /** An earlier state is played as it was by those who play it still. */
-function playAs(played: Revision['played']) {
+function playAs(played: { assignment: number; choices: Choices }[]) {
   for (const { assignment, choices: then } of played) {
     const now = tune.players.value.find((one) => one.id === assignment);
     if (now) now.choices.value.value = then;
@@ -42,7 +48,13 @@ function playAs(played: Revision['played']) {
   >
     <i class="pi pi-plus" aria-hidden="true" /> Write the tune or the left hand note by note
   </button>
-  <TuneTools :id="id" v-model:chart="tune.chart.value" :guesses="guesses" @play-as="playAs" />
+  <TuneTools
+    :id="id"
+    v-model:chart="tune.chart.value"
+    :guesses="guesses"
+    :played="played"
+    @play-as="playAs"
+  />
 </template>
 
 <style scoped>

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -40,6 +41,25 @@ class ChartsApiTest {
 
     private static Map<String, Object> transpose(String chart, String key, String interval, boolean samePage) {
         return Map.of("chart", chart, "key", key, "interval", interval, "down", true, "samePage", samePage);
+    }
+
+    /** What is kept, wanted and forbidden is of the tune's notes, so it goes where they go. */
+    @Test
+    void whatIsChosenOfNotesGoesAlong() throws Exception {
+        String choices = "{\"forbidden\":[\"F#\"],\"wanted\":[{\"bar\":1,\"start\":\"0\",\"top\":\"B\",\"bass\":\"\"}],"
+                + "\"pins\":[{\"id\":\"p\",\"bar\":1,\"start\":\"0\",\"notes\":[\"G3\",\"B3\",\"D4\"],\"fingers\":{\"G3\":5}}]}";
+        Map<String, Object> up = new java.util.HashMap<>(transpose("key: G\n| G | D7 |", "Bb major", "", false));
+        up.put("choices", List.of(JSON.readValue(choices, Map.class)));
+        JsonNode moved = json(post("transpose", up)).at("/choices/0");
+        assertThat(moved.get("forbidden").toString()).isEqualTo("[\"A\"]");
+        assertThat(moved.at("/wanted/0/top").asString()).isEqualTo("D");
+        assertThat(moved.at("/wanted/0/bass").asString()).isEmpty();
+        assertThat(moved.at("/pins/0/notes").toString()).isEqualTo("[\"Bb3\",\"D4\",\"F4\"]");
+        assertThat(moved.at("/pins/0/fingers").toString()).isEqualTo("{\"Bb3\":5}");
+        Map<String, Object> page = new java.util.HashMap<>(transpose("key: G\n| G | D7 |", "Gb major", "", true));
+        page.put("choices", List.of(JSON.readValue(choices, Map.class)));
+        assertThat(json(post("transpose", page)).at("/choices/0/pins/0/notes").toString())
+                .isEqualTo("[\"Gb3\",\"Bb3\",\"Db4\"]");
     }
 
     @Test

@@ -7,6 +7,7 @@ import com.zestythumb.core.arrangement.FingeringWay;
 import com.zestythumb.core.arrangement.Pedalling;
 import com.zestythumb.core.arrangement.Playing;
 import com.zestythumb.core.arrangement.Repeating;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.StyleChoice;
@@ -18,6 +19,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /** What a student plays of a tune; what is left out is as usual. Ids are those of the catalogue. */
@@ -101,6 +103,8 @@ public record ChoicesDto(
         @Size(max = 5000)
         List<@NotNull @Size(max = 20) String> wayBars) {
 
+    private static final int MIDDLE = 4;
+
     public ChoicesDto {
         Choices usual = Choices.USUAL;
         style = style == null ? usual.style().style().id() : style;
@@ -148,6 +152,40 @@ public record ChoicesDto(
                 choices.waivers().stream().map(WaiverDto::of).toList(),
                 List.of(),
                 List.of());
+    }
+
+    /** The same with its notes moved: those that are kept, wanted and forbidden. */
+    public ChoicesDto moved(UnaryOperator<Pitch> move) {
+        return new ChoicesDto(
+                style,
+                settings,
+                figure,
+                school,
+                own,
+                stretches,
+                varied,
+                weights,
+                forbidden.stream().map(name -> moved(name, move)).toList(),
+                pedal,
+                touch,
+                repeating,
+                fingering,
+                tuneFingers,
+                ending,
+                wanted.stream().map(one -> one.moved(move)).toList(),
+                pins.stream().map(one -> one.moved(move)).toList(),
+                waivers,
+                way,
+                wayBars);
+    }
+
+    /** The name of a note, moved; nothing for none. */
+    static String moved(String name, UnaryOperator<Pitch> move) {
+        return name.isEmpty()
+                ? name
+                : move.apply(new Pitch(PitchClass.parse(name), MIDDLE))
+                        .pitchClass()
+                        .toString();
     }
 
     /** A hand to try choices with. */

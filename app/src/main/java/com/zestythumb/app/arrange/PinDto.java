@@ -11,6 +11,7 @@ import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /** A voicing the teacher fixed. */
@@ -56,6 +57,10 @@ public record PinDto(
                 byName(pin.manners()),
                 byName(pin.fingers()),
                 pin.scope());
+    }
+
+    PinDto moved(UnaryOperator<Pitch> move) {
+        return of(toPin().moved(move));
     }
 
     Pin toPin() {

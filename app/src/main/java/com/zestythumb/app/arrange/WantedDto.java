@@ -1,6 +1,7 @@
 package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.WantedNote;
+import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Fraction;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -8,6 +9,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.function.UnaryOperator;
 
 /** A note wanted at an edge of a chord. */
 @Schema(name = "WantedNote")
@@ -33,6 +35,10 @@ public record WantedDto(
 
     static WantedDto of(WantedNote note) {
         return new WantedDto(note.bar() + 1, note.start().toString(), text(note.top()), text(note.bass()));
+    }
+
+    WantedDto moved(UnaryOperator<Pitch> move) {
+        return new WantedDto(bar, start, ChoicesDto.moved(top, move), ChoicesDto.moved(bass, move));
     }
 
     WantedNote toNote() {

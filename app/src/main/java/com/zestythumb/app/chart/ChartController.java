@@ -1,12 +1,14 @@
 package com.zestythumb.app.chart;
 
 import com.zestythumb.app.arrange.ArrangementRequest;
+import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.core.chord.SymbolStyle;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.sheet.Fraction;
@@ -14,6 +16,7 @@ import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.KeyLine;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.NoteEntry;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.sheet.Transposition;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -24,6 +27,8 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.function.UnaryOperator;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -84,7 +89,17 @@ class ChartController {
             boolean down,
 
             @Schema(description = "Keep every note on its line and space and change the signature alone.")
-            boolean samePage) {}
+            boolean samePage,
+
+            @Schema(description = "What students play of it, whose notes go along. May be left out.") @Size(max = 100)
+            List<@NotNull @Valid ChoicesDto> choices) {
+
+        TransposeRequest {
+            choices = choices == null ? List.of() : choices;
+        }
+    }
+
+    record MovedTune(String chart, List<ChoicesDto> choices) {}
 
     record NoteRequest(
             @Schema(description = "Whose note it is.") @NotNull
@@ -167,17 +182,39 @@ class ChartController {
     }
 
     @PostMapping("/transpose")
-    @Operation(summary = "The tune in another key, or its page under another signature.")
-    ChartText transpose(@Valid @RequestBody TransposeRequest request) {
+    @Operation(
+            summary = "The tune in another key, or its page under another signature.",
+            description = "Notes that are kept, wanted and forbidden go along.")
+    MovedTune transpose(@Valid @RequestBody TransposeRequest request) {
         LeadSheet sheet = HomeKey.signed(read(request.chart()));
+        UnaryOperator<LeadSheet> move = move(request);
+        return new MovedTune(
+                ChartWriter.write(move.apply(sheet)),
+                request.choices().stream()
+                        .map(one -> one.moved(pitch -> moved(pitch, sheet, move)))
+                        .toList());
+    }
+
+    private static UnaryOperator<LeadSheet> move(TransposeRequest request) {
         if (request.key().isEmpty()) {
             Interval interval = Interval.parse(request.interval());
-            return new ChartText(ChartWriter.write(
-                    request.down() ? Transposition.down(interval, sheet) : Transposition.up(interval, sheet)));
+            return sheet -> request.down() ? Transposition.down(interval, sheet) : Transposition.up(interval, sheet);
         }
         Key key = Key.parse(request.key());
-        return new ChartText(ChartWriter.write(
-                request.samePage() ? Transposition.samePage(key, sheet) : Transposition.to(key, sheet)));
+        return sheet -> request.samePage() ? Transposition.samePage(key, sheet) : Transposition.to(key, sheet);
+    }
+
+    /** A note goes where it would go if it stood on the page. */
+    private static Pitch moved(Pitch pitch, LeadSheet sheet, UnaryOperator<LeadSheet> move) {
+        SheetNote note = new SheetNote(pitch, Fraction.ZERO, Fraction.of(1));
+        Bar bar = sheet.bars().get(0).withKey(sheet.key()).withEvents(List.of()).withLeft(List.of(List.of(note)));
+        return move.apply(new LeadSheet(sheet.heading(), List.of(bar)))
+                .bars()
+                .get(0)
+                .left()
+                .get(0)
+                .get(0)
+                .pitch();
     }
 
     @PostMapping("/notes")

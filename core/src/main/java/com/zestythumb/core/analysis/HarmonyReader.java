@@ -19,6 +19,7 @@ final class HarmonyReader {
             new AugmentedSixth(),
             new Neapolitan(),
             new TritoneSubstitute(),
+            RelatedTwo::inMinor,
             new RootlessNinth(),
             new DiatonicChord(),
             new AppliedDominant(),

@@ -123,6 +123,7 @@ public record Numeral(String roman, String figures, String of) {
             case "7b9" -> "♭9";
             default ->
                 suffix.replaceFirst("^m(?!aj)M?|^dim|^aug", "")
+                        .replace("6add9", "6/9")
                         .replace("b", "♭")
                         .replace("#", "♯");
         };

@@ -6,8 +6,12 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.IdentityHashMap;
 import java.util.LinkedList;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * Where phrases end: by form and the lines of the chart, within these by the breaths of the tune, and in fours
@@ -20,8 +24,13 @@ public final class Phrases {
     private static final double NO_BREATH = 1;
     private static final double SUNG_THROUGH = 1;
 
+    /** A bar that begins as the first one did begins a phrase. */
+    private static final double BEGINS_ALIKE = 1;
+
     private final List<Bar> bars;
     private final Fraction usualNote;
+    /** How long what ends here was held, through ties. */
+    private final Map<SheetNote, Fraction> held = new IdentityHashMap<>();
 
     private Phrases(List<Bar> bars) {
         this.bars = bars;
@@ -31,6 +40,17 @@ public final class Phrases {
                 .map(SheetNote::duration)
                 .sorted()
                 .toList();
+        SheetNote before = null;
+        for (Bar bar : bars) {
+            for (SheetNote note : bar.melody()) {
+                boolean goesOn = before != null
+                        && before.tied()
+                        && !note.isRest()
+                        && before.pitch().equals(note.pitch());
+                held.put(note, goesOn ? held.get(before).plus(note.duration()) : note.duration());
+                before = note;
+            }
+        }
         this.usualNote = lengths.isEmpty() ? Fraction.ZERO : lengths.get(lengths.size() / 2);
     }
 
@@ -59,11 +79,12 @@ public final class Phrases {
     }
 
     private List<Integer> within(int from, int to) {
-        boolean[] breathes = new boolean[to - from];
-        boolean any = false;
-        for (int i = from; i < to; i++) {
-            breathes[i - from] = breathes(bars.get(i));
-            any |= breathes[i - from] && i < to - 1;
+        double[] breathes =
+                IntStream.range(from, to).mapToDouble(i -> breath(bars.get(i))).toArray();
+        double longest = Arrays.stream(breathes, 0, breathes.length - 1).max().orElse(0);
+        boolean any = longest > 0;
+        for (int i = 0; any && i < breathes.length; i++) {
+            breathes[i] = Math.min(1, breathes[i] / longest);
         }
         return any ? byBreath(from, breathes) : byCount(from, to);
     }
@@ -78,22 +99,27 @@ public final class Phrases {
     }
 
     /** The cheapest parting into phrases: usual lengths, each ending in a breath, few breaths within. */
-    private static List<Integer> byBreath(int from, boolean[] breathes) {
+    private List<Integer> byBreath(int from, double[] breathes) {
         int count = breathes.length;
+        int upbeat = count > 1
+                        && bars.get(from).length().compareTo(bars.get(from + 1).length()) < 0
+                ? 1
+                : 0;
         double[] cost = new double[count + 1];
         int[] start = new int[count + 1];
         for (int end = 1; end <= count; end++) {
             cost[end] = Double.POSITIVE_INFINITY;
             double within = 0;
             for (int begin = end - 1; begin >= 0 && end - begin <= LONGEST; begin--) {
-                double here = cost[begin] + length(end - begin) + within;
+                double here = cost[begin] + length(end - begin - (begin == 0 ? upbeat : 0)) + within;
                 if (here < cost[end]) {
                     cost[end] = here;
                     start[end] = begin;
                 }
-                within += begin > 0 && breathes[begin - 1] ? SUNG_THROUGH : 0;
+                within += begin > 0 ? SUNG_THROUGH * breathes[begin - 1] : 0;
             }
-            cost[end] += end < count && !breathes[end - 1] ? NO_BREATH : 0;
+            cost[end] += end < count ? NO_BREATH * (1 - breathes[end - 1]) : 0;
+            cost[end] -= end < count && isAlike(bars.get(from), bars.get(from + end)) ? BEGINS_ALIKE : 0;
         }
         LinkedList<Integer> ends = new LinkedList<>();
         for (int end = count; end > 0; end = start[end]) {
@@ -105,7 +131,7 @@ public final class Phrases {
     /** What a phrase of so many bars costs: four is usual, two and eight next, one hardly a phrase. */
     private static double length(int bars) {
         return switch (bars) {
-            case 1 -> 3;
+            case 0, 1 -> 3;
             case 2 -> 1;
             case 3, 5, 6, 8 -> 0.8;
             case 4 -> 0;
@@ -113,9 +139,23 @@ public final class Phrases {
         };
     }
 
-    /** A rest or a long note, with no more behind it in the bar than a pickup into the next phrase. */
-    private boolean breathes(Bar bar) {
+    private static boolean isAlike(Bar one, Bar other) {
+        return one.melody().size() > 1 && sung(one).equals(sung(other));
+    }
+
+    private static List<String> sung(Bar bar) {
+        return bar.melody().stream()
+                .map(note -> note.pitch() + "@" + note.onset() + "+" + note.duration())
+                .toList();
+    }
+
+    /**
+     * How long a tune breathes in a bar, in quarter notes: by a rest or a long note, with no more behind it in the bar than a pickup into the
+     * next phrase.
+     */
+    private double breath(Bar bar) {
         Fraction half = bar.length().dividedBy(Fraction.of(2));
+        double breath = 0;
         for (SheetNote note : bar.melody()) {
             boolean pickupBehind = bar.length().minus(note.end()).compareTo(half) < 0;
             boolean rests = note.isRest()
@@ -123,13 +163,15 @@ public final class Phrases {
                     && note.duration().compareTo(bar.meter().beatLength()) >= 0;
             boolean holds = !note.isRest()
                     && !note.tied()
-                    && note.duration().compareTo(half) >= 0
-                    && note.duration().compareTo(usualNote.times(Fraction.of(2))) >= 0;
+                    && held.get(note).compareTo(half) >= 0
+                    && held.get(note).compareTo(usualNote.times(Fraction.of(2))) >= 0;
             if (pickupBehind && (rests || holds)) {
-                return true;
+                breath = Math.max(breath, held.get(note).toDouble());
             }
         }
         List<ChordEvent> events = bar.events();
-        return events.size() > 1 && events.get(events.size() - 1).isSilent();
+        return events.size() > 1 && events.get(events.size() - 1).isSilent()
+                ? bar.length().toDouble()
+                : breath;
     }
 }

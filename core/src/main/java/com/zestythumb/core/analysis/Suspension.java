@@ -1,5 +1,6 @@
 package com.zestythumb.core.analysis;
 
+import com.zestythumb.core.chord.Quality;
 import java.util.Optional;
 
 /** A chord that holds a note in place of its third. */
@@ -23,6 +24,7 @@ final class Suspension implements ReadingRule {
 
     /** A fourth steps down to the third, a second steps up to it. */
     private static String way(ChordInContext at) {
-        return at.chord().quality().numbered(4) == null ? "up" : "down";
+        Quality quality = at.chord().quality();
+        return quality.numbered(4) == null && quality.numbered(11) == null ? "up" : "down";
     }
 }

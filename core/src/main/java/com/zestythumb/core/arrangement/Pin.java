@@ -11,6 +11,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /**
  * A voicing the teacher fixed.
@@ -76,6 +78,16 @@ public record Pin(
     /** The same kept there. */
     public Pin with(Scope other) {
         return new Pin(id, bar, start, notes, manners, fingers, other);
+    }
+
+    /** The same with its notes elsewhere, each as it was played. */
+    public Pin moved(UnaryOperator<Pitch> move) {
+        return new Pin(
+                id, bar, start, notes.stream().map(move).toList(), moved(manners, move), moved(fingers, move), scope);
+    }
+
+    private static <T> Map<Pitch, T> moved(Map<Pitch, T> told, UnaryOperator<Pitch> move) {
+        return told.entrySet().stream().collect(Collectors.toMap(one -> move.apply(one.getKey()), Map.Entry::getValue));
     }
 
     public Pin {

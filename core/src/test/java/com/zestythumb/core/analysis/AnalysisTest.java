@@ -48,6 +48,27 @@ class AnalysisTest {
         assertThat(of("key: " + key + "\n" + bars).progressions()).contains(new Progression(name, from, to));
     }
 
+    /** Common practice: a half-diminished chord before a minor chord, or its dominant, is ii of that minor key. */
+    @ParameterizedTest
+    @CsvSource({
+        "G, | G | F#m7b5 B7 | Em | C |, iiø7/vi",
+        "C, | C | F#m7b5 B7 | Em | C |, iiø7/iii",
+        "C, | C | F#m7b5 | Em | C |, iiø7/iii",
+        "G, | G | F#m7b5 | G | C |, viiø7",
+        "C, | C | F#m7b5 | G | C |, viiø7/V"
+    })
+    void aHalfDiminishedChordIsTwoOfTheMinorChordBehindIt(String key, String bars, String numeral) {
+        assertThat(of("key: " + key + "\n" + bars).readings().get(1).numeral()).hasToString(numeral);
+    }
+
+    /** Common practice: an eleventh over the dominant steps down to its third; a sixth with a ninth has a name of its own. */
+    @Test
+    void colouredChordsAreToldAsTheyAre() {
+        Analysis analysis = of("key: C\n| C6/9 | G11 | G7 | C |");
+        assertThat(analysis.readings().get(0).numeral()).hasToString("I6/9");
+        assertThat(analysis.readings().get(1).reason()).contains("steps down");
+    }
+
     /** Common practice: lean on the dominant, let go on its resolution, which is always lighter. */
     @Test
     void leansOnWhatResolves() {

@@ -49,6 +49,24 @@ class PhrasesTest {
                 .containsExactly(3, 7);
     }
 
+    /** Twice the same four bars, with a long note in the third and the sixth (after a nursery song's pattern, ours). */
+    @Test
+    void aPhraseThatBeginsAsTheFirstDidIsOne() {
+        assertThat(ends("| C | F | C | G | C | F | G | C |\n"
+                        + "m: c2 d2 e2 c2 | f2 g2 a2 f2 | g8 | d2 e2 d2 B2 | c2 d2 e2 c2 | a8 | g2 f2 e2 d2 | c8 |"))
+                .containsExactly(3, 7);
+    }
+
+    /** A note held over a bar line is as long as it sounds (hymn tune "New Britain", Virginia Harmony, 1831, from memory). */
+    @Test
+    void aTiedNoteIsAsLongAsItSounds() {
+        String tune = "key: G major\nmeter: 3/4\npickup: 1\n"
+                + "| N.C. | G | G7 | C | G | G | Em | D | D | G | G7 | C | G | Em | D | G | G |\n"
+                + "m: D2 | G4 BG | B4 A2 | G4 E2 | D4 D2 | G4 BG | B4 A2 | d6- | d4 B2 | d3 B dB | G4 D2 | E3 G GE | D4 D2 | G4 BG | "
+                + "B4 A2 | G6- | G4 z2 |";
+        assertThat(ends(tune)).contains(8, 16).doesNotContain(7, 15);
+    }
+
     @Test
     void everyBarLiesInAPhrase() {
         assertThat(ends("| C |")).containsExactly(0);

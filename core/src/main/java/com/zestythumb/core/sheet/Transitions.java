@@ -2,6 +2,7 @@ package com.zestythumb.core.sheet;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -21,9 +22,17 @@ public final class Transitions {
     private final int[] next;
     private final int opening;
     private final int closing;
+    /** How often each is paid for, where that is more than once. */
+    private final Map<Transition, Integer> times;
 
     private Transitions(Map<Transition, Fraction> distances, int count, int opening, int closing) {
+        this(distances, Map.of(), count, opening, closing);
+    }
+
+    private Transitions(
+            Map<Transition, Fraction> distances, Map<Transition, Integer> times, int count, int opening, int closing) {
         this.distances = distances;
+        this.times = times;
         this.pairs = List.copyOf(distances.keySet());
         this.opening = opening;
         this.closing = closing;
@@ -86,6 +95,11 @@ public final class Transitions {
         return distance;
     }
 
+    /** How often a way is paid for: once, but where several chords count as one as often as it comes between them. */
+    public int times(Transition pair) {
+        return times.getOrDefault(pair, 1);
+    }
+
     /**
      * The same where some chords count as one.
      *
@@ -94,15 +108,17 @@ public final class Transitions {
      */
     public Transitions merged(int[] place, int count) {
         Map<Transition, Fraction> merged = new LinkedHashMap<>();
+        Map<Transition, Integer> often = new HashMap<>();
         for (Transition pair : pairs) {
             int from = place[pair.from()];
             int to = place[pair.to()];
             if (from != to) {
                 merged.merge(new Transition(from, to), distances.get(pair), Fraction::min);
+                often.merge(new Transition(from, to), times(pair), Integer::sum);
             }
         }
         return new Transitions(
-                merged, count, opening < 0 ? opening : place[opening], closing < 0 ? closing : place[closing]);
+                merged, often, count, opening < 0 ? opening : place[opening], closing < 0 ? closing : place[closing]);
     }
 
     /** Those among some of the chords, which are counted from 0 then. */

@@ -42,6 +42,11 @@ public final class LayeredPath implements Cheapest {
         static Steps each(int[][] costs, int next) {
             return new Steps(costs, Matrices.places(costs.length), Matrices.places(next));
         }
+
+        /** Each paid for so many times. */
+        Steps times(int factor) {
+            return factor == 1 ? this : new Steps(Matrices.times(costs, factor), rows, columns);
+        }
     }
 
     private final int[][] forward;

@@ -84,11 +84,9 @@ final class Ways {
      * @param journey whether the style goes from root to root
      * @param tune the tune's last note on the way; null where it rests or a phrase ends
      * @param tuneThen its first behind it; null where it rests
+     * @param times how often it is paid for
      */
-    private record Time(double seconds, boolean journey, Pitch tune, Pitch tuneThen, Key key) {
-
-        private static final Time ANY = new Time(0, false, null, null, null);
-    }
+    private record Time(double seconds, boolean journey, Pitch tune, Pitch tuneThen, Key key, int times) {}
 
     private Time time(Transition pair) {
         boolean journey = task.style(pair.from()).style().keepsPlace()
@@ -99,7 +97,8 @@ final class Ways {
                 journey,
                 from.lastOfTune(),
                 task.around(pair.to()).firstOfTune(),
-                from.key());
+                from.key(),
+                task.transitions().times(pair));
     }
 
     /** The keys with which each candidate of a chord is come to and left. */
@@ -143,10 +142,13 @@ final class Ways {
         List<Voicing> from = layers.get(pair.from());
         List<Voicing> to = layers.get(pair.to());
         // Where no rule is charged the time does not matter.
-        Time time = charged.isEmpty() ? Time.ANY : time(pair);
+        Time time = charged.isEmpty()
+                ? new Time(0, false, null, null, null, task.transitions().times(pair))
+                : time(pair);
         return known.computeIfAbsent(from, here -> new IdentityHashMap<>())
                 .computeIfAbsent(to, other -> new HashMap<>())
-                .computeIfAbsent(time, there -> steps(from, to, there, terms(pair)));
+                .computeIfAbsent(
+                        time, there -> steps(from, to, there, terms(pair)).times(there.times()));
     }
 
     private Steps steps(List<Voicing> from, List<Voicing> to, Time time, List<WayTerm> terms) {
@@ -214,7 +216,8 @@ final class Ways {
     }
 
     int cost(Voicing from, Voicing to, Transition pair) {
-        return motion * semitones(from, to) + charge(from, to, time(pair), terms(pair));
+        int once = motion * semitones(from, to) + charge(from, to, time(pair), terms(pair));
+        return once * task.transitions().times(pair);
     }
 
     /** What a style minds on the way is minded between its own voicings. */

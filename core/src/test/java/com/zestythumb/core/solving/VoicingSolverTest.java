@@ -111,6 +111,62 @@ class VoicingSolverTest {
         }
     }
 
+    /** Lines that are laid alike: against every row of four different chords, each chord and each way counted as often as it comes. */
+    @Test
+    void likeLinesAreAsCheapAsTheBestOfAllRowsThatAreAlike() {
+        Random random = new Random(11);
+        List<Quality> qualities = Quality.common().subList(0, 12);
+        String[] roots = "C Db D Eb E F F# G Ab A Bb B".split(" ");
+        List<Integer> alike = List.of(0, 1, 2, 0, 1, 2, 0, 1, 2, 9);
+        for (int round = 0; round < 20; round++) {
+            List<Chord> different = random.ints(4, 0, roots.length * qualities.size())
+                    .mapToObj(i -> Chord.of(PitchClass.parse(roots[i % 12]), qualities.get(i / 12)))
+                    .toList();
+            List<Chord> tune =
+                    alike.stream().map(i -> different.get(Math.min(i, 3))).toList();
+            VoicingTask plain = task(tune, Inversions.NEAREST, NARROW);
+            VoicingTask task = new VoicingTask(
+                    tune,
+                    plain.transitions(),
+                    plain.styles(),
+                    NARROW,
+                    plain.mostNotes(),
+                    plain.school(),
+                    plain.seconds(),
+                    plain.weights(),
+                    plain.around(),
+                    Set.of(),
+                    Map.of(),
+                    Map.of(),
+                    Map.of(),
+                    alike);
+            List<List<Voicing>> layers = Candidates.of(task(different, Inversions.NEAREST, NARROW));
+            int best = Integer.MAX_VALUE;
+            for (Voicing first : layers.get(0)) {
+                for (Voicing second : layers.get(1)) {
+                    for (Voicing third : layers.get(2)) {
+                        for (Voicing last : layers.get(3)) {
+                            List<Voicing> four = List.of(first, second, third, last);
+                            List<Voicing> row = alike.stream()
+                                    .map(i -> four.get(Math.min(i, 3)))
+                                    .toList();
+                            best = Math.min(best, sum(task, row));
+                        }
+                    }
+                }
+            }
+            List<Voicing> found =
+                    VoicingSolver.solve(task).stream().map(Solved::voicing).toList();
+            assertThat(sum(task, found)).as(different.toString()).isEqualTo(best);
+        }
+    }
+
+    private static int sum(VoicingTask task, List<Voicing> row) {
+        return Prices.byTerm(task, row).values().stream()
+                .mapToInt(Integer::intValue)
+                .sum();
+    }
+
     /** Two octaves, so that trying everything is quick. */
     private static final Hand NARROW = new Hand(12, Pitch.parse("E2"), Pitch.parse("E4"));
 

@@ -73,7 +73,8 @@ final class WrittenTones {
         }
         moments.subMap(from, to)
                 .values()
-                .forEach(moment -> moment.held(sound -> moment.strikes(sound) && !anticipates(sound, chord, to))
+                .forEach(moment -> moment.held(sound ->
+                                moment.strikes(sound) && (sound.from().equals(from) || !anticipates(sound, chord, to)))
                         .forEach(sound -> notes.add(note(sound, from, to))));
         boolean last = chord.index() + 1 == arrangement.chords().size();
         return new ChordWritten(

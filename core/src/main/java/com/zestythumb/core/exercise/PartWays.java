@@ -124,7 +124,7 @@ record PartWays(List<Chord> chords, List<Pitch> sopranos, List<Pitch> basses, Li
             PitchClass tone = way.get(i).pitchClass();
             for (int j = i + 1; j < way.size(); j++) {
                 if (tone.equals(way.get(j).pitchClass())) {
-                    cost += doubled(chord, tone, leading);
+                    cost += doubled(chord, tone, leading, way.get(0).pitchClass());
                 }
             }
         }
@@ -142,14 +142,15 @@ record PartWays(List<Chord> chords, List<Pitch> sopranos, List<Pitch> basses, Li
     /** C5, about which a soprano lies. */
     private static final int MIDDLE = 72;
 
-    /** Root before fifth before third; what has to resolve never. */
-    private static int doubled(Chord chord, PitchClass tone, PitchClass leading) {
+    /** Root before fifth before third, in a six-four chord the bass before all; what has to resolve never. */
+    private static int doubled(Chord chord, PitchClass tone, PitchClass leading, PitchClass bass) {
         if (tone.equals(leading)) {
             return PartWriter.FAULT;
         }
+        boolean sixFour = !chord.quality().hasSeventh() && Member.of(chord, bass) == Member.FIFTH;
         return switch (Member.of(chord, tone)) {
-            case ROOT -> 0;
-            case FIFTH -> isPlainFifth(chord, tone) ? 4 : PartWriter.FAULT;
+            case ROOT -> sixFour ? 4 : 0;
+            case FIFTH -> isPlainFifth(chord, tone) ? (sixFour ? 0 : 4) : PartWriter.FAULT;
             case THIRD -> 8;
             default -> PartWriter.FAULT;
         };

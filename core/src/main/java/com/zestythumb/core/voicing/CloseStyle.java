@@ -31,6 +31,7 @@ final class CloseStyle implements VoicingStyle {
 
     private static final int FINGERS = 5;
     private static final int TRIAD = 3;
+    private static final int SIX = 6;
 
     /** Hands that span less than a minor seventh hold three notes at best in most places. */
     private static final int SPAN_FOR_FOUR = 10;
@@ -102,19 +103,29 @@ final class CloseStyle implements VoicingStyle {
             int wanted = notes.equals(THREE) ? TRIAD : TRIAD + 1;
             // As many as are wanted; where that is not possible more before fewer, and what the hand holds before all.
             List<List<PitchClass>> ordered = new ArrayList<>(sets);
-            ordered.sort(Comparator.comparingInt(set -> set.size() >= wanted ? set.size() : 2 * FINGERS - set.size()));
+            int bass = isOverSeventh(chord) ? 1 : 0;
+            ordered.sort(Comparator.comparingInt(
+                    set -> set.size() + bass >= wanted ? set.size() + bass : 2 * FINGERS - set.size() - bass));
             for (int size : ordered.stream().map(List::size).distinct().toList()) {
                 List<Voicing> found = laid(
                         chord, sets.stream().filter(set -> set.size() == size).toList(), inversions, wishes);
                 List<Voicing> held = found.stream().filter(wishes::allow).toList();
                 if (!held.isEmpty()) {
                     held = withRoot(held, found, chord, wishes);
-                    boolean doubled = size == TRIAD && wanted > TRIAD && wishes.mostNotes() > TRIAD;
+                    boolean doubled =
+                            size == TRIAD && chord.bassMember() >= 0 && wanted > TRIAD && wishes.mostNotes() > TRIAD;
                     return doubled ? withOctave(held, wishes) : held;
                 }
             }
         }
         return laid(chord, sets, inversions, wishes);
+    }
+
+    /** A triad over its seventh is a seventh chord to the ear, and has as many notes. */
+    private static boolean isOverSeventh(Chord chord) {
+        return chord.bassMember() < 0
+                && chord.bass().letter() == chord.root().letter().plus(SIX)
+                && !chord.quality().hasSeventh();
     }
 
     private static List<Voicing> laid(Chord chord, List<List<PitchClass>> sets, Inversions inversions, Wishes wishes) {

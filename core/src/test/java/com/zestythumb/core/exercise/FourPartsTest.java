@@ -131,6 +131,25 @@ class FourPartsTest {
         }
     }
 
+    /** A six-four chord before the close doubles its bass (Aldwell and Schachter, Harmony and Voice Leading, from memory). */
+    @ParameterizedTest
+    @ValueSource(strings = {"| I | IV | I/5 V | I |", "| I | ii/3 | I/5 V7 | I |", "| I | vi IV | I/5 V | vi |"})
+    void aSixFourBeforeTheCloseDoublesItsBass(String row) {
+        for (String key : KEYS) {
+            Task task = task("key: " + key + " major\nmeter: 4/4\n" + row + "\n");
+            List<Integer> sixFour =
+                    Arrangement.of(task.page(task.solution(), Set.of()), Choices.USUAL).chords().stream()
+                            .filter(chord -> chord.chord().bassMember() == 2)
+                            .map(chord -> task.solution().keys().get(chord.index()))
+                            .findFirst()
+                            .orElseThrow();
+            int bass = sixFour.get(0);
+            assertThat(sixFour.stream().filter(one -> (one - bass) % 12 == 0).count())
+                    .as(key + row + sixFour)
+                    .isEqualTo(2);
+        }
+    }
+
     /** Faults and what is minded in the page with all that is right. */
     private static List<Finding> found(Task task) {
         Arrangement page = Arrangement.of(task.page(task.solution(), Set.of()), Choices.USUAL.with(School.STRICT));

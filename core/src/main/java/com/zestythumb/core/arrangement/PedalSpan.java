@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -30,14 +31,17 @@ public record PedalSpan(int bar, Fraction down, Fraction up, Fraction delay) {
 
     /**
      * When the foot is down in a tune, in the written order: with every chord and every bar anew where it is joined, once in
-     * a bar where it is separated (common practice). A pedal that is written to notes goes before what was chosen. O(chords).
+     * a bar where it is separated (common practice). In a bar where a pedal is written to notes it goes before what was chosen; a
+     * chord that goes on over a bar line is one. O(chords).
      */
     public static List<PedalSpan> of(Arrangement arrangement) {
-        List<PedalSpan> written = written(arrangement.sheet());
-        return !written.isEmpty() ? written : chosen(arrangement);
+        List<PedalSpan> spans = new ArrayList<>(written(arrangement.sheet()));
+        Set<Integer> own = spans.stream().map(PedalSpan::bar).collect(Collectors.toSet());
+        chosen(arrangement).stream().filter(span -> !own.contains(span.bar())).forEach(spans::add);
+        spans.sort(Comparator.comparingInt(PedalSpan::bar).thenComparing(PedalSpan::down));
+        return spans;
     }
 
-    /** What was chosen where the page has no pedal of its own. */
     private static List<PedalSpan> chosen(Arrangement arrangement) {
         return switch (arrangement.choices().playing().pedal()) {
             case NONE -> List.of();
@@ -83,12 +87,24 @@ public record PedalSpan(int bar, Fraction down, Fraction up, Fraction delay) {
                     && early.bar() == event.bar()
                     && early.onset().compareTo(event.start()) > 0
                     && early.onset().compareTo(event.end()) < 0;
-            spans.add(span(event.bar(), event.start(), here ? early.onset() : event.end()));
+            Fraction up = here ? early.onset() : event.end();
+            spans.add(
+                    i > 0 && goesOn(chords.get(i - 1).event(), event)
+                            ? new PedalSpan(event.bar(), event.start(), up, Fraction.ZERO)
+                            : span(event.bar(), event.start(), up));
             if (here) {
                 spans.add(span(event.bar(), early.onset(), event.end()));
             }
         }
         return spans;
+    }
+
+    /** Whether a chord is the one before, held over a bar line, with no symbol of its own. */
+    private static boolean goesOn(ChordEvent before, ChordEvent event) {
+        return event.text() == null
+                && event.start().equals(Fraction.ZERO)
+                && before.bar() == event.bar() - 1
+                && before.chord().equals(event.chord());
     }
 
     private static PedalSpan span(int bar, Fraction down, Fraction up) {

@@ -227,7 +227,9 @@ public final class PracticePath {
                 .sum();
         // A bar is counted in before each round.
         double counted = quarters + sheet.meter().barLength().toDouble();
-        double seconds = ROUNDS * counted * sheet.secondsPerQuarter() * 200 / (start + goal);
+        double seconds = IntStream.iterate(start, tempo -> tempo < goal + BY, tempo -> tempo + BY)
+                .mapToDouble(tempo -> ROUNDS * counted * sheet.secondsPerQuarter() * 100 / Math.min(tempo, goal))
+                .sum();
         steps.add(new PracticeStep(
                 hands,
                 line.from(),

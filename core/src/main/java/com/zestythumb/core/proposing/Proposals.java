@@ -1,10 +1,12 @@
 package com.zestythumb.core.proposing;
 
+import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.figure.Figure;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Strokes;
@@ -13,6 +15,7 @@ import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -86,11 +89,15 @@ public final class Proposals {
             return List.of();
         }
         List<Measured> measured = new ArrayList<>();
+        Set<List<Heard>> heard = new HashSet<>();
         for (Pair pair : pairs(sheet, chords, choices.hand(), wish)) {
             // A pattern that brings its voicing leaves the chosen one for another.
             Choices styled = pair.figure().lays() == null ? choices.with(pair.style()) : choices;
             Choices own = styled.with(pair.figure()).withStretches(List.of()).withPins(List.of());
-            measured.add(new Measured(pair, own, Difficulty.of(tune.arranged(own))));
+            Arrangement arranged = tune.arranged(own);
+            if (heard.add(heard(arranged))) {
+                measured.add(new Measured(pair, own, Difficulty.of(arranged)));
+            }
         }
         int middle = Math.max(2, Math.min(HIGHEST_LEVEL - 1, wish.level()));
         List<Measured> three = new ArrayList<>();
@@ -109,6 +116,16 @@ public final class Proposals {
                         three.get(i).difficulty(),
                         days(three.get(i), bars, wish),
                         middle - 1 + i))
+                .toList();
+    }
+
+    /** A key that is struck; two left hands of the same are one to the ear. */
+    private record Heard(int bar, Fraction onset, Fraction duration, int midi) {}
+
+    private static List<Heard> heard(Arrangement arranged) {
+        return arranged.accompaniment().stream()
+                .map(note -> new Heard(
+                        note.bar(), note.onset(), note.duration(), note.pitch().midi()))
                 .toList();
     }
 

@@ -211,7 +211,7 @@ public final class ChartWriter {
         return bar.events().stream().allMatch(e -> e.duration().dividedBy(slot).isWhole());
     }
 
-    private static String counts(Fraction length, Meter meter) {
+    static String counts(Fraction length, Meter meter) {
         Fraction counts = length.dividedBy(meter.countLength());
         return counts.isWhole() ? counts.toString() : counts.floor() + ".5";
     }

@@ -180,7 +180,10 @@ final class VoiceReader {
                         writable
                                 ? "lasts " + length.toDouble() + " quarter notes and the bar "
                                         + bar.length.toDouble() + "; "
-                                        + (filled == null ? "shorten a note" : "add a note or a rest z")
+                                        + (filled == null
+                                                ? "shorten a note"
+                                                : "add a note or a rest z"
+                                                        + (voices.size() == 1 ? asShort(length, bar.meter) : ""))
                                 : "has a note shorter than a sixty-fourth; write it longer");
             }
             laid.add(filled == null || !writable ? cut(voice, bar.length) : filled);
@@ -189,6 +192,15 @@ final class VoiceReader {
     }
 
     /** As many notes as fit the bar. */
+    /** A bar is as short as it is said to be. */
+    private static String asShort(Fraction length, Meter meter) {
+        Fraction halves = length.dividedBy(meter.countLength()).times(Fraction.of(2));
+        return halves.isWhole() && halves.compareTo(Fraction.ZERO) > 0
+                ? ", or write {short " + ChartWriter.counts(length, meter)
+                        + "} before its chords if it is to be so short"
+                : "";
+    }
+
     private static List<SheetNote> cut(List<SheetNote> notes, Fraction length) {
         List<SheetNote> fitting = new ArrayList<>();
         for (SheetNote note : notes) {

@@ -6,6 +6,7 @@ import com.zestythumb.core.pitch.PitchClass;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * A bass in the left hand and notes above it that the right hand takes where the left does not reach them: the whole chord
@@ -20,6 +21,7 @@ final class TwoHandsStyle extends NamedStyle {
     private static final Pitch HIGHEST_ABOVE = Pitch.parse("E5");
 
     private static final int OCTAVE = 12;
+    private static final int TRIAD = 3;
 
     /** The hand that has the tune can take a filler as far below it as it spans. */
     private static final CostTerm FAR_FROM_THE_TUNE = new CostTerm(
@@ -122,14 +124,16 @@ final class TwoHandsStyle extends NamedStyle {
                 wishes.hand().reading());
         // The right hand's chord goes by its root, whatever the left has below.
         Chord plain = new Chord(chord.root(), chord.quality(), chord.root(), chord.upper());
-        List<Voicing> above = (shared ? FILLER : CHORD)
-                .candidates(shared ? chord : plain, new Wishes(right, wishes.mostNotes(), wishes.settings()));
+        Wishes there = new Wishes(right, wishes.mostNotes(), wishes.settings());
+        List<Grip> above = shared
+                ? FILLER.candidates(chord, there).stream().map(Voicing::first).toList()
+                : open(chord, CHORD.candidates(plain, there));
         List<Voicing> found = new ArrayList<>();
         for (Pitch bass : basses(chord, wishes.hand())) {
-            for (Voicing one : above) {
+            for (Grip one : above) {
                 int room = share == Share.OCTAVE && wishes.hand().span() >= OCTAVE ? OCTAVE : 0;
-                if (one.first().lowest().midi() > bass.midi() + room) {
-                    found.add(laid(chord, bass, one.first(), wishes.hand()));
+                if (one.lowest().midi() > bass.midi() + room) {
+                    found.add(laid(chord, bass, one, wishes.hand()));
                 }
             }
         }
@@ -138,6 +142,28 @@ final class TwoHandsStyle extends NamedStyle {
                         .allMatch(grip -> wishes.hand().beyond(grip) == 0))
                 .toList();
         return within.isEmpty() ? found : within;
+    }
+
+    /** Without half steps side by side where there is another way: a root that the left hand has is left out beside its seventh or ninth. */
+    private static List<Grip> open(Chord chord, List<Voicing> all) {
+        List<Grip> grips = new ArrayList<>();
+        for (Voicing one : all) {
+            List<Tone> rootless = one.first().tones().stream()
+                    .filter(tone -> tone.member() != Member.ROOT)
+                    .toList();
+            boolean spare = !chord.hasSlash() && isTight(one.first()) && rootless.size() >= TRIAD;
+            grips.add(spare ? new Grip(rootless) : one.first());
+        }
+        List<Grip> clear =
+                grips.stream().filter(grip -> !isTight(grip)).distinct().toList();
+        return clear.isEmpty() ? grips : clear;
+    }
+
+    private static boolean isTight(Grip grip) {
+        List<Tone> tones = grip.tones();
+        return IntStream.range(1, tones.size())
+                .anyMatch(i ->
+                        tones.get(i).pitch().midi() - tones.get(i - 1).pitch().midi() == 1);
     }
 
     /** In the lower octave of the hand's range, where a bass is at home. */

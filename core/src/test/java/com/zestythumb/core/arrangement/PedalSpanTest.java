@@ -32,6 +32,20 @@ class PedalSpanTest {
         assertThat(spans("| C G | F |", Pedalling.JOINED)).containsExactly("0: 0+1/8-2", "0: 2+1/8-4", "1: 0+1/8-4");
     }
 
+    /** The foot stays down where no chord comes. */
+    @Test
+    void aChordThatGoesOnOverABarLineIsOne() {
+        assertThat(spans("| C | / G | G | / |", Pedalling.JOINED))
+                .containsExactly("0: 0+1/8-4", "1: 0+0-2", "1: 2+1/8-4", "2: 0+1/8-4", "3: 0+0-4");
+    }
+
+    /** A teacher who writes a pedal for some bars has chosen that of the others. */
+    @Test
+    void thePedalOfSomeBarsIsTheirs() {
+        assertThat(spans("| C | F | G |\nm: c8 | !ped!c4 !ped-up!c4 | d8 |", Pedalling.JOINED))
+                .containsExactly("0: 0+1/8-4", "1: 0+0-2", "2: 0+1/8-4");
+    }
+
     @Test
     void separatedComesUpBeforeTheNextBar() {
         assertThat(spans("| C G | F | N.C. |", Pedalling.SEPARATED)).containsExactly("0: 0+0-7/2", "1: 0+0-7/2");

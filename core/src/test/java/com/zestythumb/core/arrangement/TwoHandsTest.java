@@ -255,4 +255,24 @@ class TwoHandsTest {
         assertThat(apart.sounding()).isEqualTo(apart.duration().times(Fraction.of(3, 4)));
         assertThat(apart.side()).isEqualTo(Side.LEFT);
     }
+
+    /** Where the left hand has the root, the right has no half step side by side with it (common practice of accompanists). */
+    @Test
+    void noClusterLiesUnderTheRightHand() {
+        for (VoicingStyle style : List.of(VoicingStyles.CHORD_OVER_BASS, VoicingStyles.OCTAVE_UNDER_CHORDS)) {
+            for (String quality : List.of("maj7", "maj9", "7b9", "mM7", "m9", "9", "maj7/E")) {
+                for (String root : "C Db D Eb E F F# G Ab A Bb B".split(" ")) {
+                    String symbol = quality.equals("maj7/E") ? "Cmaj7/E" : root + quality;
+                    Arrangement song = arrange("| " + symbol + " | C |", in(style));
+                    List<Pitch> right = song.chords().get(0).voicing().last().pitches().stream()
+                            .toList();
+                    for (int i = 1; i < right.size(); i++) {
+                        assertThat(right.get(i).midi() - right.get(i - 1).midi())
+                                .as(style.id() + " " + symbol + " " + right)
+                                .isGreaterThan(1);
+                    }
+                }
+            }
+        }
+    }
 }

@@ -115,7 +115,8 @@ class LeftVoiceTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "C,2 | bar 1, left hand: lasts 1.0 quarter notes and the bar 4.0; add a note or a rest z",
+                "C,2 | bar 1, left hand: lasts 1.0 quarter notes and the bar 4.0; add a note or a rest z, or write {short 1} before"
+                        + " its chords if it is to be so short",
                 "C,8 C,2 | bar 1, left hand: lasts 5.0 quarter notes and the bar 4.0; shorten a note",
                 "[C,E,G, | bar 1, left hand: [ wants a ] behind the notes that are struck together",
                 "C,8 & E,8 & G,8 & C8 | bar 1, left hand: a hand has 3 voices at most; join what moves together in [ ]",

@@ -12,10 +12,13 @@ import com.zestythumb.core.sheet.NoteSign;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 
 /**
@@ -197,13 +200,24 @@ public final class EyeAndEar {
 
     /** A new clef moves the notes on the page by twelve steps, and the hand not at all. */
     private void clefs() {
-        for (int i = 1; i < left.size(); i++) {
-            TimedNote note = left.get(i).note();
-            TimedNote before = left.get(i - 1).note();
-            Set<NoteSign> signs = note.note().signs();
-            if (!signs.contains(NoteSign.TREBLE) && !signs.contains(NoteSign.BASS)) {
+        // The lowest of what is struck at once, against the lowest of what was struck before.
+        NavigableMap<Fraction, TimedNote> lowest = new TreeMap<>();
+        Map<Fraction, Set<NoteSign>> signsAt = new HashMap<>();
+        for (Sound sound : left) {
+            lowest.merge(
+                    sound.from(),
+                    sound.note(),
+                    (one, other) -> one.pitch().compareTo(other.pitch()) <= 0 ? one : other);
+            signsAt.computeIfAbsent(sound.from(), at -> new HashSet<>())
+                    .addAll(sound.note().note().signs());
+        }
+        for (Fraction at : lowest.keySet()) {
+            TimedNote note = lowest.get(at);
+            Set<NoteSign> signs = signsAt.get(at);
+            if (!signs.contains(NoteSign.TREBLE) && !signs.contains(NoteSign.BASS) || lowest.lowerKey(at) == null) {
                 continue;
             }
+            TimedNote before = lowest.lowerEntry(at).getValue();
             int real = note.pitch().staffStep() - before.pitch().staffStep();
             int seen = real + (signs.contains(NoteSign.BASS) ? CLEFS_APART : -CLEFS_APART);
             if (Math.abs(seen) > Math.abs(real) + A_THIRD) {

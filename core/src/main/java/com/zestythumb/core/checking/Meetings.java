@@ -12,6 +12,8 @@ import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.sheet.Bar;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voiceleading.HandRules;
 import com.zestythumb.core.voiceleading.VerticalInterval;
 import com.zestythumb.core.voicing.Around;
@@ -82,7 +84,12 @@ public final class Meetings {
         TimedNote note = low.note();
         TimedNote tune = sung.note();
         TimedNote later = sung.from().compareTo(low.from()) > 0 ? tune : note;
-        boolean strong = arrangement.sheet().bars().get(later.bar()).isStrong(later.onset());
+        Bar bar = arrangement.sheet().bars().get(later.bar());
+        // A half step that rubs for a beat is heard as on a strong one.
+        Fraction rubs = low.to().min(sung.to()).minus(later.equals(tune) ? sung.from() : low.from());
+        boolean strong = bar.isStrong(later.onset())
+                || Math.abs(sung.key() - low.key()) == 1
+                        && rubs.compareTo(bar.meter().beatLength()) >= 0;
         return new VerticalInterval(
                 note.pitch(),
                 tune.pitch(),

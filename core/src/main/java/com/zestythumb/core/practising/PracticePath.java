@@ -6,7 +6,6 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
 import com.zestythumb.core.arrangement.BarMap.Likeness;
 import com.zestythumb.core.arrangement.TimedNote;
-import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.practising.PracticeStep.Hands;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -117,7 +116,7 @@ public final class PracticePath {
         if (more) {
             addPieces(Hands.BASS, "the lowest notes alone: the floor that the rest stands on");
         }
-        if (more && !arrangement.choices().figure().equals(Figures.BLOCK)) {
+        if (arrangement.chords().stream().anyMatch(this::isBroken)) {
             addPieces(Hands.HELD, "each chord held, so that your hand knows its places before it moves");
         }
         lines.stream()
@@ -129,6 +128,16 @@ public final class PracticePath {
                 add(Hands.LEFT, join, 60, 90, "the end of one line and the beginning of the next");
             }
         }
+    }
+
+    /** Whether the notes of a chord come one after another, reckoned or written. */
+    private boolean isBroken(ArrangedChord chord) {
+        return chord.voicing().pitches().size() > 1
+                && arrangement.notesOf(chord.index()).stream()
+                                .map(note -> note.bar() + "@" + note.onset())
+                                .distinct()
+                                .count()
+                        > 1;
     }
 
     /** The whole tune, cut at the ends of lines where it is long. */

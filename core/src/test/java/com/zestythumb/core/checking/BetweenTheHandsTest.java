@@ -59,6 +59,16 @@ class BetweenTheHandsTest {
         assertThat(messages(arrange(weak, laid("C3 E3 G3 B3")))).isEmpty();
     }
 
+    /** Beside a key that is held, for a beat and more, it is heard wherever it comes (common practice of accompanists). */
+    @Test
+    void aHalfStepBesideAHeldNoteGratesOnAnyBeat() {
+        String beside = "key: C major\n| Cmaj7 | F |\nm: G2 C4 G2 | A8 |";
+        assertThat(messages(arrange(beside, laid("C3 E3 G3 B3"))))
+                .containsExactly("B grates against the tune's C, a half step beside it");
+        String brief = "key: C major\n| Cmaj7 | F |\nm: G3 C G4 | A8 |";
+        assertThat(messages(arrange(brief, laid("C3 E3 G3 B3")))).isEmpty();
+    }
+
     /** Nobody in popular music minds parallel fifths, but this teacher does. */
     @Test
     void whatATeacherMindsIsMendedForHer() {

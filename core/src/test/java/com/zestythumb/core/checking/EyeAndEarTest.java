@@ -41,6 +41,8 @@ class EyeAndEarTest {
                 "C | | C,2 z2 E,2 z2 | 0.2 silent on 2 and 4: count on",
                 "C | | z4 C,4 | 0.1 silent on 1 and 2: count on",
                 "C | | C,z E,z G,z E,z | -",
+                // Chords are compared by their lowest notes.
+                "C | | [C,E,G,]4 [K:clef=treble][D,F,A,]4 | 0.3 the clef changes: it looks like a leap down, and the hand goes up a step",
                 // A new clef moves the page, not the hand: middle C is below the one and above the other.
                 "C | | [K:clef=treble]E2 D2 C2 [K:clef=bass]B,2 | 0.4 the clef changes: it looks like a leap up, "
                         + "and the hand goes down a step",

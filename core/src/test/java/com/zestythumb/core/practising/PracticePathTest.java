@@ -83,6 +83,15 @@ class PracticePathTest {
         }
     }
 
+    /** Broken chords are held first, whoever wrote them; what is struck at once is held already. */
+    @Test
+    void writtenBrokenChordsAreHeldFirst() {
+        assertThat(order("| C | F | C |\nl: C,G,E,G, C,G,E,G, | C,A,F,A, C,A,F,A, | [C,E,G,]8 |"))
+                .anyMatch(one -> one.startsWith("held"));
+        assertThat(order("| C | F | C |\nl: [C,E,G,]8 | [C,F,A,]8 | [C,E,G,]8 |"))
+                .noneMatch(one -> one.startsWith("held"));
+    }
+
     @Test
     void aTuneWithoutASoundHasNothingToPractise() {
         assertThat(order("| N.C. | N.C. |")).isEmpty();

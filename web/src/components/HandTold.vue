@@ -86,15 +86,21 @@ const patterns = computed((): Row[] =>
     here: bars.includes(props.bar),
   })),
 );
+/** What is not as in the other bars; where a chord comes there, it is named. */
 const odd = computed((): Row[] =>
   (told.value?.patterns ?? [])
     .filter((one) => one.odd.length)
-    .map(({ bar, odd: differs, name }) => ({
-      to: bar,
-      head: `bar ${number(bar)}`,
-      words: `${name}, but look at count ${differs.join(' and ')}`,
-      here: bar === props.bar,
-    })),
+    .map(({ bar, odd: differs, changes, name }) => {
+      const chords = changes.map(({ count, symbol }) => `${symbol} comes on count ${count}`);
+      const others = differs.filter((one) => !changes.some(({ count }) => count === one));
+      const look = others.length ? [`look at count ${others.join(' and ')}`] : [];
+      return {
+        to: bar,
+        head: `bar ${number(bar)}`,
+        words: `${name}, but ${[...chords, ...look].join('; ')}`,
+        here: bar === props.bar,
+      };
+    }),
 );
 const chosen = computed(() => groups.value.find(({ bars }) => bars.includes(props.bar)));
 

@@ -54,6 +54,7 @@ class LeftHandApiTest extends KeepingApi {
         assertThat(told.at("/patterns/0/members").asString()).isEqualTo("root 5th 3rd 5th");
         assertThat(told.at("/patterns/0/odd").size()).isZero();
         assertThat(told.at("/patterns/2/odd/0").asInt()).isEqualTo(4);
+        assertThat(told.at("/patterns/0/changes").size()).isZero();
         assertThat(told.at("/positions/0/where").asString()).isNotBlank();
         JsonNode passes = told.get("passes");
         assertThat(passes.valueStream().map(pass -> pass.get("name").asString()))

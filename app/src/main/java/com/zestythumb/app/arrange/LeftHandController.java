@@ -14,8 +14,10 @@ import com.zestythumb.core.checking.OtherFingers;
 import com.zestythumb.core.checking.PassedLine;
 import com.zestythumb.core.checking.TuneBars;
 import com.zestythumb.core.pitch.NoteNames;
+import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartWriter;
+import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -124,8 +126,26 @@ class LeftHandController {
             @Schema(description = "Counts at which it is not as in the other bars.")
             List<Integer> odd,
 
+            @Schema(description = "Chords that come within it.")
+            List<ChangeView> changes,
+
             @Schema(description = "The pattern as text, to be used in any tune; empty where it cannot be told so.")
             String text) {}
+
+    /** A chord that comes within a bar. */
+    @Schema(name = "ChangeInBar")
+    record ChangeView(int count, String symbol) {}
+
+    private static List<ChangeView> changes(Arrangement tune, int index) {
+        Bar bar = tune.sheet().bars().get(index);
+        NoteNames names = tune.sheet().heading().names();
+        return bar.events().stream()
+                .filter(event -> !event.isSilent() && event.start().compareTo(Fraction.ZERO) > 0)
+                .map(event -> new ChangeView(
+                        bar.countAt(event.start()),
+                        names.fromEnglish(event.chord().toString())))
+                .toList();
+    }
 
     /** Where the thumb lies for a while. */
     @Schema(name = "HandPosition")
@@ -185,7 +205,13 @@ class LeftHandController {
             return new Told(
                     HandPatterns.of(tune).stream()
                             .map(one -> new PatternView(
-                                    one.bar(), one.kind(), one.name(), one.members(), one.odd(), one.text()))
+                                    one.bar(),
+                                    one.kind(),
+                                    one.name(),
+                                    one.members(),
+                                    one.odd(),
+                                    changes(tune, one.bar()),
+                                    one.text()))
                             .toList(),
                     HandPosition.of(tune).stream()
                             .map(one -> new PositionView(

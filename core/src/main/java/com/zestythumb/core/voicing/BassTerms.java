@@ -108,6 +108,14 @@ public final class BassTerms {
             voicing -> voicing.chord().hasSlash(),
             voicing -> voicing.chord().hasSlash());
 
+    /** A bass alone is a tune of its own: where the next note lies a step away it is not taken a seventh away. */
+    static final WayTerm STEPS = new WayTerm(
+            "bass-step-broken",
+            "a step of the bass that is taken as a seventh",
+            "places",
+            30,
+            (from, to, hand) -> Math.abs(way(from, to)) >= OCTAVE - STEP && way(from, to) % OCTAVE != 0 ? 1 : 0);
+
     /** The seventh in the bass goes down by step. */
     public static final WayTerm SEVENTH = new WayTerm(
             "bass-seventh",

@@ -12,6 +12,7 @@ public final class VoicingStyles {
     public static final VoicingStyle BASS = new MemberStyle(
                     new Label("bass", "Bass alone", "the lowest note of each chord", 1), "bass")
             .inPlaceOfRegister(BassTerms.HOME)
+            .minding(BassTerms.STEPS)
             .onRoot();
 
     /** Root and fifth, for either kind of chord. */

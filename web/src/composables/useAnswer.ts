@@ -140,7 +140,15 @@ export function useAnswer(code: string) {
   }
   const finish = () =>
     once(() => api.finishTry(code, { attempt: sheet.value?.attempt ?? 1, seconds: seconds() }));
-  const again = () => once(() => api.tryAgain(code));
+  /** What was said of each chord in the try before. */
+  const before = shallowRef<Record<number, string[]>>({});
+  async function again() {
+    const marked = sheet.value?.places.filter(({ mark }) => mark && mark.verdict !== 'RIGHT') ?? [];
+    await once(() => api.tryAgain(code));
+    if (!sheet.value?.finished) {
+      before.value = Object.fromEntries(marked.map(({ chord, mark }) => [chord, mark!.words]));
+    }
+  }
   /** Something that helps at a chord, more each time: words, or a key to put down. */
   async function help(chord: number): Promise<{ words: string; key: number }> {
     await send();
@@ -175,6 +183,7 @@ export function useAnswer(code: string) {
     give,
     finish,
     again,
+    before,
     help,
     sayName,
   };

@@ -70,6 +70,18 @@ describe('useBringing', () => {
     ]);
   });
 
+  it('puts nothing on the shelf twice where it is pressed twice', async () => {
+    vi.spyOn(api, 'bring').mockResolvedValue(named('One', 'Two'));
+    const { tunes, read, clear, shelve } = useBringing();
+    tunes.value = [];
+    await read([file('book.abc')]);
+    const added = vi.spyOn(api, 'addTune').mockResolvedValue({ id: 11 } as Tune);
+    added.mockClear();
+    await Promise.all([shelve(), shelve()]);
+    expect(added).toHaveBeenCalledTimes(2);
+    clear();
+  });
+
   it('puts on the shelf what is wanted, and after a failure only what is missing', async () => {
     vi.spyOn(api, 'bring').mockResolvedValue(named('One', 'Two', 'Three', 'Four'));
     const { tunes, trouble, read, shelve } = useBringing();

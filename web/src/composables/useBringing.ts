@@ -109,6 +109,8 @@ export function useBringing() {
 
   /** Puts the wanted tunes on the shelf; what is there stays there if one fails. */
   async function shelve() {
+    // A second press puts nothing there twice.
+    if (busy.value) return;
     trouble.value = '';
     busy.value = true;
     try {

@@ -37,6 +37,29 @@ describe('useEntry', () => {
     expect(chart.value).toBe('| C |');
   });
 
+  /** C, ♯, F pressed faster than the server answers: the sharp is the F's. */
+  it('gives each note what was set when its key was pressed', async () => {
+    const { answers, settled, enter, accidental } = entry();
+    void enter({ letter: 'C' });
+    accidental.value = 1;
+    void enter({ letter: 'F' });
+    void enter({ letter: 'G' });
+    for (let i = 0; i < 3; i++) {
+      await settled();
+      answers[i]!();
+    }
+    await settled();
+    const sent = vi
+      .mocked(api.addNote)
+      .mock.calls.slice(-3)
+      .map(([note]) => note);
+    expect(sent.map(({ letter, accidental: sign }) => [letter, sign])).toEqual([
+      ['C', 0],
+      ['F', 1],
+      ['G', 0],
+    ]);
+  });
+
   it('takes back its own note alone, and nothing that was typed since', async () => {
     const { chart, answers, settled, enter, takeBack, trouble } = entry();
     void enter({ letter: 'C' });

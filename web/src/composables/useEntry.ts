@@ -38,23 +38,27 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
   const duration = computed(() => LENGTHS[length.value]![dotted.value ? 'dotted' : 'plain']);
   const isAtEnd = computed(() => place.value.bar >= (tune.value?.bars.length ?? 0));
 
-  /** One after another: the next key waits until the note before it is written. */
-  const enter = (entered: Entered) => (queue = queue.then(() => write(entered)));
+  /** One after another, each as it was set when its key was pressed; the next waits until the note before it is written. */
+  function enter({ letter = '', midi = 0, accidental: told, withLast: also }: Entered) {
+    const note = {
+      hand: hand.value,
+      withLast: also ?? withLast.value,
+      duration: duration.value,
+      midi,
+      letter,
+      accidental: letter ? (told ?? accidental.value) : 0,
+      tied: tied.value,
+    };
+    tied.value = false;
+    withLast.value = false;
+    accidental.value = 0;
+    return (queue = queue.then(() => write(note)));
+  }
 
-  async function write({ letter = '', midi = 0, accidental: told, withLast: also }: Entered) {
+  async function write(note: Omit<Parameters<typeof api.addNote>[0], 'chart' | 'bar' | 'onset'>) {
     const before = { chart: chart.value, place: { ...place.value } };
     try {
-      const answer = await api.addNote({
-        chart: chart.value,
-        hand: hand.value,
-        withLast: also ?? withLast.value,
-        ...place.value,
-        duration: duration.value,
-        midi,
-        letter,
-        accidental: letter ? (told ?? accidental.value) : 0,
-        tied: tied.value,
-      });
+      const answer = await api.addNote({ chart: chart.value, ...place.value, ...note });
       if (chart.value !== before.chart) {
         trouble.value = 'The chart was changed meanwhile; play the note again.';
         return;
@@ -64,9 +68,6 @@ export function useEntry(chart: Ref<string>, tune: Ref<Pick<Arrangement, 'bars'>
       place.value = { bar: answer.bar, onset: answer.onset };
       last.value = answer.midi;
       trouble.value = '';
-      tied.value = false;
-      withLast.value = false;
-      accidental.value = 0;
     } catch (error) {
       trouble.value = (error as Error).message;
     }

@@ -32,6 +32,24 @@ const unfinished = new Map<string, Promise<void>>();
 /** All saves that closed views have begun. */
 export const whenAllAreSent = () => Promise.all(unfinished.values());
 
+/** Whether the server has all that was sent; it may have added what was left out. */
+function isHeld(sent: unknown, theirs: unknown): boolean {
+  if (typeof sent !== 'object' || !sent || typeof theirs !== 'object' || !theirs) {
+    return sent === theirs;
+  }
+  if (Array.isArray(sent) && sent.length !== (theirs as unknown[]).length) return false;
+  return Object.entries(sent).every(([key, one]) => isHeld(one, theirs[key as never]));
+}
+
+/** What was on its way when the page was closed. */
+const sentFrom = (key: string): unknown => {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? 'null')?.sent;
+  } catch {
+    return undefined;
+  }
+};
+
 function leftHere<T>({ key, lift }: Post<T>): Kept<T> | null {
   try {
     const left = JSON.parse(localStorage.getItem(key) ?? 'null');
@@ -56,6 +74,8 @@ export function useOutbox<T>(post: Post<T>, empty?: T) {
   const hasBegun = ref(false);
   let version = 0;
   let changes = 0;
+  /** What was sent last and may have arrived without a word of it. */
+  let onItsWay = sentFrom(post.key);
   /** How many of the changes the server has; −1 while it lacks what was left here. */
   let saved = 0;
   let saving: Promise<void> | undefined;
@@ -94,7 +114,10 @@ export function useOutbox<T>(post: Post<T>, empty?: T) {
   }
 
   function keep() {
-    isKeptHere.value = keepHere(post.key, JSON.stringify({ version, value: value.value }));
+    isKeptHere.value = keepHere(
+      post.key,
+      JSON.stringify({ version, value: value.value, sent: onItsWay }),
+    );
   }
 
   function later(ms: number) {
@@ -107,8 +130,12 @@ export function useOutbox<T>(post: Post<T>, empty?: T) {
 
   async function send() {
     const sent = changes;
+    const before = onItsWay;
+    onItsWay = JSON.parse(JSON.stringify(value.value));
+    keep();
     try {
       version = await post.send(version, value.value);
+      onItsWay = undefined;
       failures = 0;
       saved = sent;
       if (sent === changes) {
@@ -119,10 +146,21 @@ export function useOutbox<T>(post: Post<T>, empty?: T) {
         later(SAVE_AFTER);
       }
     } catch (error) {
+      if (await isMine(error, [before, onItsWay])) return later(0);
       report(error);
       if (error instanceof Away) later(Math.min(LONGEST_WAIT, TRY_AGAIN_AFTER * 2 ** failures++));
       else if (sent !== changes && state.value !== 'changed elsewhere') later(SAVE_AFTER);
     }
+  }
+
+  /** Whether somebody else's save was this page's own, which arrived and was not answered; then it is gone on from there. */
+  async function isMine(error: unknown, sent: unknown[]) {
+    if (!(error instanceof Refused) || error.status !== PRECONDITION_FAILED) return false;
+    const theirs = await post.fetch().catch(() => undefined);
+    if (!theirs || theirs.version === version) return false;
+    if (!sent.some((one) => one !== undefined && isHeld(one, theirs.value))) return false;
+    version = theirs.version;
+    return true;
   }
 
   /** Says what went wrong; also used by whoever fetches the value. */

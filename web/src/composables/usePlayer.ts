@@ -1,6 +1,8 @@
 import { computed, onScopeDispose, reactive, ref, watch, type Ref } from 'vue';
 import type { Arrangement } from '../api/client';
 import type { Playing } from '../player/piano';
+
+type Piano = typeof import('../player/piano');
 import {
   BALANCES,
   type Balance,
@@ -38,6 +40,8 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   const balance = ref(BALANCES[0]!.id);
   /** What is heard of each part where one practises; else the balance says. */
   const parts = ref<Balance>();
+  /** Whether one practises what has nothing of the left hand's. */
+  const leftRests = computed(() => !!parts.value && !parts.value.bass && !parts.value.chords);
   /** Whether a bar is counted in before each round. */
   const counted = ref(false);
   /** Whether chords are held, without their pattern. */
@@ -50,8 +54,11 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   /** How many rounds of the loop are over since it began. */
   const rounds = ref(0);
   let playing: Playing | undefined;
+  let piano: Piano | undefined;
   /** Whether other music is played than the tune's, from its beginning to its end. */
   let once = false;
+  /** The bars that sound. */
+  let begun: number[] | undefined;
   /** Counts starts and stops, so that what loads slowly does not sound when it is no longer wanted. */
   let turn = 0;
 
@@ -65,8 +72,12 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   );
   watch(quartersPerMinute, (value) => playing?.tempo(value));
   watch(beat, (now) => playing?.beat(now));
-  watch([loop, balance, parts, counted, held, slows, lead], () => {
+  watch([loop, counted, held, slows, lead], () => {
     if (state.value !== 'still' && !once) void start();
+  });
+  // What is heard over what changes nothing of where one is.
+  watch([balance, parts], () => {
+    if (state.value !== 'still' && !once) void start(playing?.at());
   });
   // A loop ends with its bars.
   watch(
@@ -83,13 +94,21 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
 
   /** Fetches the piano before it is wanted; what fails is tried again, and told, then. */
   const prepare = () =>
-    void import('../player/piano').then((piano) => piano.prepare()).catch(() => {});
+    void load()
+      .then((loaded) => loaded.prepare())
+      .catch(() => {});
+  const load = async () => (piano ??= await import('../player/piano'));
 
-  const start = () =>
-    tune.value && playIt(tune.value, barsToPlay(tune.value, chosen.bar.value, loop.value));
+  /** From its beginning, or going on where it was. */
+  const start = (at = 0) => {
+    if (!tune.value) return;
+    const bars = at && begun ? begun : barsToPlay(tune.value, chosen.bar.value, loop.value);
+    return playIt(tune.value, bars, { at });
+  };
 
   /** Plays some bars of this tune as another hand has them, once. */
-  const audition = (other: Arrangement, bars: number[]) => void playIt(other, bars, true);
+  const audition = (other: Arrangement, bars: number[]) =>
+    void playIt(other, bars, { other: true });
 
   const loudness = () =>
     parts.value ?? BALANCES.find(({ id }) => id === balance.value)?.of ?? BALANCES[0]!.of;
@@ -121,8 +140,14 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     return wavOf(sound.samples, sound.sampleRate);
   }
 
-  async function playIt(music: Arrangement, bars: number[], other = false) {
+  async function playIt(
+    music: Arrangement,
+    bars: number[],
+    { other = false, at = 0 }: { other?: boolean; at?: number },
+  ) {
     if (!music.notes.length && !music.melody.length) return;
+    piano?.wake();
+    begun = bars;
     playing?.stop();
     playing = undefined;
     sounding.clear();
@@ -130,22 +155,25 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     once = other;
     state.value = 'loading';
     trouble.value = '';
-    rounds.value = 0;
+    if (!at) rounds.value = 0;
     try {
       // The player and its samples are only fetched when something is to be heard.
-      const { play } = await import('../player/piano');
+      const { play } = await load();
       if (mine !== turn) return;
-      const begun = await play(
+      const now = await play(
         timeline(music, bars, other ? { balance: loudness() } : manner(music)),
         {
           quartersPerMinute: quartersPerMinute.value,
           beat: beat.value,
           loop: !other && loop.value !== undefined,
+          from: at,
         },
         {
           onSound(sound) {
+            // Other music stands on no page here.
+            if (other) return;
             sounding.set(sound.id, sound.midi);
-            if (!other) chord.value = sound.chord;
+            chord.value = sound.chord;
             // What sounds is no longer to come.
             if (sound.chord === coming.value) coming.value = undefined;
             call.value = sound.call;
@@ -156,11 +184,11 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
           onCue: (next) => void (coming.value = next),
         },
       );
-      if (mine !== turn) return begun.stop();
-      playing = begun;
+      if (mine !== turn) return now.stop();
+      playing = now;
       // What was turned and pressed while the samples were on their way holds.
-      begun.tempo(quartersPerMinute.value);
-      begun.beat(beat.value);
+      now.tempo(quartersPerMinute.value);
+      now.beat(beat.value);
       state.value = 'playing';
     } catch (error) {
       if (mine !== turn) return;
@@ -215,6 +243,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     loop,
     balance,
     parts,
+    leftRests,
     counted,
     rounds,
     audition,

@@ -90,6 +90,18 @@ describe('useShortcuts', () => {
     expect(done).toEqual([]);
   });
 
+  it('leaves a box to tick and a door to open their space bar', () => {
+    const { done, press } = page(
+      '<input type="checkbox">',
+      '<details><summary>d</summary></details>',
+    );
+    press('[type=checkbox]', ' ');
+    press('summary', ' ');
+    expect(done).toEqual([]);
+    press('[type=checkbox]', 'f');
+    expect(done).toEqual(['fix']);
+  });
+
   it('lets a button take the keys that press it, but not the chords of the page', () => {
     const { done, press } = page('<button>b</button>', '<button data-chord="0">c</button>');
     press('button:not([data-chord])', ' ');

@@ -33,7 +33,9 @@ export function useShortcuts(shortcuts: Shortcut[]) {
     if (document.querySelector('[role="dialog"][aria-modal="true"]')) return;
     // A list is searched by letters.
     if (target.closest('[role="combobox"], [role="listbox"], [role="menu"]')) return;
-    const takesTheKey = target.closest('button, a, [role="radio"]');
+    const takesTheKey = target.closest(
+      'button, a, summary, input[type="checkbox"], input[type="radio"], [role="radio"], [role="checkbox"], [role="switch"], [role="tab"]',
+    );
     const chords = target.closest('[data-chord]');
     if (target.matches('input[type="range"]') && key !== ' ') return;
     if (takesTheKey && !chords && ['Enter', ' ', 'ArrowLeft', 'ArrowRight'].includes(key)) return;

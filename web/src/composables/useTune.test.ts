@@ -192,6 +192,27 @@ describe('useTune', () => {
     expect(sent).toEqual([{ version: 3, chart: '| Left |' }]);
   });
 
+  /** A tab that was closed mid-save: what it sent arrived, and what was typed since goes on from there. */
+  it('has no conflict with what it sent itself', async () => {
+    const { sent } = slowSaves();
+    localStorage.setItem(
+      'zesty.draft.7',
+      JSON.stringify({ version: 3, value: '| Later |', sent: '| Mine |' }),
+    );
+    vi.mocked(api.saveChart).mockImplementationOnce(async (_, version, chart) => {
+      sent.push({ version, chart });
+      throw new Refused(412, 'changed by someone else');
+    });
+    vi.mocked(api.tune).mockResolvedValue(kept(4, '| Mine |'));
+    const tune = await opened();
+    await vi.advanceTimersByTimeAsync(100);
+    expect(sent).toEqual([
+      { version: 3, chart: '| Later |' },
+      { version: 4, chart: '| Later |' },
+    ]);
+    expect(tune.state.value).not.toBe('changed elsewhere');
+  });
+
   it('asks when somebody else has saved meanwhile, and keeps mine if told to', async () => {
     const { answers, sent } = slowSaves();
     const tune = await opened();

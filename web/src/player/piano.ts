@@ -28,6 +28,8 @@ export interface Beat {
 }
 
 export interface Playing {
+  /** Quarter notes from the beginning. */
+  at(): number;
   tempo(quartersPerMinute: number): void;
   beat(beat: Beat): void;
   stop(): void;
@@ -126,6 +128,8 @@ export interface Options {
   quartersPerMinute: number;
   beat: Beat;
   loop: boolean;
+  /** Quarter notes behind its beginning at which it begins. */
+  from?: number;
 }
 
 type Transport = ReturnType<typeof Tone.getTransport>;
@@ -196,6 +200,12 @@ function tell(music: Timeline, transport: Transport, listener: Listener, loop: b
   }
 }
 
+/** Lets the device sound; a tablet lets it within a press alone. */
+export const wake = () => void Tone.start().catch(() => {});
+
+/** Counts what was played: the transport is one, and what was overtaken stops nothing of what came after. */
+let plays = 0;
+
 /** Plays a timeline; loads the piano the first time. */
 export async function play(
   music: Timeline,
@@ -212,6 +222,7 @@ export async function play(
   };
   await speak();
 
+  const mine = ++plays;
   const transport = Tone.getTransport();
   transport.stop();
   transport.cancel();
@@ -219,14 +230,16 @@ export async function play(
   lay(music, transport, on, options, () => beat);
   tell(music, transport, listener, options.loop);
   // Everything is scheduled ahead as it is.
-  transport.start('+0.01');
+  transport.start('+0.01', ticksOf(transport, options.from ?? 0));
   return {
+    at: () => transport.ticks / transport.PPQ,
     tempo: (quartersPerMinute) => (transport.bpm.value = quartersPerMinute),
     beat(other) {
       beat = other;
       void speak();
     },
     stop() {
+      if (mine !== plays) return;
       transport.stop();
       transport.cancel();
       Tone.getDraw().cancel();

@@ -166,6 +166,10 @@ const said = computed(() => {
   const words = mark.words.filter((word) => !word.startsWith('right')).map(capital);
   return mark.nearer.length ? [...words, 'The rings show the nearest correct keys'] : words;
 });
+/** Why it was wrong in the try before, until it is marked anew. */
+const lastTime = computed(() =>
+  place.value && !place.value.mark ? (answer.before.value[place.value.chord] ?? []) : [],
+);
 const answered = computed(
   () => sheet.value?.places.filter(({ chord }) => answer.isAnswered(chord)).length ?? 0,
 );
@@ -258,6 +262,7 @@ const praise = computed(() => {
             What counts: {{ sheet.counts }}.
           </p>
           <p v-for="line in said" :key="line" class="word">{{ line }}.</p>
+          <p v-for="line in lastTime" :key="line" class="word">Last time: {{ line }}.</p>
           <p v-if="hint" class="word">{{ hint }}</p>
           <p v-if="isSure" class="word" role="alert">
             {{ openOnes }} still open, and there is no other try.

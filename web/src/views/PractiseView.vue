@@ -56,7 +56,7 @@ const of: Practising = {
   veil,
 };
 /** What is played by heart is not seen under the hand either. */
-const byHeart = computed(() => (veil.value?.gone.size ?? 0) > 0);
+const byHeart = computed(() => (veil.value?.gone.size ?? 0) > 0 || player.leftRests.value);
 const at = computed(() => player.chord.value ?? chosen.index.value);
 const chordAt = computed(() => (byHeart.value ? undefined : arrangement.value?.chords[at.value]));
 const used = computed(() =>

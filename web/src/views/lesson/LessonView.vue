@@ -31,7 +31,7 @@ const route = useRoute();
 const router = useRouter();
 const lesson = startLesson(props.id);
 /** What is played by heart is not seen under the hand either. */
-const byHeart = computed(() => (lesson.veil.value?.gone.size ?? 0) > 0);
+const byHeart = computed(() => (lesson.veil.value?.gone.size ?? 0) > 0 || player.leftRests.value);
 const { tune, arrangement, chosen, player, writing, counts, at, chordAt, chordBehind } = lesson;
 const { trouble } = lesson.arranged;
 const { compare } = lesson;

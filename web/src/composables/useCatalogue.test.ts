@@ -1,10 +1,12 @@
 import { afterEach, expect, it, vi } from 'vitest';
-import { api, Away, type Catalogue } from '../api/client';
-import { useCatalogue } from './useCatalogue';
+import type { Catalogue } from '../api/client';
 
 afterEach(() => vi.useRealTimers());
 
 it('is asked for again until the server is there', async () => {
+  vi.resetModules();
+  const { api, Away } = await import('../api/client');
+  const { useCatalogue } = await import('./useCatalogue');
   vi.useFakeTimers();
   const asked = vi.spyOn(api, 'catalogue').mockRejectedValueOnce(new Away('gone'));
   asked.mockResolvedValueOnce({ styles: [] } as unknown as Catalogue);

@@ -57,6 +57,19 @@ describe('the server', () => {
     expect(await sent[1]!.json()).toMatchObject({ chart: '| C |', key: 'G' });
   });
 
+  it("reckons on a student's page by its code", async () => {
+    answered(200, '{}');
+    api.askBy('code-of-mine');
+    await api.catalogue();
+    api.askBy('');
+    await api.catalogue();
+    const sent = vi.mocked(fetch).mock.calls.map(([request]) => (request as Request).url);
+    expect(sent.map((url) => url.replace(window.location.origin, ''))).toEqual([
+      '/api/practising/code-of-mine/api/catalogue',
+      '/api/catalogue',
+    ]);
+  });
+
   /** RFC 9110, 13.1.1: whoever saves names the version that was seen. */
   it('names the version that is written over', async () => {
     answered(200, '{"version": 4}');

@@ -142,6 +142,12 @@ const http = createClient<paths>({
   headers: { 'X-Device': device },
 });
 
+/** The code by which a student's page asks; empty on the teacher's pages. */
+let code = '';
+const reckoned = () => ({
+  baseUrl: window.location.origin + (code && `/api/practising/${code}`),
+});
+
 /** What a call answers; one that fails has thrown. */
 const data = async <T>(answer: Promise<{ data?: T }>) => (await answer).data as T;
 const done = async (answer: Promise<unknown>) => void (await answer);
@@ -176,7 +182,9 @@ const whole = (chart: string, played: Played, chord = -1) => ({
 });
 
 export const api = {
-  catalogue: () => data(http.GET('/api/catalogue')),
+  /** What is reckoned from now on is asked by a student's code, or by none. */
+  askBy: (other: string) => void (code = other),
+  catalogue: () => data(http.GET('/api/catalogue', reckoned())),
 
   /** Arranges charts, one after another; measures that came before are not sent again. */
   arranger() {
@@ -192,6 +200,7 @@ export const api = {
       const body = { chart, choices, hand, counts, chord, known: score.marks() };
       const answer = await data(
         http.POST('/api/arrangements', {
+          ...reckoned(),
           body,
           headers: page(),
           signal: signal ?? null,
@@ -418,7 +427,13 @@ export const api = {
     data(http.POST('/api/left-hands/told', { body: whole(chart, played), signal: signal ?? null })),
   /** A way through the tune in small steps. */
   practice: (chart: string, played: Played, signal?: AbortSignal) =>
-    data(http.POST('/api/practice', { body: whole(chart, played), signal: signal ?? null })),
+    data(
+      http.POST('/api/practice', {
+        ...reckoned(),
+        body: whole(chart, played),
+        signal: signal ?? null,
+      }),
+    ),
   rules: () => data(http.GET('/api/rules')),
   exercises: () => data(http.GET('/api/exercises')),
   exerciseOverview: () => data(http.GET('/api/exercises/overview')),

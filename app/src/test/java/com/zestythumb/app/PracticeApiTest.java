@@ -165,6 +165,24 @@ class PracticeApiTest extends KeepingApi {
     }
 
     /** The way as the teacher changed it, and the app's own again. */
+    /** What the student's page reckons goes by its code; nothing else need be open, and a wrong code opens nothing. */
+    @Test
+    void aStudentReckonsByTheSameLink() throws Exception {
+        JsonNode tune = created("title: By the code\n| C | F |");
+        String assignment = "/api/assignments/" + tune.at("/assignments/0/id").asLong();
+        String code =
+                json(send(api.post(), assignment + "/link", "")).get("code").asString();
+        String by = "/api/practising/" + code + "/api/";
+        assertThat(send(api.post(), by + "arrangements", "{}")).hasForwardedUrl("/api/arrangements");
+        assertThat(send(api.post(), by + "practice", "{}")).hasForwardedUrl("/api/practice");
+        assertThat(api.get().uri(by + "catalogue").exchange()).hasForwardedUrl("/api/catalogue");
+        assertThat(api.get().uri(by + "tunes").exchange()).hasStatus(404);
+        String wrong = "/api/practising/AAAAAAAAAAAAAAAAAAAAAA/api/arrangements";
+        MvcTestResult refused = send(api.post(), wrong, "{}");
+        assertThat(refused).hasStatus(404);
+        assertThat(refused.getResponse().getForwardedUrl()).isNull();
+    }
+
     @Test
     void theTeachersWayIsKept() throws Exception {
         JsonNode tune = created("title: Her Way\n| C | F | G | C |", played(student("Bea", 12), "{}"));

@@ -22,7 +22,10 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.webmvc.test.autoconfigure.AutoConfigureMockMvc;
 import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpServletRequest;
 import org.springframework.test.web.servlet.assertj.MockMvcTester;
+import org.springframework.web.context.request.RequestContextHolder;
+import org.springframework.web.context.request.ServletRequestAttributes;
 
 /** With every core at work whoever comes is not left waiting for ever. */
 @SpringBootTest(properties = "zesty.reckoning.wait=50")
@@ -61,6 +64,31 @@ class ReckoningTest {
     void letGo() {
         done.countDown();
         others.shutdown();
+    }
+
+    /** A class at its exercises: one that waits behind another does not hold up a lesson. */
+    @Test
+    void studentsDoNotHoldUpALesson() throws Exception {
+        CountDownLatch begun = new CountDownLatch(1);
+        List<Future<?>> students = new ArrayList<>();
+        for (int i = 0; i < 10; i++) {
+            students.add(others.submit(() -> {
+                MockHttpServletRequest request = new MockHttpServletRequest("PUT", "/api/answers/code/chords/1");
+                RequestContextHolder.setRequestAttributes(new ServletRequestAttributes(request));
+                return reckoning.inTurn(() -> {
+                    begun.countDown();
+                    try {
+                        done.await();
+                    } catch (InterruptedException e) {
+                        Thread.currentThread().interrupt();
+                    }
+                    return 0;
+                });
+            }));
+        }
+        begun.await();
+        assertThat(reckoning.inTurn(() -> 1)).isEqualTo(1);
+        done.countDown();
     }
 
     @Test

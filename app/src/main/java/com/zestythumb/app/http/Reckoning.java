@@ -19,6 +19,7 @@ import org.springframework.stereotype.Component;
 /**
  * One reckoning to a core, first come first served, each in its time: more at once would only make each of them late.
  * Whoever would wait too long, or behind too many, is told to come again; what a page asked before it asked anew gives way.
+ * Students wait among themselves, so that a class at its exercises does not hold up a lesson.
  */
 @Component
 public class Reckoning {
@@ -26,6 +27,7 @@ public class Reckoning {
     private static final Pattern QUESTION = Pattern.compile("(\\w{1,64})\\.(\\d{1,15})");
 
     private final ThreadPoolExecutor workers;
+    private final ThreadPoolExecutor ofStudents;
     private final Map<String, Long> latest = new ConcurrentHashMap<>();
     private final int longestQueue;
     private final long mostMillis;
@@ -48,20 +50,29 @@ public class Reckoning {
      * @param deadlineMillis how long the work may take
      */
     public Reckoning(int atOnce, int longestQueue, long mostMillis, long deadlineMillis) {
-        this.workers =
-                new ThreadPoolExecutor(atOnce, atOnce, 0, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), work -> {
-                    Thread thread = new Thread(work, "reckoning");
-                    thread.setDaemon(true);
-                    return thread;
-                });
+        this.workers = pool(atOnce, "reckoning");
+        this.ofStudents = pool(Math.max(1, atOnce / 2), "reckoning for students");
         this.longestQueue = longestQueue;
         this.mostMillis = mostMillis;
         this.deadlineMillis = deadlineMillis;
     }
 
+    private static ThreadPoolExecutor pool(int atOnce, String name) {
+        return new ThreadPoolExecutor(atOnce, atOnce, 0, TimeUnit.SECONDS, new LinkedBlockingQueue<>(), work -> {
+            Thread thread = new Thread(work, name);
+            thread.setDaemon(true);
+            return thread;
+        });
+    }
+
     /** How many wait for their turn. */
     public int waiting() {
-        return workers.getQueue().size();
+        return workers.getQueue().size() + ofStudents.getQueue().size();
+    }
+
+    /** Those who reckon for whoever asks now. */
+    private ThreadPoolExecutor lane() {
+        return Students.areAsking() ? ofStudents : workers;
     }
 
     /**
@@ -69,11 +80,12 @@ public class Reckoning {
      * {@link TooLongException} where the work does, whose turn then is over.
      */
     public <T> T inTurn(Supplier<T> work) {
-        if (waiting() >= longestQueue) {
+        ThreadPoolExecutor lane = lane();
+        if (lane.getQueue().size() >= longestQueue) {
             throw new BusyException();
         }
-        Turn<T> turn = new Turn<>(work);
-        workers.execute(turn);
+        Turn<T> turn = new Turn<>(work, lane);
+        lane.execute(turn);
         try {
             return answer(turn);
         } catch (ExecutionException e) {
@@ -96,7 +108,7 @@ public class Reckoning {
                 return turn.get(patience, TimeUnit.MILLISECONDS);
             } catch (TimeoutException e) {
                 boolean late = millisSince(asked) >= mostMillis;
-                if (late && workers.remove(turn)) {
+                if (late && turn.lane.remove(turn)) {
                     throw new BusyException();
                 }
                 patience = turn.begun == 0 ? patience : deadlineMillis - millisSince(turn.begun);
@@ -112,14 +124,14 @@ public class Reckoning {
         return TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - nanos);
     }
 
-    private synchronized void workOneMore() {
-        workers.setMaximumPoolSize(workers.getMaximumPoolSize() + 1);
-        workers.setCorePoolSize(workers.getMaximumPoolSize());
+    private synchronized void workOneMore(ThreadPoolExecutor lane) {
+        lane.setMaximumPoolSize(lane.getMaximumPoolSize() + 1);
+        lane.setCorePoolSize(lane.getMaximumPoolSize());
     }
 
-    private synchronized void workOneLess() {
-        workers.setCorePoolSize(workers.getMaximumPoolSize() - 1);
-        workers.setMaximumPoolSize(workers.getCorePoolSize());
+    private synchronized void workOneLess(ThreadPoolExecutor lane) {
+        lane.setCorePoolSize(lane.getMaximumPoolSize() - 1);
+        lane.setMaximumPoolSize(lane.getCorePoolSize());
     }
 
     /** Work that waits for a thread, or has one. */
@@ -129,11 +141,13 @@ public class Reckoning {
         /** When it got its thread; 0 before. */
         private volatile long begun;
 
+        private final ThreadPoolExecutor lane;
         private boolean isOver;
         private boolean isGivenUp;
 
-        Turn(Supplier<T> work) {
+        Turn(Supplier<T> work, ThreadPoolExecutor lane) {
             super(work::get);
+            this.lane = lane;
         }
 
         @Override
@@ -153,14 +167,14 @@ public class Reckoning {
         private synchronized void leaveItsTurn() {
             if (!isOver && !isGivenUp) {
                 isGivenUp = true;
-                workOneMore();
+                workOneMore(lane);
             }
         }
 
         private synchronized void end() {
             isOver = true;
             if (isGivenUp) {
-                workOneLess();
+                workOneLess(lane);
             }
         }
     }

@@ -1,6 +1,7 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.app.arrange.PracticeRecordDto;
+import io.swagger.v3.oas.annotations.Hidden;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.servlet.http.HttpServletRequest;
@@ -10,7 +11,9 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestMethod;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.ModelAndView;
 
 /** A tune as a student practises it, by a link that nobody guesses. */
 @RestController
@@ -28,6 +31,16 @@ class PractisingController {
     @Operation(summary = "The tune, how it is played, and what was practised of it.")
     PractisingSheet sheet(@PathVariable String code, HttpServletRequest request) {
         return assignments.sheet(code, request.getRemoteAddr());
+    }
+
+    /** What the page reckons it asks by its code, so that nothing else need be open to students. */
+    @RequestMapping(
+            path = "/api/{what:arrangements|practice|catalogue}",
+            method = {RequestMethod.GET, RequestMethod.POST})
+    @Hidden
+    ModelAndView reckoned(@PathVariable String code, @PathVariable String what, HttpServletRequest request) {
+        assignments.sheet(code, request.getRemoteAddr());
+        return new ModelAndView("forward:/api/" + what);
     }
 
     @PutMapping("/practised")

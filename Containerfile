@@ -1,11 +1,13 @@
 # The app for a server; its database is another's work. docs/running.md tells how both are run.
-FROM debian:bookworm-slim AS build
+# A release that is named, so that the same is built tomorrow; a newer one is named here.
+ARG DEBIAN=debian:12.11-slim
+FROM ${DEBIAN} AS build
 RUN apt-get update && apt-get install -y --no-install-recommends ca-certificates
 WORKDIR /source
 COPY . .
 RUN ./zesty build /built
 
-FROM debian:bookworm-slim
+FROM ${DEBIAN}
 RUN apt-get update \
     && apt-get install -y --no-install-recommends default-jre-headless \
     && rm -rf /var/lib/apt/lists/*

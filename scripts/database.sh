@@ -79,6 +79,9 @@ database_home() {
   fi
 }
 
+# A file for each day of the week, written anew after a week.
+LOGGING="-c logging_collector=on -c log_filename=%a.log -c log_truncate_on_rotation=on -c log_rotation_age=1d -c log_rotation_size=0"
+
 # database_start FOLDER: makes the database there if there is none, starts it, sets ZESTY_DB_*.
 database_start() {
   local home
@@ -113,8 +116,8 @@ database_start() {
   echo $$ >"$DATABASE_FOLDER/owner"
   port=$(free_port 54320 127.0.0.1)
   as_database_user "$PG_BIN/pg_ctl" -D "$files" -l "$DATABASE_FOLDER/postgres.log" -w -s start \
-    -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories=''" ||
-    die "the database did not start; see $DATABASE_FOLDER/postgres.log"
+    -o "-p $port -c listen_addresses=127.0.0.1 -c unix_socket_directories='' $LOGGING" ||
+    die "the database did not start; see $DATABASE_FOLDER/postgres.log and $files/log"
   export ZESTY_DB_USER=zesty_app ZESTY_DB_PASSWORD
   ZESTY_DB_PASSWORD=$(cat "$DATABASE_FOLDER/app-password")
   export ZESTY_DB_URL=jdbc:postgresql://127.0.0.1:$port/postgres
@@ -128,10 +131,11 @@ secret_in() {
   if is_root; then chown postgres: "$1"; fi
 }
 
-# What the database's owner says to it, from standard input.
+# What the database's owner says to it, from standard input. No password stands on a command line, which everybody may read.
 as_owner() {
-  PGPASSWORD=$(cat "$DATABASE_FOLDER/password") PGOPTIONS="-c client_min_messages=warning" \
-    "$PG_BIN/psql" -X -q -v ON_ERROR_STOP=1 -v password="$ZESTY_DB_PASSWORD" \
+  { echo '\set password `printenv ZESTY_DB_PASSWORD`' && cat; } |
+    PGPASSWORD=$(cat "$DATABASE_FOLDER/password") PGOPTIONS="-c client_min_messages=warning" \
+    "$PG_BIN/psql" -X -q -v ON_ERROR_STOP=1 \
     -h 127.0.0.1 -p "$DATABASE_PORT" -U zesty -d postgres >/dev/null
 }
 

@@ -1,5 +1,6 @@
 package com.zestythumb.app.http;
 
+import io.micrometer.core.instrument.MeterRegistry;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutionException;
@@ -37,8 +38,10 @@ public class Reckoning {
     Reckoning(
             @Value("${zesty.reckoning.queue:64}") int longestQueue,
             @Value("${zesty.reckoning.wait:5000}") long mostMillis,
-            @Value("${zesty.reckoning.deadline:20000}") long deadlineMillis) {
+            @Value("${zesty.reckoning.deadline:20000}") long deadlineMillis,
+            MeterRegistry meters) {
         this(Runtime.getRuntime().availableProcessors(), longestQueue, mostMillis, deadlineMillis);
+        meters.gauge("zesty.reckoning.waiting", this, Reckoning::waiting);
     }
 
     /**

@@ -25,7 +25,8 @@ const asked = ref<number>();
           <Button
             label="Erase for good"
             size="small"
-            severity="danger"
+            class="erase"
+            variant="outlined"
             @click="emit('erase', one)"
           />
           <Button label="Keep" size="small" variant="text" @click="asked = undefined" />
@@ -63,5 +64,9 @@ li {
   display: flex;
   align-items: center;
   gap: 8px;
+}
+.erase {
+  color: var(--caution);
+  border-color: var(--caution);
 }
 </style>

@@ -2,6 +2,7 @@ package com.zestythumb.app.chart;
 
 import com.zestythumb.app.arrange.ArrangementRequest;
 import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.chord.SymbolStyle;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.Interval;
@@ -150,35 +151,47 @@ class ChartController {
     private static final String NO_CLEAR_KEY = "no key is clear here; write one into the chart, such as key: G major";
     private static final String FRACTION = "\\d{1,3}(/[1-9]\\d{0,2})?";
 
+    private final Reckoning reckoning;
+
+    ChartController(Reckoning reckoning) {
+        this.reckoning = reckoning;
+    }
+
     @PostMapping("/format")
     @Operation(summary = "The chart written in good order, chords as letters or as numerals.")
     ChartText format(@Valid @RequestBody FormatRequest request) {
-        LeadSheet sheet = read(request.chart());
-        if (request.chords() == ChordsAs.LETTERS) {
-            return new ChartText(ChartWriter.write(sheet));
-        }
-        // Numerals are of some key, so the one that is heard is told with them.
-        LeadSheet heard = HomeKey.signed(sheet);
-        return new ChartText(
-                ChartWriter.writeNumerals(new LeadSheet(heard.heading().withKey(heard.key()), heard.bars())));
+        return reckoning.inTurn(() -> {
+            LeadSheet sheet = read(request.chart());
+            if (request.chords() == ChordsAs.LETTERS) {
+                return new ChartText(ChartWriter.write(sheet));
+            }
+            // Numerals are of some key, so the one that is heard is told with them.
+            LeadSheet heard = HomeKey.signed(sheet);
+            return new ChartText(
+                    ChartWriter.writeNumerals(new LeadSheet(heard.heading().withKey(heard.key()), heard.bars())));
+        });
     }
 
     @PostMapping("/printing")
     @Operation(summary = "The chart with other note names or another way of printing chords.")
     ChartText printing(@Valid @RequestBody PrintingRequest request) {
-        LeadSheet sheet = read(request.chart());
-        Heading heading = sheet.heading().withNames(request.names()).withSymbols(request.symbols());
-        return new ChartText(ChartWriter.write(new LeadSheet(heading, sheet.bars())));
+        return reckoning.inTurn(() -> {
+            LeadSheet sheet = read(request.chart());
+            Heading heading = sheet.heading().withNames(request.names()).withSymbols(request.symbols());
+            return new ChartText(ChartWriter.write(new LeadSheet(heading, sheet.bars())));
+        });
     }
 
     @PostMapping("/key")
     @Operation(summary = "The chart with its key written down: the one given, or the one in which it is heard.")
     ChartText key(@Valid @RequestBody KeyRequest request) {
-        LeadSheet sheet = Chart.read(request.chart()).sheet();
-        Key key = request.key().isEmpty()
-                ? HomeKey.of(sheet).orElseThrow(() -> new IllegalArgumentException(NO_CLEAR_KEY))
-                : Key.parse(sheet.heading().names().toEnglish(request.key()));
-        return new ChartText(KeyLine.write(request.chart(), key));
+        return reckoning.inTurn(() -> {
+            LeadSheet sheet = Chart.read(request.chart()).sheet();
+            Key key = request.key().isEmpty()
+                    ? HomeKey.of(sheet).orElseThrow(() -> new IllegalArgumentException(NO_CLEAR_KEY))
+                    : Key.parse(sheet.heading().names().toEnglish(request.key()));
+            return new ChartText(KeyLine.write(request.chart(), key));
+        });
     }
 
     @PostMapping("/transpose")
@@ -186,13 +199,15 @@ class ChartController {
             summary = "The tune in another key, or its page under another signature.",
             description = "Notes that are kept, wanted and forbidden go along.")
     MovedTune transpose(@Valid @RequestBody TransposeRequest request) {
-        LeadSheet sheet = HomeKey.signed(read(request.chart()));
-        UnaryOperator<LeadSheet> move = move(request);
-        return new MovedTune(
-                ChartWriter.write(move.apply(sheet)),
-                request.choices().stream()
-                        .map(one -> one.moved(pitch -> moved(pitch, sheet, move)))
-                        .toList());
+        return reckoning.inTurn(() -> {
+            LeadSheet sheet = HomeKey.signed(read(request.chart()));
+            UnaryOperator<LeadSheet> move = move(request);
+            return new MovedTune(
+                    ChartWriter.write(move.apply(sheet)),
+                    request.choices().stream()
+                            .map(one -> one.moved(pitch -> moved(pitch, sheet, move)))
+                            .toList());
+        });
     }
 
     private static UnaryOperator<LeadSheet> move(TransposeRequest request) {
@@ -220,22 +235,24 @@ class ChartController {
     @PostMapping("/notes")
     @Operation(summary = "The chart with one note or rest of the tune or the left hand more.")
     NoteResult addNote(@Valid @RequestBody NoteRequest request) {
-        NoteEntry entry = new NoteEntry(read(request.chart()), request.hand());
-        NoteEntry.Place place = new NoteEntry.Place(request.bar(), fraction(request.onset()));
-        Pitch pitch = null;
-        if (!request.letter().isEmpty()) {
-            pitch = entry.nearest(place, request.letter().charAt(0), request.accidental(), request.withLast());
-        } else if (request.midi() > 0) {
-            pitch = entry.spelled(place, request.midi());
-        }
-        NoteEntry.Result result = request.withLast() && pitch != null
-                ? entry.add(place, pitch)
-                : entry.put(place, pitch, fraction(request.duration()), request.tied());
-        return new NoteResult(
-                ChartWriter.write(result.sheet()),
-                result.next().bar(),
-                result.next().onset().toString(),
-                pitch == null ? 0 : pitch.midi());
+        return reckoning.inTurn(() -> {
+            NoteEntry entry = new NoteEntry(read(request.chart()), request.hand());
+            NoteEntry.Place place = new NoteEntry.Place(request.bar(), fraction(request.onset()));
+            Pitch pitch = null;
+            if (!request.letter().isEmpty()) {
+                pitch = entry.nearest(place, request.letter().charAt(0), request.accidental(), request.withLast());
+            } else if (request.midi() > 0) {
+                pitch = entry.spelled(place, request.midi());
+            }
+            NoteEntry.Result result = request.withLast() && pitch != null
+                    ? entry.add(place, pitch)
+                    : entry.put(place, pitch, fraction(request.duration()), request.tied());
+            return new NoteResult(
+                    ChartWriter.write(result.sheet()),
+                    result.next().bar(),
+                    result.next().onset().toString(),
+                    pitch == null ? 0 : pitch.midi());
+        });
     }
 
     private static Fraction fraction(String text) {

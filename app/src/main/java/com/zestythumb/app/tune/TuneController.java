@@ -1,5 +1,6 @@
 package com.zestythumb.app.tune;
 
+import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.app.http.Versions;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -25,9 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 class TuneController {
 
     private final Tunes tunes;
+    private final Reckoning reckoning;
 
-    TuneController(Tunes tunes) {
+    TuneController(Tunes tunes, Reckoning reckoning) {
         this.tunes = tunes;
+        this.reckoning = reckoning;
     }
 
     @GetMapping
@@ -40,7 +43,7 @@ class TuneController {
     @ResponseStatus(HttpStatus.CREATED)
     @Operation(summary = "Put a new tune on the shelf.")
     TuneView create(@Valid @RequestBody NewTune tune) {
-        return tunes.add(tune);
+        return reckoning.inTurn(() -> tunes.add(tune));
     }
 
     @GetMapping("/{id}")
@@ -55,7 +58,8 @@ class TuneController {
             @PathVariable long id,
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
             @Valid @RequestBody ChartDraft draft) {
-        return tunes.save(id, Versions.of(ifMatch), draft.chart());
+        long version = Versions.of(ifMatch);
+        return reckoning.inTurn(() -> tunes.save(id, version, draft.chart()));
     }
 
     @DeleteMapping("/{id}")

@@ -4,6 +4,7 @@ import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.solving.Cost;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
+import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.core.voiceleading.Kind;
 import com.zestythumb.core.voiceleading.Severity;
 import java.util.ArrayList;
@@ -135,13 +136,14 @@ final class FixTrial {
                 .sorted(Comparator.comparingInt(Candidate::price))
                 .limit(AT_MOST)
                 .toList();
+        Thread asker = Thread.currentThread();
         for (int from = 0; from < ordered.size(); from += LOT) {
             int price = ordered.get(from).price();
             if (told(tried).stream().filter(one -> one.dearness() < price).count() >= most) {
                 return;
             }
             tried.addAll(ordered.subList(from, Math.min(from + LOT, ordered.size())).parallelStream()
-                    .map(this::tried)
+                    .map(one -> StoppedException.askedBy(asker, () -> tried(one)))
                     .filter(Objects::nonNull)
                     .toList());
         }

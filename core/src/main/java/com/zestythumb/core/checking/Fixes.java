@@ -91,9 +91,10 @@ public final class Fixes {
         }
         // Around a chord that is laid otherwise, others may be as well.
         boolean isWritten = tune.chords().get(chord).isWritten();
+        Thread asker = Thread.currentThread();
         List<Tried> tried = isWritten
                 ? within(tune, chord, whole, MOST).parallelStream()
-                        .map(one -> whole.tried(one.candidate()))
+                        .map(one -> StoppedException.askedBy(asker, () -> whole.tried(one.candidate())))
                         .filter(Objects::nonNull)
                         .sorted(Tried.BEST_FIRST)
                         .toList()

@@ -1,5 +1,6 @@
 package com.zestythumb.core.stopping;
 
+import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.core.arrangement.Arrangement;
@@ -15,9 +16,17 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.solving.LayeredPath;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -73,5 +82,57 @@ class StoppedExceptionTest {
         work.run();
         Thread.currentThread().interrupt();
         assertThatThrownBy(work::run).isInstanceOf(StoppedException.class);
+    }
+
+    /** Parts that others do for a thread end with it, and none works on for nobody. */
+    @Test
+    void partsEndWithTheOneWhoAsked() throws InterruptedException {
+        AtomicInteger working = new AtomicInteger();
+        CountDownLatch begun = new CountDownLatch(2);
+        Thread asker = new Thread(() -> {
+            Thread me = Thread.currentThread();
+            IntStream.range(0, 8)
+                    .parallel()
+                    .forEach(part -> StoppedException.askedBy(me, () -> {
+                        working.incrementAndGet();
+                        begun.countDown();
+                        try {
+                            while (true) {
+                                StoppedException.ifInterrupted();
+                                Thread.onSpinWait();
+                            }
+                        } finally {
+                            working.decrementAndGet();
+                        }
+                    }));
+        });
+        asker.setUncaughtExceptionHandler((thread, stopped) -> {});
+        asker.start();
+        begun.await();
+        asker.interrupt();
+        asker.join();
+        while (working.get() > 0) {
+            Thread.onSpinWait();
+        }
+        assertThat(asker.isAlive()).isFalse();
+    }
+
+    /** No parallel stream of the product forgets whom it works for. */
+    @Test
+    void everyParallelStreamKnowsWhoAsked() throws IOException {
+        try (Stream<Path> all = Files.walk(Path.of("src/main/java"))) {
+            assertThat(all.filter(file -> file.toString().endsWith(".java"))
+                            .filter(file -> read(file).matches("(?s).*(parallelStream\\(\\)|\\.parallel\\(\\)).*"))
+                            .filter(file -> !read(file).contains("StoppedException.askedBy")))
+                    .isEmpty();
+        }
+    }
+
+    private static String read(Path file) {
+        try {
+            return Files.readString(file);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }

@@ -21,7 +21,12 @@ import org.springframework.boot.test.web.server.LocalServerPort;
 /** The server as a stranger meets it, over a real connection. */
 @SpringBootTest(
         webEnvironment = WebEnvironment.RANDOM_PORT,
-        properties = {"zesty.body.millis=300", "server.tomcat.connection-timeout=5s"})
+        properties = {
+            "zesty.body.millis=300",
+            "server.tomcat.connection-timeout=5s",
+            "zesty.imports.kilobytes=1",
+            "zesty.imports.wait=20"
+        })
 class LimitsTest {
 
     @LocalServerPort
@@ -87,6 +92,31 @@ class LimitsTest {
             out.flush();
         } catch (IOException e) {
             // The server has closed its ear; what it said is still to be read.
+        }
+    }
+
+    /** One large file has the room there is here: the next is told to come again before anything is kept of it. */
+    @Test
+    void whatIsOnItsWayCountsAgainstMemory() throws Exception {
+        try (Socket large = new Socket("127.0.0.1", port)) {
+            OutputStream out = large.getOutputStream();
+            out.write(("POST /api/imports?name=large.abc HTTP/1.1\r\nHost: localhost\r\nContent-Type:"
+                            + " application/octet-stream\r\nContent-Length: 16777216\r\n\r\n")
+                    .getBytes(StandardCharsets.US_ASCII));
+            HttpRequest next = HttpRequest.newBuilder(
+                            URI.create("http://127.0.0.1:" + port + "/api/imports?name=next.abc"))
+                    .header("Content-Type", "application/octet-stream")
+                    .POST(BodyPublishers.ofString("X:1\nK:C\nCDEF|"))
+                    .build();
+            int status;
+            do {
+                // Until the large one has been heard of.
+                drip(out);
+                status = HttpClient.newHttpClient()
+                        .send(next, BodyHandlers.ofString())
+                        .statusCode();
+            } while (status == 200);
+            assertThat(status).isEqualTo(503);
         }
     }
 

@@ -1,5 +1,6 @@
 package com.zestythumb.app.bring;
 
+import com.zestythumb.app.http.BusyException;
 import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.formats.Hands;
@@ -13,9 +14,12 @@ import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import io.swagger.v3.oas.annotations.tags.Tag;
+import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
-import java.io.InputStream;
 import java.util.List;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -65,6 +69,26 @@ class ImportController {
     private static final int LONGEST_QUEUE = 16;
     private static final long MOST_MILLIS = 30_000;
 
+    private static final int KILOBYTE = 1024;
+
+    /** Room for files that are on their way, in kilobytes: it is counted before anything is kept of them. */
+    private final Semaphore memory;
+
+    private final long waits;
+
+    /**
+     * Takes files.
+     *
+     * @param kilobytes of files that are on their way at one time
+     * @param waits milliseconds for which the next one waits for room
+     */
+    ImportController(
+            @Value("${zesty.imports.kilobytes:131072}") int kilobytes,
+            @Value("${zesty.imports.wait:5000}") long waits) {
+        memory = new Semaphore(Math.max(kilobytes, kilobytes(Importer.MAX_BYTES)));
+        this.waits = waits;
+    }
+
     /** One file at a time, so that large ones do not add up in memory. */
     private final Reckoning one = new Reckoning(1, LONGEST_QUEUE, MOST_MILLIS, MOST_MILLIS);
 
@@ -87,13 +111,26 @@ class ImportController {
                                     "The line that is the left hand, or empty for none; the usual one where it is not told.")
                     @RequestParam(required = false)
                     String left,
-            @Parameter(hidden = true) InputStream file)
-            throws IOException {
-        // Read before its turn comes: a slow line holds up nobody else.
-        byte[] bytes = file.readNBytes(Importer.MAX_BYTES + 1);
-        return one.inTurn(() -> Importer.read(name, bytes, new Hands.Wanted(tune, left)).stream()
-                .map(ImportedTune::of)
-                .toList());
+            @Parameter(hidden = true) HttpServletRequest request)
+            throws IOException, InterruptedException {
+        int room = kilobytes(request.getContentLengthLong());
+        if (!memory.tryAcquire(room, waits, TimeUnit.MILLISECONDS)) {
+            throw new BusyException();
+        }
+        try {
+            // Read before its turn comes: a slow line holds up nobody else.
+            byte[] bytes = request.getInputStream().readNBytes(Importer.MAX_BYTES + 1);
+            return one.inTurn(() -> Importer.read(name, bytes, new Hands.Wanted(tune, left)).stream()
+                    .map(ImportedTune::of)
+                    .toList());
+        } finally {
+            memory.release(room);
+        }
+    }
+
+    /** What a file may take that tells its length, or does not. */
+    private static int kilobytes(long told) {
+        return (int) ((told < 0 ? Importer.MAX_BYTES : Math.min(told, Importer.MAX_BYTES)) / KILOBYTE) + 1;
     }
 
     /** What cannot be read is the sender's to mend. */

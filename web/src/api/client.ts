@@ -493,7 +493,9 @@ export const api = {
         params: { path: { id, day } },
       }),
     ),
-  openLink: (id: number) => data(http.POST('/api/assignments/{id}/link', { params: one(id) })),
+  openLink: (id: number, another = false) =>
+    data(http.POST('/api/assignments/{id}/link', { params: { ...one(id), query: { another } } })),
+  renewExercise: (id: number) => data(http.POST('/api/exercises/{id}/link', { params: one(id) })),
   closeLink: (id: number) => done(http.DELETE('/api/assignments/{id}/link', { params: one(id) })),
   /** What a student practises by a link. */
   practising: (code: string) =>

@@ -55,6 +55,12 @@ const close = () =>
     say('The exercise is closed.', () => void act(() => api.openExercise(id)));
   });
 
+const renew = () =>
+  act(async () => {
+    await api.renewExercise(props.exercise.id);
+    say('There is a new link, for a year; the old one leads nowhere.');
+  });
+
 const words = ref('');
 const send = () =>
   act(async () => {
@@ -96,6 +102,7 @@ const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
     </p>
     <p v-else class="link">
       <CopyLink :link="link" />
+      <Button label="New link" size="small" variant="text" @click="renew" />
       <Button label="Close" size="small" variant="text" @click="close" />
       <Button
         v-if="exercise.tries > 0 && made.length >= exercise.tries"

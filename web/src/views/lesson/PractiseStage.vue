@@ -41,6 +41,12 @@ const open = () =>
     const { id: assignment, code } = shown.value!;
     code.value = (await api.openLink(assignment)).code;
   });
+const renew = () =>
+  act(async () => {
+    const { id: assignment, code } = shown.value!;
+    code.value = (await api.openLink(assignment, true)).code;
+    say('There is a new link, for a year; the old one leads nowhere.');
+  });
 const close = () =>
   act(async () => {
     const { id: assignment, code } = shown.value!;
@@ -72,6 +78,7 @@ const takeBack = (day: string) =>
     <div v-if="link" class="link">
       <span>The link for {{ tune.student.value?.name }}:</span>
       <CopyLink :link="link" />
+      <Button label="New link" size="small" variant="text" @click="renew" />
       <Button label="Close" size="small" variant="text" @click="close" />
     </div>
     <button v-else-if="shown" class="card plain-button home" @click="open">

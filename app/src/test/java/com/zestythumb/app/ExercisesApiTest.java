@@ -320,4 +320,22 @@ class ExercisesApiTest extends KeepingApi {
         api.delete().uri("/api/students/" + pim).exchange();
         assertThat(api.get().uri(path).exchange()).hasStatus(404);
     }
+
+    /** A link that went to the wrong people is renewed; one that is a year old leads nowhere. */
+    @Test
+    void aLinkIsRenewedAndEnds() throws Exception {
+        JsonNode made = json(send(api.post(), "/api/ready-made", "{\"set\":\"primary\",\"seed\":0,\"student\":null}"));
+        long id = made.get("id").asLong();
+        JsonNode renewed = json(send(api.post(), "/api/exercises/" + id + "/link", ""));
+        assertThat(api.get().uri(path(made)).exchange()).hasStatus(404);
+        assertThat(api.get().uri(path(renewed)).exchange()).hasStatusOk();
+        assertThat(database.queryForObject("select code from exercise where id = ?", String.class, id))
+                .startsWith("s:")
+                .doesNotContain(renewed.get("code").asString());
+        database.update("update exercise set code_until = now() - interval '1 minute' where id = ?", id);
+        assertThat(api.get().uri(path(renewed)).exchange())
+                .hasStatus(404)
+                .bodyText()
+                .contains("ask your teacher for a new one");
+    }
 }

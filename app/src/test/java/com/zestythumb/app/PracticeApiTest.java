@@ -183,6 +183,28 @@ class PracticeApiTest extends KeepingApi {
         assertThat(refused.getResponse().getForwardedUrl()).isNull();
     }
 
+    /** A link is renewed, ends after a year, and stands nowhere in the database as it is. */
+    @Test
+    void aLinkIsRenewedAndEnds() throws Exception {
+        JsonNode tune = created("title: For a year\n| C | F |");
+        long id = tune.at("/assignments/0/id").asLong();
+        String link = "/api/assignments/" + id + "/link";
+        String first = json(send(api.post(), link, "")).get("code").asString();
+        assertThat(json(send(api.post(), link, "")).get("code").asString()).isEqualTo(first);
+        String second =
+                json(send(api.post(), link + "?another=true", "")).get("code").asString();
+        assertThat(second).isNotEqualTo(first);
+        assertThat(api.get().uri("/api/practising/" + first).exchange()).hasStatus(404);
+        assertThat(api.get().uri("/api/practising/" + second).exchange()).hasStatusOk();
+        assertThat(database.queryForObject("select code from assignment where id = ?", String.class, id))
+                .startsWith("s:")
+                .doesNotContain(second);
+        database.update("update assignment set code_until = now() - interval '1 minute' where id = ?", id);
+        assertThat(api.get().uri("/api/practising/" + second).exchange()).hasStatus(404);
+        send(api.post(), link, "");
+        assertThat(api.get().uri("/api/practising/" + second).exchange()).hasStatusOk();
+    }
+
     @Test
     void theTeachersWayIsKept() throws Exception {
         JsonNode tune = created("title: Her Way\n| C | F | G | C |", played(student("Bea", 12), "{}"));

@@ -259,6 +259,10 @@ public class AnswerDesk {
             links.missed(who.address());
             throw new NotFoundException("this link leads to no exercise; ask your teacher for it again");
         }
+        if (kept.codeUntil().isBefore(Instant.now())) {
+            throw new NotFoundException(
+                    "this link is a year old and leads nowhere any more; ask your teacher for a new one");
+        }
         if (kept.withdrawnAt() != null
                 || kept.student() != null && kept.student().removedAt() != null) {
             throw new NotFoundException("your teacher has closed this exercise");

@@ -4,6 +4,7 @@ import com.zestythumb.app.backup.BackupPart;
 import com.zestythumb.app.backup.KeptReader;
 import com.zestythumb.app.backup.Numbers;
 import com.zestythumb.app.exercise.Attempt.Details;
+import com.zestythumb.app.http.Links;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.Students;
 import com.zestythumb.app.studio.Studios;
@@ -35,6 +36,7 @@ class ExerciseBackup implements BackupPart {
             @NotNull @Pattern(regexp = "[A-Za-z0-9_-]{20,40}")
             String code,
 
+            Instant codeUntil,
             Integer tune,
             Integer student,
             @NotNull @Valid ExerciseDraft draft,
@@ -64,6 +66,7 @@ class ExerciseBackup implements BackupPart {
     private final Students students;
     private final Studios studios;
     private final KeptReader reader;
+    private final Links links;
     private final EntityManager session;
 
     ExerciseBackup(
@@ -72,12 +75,14 @@ class ExerciseBackup implements BackupPart {
             Students students,
             Studios studios,
             KeptReader reader,
+            Links links,
             EntityManager session) {
         this.exercises = exercises;
         this.attempts = attempts;
         this.students = students;
         this.studios = studios;
         this.reader = reader;
+        this.links = links;
         this.session = session;
     }
 
@@ -111,6 +116,7 @@ class ExerciseBackup implements BackupPart {
         all.stream()
                 .map(one -> new Kept(
                         one.code(),
+                        one.codeUntil(),
                         one.tune() == null
                                 ? null
                                 : numbers.of("tunes", one.tune().id()),
@@ -140,8 +146,14 @@ class ExerciseBackup implements BackupPart {
         }
         Student student = kept.student() == null ? null : students.find(numbers.row("students", kept.student()));
         Tune tune = kept.tune() == null ? null : session.getReference(Tune.class, numbers.row("tunes", kept.tune()));
-        KeptExercise exercise =
-                new KeptExercise(studios.current(), tune, student, kept.code(), kept.draft(), kept.createdAt());
+        KeptExercise exercise = new KeptExercise(
+                studios.current(),
+                tune,
+                student,
+                kept.code(),
+                kept.codeUntil() == null ? links.until() : kept.codeUntil(),
+                kept.draft(),
+                kept.createdAt());
         exercise.withdraw(kept.withdrawnAt());
         exercises.save(exercise);
         kept.attempts().forEach(attempt -> attempts.save(new Attempt(exercise, attempt)));

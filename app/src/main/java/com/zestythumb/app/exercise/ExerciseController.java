@@ -151,6 +151,12 @@ class ExerciseController {
         exercises.putBack(id);
     }
 
+    @PostMapping("/exercises/{id}/link")
+    @Operation(summary = "Another link, for a year from now; the one before leads nowhere.")
+    ExerciseView renew(@PathVariable long id) {
+        return exercises.renew(id);
+    }
+
     @PostMapping("/exercises/{id}/again")
     @Operation(summary = "Ask for it once more.")
     ExerciseView again(@PathVariable long id) {

@@ -155,8 +155,8 @@ public class Exercises {
 
     private ExerciseView add(Tune tune, ExerciseDraft draft) {
         Student student = draft.student() == null ? null : students.find(draft.student());
-        KeptExercise added = exercises.saveAndFlush(
-                new KeptExercise(studios.current(), tune, student, links.newCode(), draft, Instant.now()));
+        KeptExercise added = exercises.saveAndFlush(new KeptExercise(
+                studios.current(), tune, student, links.newCode(), links.until(), draft, Instant.now()));
         return ExerciseView.of(added, List.of());
     }
 
@@ -173,6 +173,13 @@ public class Exercises {
 
     public void putBack(long id) {
         find(id).withdraw(null);
+    }
+
+    /** Another link for a year from now; the one before leads nowhere. */
+    public ExerciseView renew(long id) {
+        KeptExercise exercise = find(id);
+        exercise.link(links.newCode(), links.until());
+        return ExerciseView.of(exercises.saveAndFlush(exercise), attempts.findByExerciseOrderByNumber(exercise));
     }
 
     /** Asks for one try more. */

@@ -2,6 +2,7 @@ package com.zestythumb.app.exercise;
 
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
+import com.zestythumb.app.http.SealedCode;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.studio.Studio;
 import com.zestythumb.app.tune.KeptChoices;
@@ -10,6 +11,7 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.exercise.Asked;
 import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.sheet.Chart;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -48,7 +50,12 @@ class KeptExercise {
     @ManyToOne(fetch = FetchType.LAZY)
     private Student student;
 
+    @Convert(converter = SealedCode.class)
     private String code;
+
+    /** Until when it leads here. */
+    private Instant codeUntil;
+
     private String title;
     private String chart;
     private String choices;
@@ -67,11 +74,18 @@ class KeptExercise {
 
     protected KeptExercise() {}
 
-    KeptExercise(Studio studio, Tune tune, Student student, String code, ExerciseDraft draft, Instant now) {
+    KeptExercise(
+            Studio studio,
+            Tune tune,
+            Student student,
+            String code,
+            Instant codeUntil,
+            ExerciseDraft draft,
+            Instant now) {
         this.studio = studio;
         this.tune = tune;
         this.student = student;
-        this.code = code;
+        link(code, codeUntil);
         chart = draft.chart();
         choices = KeptChoices.write(draft.choices());
         hand = JSON.writeValueAsString(draft.hand());
@@ -124,6 +138,16 @@ class KeptExercise {
 
     String code() {
         return code;
+    }
+
+    Instant codeUntil() {
+        return codeUntil;
+    }
+
+    /** Another link, with which the one before leads nowhere. */
+    final void link(String newCode, Instant until) {
+        code = newCode;
+        codeUntil = until;
     }
 
     String title() {

@@ -2,6 +2,9 @@ package com.zestythumb.app.http;
 
 import java.security.SecureRandom;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.Base64;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -16,6 +19,9 @@ public class Links {
 
     /** Codes that lead nowhere in a minute. */
     public static final int MOST = 20;
+
+    /** For so long a link leads somewhere from when it was made or renewed. */
+    private static final Duration LASTS = Duration.ofDays(365);
 
     private static final long MINUTE = 60_000;
     private static final int MOST_ADDRESSES = 10_000;
@@ -35,6 +41,11 @@ public class Links {
             return size() > MOST_ADDRESSES;
         }
     });
+
+    /** When a link ends that is made or renewed now. */
+    public Instant until() {
+        return clock.instant().plus(LASTS).truncatedTo(ChronoUnit.MICROS);
+    }
 
     public String newCode() {
         byte[] bytes = new byte[CODE_BYTES];

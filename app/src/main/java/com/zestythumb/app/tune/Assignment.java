@@ -1,8 +1,10 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.app.arrange.ChoicesDto;
+import com.zestythumb.app.http.SealedCode;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.studio.Studio;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
@@ -43,8 +45,13 @@ class Assignment {
     private String choices;
 
     /** Whoever knows it may practise; null where nobody is to. */
+    @Convert(converter = SealedCode.class)
     @OptimisticLock(excluded = true)
     private String code;
+
+    /** Until when it leads here. */
+    @OptimisticLock(excluded = true)
+    private Instant codeUntil;
 
     @OptimisticLock(excluded = true)
     private Instant removedAt;
@@ -91,8 +98,13 @@ class Assignment {
         return code;
     }
 
-    void open(String newCode) {
+    Instant codeUntil() {
+        return codeUntil;
+    }
+
+    void open(String newCode, Instant until) {
         code = newCode;
+        codeUntil = until;
     }
 
     Instant removedAt() {

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -65,9 +66,12 @@ class AssignmentController {
     }
 
     @PostMapping("/assignments/{id}/link")
-    @Operation(summary = "Open a link by which the student practises; the same until it is closed.")
-    AssignmentView open(@PathVariable long id) {
-        return assignments.open(id);
+    @Operation(
+            summary = "Open a link by which the student practises, for a year from now.",
+            description =
+                    "It stays the same until it is closed, or another is wished, with which the one before leads nowhere.")
+    AssignmentView open(@PathVariable long id, @RequestParam(defaultValue = "false") boolean another) {
+        return assignments.open(id, another);
     }
 
     @DeleteMapping("/assignments/{id}/link")

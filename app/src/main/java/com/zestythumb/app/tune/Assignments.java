@@ -95,19 +95,18 @@ public class Assignments {
         return AssignmentView.of(saved, log.of(saved));
     }
 
-    /** A link by which the student practises; the same until it is closed. */
-    public AssignmentView open(long id) {
+    /** A link by which the student practises; the same until it is closed or another is wished, for a year from now. */
+    public AssignmentView open(long id, boolean another) {
         Assignment assignment =
                 assignments.findLockedByIdAndStudio(id, studios.current()).orElseThrow(() -> nobody(id));
-        if (assignment.code() == null) {
-            assignment.open(links.newCode());
-        }
+        boolean isNew = another || assignment.code() == null;
+        assignment.open(isNew ? links.newCode() : assignment.code(), links.until());
         return view(assignment);
     }
 
     public void close(long id) {
         Assignment assignment = find(id);
-        assignment.open(null);
+        assignment.open(null, null);
         assignments.saveAndFlush(assignment);
     }
 
@@ -125,7 +124,8 @@ public class Assignments {
     private Assignment known(Optional<Assignment> found, String from) {
         return found.filter(one -> one.removedAt() == null
                         && one.student().removedAt() == null
-                        && one.tune().removedAt() == null)
+                        && one.tune().removedAt() == null
+                        && one.codeUntil().isAfter(Instant.now()))
                 .orElseThrow(() -> {
                     links.missed(from);
                     return new NotFoundException("this link leads nowhere any more; ask your teacher for it again");

@@ -6,6 +6,7 @@ import com.zestythumb.app.arrange.PractisedDto;
 import com.zestythumb.app.backup.BackupPart;
 import com.zestythumb.app.backup.KeptReader;
 import com.zestythumb.app.backup.Numbers;
+import com.zestythumb.app.http.Links;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.StudentDraft;
 import com.zestythumb.app.student.Students;
@@ -64,6 +65,8 @@ class TuneBackup implements BackupPart {
 
             @Pattern(regexp = "[A-Za-z0-9_-]{20,80}") String code,
 
+            Instant codeUntil,
+
             Instant removedAt) {
 
         KeptAssignment {
@@ -113,6 +116,7 @@ class TuneBackup implements BackupPart {
     private final Students students;
     private final Studios studios;
     private final KeptReader reader;
+    private final Links links;
     private final EntityManager session;
 
     TuneBackup(
@@ -123,6 +127,7 @@ class TuneBackup implements BackupPart {
             Students students,
             Studios studios,
             KeptReader reader,
+            Links links,
             EntityManager session) {
         this.tunes = tunes;
         this.assignments = assignments;
@@ -131,6 +136,7 @@ class TuneBackup implements BackupPart {
         this.students = students;
         this.studios = studios;
         this.reader = reader;
+        this.links = links;
         this.session = session;
     }
 
@@ -201,6 +207,7 @@ class TuneBackup implements BackupPart {
                                 KeptChoices.tree(one.choices()),
                                 record(rounds.getOrDefault(one.id(), List.of())),
                                 one.code(),
+                                one.codeUntil(),
                                 one.removedAt()))
                         .toList(),
                 tune.tags(),
@@ -344,7 +351,7 @@ class TuneBackup implements BackupPart {
                 assignment.remove(one.removedAt());
                 // A link leads to one thing: where it leads to another here, it stays with that.
                 if (one.code() != null && assignments.findByCode(one.code()).isEmpty()) {
-                    assignment.open(one.code());
+                    assignment.open(one.code(), one.codeUntil() == null ? links.until() : one.codeUntil());
                 }
                 rows.add(assignments.save(assignment).id());
                 practised.restore(assignment, one.practised().pages());

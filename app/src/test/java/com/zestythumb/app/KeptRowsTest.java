@@ -1,6 +1,7 @@
 package com.zestythumb.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import jakarta.persistence.EntityManagerFactory;
 import java.sql.Timestamp;
@@ -309,5 +310,31 @@ class KeptRowsTest extends KeepingApi {
             assertThat(row).containsEntry("in_studio", true);
             assertThat(row).containsEntry("indexed", true);
         });
+    }
+
+    /** What the app keeps as JSON the database keeps as such: every column of text whose usual value is JSON, and those beside it. */
+    @Test
+    void jsonIsJson() throws Exception {
+        List<String> kept = database.queryForList("""
+                select c.conrelid::regclass::text || '.' || a.attname
+                from pg_constraint c join pg_attribute a on a.attrelid = c.conrelid and a.attnum = c.conkey[1]
+                where c.contype = 'c' and c.conname like '%\\_json'""", String.class);
+        assertThat(kept)
+                .contains(
+                        "assignment.choices",
+                        "exercise.hand",
+                        "attempt.answers",
+                        "tune_revision.choices",
+                        "practice_page.bars");
+        List<String> usual = database.queryForList("""
+                select table_name || '.' || column_name from information_schema.columns
+                where table_schema = 'public' and data_type = 'text' and column_default ~ '^.([{]|\\[)'""", String.class);
+        assertThat(usual).isNotEmpty();
+        assertThat(kept).containsAll(usual);
+        JsonNode tune = created("| C |");
+        assertThatThrownBy(() -> database.update(
+                        "update assignment set choices = '[' where tune_id = ?",
+                        tune.get("id").asLong()))
+                .hasMessageContaining("json");
     }
 }

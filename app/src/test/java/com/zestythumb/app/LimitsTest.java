@@ -13,6 +13,8 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.boot.test.context.SpringBootTest.WebEnvironment;
@@ -98,26 +100,25 @@ class LimitsTest {
     /** One large file has the room there is here: the next is told to come again before anything is kept of it. */
     @Test
     void whatIsOnItsWayCountsAgainstMemory() throws Exception {
-        try (Socket large = new Socket("127.0.0.1", port)) {
-            OutputStream out = large.getOutputStream();
-            out.write(("POST /api/imports?name=large.abc HTTP/1.1\r\nHost: localhost\r\nContent-Type:"
-                            + " application/octet-stream\r\nContent-Length: 16777216\r\n\r\n")
-                    .getBytes(StandardCharsets.US_ASCII));
-            HttpRequest next = HttpRequest.newBuilder(
-                            URI.create("http://127.0.0.1:" + port + "/api/imports?name=next.abc"))
-                    .header("Content-Type", "application/octet-stream")
-                    .POST(BodyPublishers.ofString("X:1\nK:C\nCDEF|"))
-                    .build();
-            int status;
-            do {
-                // Until the large one has been heard of.
+        HttpRequest next = HttpRequest.newBuilder(URI.create("http://127.0.0.1:" + port + "/api/imports?name=next.abc"))
+                .header("Content-Type", "application/octet-stream")
+                .POST(BodyPublishers.ofString("X:1\nK:C\nCDEF|"))
+                .build();
+        List<Integer> answers = new ArrayList<>();
+        // The large one may be cut off as too slow before the next one comes: then it is tried again.
+        while (!answers.contains(503) && answers.size() < 100) {
+            try (Socket large = new Socket("127.0.0.1", port)) {
+                OutputStream out = large.getOutputStream();
+                out.write(("POST /api/imports?name=large.abc HTTP/1.1\r\nHost: localhost\r\nContent-Type:"
+                                + " application/octet-stream\r\nContent-Length: 16777216\r\n\r\n")
+                        .getBytes(StandardCharsets.US_ASCII));
                 drip(out);
-                status = HttpClient.newHttpClient()
+                answers.add(HttpClient.newHttpClient()
                         .send(next, BodyHandlers.ofString())
-                        .statusCode();
-            } while (status == 200);
-            assertThat(status).isEqualTo(503);
+                        .statusCode());
+            }
         }
+        assertThat(answers).contains(503);
     }
 
     @Test

@@ -1,6 +1,7 @@
 package com.zestythumb.app.bring;
 
 import com.zestythumb.app.http.BusyException;
+import com.zestythumb.app.http.ProblemKind;
 import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.formats.Hands;
@@ -20,7 +21,6 @@ import java.util.List;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -136,6 +136,6 @@ class ImportController {
     /** What cannot be read is the sender's to mend. */
     @ExceptionHandler
     ProblemDetail unreadable(UnreadableFileException e) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.UNPROCESSABLE_CONTENT, e.getMessage());
+        return ProblemKind.UNREADABLE_FILE.with(e.getMessage());
     }
 }

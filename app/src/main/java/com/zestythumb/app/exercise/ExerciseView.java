@@ -1,5 +1,6 @@
 package com.zestythumb.app.exercise;
 
+import com.zestythumb.app.http.Resource;
 import com.zestythumb.core.exercise.Asked;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
@@ -47,7 +48,13 @@ public record ExerciseView(
         List<HardBar> hardBars,
 
         @Schema(description = "A set that practises it; empty while nothing went wrong.")
-        String next) {
+        String next)
+        implements Resource {
+
+    @Override
+    public String address() {
+        return "/api/exercises/" + id;
+    }
 
     /** What went wrong, and how often. */
     public record Trouble(String fault, String name, long times) {}

@@ -1,6 +1,7 @@
 package com.zestythumb.app.figure;
 
 import com.zestythumb.app.arrange.OwnFigureDto;
+import com.zestythumb.app.http.Resource;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -24,7 +25,12 @@ class OwnFigureController {
 
     /** A figure that is kept. */
     @Schema(name = "KeptFigure")
-    record KeptFigure(long id, String name, String text) {
+    record KeptFigure(long id, String name, String text) implements Resource {
+
+        @Override
+        public String address() {
+            return "/api/figures/" + id;
+        }
 
         static KeptFigure of(OwnFigure figure) {
             return new KeptFigure(figure.id(), figure.name(), figure.strokes());

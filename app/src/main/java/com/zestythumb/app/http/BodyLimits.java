@@ -13,7 +13,6 @@ import java.util.Map;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -49,7 +48,7 @@ class BodyLimits extends OncePerRequestFilter {
             throws ServletException, IOException {
         long limit = LARGER.getOrDefault(request.getRequestURI(), most);
         if (request.getContentLengthLong() > limit) {
-            Problem.write(response, HttpStatus.CONTENT_TOO_LARGE, BodyException.TOO_LARGE);
+            Problem.write(response, ProblemKind.TOO_LARGE, BodyException.TOO_LARGE);
             return;
         }
         long patience = request.getRequestURI().equals(BACKUP) ? PATIENCE * millis : millis;

@@ -11,7 +11,6 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
@@ -76,7 +75,7 @@ class Guard extends OncePerRequestFilter {
         if (!known) {
             Problem.write(
                     response,
-                    HttpStatus.MISDIRECTED_REQUEST,
+                    ProblemKind.UNKNOWN_NAME,
                     "this app does not know the name you call it by; use its address, or start it with --host and that"
                             + " name");
             return;
@@ -84,7 +83,7 @@ class Guard extends OncePerRequestFilter {
         if (changes(request) && isFromElsewhere(request)) {
             Problem.write(
                     response,
-                    HttpStatus.FORBIDDEN,
+                    ProblemKind.OTHER_SITE,
                     "another site's page asked for this; open the app's own page and do it there");
             return;
         }

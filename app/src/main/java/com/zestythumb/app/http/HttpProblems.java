@@ -33,26 +33,25 @@ class HttpProblems extends ResponseEntityExceptionHandler {
         if (trace.length > 0 && !trace[0].getClassName().startsWith(OURS)) {
             return unforeseen(e);
         }
-        return ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, e.getMessage());
+        return ProblemKind.SENSELESS.with(e.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail unforeseen(RuntimeException e) {
         LOG.error("nobody foresaw this", e);
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.INTERNAL_SERVER_ERROR,
+        return ProblemKind.UNFORESEEN.with(
                 "something went wrong that nobody foresaw; what you typed is kept on the page. The log tells more under "
                         + MDC.get(RequestLog.KEY));
     }
 
     @ExceptionHandler
     ProblemDetail missing(NotFoundException e) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.NOT_FOUND, e.getMessage());
+        return ProblemKind.NOT_FOUND.with(e.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail changedElsewhere(ConflictException e) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.PRECONDITION_FAILED, e.getMessage());
+        return ProblemKind.CHANGED_ELSEWHERE.with(e.getMessage());
     }
 
     /** Two saved at the same moment. */
@@ -64,14 +63,12 @@ class HttpProblems extends ResponseEntityExceptionHandler {
     /** Two did the same at the same moment, and the database has room for one. */
     @ExceptionHandler
     ProblemDetail doneTwice(DataIntegrityViolationException e) {
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONFLICT, "somebody did the same at this very moment; load the page anew");
+        return ProblemKind.DONE_TWICE.with("somebody did the same at this very moment; load the page anew");
     }
 
     @ExceptionHandler
     ProblemDetail overWhich(VersionNeededException e) {
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.PRECONDITION_REQUIRED, "name the version you have seen in If-Match");
+        return ProblemKind.VERSION_NEEDED.with("name the version you have seen in If-Match");
     }
 
     /** In a moment there is room again. */
@@ -79,8 +76,7 @@ class HttpProblems extends ResponseEntityExceptionHandler {
     ResponseEntity<ProblemDetail> busy(BusyException e) {
         return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
                 .header(HttpHeaders.RETRY_AFTER, "1")
-                .body(ProblemDetail.forStatusAndDetail(
-                        HttpStatus.SERVICE_UNAVAILABLE, "the app has too much to do just now; try again in a moment"));
+                .body(ProblemKind.BUSY.with("the app has too much to do just now; try again in a moment"));
     }
 
     /** Somebody tries one link after another. */
@@ -88,35 +84,31 @@ class HttpProblems extends ResponseEntityExceptionHandler {
     ResponseEntity<ProblemDetail> tooMany(TooManyException e) {
         return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
                 .header(HttpHeaders.RETRY_AFTER, "60")
-                .body(ProblemDetail.forStatusAndDetail(
-                        HttpStatus.TOO_MANY_REQUESTS,
+                .body(ProblemKind.TOO_MANY.with(
                         "too many links that lead nowhere were tried from here; wait a minute and try the right one"));
     }
 
     @ExceptionHandler
     ProblemDetail tooLong(TooLongException e) {
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.UNPROCESSABLE_CONTENT,
+        return ProblemKind.TOO_LONG.with(
                 "this takes longer than the app may think about one thing; try it with less, a part of the tune or file");
     }
 
     /** Whether the body came too slowly or was too long. */
     @ExceptionHandler
     ProblemDetail body(BodyException e) {
-        HttpStatus status = e.tooLarge() ? HttpStatus.CONTENT_TOO_LARGE : HttpStatus.REQUEST_TIMEOUT;
-        return ProblemDetail.forStatusAndDetail(status, e.getMessage());
+        return (e.tooLarge() ? ProblemKind.TOO_LARGE : ProblemKind.TOO_SLOW).with(e.getMessage());
     }
 
     /** Nobody waits for this answer any more. */
     @ExceptionHandler
     ProblemDetail overtaken(OvertakenException e) {
-        return ProblemDetail.forStatusAndDetail(
-                HttpStatus.CONFLICT, "this page has asked anew meanwhile; the newer question is answered");
+        return ProblemKind.OVERTAKEN.with("this page has asked anew meanwhile; the newer question is answered");
     }
 
     @ExceptionHandler
     ProblemDetail refused(RefusedException e) {
-        return ProblemDetail.forStatusAndDetail(HttpStatus.CONFLICT, e.getMessage());
+        return ProblemKind.REFUSED.with(e.getMessage());
     }
 
     @Override
@@ -125,8 +117,7 @@ class HttpProblems extends ResponseEntityExceptionHandler {
         String detail = e.getBindingResult().getFieldErrors().stream()
                 .map(error -> error.getField() + " " + error.getDefaultMessage())
                 .collect(Collectors.joining("; "));
-        return handleExceptionInternal(
-                e, ProblemDetail.forStatusAndDetail(HttpStatus.BAD_REQUEST, detail), headers, status, request);
+        return handleExceptionInternal(e, ProblemKind.SENSELESS.with(detail), headers, status, request);
     }
 
     /** The field that cannot be read, as {@code "choices.hand.span: "}; empty where it is no JSON at all. */
@@ -154,8 +145,8 @@ class HttpProblems extends ResponseEntityExceptionHandler {
                 return ResponseEntity.of(body(body)).build();
             }
         }
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(
-                HttpStatus.BAD_REQUEST, where(e) + "the request is not the JSON this call takes; see /api/openapi");
+        ProblemDetail problem =
+                ProblemKind.SENSELESS.with(where(e) + "the request is not the JSON this call takes; see /api/openapi");
         return handleExceptionInternal(e, problem, headers, status, request);
     }
 }

@@ -12,12 +12,13 @@ final class Problem {
     private Problem() {}
 
     /** Writes one; the detail holds no quotes. */
-    static void write(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
+    static void write(HttpServletResponse response, ProblemKind kind, String detail) throws IOException {
+        HttpStatus status = kind.status();
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding(StandardCharsets.UTF_8);
         response.getWriter()
-                .write("{\"status\":" + status.value() + ",\"title\":\"" + status.getReasonPhrase() + "\",\"detail\":\""
-                        + detail + "\"}");
+                .write("{\"type\":\"" + kind.type() + "\",\"status\":" + status.value() + ",\"title\":\""
+                        + status.getReasonPhrase() + "\",\"detail\":\"" + detail + "\"}");
     }
 }

@@ -22,7 +22,6 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -69,9 +68,7 @@ class StudentLimit extends OncePerRequestFilter {
         long seconds = 1 + TimeUnit.NANOSECONDS.toSeconds(probe.getNanosToWaitForRefill());
         response.setHeader(HttpHeaders.RETRY_AFTER, Long.toString(seconds));
         Problem.write(
-                response,
-                HttpStatus.TOO_MANY_REQUESTS,
-                "too much is asked by this link at once; wait a moment and go on");
+                response, ProblemKind.TOO_MANY, "too much is asked by this link at once; wait a moment and go on");
     }
 
     /** Nothing by which a code or an address could be found again. */

@@ -2,6 +2,8 @@ package com.zestythumb.app.tune;
 
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.PracticeRecordDto;
+import com.zestythumb.app.http.Resource;
+import com.zestythumb.app.http.Versioned;
 import com.zestythumb.app.student.StudentView;
 import io.swagger.v3.oas.annotations.media.Schema;
 
@@ -18,7 +20,13 @@ public record AssignmentView(
         PracticeRecordDto practised,
 
         @Schema(description = "Of the link by which the student practises; empty where there is none.")
-        String code) {
+        String code)
+        implements Resource, Versioned {
+
+    @Override
+    public String address() {
+        return "/api/assignments/" + id;
+    }
 
     static AssignmentView of(Assignment assignment, PracticeRecordDto practised) {
         return new AssignmentView(

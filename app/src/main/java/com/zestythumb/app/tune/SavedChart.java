@@ -1,5 +1,6 @@
 package com.zestythumb.app.tune;
 
+import com.zestythumb.app.http.Versioned;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 
@@ -10,4 +11,5 @@ record SavedChart(
         long version,
 
         String title,
-        Instant updatedAt) {}
+        Instant updatedAt)
+        implements Versioned {}

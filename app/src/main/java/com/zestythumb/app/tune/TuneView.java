@@ -1,6 +1,8 @@
 package com.zestythumb.app.tune;
 
 import com.zestythumb.app.arrange.PracticeRecordDto;
+import com.zestythumb.app.http.Resource;
+import com.zestythumb.app.http.Versioned;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
@@ -19,7 +21,13 @@ public record TuneView(
         List<AssignmentView> assignments,
         List<String> tags,
         int level,
-        Instant updatedAt) {
+        Instant updatedAt)
+        implements Resource, Versioned {
+
+    @Override
+    public String address() {
+        return "/api/tunes/" + id;
+    }
 
     static TuneView of(Tune tune, List<Assignment> assignments, Map<Long, PracticeRecordDto> practised) {
         return new TuneView(

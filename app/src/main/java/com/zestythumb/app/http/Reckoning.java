@@ -9,6 +9,7 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.ThreadPoolExecutor;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Supplier;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -73,6 +74,11 @@ public class Reckoning {
         return workers.getQueue().size() + ofStudents.getQueue().size();
     }
 
+    /** How much is done for teachers at one time: one more for each work that was given up and does not end. */
+    public int atOnce() {
+        return workers.getMaximumPoolSize();
+    }
+
     /** Those who reckon for whoever asks now. */
     private ThreadPoolExecutor lane() {
         return Students.areAsking() ? ofStudents : workers;
@@ -114,7 +120,8 @@ public class Reckoning {
                 if (late && turn.lane.remove(turn)) {
                     throw new BusyException();
                 }
-                patience = turn.begun == 0 ? patience : deadlineMillis - millisSince(turn.begun);
+                long begun = turn.begun.get();
+                patience = begun == 0 ? patience : deadlineMillis - millisSince(begun);
                 if (patience <= 0) {
                     turn.giveUp();
                     throw new TooLongException();
@@ -141,21 +148,28 @@ public class Reckoning {
     private final class Turn<T> extends FutureTask<T> {
 
         private final Map<String, String> told = MDC.getCopyOfContextMap();
-        /** When it got its thread; 0 before. */
-        private volatile long begun;
-
         private final ThreadPoolExecutor lane;
+        /** When the work began, in nanoseconds; 0 before, so that what is given up has begun and hears of it. */
+        private final AtomicLong begun;
+
         private boolean isOver;
         private boolean isGivenUp;
 
         Turn(Supplier<T> work, ThreadPoolExecutor lane) {
-            super(work::get);
+            this(work, lane, new AtomicLong());
+        }
+
+        private Turn(Supplier<T> work, ThreadPoolExecutor lane, AtomicLong begun) {
+            super(() -> {
+                begun.set(System.nanoTime());
+                return work.get();
+            });
             this.lane = lane;
+            this.begun = begun;
         }
 
         @Override
         public void run() {
-            begun = System.nanoTime();
             MDC.setContextMap(told == null ? Map.of() : told);
             super.run();
             end();

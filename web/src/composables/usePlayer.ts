@@ -3,6 +3,10 @@ import type { Arrangement } from '../api/client';
 import type { Playing } from '../player/piano';
 
 type Piano = typeof import('../player/piano');
+
+/** Not every browser tells when it has nothing to do. */
+const whenIdle = (work: () => void) =>
+  typeof requestIdleCallback === 'function' ? requestIdleCallback(work) : setTimeout(work, 1000);
 import {
   BALANCES,
   type Balance,
@@ -98,6 +102,12 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
       .then((loaded) => loaded.prepare())
       .catch(() => {});
   const load = async () => (piano ??= await import('../player/piano'));
+  // What lets a tablet sound has to be there when it is pressed: fetched once the tune is, when nothing else is to be done.
+  watch(
+    () => Boolean(tune.value),
+    (isThere) => isThere && whenIdle(() => void load().catch(() => {})),
+    { immediate: true },
+  );
 
   /** From its beginning, or going on where it was. */
   const start = (at = 0) => {
@@ -157,7 +167,7 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     trouble.value = '';
     if (!at) rounds.value = 0;
     try {
-      // The player and its samples are only fetched when something is to be heard.
+      // The samples are only fetched when something is to be heard.
       const { play } = await load();
       if (mine !== turn) return;
       const now = await play(

@@ -6,7 +6,6 @@ import com.zestythumb.core.hearing.SoundingBar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.ChordEvent.Timing;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.sheet.Guess;
 import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.formats.ImportReport.Fate;
 import java.util.ArrayList;
@@ -104,29 +103,13 @@ final class BroughtChords {
                             "notes that make no chord with a name, marked N.C.",
                             BarLengths.number(drafts, i));
                 }
-                if (!chord.isNamed()) {
-                    events.add(
-                            new ChordEvent(null, i, chord.start(), chord.duration(), Timing.PLAIN, null, null, SOME));
-                } else {
-                    events.add(new ChordEvent(
-                            chord.name(), i, chord.start(), chord.duration(), Timing.PLAIN, guess(chord), null, SOME));
+                events.add(chord.event(i, chord.start(), chord.duration()));
+                if (chord.isNamed()) {
                     report.add(Fate.GUESSED, "chords, named from the notes", BarLengths.number(drafts, i));
                 }
             }
             all.add(events);
         }
         return all;
-    }
-
-    private static Guess guess(HeardChord chord) {
-        return new Guess(
-                percent(chord.confidence()),
-                chord.others().stream()
-                        .map(other -> new Guess.Other(other.chord(), percent(other.odds())))
-                        .toList());
-    }
-
-    private static int percent(double odds) {
-        return (int) Math.max(1, Math.min(99, Math.round(100 * odds)));
     }
 }

@@ -54,6 +54,12 @@ class WhatIsKeptTest {
                 "a.abc; X:1 / T:t / M:4/4 / L:1/8 / K:C octave=-1 / \"C\"c8 |]; | C | / m: C8 |; ",
                 "a.abc; X:1 / T:t / M:4/4 / L:1/8 / K:C transpose=-2 / \"C\"c8 |]; | C | / m: c8 |; transpose=-2",
                 "a.abc; X:1 / T:t / P:AABB / M:4/4 / L:1/8 / K:C / \"C\"C8 |]; | C | / m: C8 |; the order of parts, AABB",
+                // The order of parts (standard 2.1, section 3.1.9): again at once, come back to, in brackets; one that
+                // is not there.
+                "a.abc; X:1 / T:t / P:AABB / M:4/4 / L:1/8 / K:C / P:A / \"C\"C8 | / P:B / \"G\"G8 |]; [Part A] / |: C :| / m: C8 | / [Part B] / |: G :| / m: G8 |; the order of parts, AABB",
+                "a.abc; X:1 / T:t / P:A2.B / M:4/4 / L:1/8 / K:C / P:A / \"C\"C8 | / P:B / \"G\"G8 |]; [Part A] / |: C :| / m: C8 | / [Part B] / | G | / m: G8 |; the order of parts, A2.B",
+                "a.abc; X:1 / T:t / P:(AB)2 / M:4/4 / L:1/8 / K:C / P:A / \"C\"C8 | / P:B / \"G\"G8 |]; [Part A] / | C | / m: C8 | / [Part B] / | G | / m: G8 | / [Part A] / | C | / m: C8 | / [Part B] / | G | / m: G8 |; the order of parts, (AB)2",
+                "a.abc; X:1 / T:t / P:AAC / M:4/4 / L:1/8 / K:C / P:A / \"C\"C8 | / P:B / \"G\"G8 |]; [Part A] / | C | / m: C8 | / [Part B] / | G | / m: G8 |; for you to set",
                 "a.abc; X:1 / T:t / M:4/4 / L:1/8 / K:C / \"C\"C4 C4| / w:one / +:two; | C | / m: C4 C4 | / w: one two; ",
                 "a.abc; X:1 / T:t / M:4/4 / L:1/8 / K:C / \"?\"C8 | \"H7x\"C8 |]; | C? | H7x | / m: C8 | C8 |; not known here",
                 // Words behind the last chord; a chord within a word; what is for some alone; what is told of the song.

@@ -21,17 +21,24 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Takes answers from whoever knows an exercise's code: each chord as soon as it is played, so that nothing is lost. */
+/**
+ * Takes answers from whoever knows an exercise's code: each chord as soon as it is played, so that nothing is lost. It reckons
+ * with what it has read, and holds neither row nor connection meanwhile.
+ */
 @Service
-@Transactional
+@Transactional(propagation = Propagation.NEVER)
 public class AnswerDesk {
 
     /** So often in a row a bar is right before its notes go. */
     private static final int KNOWN = 3;
+
+    private static final int LONGEST_NAME = 60;
 
     private final ExerciseRepository exercises;
     private final AttemptRepository attempts;
@@ -39,6 +46,24 @@ public class AnswerDesk {
     private final Links links;
     private final AskedPages pages;
     private final PointsOfFaults points;
+    private final Moments moments;
+
+    /** An exercise as it is kept at one moment, with the tries on one device, of which the last is going on. */
+    private record Seen(KeptExercise kept, List<Attempt> made, Attempt latest, Map<String, Integer> points) {
+
+        /** The try a page is at; one that is finished takes nothing more. */
+        Attempt current(int number) {
+            if (latest.number() != number || latest.finishedAt() != null) {
+                throw new RefusedException(
+                        "this try is finished already, perhaps in another tab; load the page anew to go on");
+            }
+            return latest;
+        }
+
+        boolean isHidden() {
+            return latest.number() < kept.settings().marksAfter();
+        }
+    }
 
     AnswerDesk(
             ExerciseRepository exercises,
@@ -46,20 +71,20 @@ public class AnswerDesk {
             RecentExercises recent,
             Links links,
             AskedPages pages,
-            PointsOfFaults points) {
+            PointsOfFaults points,
+            Moments moments) {
         this.exercises = exercises;
         this.attempts = attempts;
         this.recent = recent;
         this.links = links;
         this.pages = pages;
         this.points = points;
+        this.moments = moments;
     }
 
     /** The try that is going on, or the last where no other may follow. */
-    @Transactional(readOnly = true)
     public AnswerSheet sheet(Who who) {
-        KeptExercise kept = exercises.findByCode(who.code()).orElse(null);
-        return sheet(open(kept, who), latest(kept, who));
+        return sheet(look(who));
     }
 
     /**
@@ -69,21 +94,19 @@ public class AnswerDesk {
      * @param heard whether it is what is heard where something else is seen
      * @param known marks of measures that need not be sent again
      */
-    @Transactional(readOnly = true)
     public ArrangementView page(Who who, boolean heard, Set<String> known) {
-        KeptExercise kept = open(exercises.findByCode(who.code()).orElse(null), who);
+        Seen seen = look(who);
+        KeptExercise kept = seen.kept();
         Task task = recent.of(kept);
-        Attempt attempt = latest(kept, who);
+        Attempt attempt = seen.latest();
         // Once all is found it is heard as the teacher plays it.
         boolean found = attempt.finishedAt() != null
                 && attempt.points() == attempt.most()
                 && task.asked() == Asked.CHORDS
-                && !isHidden(kept, attempt);
+                && !seen.isHidden();
         boolean whole = found || heard && task.asked() == Asked.RIDDLE;
         return pages.of(
-                whole
-                        ? kept.chart()
-                        : ChartWriter.write(task.page(attempt.answers(), shown(kept, task, attempt.device()))),
+                whole ? kept.chart() : ChartWriter.write(task.page(attempt.answers(), shown(seen, task))),
                 found && task instanceof Exercise exercise
                         ? ChoicesDto.of(exercise.with(attempt.answers().keys()))
                         : kept.choices(),
@@ -103,10 +126,11 @@ public class AnswerDesk {
 
     /** Takes the name of whoever answers an exercise that is for anybody. */
     public AnswerSheet name(Who who, String name) {
-        KeptExercise kept = locked(who);
-        Attempt last = latest(kept, who);
-        last.call(name.strip().substring(0, Math.min(LONGEST_NAME, name.strip().length())));
-        return sheet(kept, attempts.save(last));
+        String stripped = name.strip();
+        return sheet(change(who, now -> {
+            now.latest().call(stripped.substring(0, Math.min(LONGEST_NAME, stripped.length())));
+            return now.latest();
+        }));
     }
 
     /**
@@ -120,77 +144,91 @@ public class AnswerDesk {
 
     /** Keeps the keys of one chord; two tabs do not undo one another's. */
     public AnswerSheet answer(Who who, int attempt, Answered answered) {
-        KeptExercise kept = locked(who);
-        Attempt current = current(kept, who, attempt);
         int chord = answered.chord();
         String word = answered.word() == null ? "" : answered.word();
+        Seen before = look(who);
+        Answers answers = before.current(attempt).answers().with(chord, answered.keys(), word);
         // What makes no sense is refused before it is kept.
-        recent.of(kept).page(current.answers().with(chord, answered.keys(), word), Set.of());
-        // What a page sends again, for it did not hear that it came, is no other guess.
-        boolean isAnother = !word.equals(current.answers().words().get(chord));
-        current.answer(chord, answered.keys(), word, answered.waited(), answered.seconds(), Instant.now());
-        if (isAnother && isGuess(kept, current, chord)) {
-            current.guess(chord);
-        }
-        return sheet(kept, attempts.save(current));
+        recent.of(before.kept()).page(answers, Set.of());
+        boolean isGuess = isGuess(before, answers, chord);
+        return sheet(change(who, now -> {
+            Attempt current = now.current(attempt);
+            // What a page sends again, for it did not hear that it came, is no other guess.
+            boolean isAnother = !word.equals(current.answers().words().get(chord));
+            current.answer(chord, answered.keys(), word, answered.waited(), answered.seconds(), Instant.now());
+            if (isAnother && isGuess) {
+                current.guess(chord);
+            }
+            return current;
+        }));
     }
 
     /** One of several was chosen, and it is seen at once that it is not the right one. */
-    private boolean isGuess(KeptExercise kept, Attempt attempt, int chord) {
-        Task task = recent.of(kept);
-        return kept.atOnce()
-                && !isHidden(kept, attempt)
+    private boolean isGuess(Seen seen, Answers answers, int chord) {
+        Task task = recent.of(seen.kept());
+        return seen.kept().atOnce()
+                && !seen.isHidden()
                 && task.asked().how() == Asked.How.CHOSEN
-                && attempt.answers().words().containsKey(chord)
-                && task.marked(attempt.answers()).marks().stream()
+                && answers.words().containsKey(chord)
+                && task.marked(answers).marks().stream()
                         .anyMatch(mark -> mark.chord() == chord && mark.verdict() == Marking.Verdict.NOT_YET);
     }
 
     /** Something that helps at a chord, more each time, where the teacher allows it. */
     public Hint help(Who who, int attempt, int chord) {
-        KeptExercise kept = locked(who);
-        if (!kept.settings().help()) {
+        Seen before = look(who);
+        if (!before.kept().settings().help()) {
             throw new RefusedException("your teacher wants this without help");
         }
-        Attempt current = current(kept, who, attempt);
+        Attempt current = before.current(attempt);
         int asked = 1 + current.details().helped().getOrDefault(chord, 0);
-        Hint hint = recent.of(kept).hint(chord, current.answers(), asked);
-        current.help(chord, Instant.now());
-        attempts.save(current);
+        Hint hint = recent.of(before.kept()).hint(chord, current.answers(), asked);
+        change(who, now -> {
+            now.current(attempt).help(chord, Instant.now());
+            return now.latest();
+        });
         return hint;
     }
 
-    /** Marks the whole. */
+    /** Marks the whole; what is answered in another tab meanwhile is marked too. */
     public AnswerSheet finish(Who who, int attempt, int seconds) {
-        KeptExercise kept = locked(who);
-        Attempt current = current(kept, who, attempt);
-        current.finish(marking(kept, current), seconds, Instant.now());
-        return sheet(kept, attempts.save(current));
+        while (true) {
+            Seen before = look(who);
+            Answers answers = before.current(attempt).answers();
+            Marking marking = marking(before);
+            Seen after = change(who, now -> {
+                Attempt current = now.current(attempt);
+                if (current.answers().equals(answers)) {
+                    current.finish(marking, seconds, Instant.now());
+                }
+                return current;
+            });
+            if (after.latest().finishedAt() != null) {
+                return sheet(after);
+            }
+        }
     }
 
     /** Begins another try; what was right stays. */
     public AnswerSheet again(Who who) {
-        KeptExercise kept = locked(who);
-        Attempt last = latest(kept, who);
-        if (last.finishedAt() == null) {
-            return sheet(kept, last);
-        }
-        if (kept.tries() > 0 && last.number() >= kept.tries()) {
-            throw new RefusedException("this was the last try; ask your teacher for one more");
-        }
-        return sheet(kept, attempts.save(new Attempt(kept, last, begunWith(kept, last), Instant.now())));
+        return sheet(change(who, now -> {
+            Attempt last = now.latest();
+            if (last.finishedAt() == null) {
+                return last;
+            }
+            if (now.kept().tries() > 0 && last.number() >= now.kept().tries()) {
+                throw new RefusedException("this was the last try; ask your teacher for one more");
+            }
+            return new Attempt(now.kept(), last, begunWith(now), Instant.now());
+        }));
     }
 
     /** What stays for another try: nothing of what is played by heart, all where the marks are not seen yet, else what was right. */
-    private static Answers begunWith(KeptExercise kept, Attempt last) {
-        if (kept.settings().fading()) {
+    private static Answers begunWith(Seen seen) {
+        if (seen.kept().settings().fading()) {
             return Answers.NONE;
         }
-        return isHidden(kept, last) ? last.answers() : right(last);
-    }
-
-    private static boolean isHidden(KeptExercise kept, Attempt attempt) {
-        return attempt.number() < kept.settings().marksAfter();
+        return seen.isHidden() ? seen.latest().answers() : right(seen.latest());
     }
 
     private static Answers right(Attempt last) {
@@ -206,33 +244,32 @@ public class AnswerDesk {
         return right;
     }
 
-    private AnswerSheet sheet(KeptExercise kept, Attempt attempt) {
-        Task task = recent.of(kept);
-        boolean hidden = isHidden(kept, attempt);
-        boolean seen = kept.atOnce() && attempt.finishedAt() == null && !hidden;
-        return AnswerSheet.of(kept, task, attempt, seen ? marking(kept, attempt) : null, hidden);
+    private AnswerSheet sheet(Seen seen) {
+        KeptExercise kept = seen.kept();
+        boolean isMarked = kept.atOnce() && seen.latest().finishedAt() == null && !seen.isHidden();
+        return AnswerSheet.of(kept, recent.of(kept), seen.latest(), isMarked ? marking(seen) : null, seen.isHidden());
     }
 
     /** With the points that the teacher gives. */
-    private Marking marking(KeptExercise kept, Attempt attempt) {
-        return recent.of(kept)
-                .marked(attempt.answers())
-                .weighted(points.of(kept.studio()))
-                .guessed(attempt.details().guessed());
+    private Marking marking(Seen seen) {
+        return recent.of(seen.kept())
+                .marked(seen.latest().answers())
+                .weighted(seen.points())
+                .guessed(seen.latest().details().guessed());
     }
 
     /** Bars whose hand is seen although it is asked for. */
-    private Set<Integer> shown(KeptExercise kept, Task task, String device) {
-        return kept.settings().fading() ? notYetKnown(kept, task, device) : Set.of();
+    private static Set<Integer> shown(Seen seen, Task task) {
+        return seen.kept().settings().fading() ? notYetKnown(seen, task) : Set.of();
     }
 
     /** Bars that were not right three times in a row up to now: their hand is seen. */
-    private Set<Integer> notYetKnown(KeptExercise kept, Task task, String device) {
+    private static Set<Integer> notYetKnown(Seen seen, Task task) {
         Map<Integer, Integer> inARow = new TreeMap<>();
         Map<Integer, Integer> barOf = task.key().chords().stream()
                 .collect(Collectors.toMap(
                         chord -> chord.index(), chord -> chord.event().bar()));
-        for (Attempt made : made(kept, device)) {
+        for (Attempt made : seen.made()) {
             if (made.finishedAt() == null) {
                 continue;
             }
@@ -243,16 +280,33 @@ public class AnswerDesk {
                             Boolean::logicalAnd));
             right.forEach((bar, all) -> inARow.merge(bar, all ? 1 : 0, (before, now) -> all ? before + 1 : 0));
         }
-        Set<Integer> shown = new TreeSet<>(kept.bars());
+        Set<Integer> shown = new TreeSet<>(seen.kept().bars());
         shown.removeIf(bar -> inARow.getOrDefault(bar, 0) >= KNOWN);
         return shown;
     }
 
-    private KeptExercise locked(Who who) {
-        return open(exercises.findLockedByCode(who.code()).orElse(null), who);
+    private Seen look(Who who) {
+        return moments.read(() -> seen(exercises.findByCode(who.code()).orElse(null), who));
     }
 
-    private static final int LONGEST_NAME = 60;
+    /** Whoever changes it at the same moment waits for so long as this takes; the change reckons nothing. */
+    private Seen change(Who who, Function<Seen, Attempt> change) {
+        return moments.write(() -> {
+            Seen before = seen(exercises.findLockedByCode(who.code()).orElse(null), who);
+            Attempt changed = attempts.save(change.apply(before));
+            return new Seen(before.kept(), before.made(), changed, before.points());
+        });
+    }
+
+    private Seen seen(KeptExercise found, Who who) {
+        KeptExercise kept = open(found, who);
+        // Who has an exercise alone has it on any device; of one for anybody each device has its own.
+        String device = kept.student() == null ? who.device() : "";
+        List<Attempt> made = attempts.findByExerciseAndDeviceOrderByNumber(kept, device);
+        Attempt latest =
+                made.isEmpty() ? new Attempt(kept, device, 1, Answers.NONE, Instant.now()) : made.get(made.size() - 1);
+        return new Seen(kept, made, latest, points.of(kept.studio()));
+    }
 
     private KeptExercise open(KeptExercise kept, Who who) {
         if (kept == null) {
@@ -268,31 +322,5 @@ public class AnswerDesk {
             throw new NotFoundException("your teacher has closed this exercise");
         }
         return kept;
-    }
-
-    private Attempt latest(KeptExercise kept, Who who) {
-        List<Attempt> made = made(kept, device(kept, who));
-        return made.isEmpty()
-                ? new Attempt(kept, device(kept, who), 1, Answers.NONE, Instant.now())
-                : made.get(made.size() - 1);
-    }
-
-    /** Who has an exercise alone has it on any device; of one for anybody each device has its own. */
-    private static String device(KeptExercise kept, Who who) {
-        return kept.student() == null ? who.device() : "";
-    }
-
-    private List<Attempt> made(KeptExercise kept, String device) {
-        return attempts.findByExerciseAndDeviceOrderByNumber(kept, device);
-    }
-
-    /** The try a page is at; one that is finished takes nothing more. */
-    private Attempt current(KeptExercise kept, Who who, int number) {
-        Attempt last = latest(kept, who);
-        if (last.number() != number || last.finishedAt() != null) {
-            throw new RefusedException(
-                    "this try is finished already, perhaps in another tab; load the page anew to go on");
-        }
-        return last;
     }
 }

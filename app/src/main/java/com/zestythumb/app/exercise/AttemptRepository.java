@@ -4,6 +4,7 @@ import com.zestythumb.app.studio.Studio;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.data.jpa.repository.EntityGraph;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
@@ -23,5 +24,6 @@ interface AttemptRepository extends JpaRepository<Attempt, Long> {
                 and a.exercise in (select e from KeptExercise e where e.student is null)""")
     void eraseOf(Studio studio, String name);
 
+    @EntityGraph(attributePaths = {"exercise", "exercise.student"})
     Optional<Attempt> findByIdAndStudio(Long id, Studio studio);
 }

@@ -153,6 +153,7 @@ class ExerciseBackup implements BackupPart {
                 kept.code(),
                 kept.codeUntil() == null ? links.until() : kept.codeUntil(),
                 kept.draft(),
+                kept.draft().task(),
                 kept.createdAt());
         exercise.withdraw(kept.withdrawnAt());
         exercises.save(exercise);

@@ -3,7 +3,10 @@ package com.zestythumb.app.exercise;
 import com.zestythumb.app.arrange.ArrangementRequest;
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
+import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.exercise.Asked;
+import com.zestythumb.core.exercise.Task;
+import com.zestythumb.core.sheet.Chart;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -43,5 +46,15 @@ public record ExerciseDraft(
     public ExerciseDraft {
         settings = settings == null ? ExerciseSettings.USUAL : settings;
         words = words == null ? "" : words.strip();
+    }
+
+    /** What is asked, with its key; refuses what makes no sense. */
+    Task task() {
+        return Task.of(
+                Arrangement.of(Chart.read(chart).sheet(), choices.toChoices(hand)),
+                bars,
+                asked,
+                settings.key(),
+                settings.counts());
     }
 }

@@ -20,15 +20,16 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
-import org.hibernate.Hibernate;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps exercises and what came of them, for the teacher. */
+/** Keeps exercises and what came of them, for the teacher; what has to be reckoned is reckoned between transactions. */
 @Service
 @Transactional
 public class Exercises {
@@ -40,6 +41,7 @@ public class Exercises {
     private final Studios studios;
     private final Links links;
     private final PointsOfFaults points;
+    private final Moments moments;
 
     Exercises(
             ExerciseRepository exercises,
@@ -48,7 +50,8 @@ public class Exercises {
             Students students,
             Studios studios,
             Links links,
-            PointsOfFaults points) {
+            PointsOfFaults points,
+            Moments moments) {
         this.exercises = exercises;
         this.attempts = attempts;
         this.tunes = tunes;
@@ -56,6 +59,7 @@ public class Exercises {
         this.studios = studios;
         this.links = links;
         this.points = points;
+        this.moments = moments;
     }
 
     /** All of the studio, the latest first. */
@@ -110,13 +114,12 @@ public class Exercises {
     }
 
     /** What a student takes home of a finished try. */
-    @Transactional(readOnly = true)
+    @Transactional(propagation = Propagation.NEVER)
     TakeHome takeHome(long attempt) {
-        Attempt made = attempts.findByIdAndStudio(attempt, studios.current())
+        Attempt made = moments.read(() -> attempts.findByIdAndStudio(attempt, studios.current())
                 .filter(one -> one.finishedAt() != null)
-                .orElseThrow(() -> new NotFoundException("there is no finished try number " + attempt));
-        KeptExercise exercise = Hibernate.unproxy(made.exercise(), KeptExercise.class);
-        return TakeHome.of(exercise, exercise.task(), made);
+                .orElseThrow(() -> new NotFoundException("there is no finished try number " + attempt)));
+        return TakeHome.of(made.exercise(), made.exercise().task(), made);
     }
 
     private List<ExerciseView> views(List<KeptExercise> some) {
@@ -128,18 +131,20 @@ public class Exercises {
     }
 
     /** Makes one of a tune, which stays as it is now. */
+    @Transactional(propagation = Propagation.NEVER)
     public ExerciseView add(long tune, ExerciseDraft draft) {
-        return add(tunes.find(tune), draft);
+        return add(() -> tunes.find(tune), draft);
     }
 
     /** Makes one from nothing. */
+    @Transactional(propagation = Propagation.NEVER)
     public ExerciseView add(String set, int seed, Long student, School school) {
         ReadyMade ready = ReadyMade.named(set);
         HandDto hand =
                 student == null ? ChoicesDto.anyHand() : students.find(student).hand();
         String chart = ready.chart(seed);
         return add(
-                null,
+                () -> null,
                 new ExerciseDraft(
                         student,
                         chart,
@@ -153,17 +158,28 @@ public class Exercises {
                         null));
     }
 
-    private ExerciseView add(Tune tune, ExerciseDraft draft) {
-        Student student = draft.student() == null ? null : students.find(draft.student());
-        KeptExercise added = exercises.saveAndFlush(new KeptExercise(
-                studios.current(), tune, student, links.newCode(), links.until(), draft, Instant.now()));
-        return ExerciseView.of(added, List.of());
+    private ExerciseView add(Supplier<Tune> tune, ExerciseDraft draft) {
+        // What makes no sense is refused before it is kept.
+        Task task = draft.task();
+        return moments.write(() -> {
+            Student student = draft.student() == null ? null : students.find(draft.student());
+            KeptExercise added = exercises.save(new KeptExercise(
+                    studios.current(),
+                    tune.get(),
+                    student,
+                    links.newCode(),
+                    links.until(),
+                    draft,
+                    task,
+                    Instant.now()));
+            return ExerciseView.of(added, List.of());
+        });
     }
 
     /** What is asked in one, with its key. */
-    @Transactional(readOnly = true)
+    @Transactional(propagation = Propagation.NEVER)
     public Task asked(long id) {
-        return find(id).task();
+        return moments.read(() -> find(id)).task();
     }
 
     /** From now on its link leads nowhere; what was answered stays. */

@@ -7,10 +7,8 @@ import com.zestythumb.app.student.Student;
 import com.zestythumb.app.studio.Studio;
 import com.zestythumb.app.tune.KeptChoices;
 import com.zestythumb.app.tune.Tune;
-import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.exercise.Asked;
 import com.zestythumb.core.exercise.Task;
-import com.zestythumb.core.sheet.Chart;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
@@ -81,6 +79,7 @@ class KeptExercise {
             String code,
             Instant codeUntil,
             ExerciseDraft draft,
+            Task task,
             Instant now) {
         this.studio = studio;
         this.tune = tune;
@@ -96,19 +95,12 @@ class KeptExercise {
         words = draft.words();
         settings = JSON.writeValueAsString(draft.settings());
         createdAt = now;
-        // What makes no sense is refused before it is kept.
-        title = task().key().sheet().title();
+        title = task.key().sheet().title();
     }
 
     /** What is asked, reckoned anew. */
-    final Task task() {
-        return Task.of(
-                Arrangement.of(
-                        Chart.read(chart).sheet(), KeptChoices.read(choices).toChoices(hand())),
-                bars(),
-                asked,
-                settings().key(),
-                settings().counts());
+    Task task() {
+        return draft().task();
     }
 
     Set<Integer> bars() {

@@ -6,6 +6,7 @@ import com.zestythumb.core.harmonising.Choice.Does;
 import com.zestythumb.core.harmonising.HarmonySlots.Slot;
 import com.zestythumb.core.harmonising.Proposal.Priced;
 import com.zestythumb.core.harmonising.Proposal.Proposed;
+import com.zestythumb.core.hearing.WrittenHands;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.sheet.ChordEvent;
@@ -85,9 +86,10 @@ public final class Harmoniser {
         return isWanted(sheet) && sheet.events().stream().allMatch(ChordEvent::isSilent);
     }
 
-    /** The best chords of a level; what the teacher set stays, and the rest is solved around it. */
+    /** The best chords of a level; what the teacher set or her left hand tells stays, and the rest is solved around it. */
     public static Proposal propose(LeadSheet sheet, Level level) {
-        return new Harmoniser(sheet, level, HomeKey.likeliest(sheet)).solve();
+        LeadSheet named = WrittenHands.named(sheet);
+        return new Harmoniser(named, level, HomeKey.likeliest(named)).solve();
     }
 
     /** Three ways, from plain to rich. */
@@ -195,6 +197,14 @@ public final class Harmoniser {
             List<ChordEvent> events = found.computeIfAbsent(first.bar(), bar -> new ArrayList<>());
             if (first.set() != null) {
                 events.add(first.set());
+                if (first.set().isGuess()) {
+                    proposed.add(new Proposed(
+                            first.bar(),
+                            first.start(),
+                            end.minus(first.start()),
+                            first.set().chord(),
+                            List.of()));
+                }
             } else {
                 Chord chord = dressed(path, from, to);
                 Fraction length = end.minus(first.start());
@@ -220,7 +230,7 @@ public final class Harmoniser {
         return sheet.mapBars(bar -> {
             List<ChordEvent> events = new ArrayList<>(found.getOrDefault(bar.index(), List.of()));
             for (ChordEvent event : bar.events()) {
-                boolean open = HarmonySlots.isWanted(event);
+                boolean open = HarmonySlots.isWanted(bar, event);
                 if (event.isSilent() && !open) {
                     events.add(event);
                 } else if (open && bar.isPickup()) {

@@ -3,6 +3,7 @@ package com.zestythumb.core.harmonising;
 import com.zestythumb.core.analysis.Phrases;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.harmonising.Choice.Does;
+import com.zestythumb.core.hearing.WrittenHands;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
@@ -23,7 +24,7 @@ final class HarmonySlots {
      * @param opens whether it begins its bar
      * @param ends whether its bar ends a phrase
      * @param near whether it is near to the end of one, where chords change more quickly
-     * @param set the teacher's own chord that stands here, or null
+     * @param set the teacher's own chord that stands here, or what her left hand tells; or null
      */
     record Slot(int bar, Fraction start, Fraction end, boolean opens, boolean ends, boolean near, ChordEvent set) {}
 
@@ -34,7 +35,7 @@ final class HarmonySlots {
         for (Bar bar : sheet.bars()) {
             boolean near = ends.contains(bar.index()) || ends.contains(bar.index() + 1);
             for (ChordEvent event : bar.events()) {
-                if (!isWanted(event)) {
+                if (!isWanted(bar, event)) {
                     if (!event.isSilent()) {
                         add(bar, event.start(), event.end(), ends, near, event);
                     }
@@ -45,9 +46,9 @@ final class HarmonySlots {
         }
     }
 
-    /** Whether a chord is to be found here: an open place, or a guess that may be put right. */
-    static boolean isWanted(ChordEvent event) {
-        return event.isOpen() || event.isGuess();
+    /** Whether a chord is to be found here: an open place, or a guess that may be put right and no left hand tells. */
+    static boolean isWanted(Bar bar, ChordEvent event) {
+        return (event.isOpen() || event.isGuess()) && !WrittenHands.tells(bar, event);
     }
 
     private void split(Bar bar, ChordEvent event, Set<Integer> ends, boolean near) {

@@ -2,10 +2,11 @@ package com.zestythumb.core.harmonising;
 
 import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.LeadSheet;
 import java.util.Optional;
-import java.util.function.Predicate;
+import java.util.function.BiPredicate;
 
 /** The key of a tune as a whole, where it has one that can be told. */
 public final class HomeKey {
@@ -22,7 +23,7 @@ public final class HomeKey {
         if (sheet.heading().keyTold()) {
             return Optional.of(sheet.key());
         }
-        return mostAre(sheet, ChordEvent::isOpen) ? TuneKey.of(sheet) : inChords(analysis);
+        return mostAre(sheet, (bar, event) -> event.isOpen()) ? TuneKey.of(sheet) : inChords(analysis);
     }
 
     /** The key to lay chords in: where none is clear the likeliest, and what was guessed before tells nothing. */
@@ -34,8 +35,13 @@ public final class HomeKey {
         return heard.or(() -> TuneKey.of(sheet)).orElse(sheet.key());
     }
 
-    private static boolean mostAre(LeadSheet sheet, Predicate<ChordEvent> what) {
-        return 2 * sheet.events().stream().filter(what).count() > sheet.events().size();
+    private static boolean mostAre(LeadSheet sheet, BiPredicate<Bar, ChordEvent> what) {
+        long count = sheet.bars().stream()
+                .mapToLong(bar -> bar.events().stream()
+                        .filter(event -> what.test(bar, event))
+                        .count())
+                .sum();
+        return 2 * count > sheet.events().size();
     }
 
     private static Optional<Key> inChords(Analysis analysis) {

@@ -77,6 +77,7 @@ final class AbcTune {
 
     private int lineStart;
     private String tempo = "";
+    private String order = "";
 
     AbcTune(Hands.Wanted wanted) {
         this.wanted = wanted;
@@ -163,11 +164,9 @@ final class AbcTune {
             case "V" -> voice(value);
             case "P" -> {
                 if (!inBody) {
-                    report.add(
-                            Fate.LEFT_OUT,
-                            "the order of parts, " + value + ", for you to set with repeats and endings");
+                    order = value;
                 } else if (bars == tune) {
-                    bars.beginSection(value.length() == 1 ? "Part " + value : value);
+                    bars.beginSection(PartOrder.section(value));
                 }
             }
             case "w" -> words(value);
@@ -412,6 +411,20 @@ final class AbcTune {
         }
     }
 
+    private void layParts() {
+        if (order.isEmpty()) {
+            return;
+        }
+        Optional<List<BroughtBar>> laid = PartOrder.lay(order, sheet.bars());
+        laid.ifPresent(bars -> {
+            sheet.bars().clear();
+            sheet.bars().addAll(bars);
+        });
+        report.add(
+                laid.isPresent() ? Fate.READ : Fate.LEFT_OUT,
+                "the order of parts, " + order + (laid.isPresent() ? "" : ", for you to set with repeats and endings"));
+    }
+
     Optional<Imported> finish() {
         tune.finish();
         if (sheet.bars().isEmpty()) {
@@ -421,6 +434,7 @@ final class AbcTune {
         if (!laySungParts()) {
             layLeftHand();
         }
+        layParts();
         if (sheet.heading().title().isEmpty()) {
             sheet.setHeading(sheet.heading().withTitle(Heading.NAMELESS));
         }

@@ -92,6 +92,22 @@ final class Browser implements AutoCloseable {
         }
     }
 
+    /** From a lesson back to the shelf, and nothing is kept here: within the page, for loading it anew costs more than most tests. */
+    boolean leavesTheLesson(String address) {
+        size(1280, 800);
+        boolean leaves = Boolean.TRUE.equals(script("""
+                if (!location.href.startsWith(arguments[0] + 'tunes/')) return false;
+                history.pushState({}, '', '/');
+                dispatchEvent(new PopStateEvent('popstate'));
+                return true;
+                """, address));
+        if (leaves) {
+            see(".tune");
+            script("localStorage.clear()");
+        }
+        return leaves;
+    }
+
     /** What the browser refused to load or run since it was last asked. */
     List<String> refusals() {
         return driver.manage().logs().get(LogType.BROWSER).getAll().stream()

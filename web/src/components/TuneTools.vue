@@ -3,6 +3,7 @@ import Button from 'primevue/button';
 import { computed, onMounted, ref } from 'vue';
 import { api, type Choices, type Revision } from '../api/client';
 import { useLatest } from '../composables/useLatest';
+import { replaced, TYPED_MEANWHILE } from '../composables/replacing';
 import { allConfirmed } from '../editor/guesses';
 import ChordPrinting from './ChordPrinting.vue';
 import MoveTune from './MoveTune.vue';
@@ -25,15 +26,9 @@ const history = ref<Revision[]>();
 async function change(what: string, work: () => Promise<string>) {
   trouble.value = '';
   done.value = '';
-  const before = chart.value;
   try {
-    const changed = await work();
-    if (chart.value !== before) {
-      trouble.value = 'You typed meanwhile, and that stands; try again.';
-      return;
-    }
-    chart.value = changed;
-    done.value = what;
+    if (await replaced(chart, work)) done.value = what;
+    else trouble.value = TYPED_MEANWHILE;
   } catch (error) {
     trouble.value = `${(error as Error).message}.`;
   }
@@ -51,6 +46,9 @@ async function move(
       played.map((one) => one.choices),
     );
     moved = done.choices;
+    const isChosen = played.some(({ choices }, i) => props.played[i]?.choices !== choices);
+    if (isChosen)
+      throw new Error('Something else was chosen meanwhile, and that stands; try again');
     return done.chart;
   });
   if (!trouble.value) {

@@ -2,6 +2,7 @@
 import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import { api, type Played } from '../api/client';
+import { replaced, TYPED_MEANWHILE } from '../composables/replacing';
 import { barName } from '../player/words';
 
 /** The left hand of the chosen bar: found by the app, or written note by note in the chart. */
@@ -27,11 +28,8 @@ const trouble = ref('');
 
 async function change(work: (chart: string) => Promise<string>) {
   trouble.value = '';
-  const before = chart.value;
   try {
-    const changed = await work(before);
-    // What was typed meanwhile stands.
-    if (chart.value === before) chart.value = changed;
+    if (!(await replaced(chart, work))) trouble.value = TYPED_MEANWHILE;
   } catch (error) {
     trouble.value = `${(error as Error).message}.`;
   }

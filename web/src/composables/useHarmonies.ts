@@ -1,6 +1,7 @@
 import { computed, ref, watch, type Ref } from 'vue';
 import { api, type Arrangement, type ArrangedChord, type Proposal } from '../api/client';
 import { confirmed } from '../editor/guesses';
+import { replaced } from './replacing';
 import { useLatest } from './useLatest';
 
 export type Level = Proposal['level'];
@@ -95,13 +96,12 @@ export function useHarmonies(
   /** The teacher's own chord in a place: it stays, and the rest is solved anew around it. */
   async function set(chord: ArrangedChord, symbol: string) {
     trouble.value = '';
-    const before = shown.value;
-    const fixed = confirmed(before, chord, symbol);
     try {
       const wish = current.value?.level ?? 'USUAL';
-      const answer = await api.harmonies(fixed, [wish]);
-      // What was typed meanwhile stands.
-      if (shown.value === before) shown.value = answer.proposals[0]!.chart;
+      await replaced(shown, async (before) => {
+        const answer = await api.harmonies(confirmed(before, chord, symbol), [wish]);
+        return answer.proposals[0]!.chart;
+      });
     } catch (error) {
       trouble.value = `${(error as Error).message}.`;
     }

@@ -2,6 +2,7 @@ import { nextTick, watch, type Ref } from 'vue';
 import { api } from '../api/client';
 import { confirmed, nextGuess } from '../editor/guesses';
 import { heardAs } from '../editor/readings';
+import { replaced } from './replacing';
 import type { useArrangement } from './useArrangement';
 import type { useChosen } from './useChosen';
 
@@ -65,11 +66,8 @@ export function useNaming(
   /** Writes down the key that is heard, or another one. */
   async function writeKey(key = '') {
     if (!key && !arrangement.value?.key) return;
-    const before = chart.value;
     try {
-      const written = await api.writeKey(before, key);
-      // What was typed meanwhile stands.
-      if (chart.value === before) chart.value = written;
+      await replaced(chart, (before) => api.writeKey(before, key));
     } catch (error) {
       trouble.value = (error as Error).message;
     }

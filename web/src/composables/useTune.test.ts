@@ -111,6 +111,29 @@ describe('useTune', () => {
     expect(tune.choices.value).toMatchObject({ figure: 'ALBERTI', wanted: [], stretches: [] });
   });
 
+  it('keeps for the one who was shown what is answered after the teacher turned to another', async () => {
+    let answer: (saved: { version: number }) => void = () => {};
+    const saved = vi
+      .spyOn(api, 'saveChoices')
+      .mockImplementation(() => new Promise((resolve) => (answer = resolve as never)));
+    const tune = await opened();
+    const before = tune.players.value[1]!.choices.value.value;
+    tune.choices.value = { ...tune.choices.value!, figure: 'ALBERTI' };
+    await vi.advanceTimersByTimeAsync(1000);
+    tune.showPlayer(1);
+    answer({ version: 9 });
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(tune.choices.value).toEqual(before);
+    tune.showPlayer(0);
+    expect(tune.choices.value).toMatchObject({ figure: 'ALBERTI' });
+    tune.choices.value = { ...tune.choices.value!, figure: 'BLOCK' };
+    await vi.advanceTimersByTimeAsync(1000);
+    expect(saved.mock.calls.map(([assignment, version]) => [assignment, version])).toEqual([
+      [1, 0],
+      [1, 9],
+    ]);
+  });
+
   it('gives the tune to another student, who plays it as the one shown does', async () => {
     const given = vi.spyOn(api, 'assign').mockResolvedValue({
       id: 3,

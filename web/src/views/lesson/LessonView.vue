@@ -17,6 +17,7 @@ import TransportBar from '../../components/TransportBar.vue';
 import { api, type Arrangement } from '../../api/client';
 import { barsToPlay } from '../../player/timeline';
 import { barName } from '../../player/words';
+import { replaced, TYPED_MEANWHILE } from '../../composables/replacing';
 import { useShortcuts } from '../../composables/useShortcuts';
 import { useUndo } from '../../composables/useUndo';
 import { useView } from '../../composables/useView';
@@ -57,10 +58,16 @@ async function takeBar() {
   const choices = compare.choices.value ?? played.choices;
   const bar = chosen.bar.value;
   try {
-    const other = compare.chart.value ?? before;
-    const text = await api.writeOut(other, { ...played, choices }, [bar], before);
-    compare.take(text);
-    tune.chart.value = text;
+    const isWritten = await replaced(tune.chart, async () => {
+      const other = compare.chart.value ?? before;
+      const text = await api.writeOut(other, { ...played, choices }, [bar], before);
+      if (tune.chart.value === before) compare.take(text);
+      return text;
+    });
+    if (!isWritten) {
+      untaken.value = TYPED_MEANWHILE;
+      return;
+    }
     say(`${barName(numberOf(bar))}: taken.`, () => (tune.chart.value = before));
   } catch (error) {
     untaken.value = (error as Error).message;

@@ -11,6 +11,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
@@ -18,6 +20,7 @@ import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
  * Every pattern that text is held against, found in the classes themselves: none looks at a text of n letters more than about n² times,
  * however it is made. Letters are counted, no clock is read.
  */
+@Execution(ExecutionMode.CONCURRENT)
 class PatternsGrowTest {
 
     private static final int SHORT = 40;
@@ -29,7 +32,7 @@ class PatternsGrowTest {
     /** What takes no more steps than this says nothing of how it grows. */
     private static final int FEW = 12_000;
 
-    private static final List<String> AGAIN = List.of(
+    static final List<String> AGAIN = List.of(
             " ", "\t", "\n", "a", "a ", "A", "1", "1 ", "(", "()", "[", "[]", "{", "{}", "|", "| ", ":", ",", ".", "/",
             "\\", "\"", "%", "-", "_", "=", "^", "b", "#", "C ", "1/8 ", "bass ", "<a>", "&#1;", "!", "?", "x", "{a",
             "[a");
@@ -77,20 +80,28 @@ class PatternsGrowTest {
         return looks[0];
     }
 
-    private static Map<String, Pattern> patterns() throws IOException, ReflectiveOperationException {
-        Map<String, Pattern> found = new TreeMap<>();
+    /** All of the product. */
+    static List<Class<?>> classes() throws IOException, ReflectiveOperationException {
+        List<Class<?>> classes = new ArrayList<>();
         for (Resource resource :
                 new PathMatchingResourcePatternResolver().getResources("classpath*:com/zestythumb/**/*.class")) {
             String path = resource.getURL().toString();
-            String name = path.substring(path.indexOf("com/zestythumb"), path.length() - ".class".length())
-                    .replace('/', '.');
-            if (path.contains("/test-classes/")) {
-                continue;
+            if (!path.contains("/test-classes/")) {
+                classes.add(
+                        Class.forName(path.substring(path.indexOf("com/zestythumb"), path.length() - ".class".length())
+                                .replace('/', '.')));
             }
-            for (Field field : Class.forName(name).getDeclaredFields()) {
+        }
+        return classes;
+    }
+
+    private static Map<String, Pattern> patterns() throws IOException, ReflectiveOperationException {
+        Map<String, Pattern> found = new TreeMap<>();
+        for (Class<?> one : classes()) {
+            for (Field field : one.getDeclaredFields()) {
                 if (Modifier.isStatic(field.getModifiers()) && field.getType() == Pattern.class) {
                     field.setAccessible(true);
-                    found.put(name + "." + field.getName(), (Pattern) field.get(null));
+                    found.put(one.getName() + "." + field.getName(), (Pattern) field.get(null));
                 }
             }
         }

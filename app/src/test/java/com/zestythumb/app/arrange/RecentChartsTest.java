@@ -10,8 +10,11 @@ import com.zestythumb.core.sheet.Counts;
 import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** What was asked about lately is not read again, and answers as if it were. */
+@Execution(ExecutionMode.CONCURRENT)
 class RecentChartsTest {
 
     private final RecentCharts charts = new RecentCharts();

@@ -6,6 +6,7 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.NumeralSymbol;
 import com.zestythumb.core.exercise.Quiz.Judged;
 import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.voicing.Member;
 import java.util.HashSet;
@@ -43,7 +44,7 @@ record NumeralAnswer(Numeral right, Chord chord, PitchClass played, List<Key> ke
         }
         Optional<Chord> said = keys.stream()
                 .flatMap(key -> Stream.of(text.replaceAll("^N", "bII"), inTriad(text))
-                        .flatMap(one -> NumeralSymbol.parse(one, key).stream()))
+                        .flatMap(one -> readings(one, key)))
                 .filter(one -> one.root().soundsLike(chord.root()))
                 .findFirst();
         if (text.matches("[1-7]") && isOnStep(Integer.parseInt(text))) {
@@ -68,11 +69,25 @@ record NumeralAnswer(Numeral right, Chord chord, PitchClass played, List<Key> ke
         }
         return inversions().contains(inversion(text))
                 ? Judged.right(
-                        "right: " + given.strip() + (text.equals(plain(print())) ? "" : ", played as " + print()))
+                        "right: " + given.strip()
+                                + (text.equals(plain(print()))
+                                        ? ""
+                                        : (figures(text).equals(figures(plain(print()))) ? ", here " : ", played as ")
+                                                + print()))
                 : Judged.wrong(
                         CLOSELY,
                         "wrong-figures",
                         roman + " is right; which figure shows that " + played.pretty() + " is the lowest note?");
+    }
+
+    /** In the key itself; in minor and the modes also by the steps of the major scale, as ♭VI, ♭VII and ♯vii° are counted there. */
+    private static Stream<Chord> readings(String text, Key key) {
+        Stream<Chord> own = NumeralSymbol.parse(text, key).stream();
+        if (key.mode() == Mode.MAJOR || !text.matches("[b#].*")) {
+            return own;
+        }
+        Key major = new Key(key.tonic(), Mode.MAJOR);
+        return Stream.concat(own, NumeralSymbol.parse(text.replaceAll("^#(?=vii?(?![Ii]))", ""), major).stream());
     }
 
     /** Whether the chord stands on a step of a key in which it may be heard, counted from 1. */

@@ -44,8 +44,6 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
   const balance = ref(BALANCES[0]!.id);
   /** What is heard of each part where one practises; else the balance says. */
   const parts = ref<Balance>();
-  /** Whether one practises what has nothing of the left hand's. */
-  const leftRests = computed(() => !!parts.value && !parts.value.bass && !parts.value.chords);
   /** Whether a bar is counted in before each round. */
   const counted = ref(false);
   /** Whether chords are held, without their pattern. */
@@ -253,7 +251,6 @@ export function usePlayer(tune: Ref<Arrangement | undefined>, chosen: { bar: Ref
     loop,
     balance,
     parts,
-    leftRests,
     counted,
     rounds,
     audition,

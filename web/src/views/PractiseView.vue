@@ -5,6 +5,7 @@ import HandView from '../components/HandView.vue';
 import PractiseSteps from '../components/PractiseSteps.vue';
 import SaveSign from '../components/SaveSign.vue';
 import ScorePage from '../components/ScorePage.vue';
+import { underHand } from '../composables/underHand';
 import { useArrangement } from '../composables/useArrangement';
 import { useChosen } from '../composables/useChosen';
 import { practiceBox } from '../composables/tuneBoxes';
@@ -59,10 +60,10 @@ const of: Practising = {
   counts,
   veil,
 };
-/** What is played by heart is not seen under the hand either. */
-const byHeart = computed(() => (veil.value?.gone.size ?? 0) > 0 || player.leftRests.value);
 const at = computed(() => player.chord.value ?? chosen.index.value);
-const chordAt = computed(() => (byHeart.value ? undefined : arrangement.value?.chords[at.value]));
+const chordAt = computed(() =>
+  underHand(arrangement.value?.chords[at.value], veil.value, player.parts.value),
+);
 const used = computed(() =>
   (arrangement.value?.chords ?? []).flatMap(({ keys }) => keys.map(({ midi }) => midi)),
 );

@@ -18,6 +18,7 @@ import { api, type Arrangement } from '../../api/client';
 import { barsToPlay } from '../../player/timeline';
 import { barName } from '../../player/words';
 import { replaced, TYPED_MEANWHILE } from '../../composables/replacing';
+import { underHand } from '../../composables/underHand';
 import { useShortcuts } from '../../composables/useShortcuts';
 import { useUndo } from '../../composables/useUndo';
 import { useView } from '../../composables/useView';
@@ -31,9 +32,8 @@ const props = defineProps<{ id: number }>();
 const route = useRoute();
 const router = useRouter();
 const lesson = startLesson(props.id);
-/** What is played by heart is not seen under the hand either. */
-const byHeart = computed(() => (lesson.veil.value?.gone.size ?? 0) > 0 || player.leftRests.value);
 const { tune, arrangement, chosen, player, writing, counts, at, chordAt, chordBehind } = lesson;
+const under = computed(() => underHand(chordAt.value, lesson.veil.value, player.parts.value));
 const { trouble } = lesson.arranged;
 const { compare } = lesson;
 const NOTHING = new Map<string, number>();
@@ -255,12 +255,12 @@ useShortcuts(shortcuts);
       />
       <HandView
         :used="used"
-        :chord="byHeart ? undefined : chordAt"
-        :next="byHeart ? undefined : chordBehind"
+        :chord="under"
+        :next="under === chordAt ? chordBehind : undefined"
         :sounding="player.sounding"
       />
       <MovesList
-        v-if="!byHeart"
+        v-if="under === chordAt"
         :chord="chordAt"
         :next="chordBehind"
         :quiet="player.state.value !== 'still'"

@@ -43,8 +43,8 @@ record NumeralAnswer(Numeral right, Chord chord, PitchClass played, List<Key> ke
             return Judged.right("right: " + print());
         }
         Optional<Chord> said = keys.stream()
-                .flatMap(key -> Stream.of(text.replaceAll("^N", "bII"), inTriad(text))
-                        .flatMap(one -> readings(one, key)))
+                .flatMap(key ->
+                        Stream.of(text.replaceAll("^N", "bII"), inTriad(text)).flatMap(one -> readings(one, key)))
                 .filter(one -> one.root().soundsLike(chord.root()))
                 .findFirst();
         if (text.matches("[1-7]") && isOnStep(Integer.parseInt(text))) {
@@ -68,12 +68,11 @@ record NumeralAnswer(Numeral right, Chord chord, PitchClass played, List<Key> ke
                             : roman + " is right, and has no seventh here");
         }
         return inversions().contains(inversion(text))
-                ? Judged.right(
-                        "right: " + given.strip()
-                                + (text.equals(plain(print()))
-                                        ? ""
-                                        : (figures(text).equals(figures(plain(print()))) ? ", here " : ", played as ")
-                                                + print()))
+                ? Judged.right("right: " + given.strip()
+                        + (text.equals(plain(print()))
+                                ? ""
+                                : (figures(text).equals(figures(plain(print()))) ? ", here " : ", played as ")
+                                        + print()))
                 : Judged.wrong(
                         CLOSELY,
                         "wrong-figures",

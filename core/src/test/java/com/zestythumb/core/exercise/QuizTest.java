@@ -103,7 +103,18 @@ class QuizTest {
     /** Counted from the natural minor scale, or from the major one as lead-sheet players do (both common practice). */
     @ParameterizedTest
     @CsvSource({
-        "0,VI,4", "0,bVI,4", "0,♭VI,4", "0,bVII,0", "0,bvi,2", "1,VII,4", "1,bVII,4", "1,#VII,0", "2,vii°,4", "2,#vii°,4", "3,V7,4", "3,bV7,0",
+        "0,VI,4",
+        "0,bVI,4",
+        "0,♭VI,4",
+        "0,bVII,0",
+        "0,bvi,2",
+        "1,VII,4",
+        "1,bVII,4",
+        "1,#VII,0",
+        "2,vii°,4",
+        "2,#vii°,4",
+        "3,V7,4",
+        "3,bV7,0",
     })
     void numeralsInMinor(int question, String answer, int points) {
         Task task = task("key: G minor\n| Eb | F | F#dim | D7 | Gm |", Asked.NUMERALS, null);

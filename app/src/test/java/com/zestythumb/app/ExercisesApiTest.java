@@ -97,6 +97,36 @@ class ExercisesApiTest extends KeepingApi {
         assertThat(one.at("/places/1/mark/verdict").asString()).isEqualTo("NOT_ANSWERED");
     }
 
+    /** What the teacher accepted is right in the next try as well, until it is played otherwise. */
+    @Test
+    void theTeachersWordHoldsInTheNextTry() throws Exception {
+        JsonNode exercise = made(",\"atOnce\":true");
+        assertThat(answer(exercise, 1, 1, "C3 F3")).hasStatusOk();
+        assertThat(finish(exercise, 1)).hasStatusOk();
+        JsonNode made = json(api.get()
+                        .uri("/api/tunes/" + exercise.get("tune").asLong() + "/exercises")
+                        .exchange())
+                .get(0);
+        String said = "/api/attempts/" + made.at("/attempts/0/id").asLong() + "/said";
+        assertThat(send(api.put(), said, "{\"words\":\"Good ears\",\"overruled\":{\"1\":4}}"))
+                .hasStatusOk();
+        JsonNode again = json(send(api.post(), path(exercise) + "/again", "{}"));
+        assertThat(again.at("/places/0/keys").size()).isEqualTo(2);
+        assertThat(again.at("/places/0/mark/verdict").asString()).isEqualTo("RIGHT");
+        // Sent once more it is the same; played otherwise it is marked anew.
+        assertThat(json(answer(exercise, 2, 1, "C3 F3"))
+                        .at("/places/0/mark/verdict")
+                        .asString())
+                .isEqualTo("RIGHT");
+        assertThat(json(answer(exercise, 2, 1, "C3 A3"))
+                        .at("/places/0/mark/verdict")
+                        .asString())
+                .isNotEqualTo("RIGHT");
+        assertThat(answer(exercise, 2, 1, "C3 F3")).hasStatusOk();
+        assertThat(json(finish(exercise, 2)).at("/places/0/mark/verdict").asString())
+                .isEqualTo("NEARLY");
+    }
+
     /** Two tabs, a reload, a tune that goes, a try that is over. */
     @Test
     void losesNothingThatWasPlayed() throws Exception {

@@ -106,8 +106,9 @@ public record AnswerSheet(
     static AnswerSheet of(KeptExercise kept, Task task, Attempt attempt, Marking marking, boolean hidden) {
         Answers answers = attempt.answers();
         boolean finished = attempt.finishedAt() != null;
-        List<Mark> seen =
-                hidden || !finished && marking == null ? List.of() : finished ? attempt.marks() : marking.marks();
+        List<Mark> given =
+                finished ? attempt.marks() : marking == null ? List.of() : attempt.overruled(marking.marks());
+        List<Mark> seen = hidden ? List.of() : given;
         Map<Integer, Mark> marks = seen.stream().collect(Collectors.toMap(Mark::chord, Function.identity()));
         return new AnswerSheet(
                 kept.title(),

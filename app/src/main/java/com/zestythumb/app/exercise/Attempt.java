@@ -76,10 +76,15 @@ class Attempt {
         }
     }
 
-    /** The next one on the same device. */
+    /** The next one on the same device; what the teacher said of a chord holds for so long as it is answered so. */
     Attempt(KeptExercise exercise, Attempt last, Answers answers, Instant now) {
         this(exercise, last.device, last.number + 1, answers, now);
         name = last.name;
+        Map<Integer, Integer> own = last.overruled();
+        own.keySet()
+                .removeIf(chord ->
+                        !answers.keys().containsKey(chord) && !answers.words().containsKey(chord));
+        overruled = JSON.writeValueAsString(own);
     }
 
     Attempt(KeptExercise exercise, String device, int number, Answers answers, Instant now) {
@@ -138,12 +143,18 @@ class Attempt {
 
     /** Keeps an answer; {@code waited}: seconds from when the chord was looked at to its first key. */
     void answer(int chord, List<Integer> keys, String word, int waited, int seconds, Instant now) {
-        Answers all = answers().with(chord, keys, word);
+        Answers before = answers();
+        Answers all = before.with(chord, keys, word);
+        if (!all.equals(before)) {
+            Map<Integer, Integer> own = overruled();
+            own.remove(chord);
+            overruled = JSON.writeValueAsString(own);
+        }
         answers = JSON.writeValueAsString(new TreeMap<>(all.keys()));
-        Details before = details();
-        Map<Integer, Integer> waits = new TreeMap<>(before.waited());
+        Details told = details();
+        Map<Integer, Integer> waits = new TreeMap<>(told.waited());
         waits.putIfAbsent(chord, Math.min(MOST_SECONDS, waited));
-        details = JSON.writeValueAsString(new Details(all.words(), before.helped(), waits, before.guessed()));
+        details = JSON.writeValueAsString(new Details(all.words(), told.helped(), waits, told.guessed()));
         sat(seconds);
         savedAt = now;
     }
@@ -222,8 +233,12 @@ class Attempt {
 
     /** As they were given, with what the teacher changed. */
     List<Mark> marks() {
+        return overruled(JSON.readValue(marks, new TypeReference<List<Mark>>() {}));
+    }
+
+    /** Marks with what the teacher changed. */
+    List<Mark> overruled(List<Mark> given) {
         Map<Integer, Integer> own = overruled();
-        List<Mark> given = JSON.readValue(marks, new TypeReference<List<Mark>>() {});
         return given.stream()
                 .map(mark -> own.containsKey(mark.chord()) ? mark.overruled(own.get(mark.chord())) : mark)
                 .toList();

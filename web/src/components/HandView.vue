@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { ArrangedChord } from '../api/client';
+import type { UnderHand } from '../composables/underHand';
 import { drawnKeys, isBlack, stretchFor } from './keyboard';
 
-/** The run of keys where the left hand lives: what it holds now, and where each finger goes next. */
+/** The run of keys where a hand lives: what it holds now, and where each finger goes next. */
 const props = defineProps<{
-  /** Every key the left hand plays in the tune, as MIDI numbers. */
-  used: number[];
-  chord: ArrangedChord | undefined;
+  hand: UnderHand;
   next: ArrangedChord | undefined;
   sounding: Map<string, number>;
 }>();
@@ -17,23 +16,25 @@ const H = 132;
 const BLACK_H = 80;
 const PAD = 15;
 
+const chord = computed(() => props.hand.chord);
 const keys = computed(() => {
-  const [low, high] = stretchFor(props.used);
+  const [low, high] = stretchFor(props.hand.used);
   return drawnKeys(low, high);
 });
 const width = computed(() => (keys.value.filter((key) => !key.black).length || 1) * W);
 const middles = computed(() => new Map(keys.value.map((key) => [key.midi, key.middle * W])));
-const held = computed(() => new Set(props.chord?.keys.map((key) => key.midi)));
-/** Only what the left hand plays: ids of the tune's notes begin with m. */
-const heard = computed(
-  () => new Set([...props.sounding].filter(([id]) => id.startsWith('n')).map(([, midi]) => midi)),
-);
+const held = computed(() => new Set(chord.value?.keys.map((key) => key.midi)));
+/** Only what this hand plays: ids of the tune's notes begin with m, those of the left hand's with n. */
+const heard = computed(() => {
+  const own = props.hand.isTune ? 'm' : 'n';
+  return new Set([...props.sounding].filter(([id]) => id.startsWith(own)).map(([, midi]) => midi));
+});
 
 const x = (midi: number) => middles.value.get(midi) ?? -100;
 const y = (midi: number) => (isBlack(midi) ? BLACK_H - PAD - 5 : H - PAD - 8);
 
 const moves = computed(() =>
-  (props.next ? (props.chord?.toNext.fingers ?? []) : []).map(({ fingers, keys, kind }) => ({
+  (props.next ? (chord.value?.toNext.fingers ?? []) : []).map(({ fingers, keys, kind }) => ({
     kind,
     toFinger: fingers[1] ?? 0,
     fromMidi: keys[0] ?? 0,
@@ -49,11 +50,12 @@ const stays = computed(
 const paths = computed(() => moves.value.filter((m) => m.kind === 'STEP' || m.kind === 'LEAP'));
 
 const said = computed(() => {
-  const now = props.chord?.keys
+  if (props.hand.isTune) return 'The keys of the right hand';
+  const now = chord.value?.keys
     .map((key) => `${key.right ? 'right hand ' : ''}${key.finger || ''} on ${key.name}`)
     .join(', ');
-  const then = props.chord?.toNext.sentence;
-  return `${props.chord?.symbol ?? ''}: ${now ?? ''}${then ? `. Next: ${then}` : ''}`;
+  const then = chord.value?.toNext.sentence;
+  return `${chord.value?.symbol ?? ''}: ${now ?? ''}${then ? `. Next: ${then}` : ''}`;
 });
 </script>
 

@@ -15,7 +15,7 @@ import { isSame, usePractised } from '../composables/usePractised';
 import { useWay } from '../composables/useWay';
 import type { PracticeStep } from '../api/client';
 import { partsOf } from '../player/parts';
-import { barsOf, HANDS, minutesOf } from './practice-words';
+import { barsOf, HANDS, minutesOf, stepsForToday } from './practice-words';
 
 /** Practising in small steps: one press sets what is heard, which bars go round and how slowly. */
 const props = defineProps<{
@@ -47,13 +47,19 @@ const { heard } = how;
 const ladder = useLadder();
 
 const record = usePractised(props.of.practice, bars);
-const minutesLeft = computed(() =>
-  Math.ceil(
-    steps.value
-      .filter((one) => isThere(one) && !record.isDone(one))
-      .reduce((sum, one) => sum + one.minutes, 0),
-  ),
-);
+const left = computed(() => steps.value.filter((one) => isThere(one) && !record.isDone(one)));
+/** What of the way is left for today, and in all. */
+const share = computed(() => {
+  const today = stepsForToday(left.value, record.minutesToday.value);
+  const minutes = (of: PracticeStep[]) =>
+    minutesOf(Math.ceil(of.reduce((a, b) => a + b.minutes, 0)));
+  const all = `${minutes(left.value)} in all`;
+  if (!left.value.length) return 'all done; well played';
+  if (!today.length) return `enough for today; about ${all}`;
+  const count = today.length === 1 ? '1 step' : `${today.length} steps`;
+  const rest = today.length < left.value.length ? `; ${all}` : '';
+  return `today ${count}, about ${minutes(today)}${rest}`;
+});
 const DAYS = new Intl.DateTimeFormat('en', { weekday: 'long', day: 'numeric', month: 'long' });
 const lastTime = computed(() => {
   const { day, minutes } = record.last.value ?? {};
@@ -167,8 +173,7 @@ onScopeDispose(() => {
   <section v-if="steps.length" aria-label="The way">
     <h3>
       The way
-      <span v-if="minutesLeft">about {{ minutesOf(minutesLeft) }}</span>
-      <span v-else>all done; well played</span>
+      <span>{{ share }}</span>
     </h3>
     <p v-if="lastTime" class="why">
       {{ lastTime }}

@@ -236,7 +236,11 @@ describe('HandView', () => {
   it('says in words what the hand holds and where it goes', () => {
     const next = chord({ index: 1, symbol: 'G' });
     const now = chord({ toNext: { to: 1, fingers: [], sentence: '5 stays' } } as never);
-    page = mounted(HandView, { used: [48, 55], chord: now, next, sounding: new Map() });
+    page = mounted(HandView, {
+      hand: { used: [48, 55], chord: now, isTune: false },
+      next,
+      sounding: new Map(),
+    });
     expect(page.attributes('aria-label')).toBe('C: 5 on C, 3 on E, 1 on G. Next: 5 stays');
     expect(page.findAll('.held')).toHaveLength(3);
   });

@@ -33,3 +33,19 @@ export function practisedWords({ pages }: PracticeRecord): string {
   const days = new Set(kept.map(({ day }) => day)).size;
   return days ? `practised ${minutesOf(minutes)} on ${days} ${days === 1 ? 'day' : 'days'}` : '';
 }
+
+/** Minutes of one tune on a day, of the twenty after which hands rest (common practice). */
+const MINUTES_A_DAY = 15;
+
+/** Of the steps that are left, those for what is left of today: one at least, unless enough was practised. */
+export function stepsForToday<Step extends { minutes: number }>(
+  left: Step[],
+  minutesToday: number,
+): Step[] {
+  let room = MINUTES_A_DAY - minutesToday;
+  return left.filter(({ minutes }, i) => {
+    const fits = room > 0 && (i === 0 || minutes <= room);
+    room = fits ? room - minutes : 0;
+    return fits;
+  });
+}

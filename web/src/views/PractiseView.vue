@@ -5,7 +5,7 @@ import HandView from '../components/HandView.vue';
 import PractiseSteps from '../components/PractiseSteps.vue';
 import SaveSign from '../components/SaveSign.vue';
 import ScorePage from '../components/ScorePage.vue';
-import { underHand } from '../composables/underHand';
+import { useUnderHand } from '../composables/underHand';
 import { useArrangement } from '../composables/useArrangement';
 import { useChosen } from '../composables/useChosen';
 import { practiceBox } from '../composables/tuneBoxes';
@@ -61,12 +61,7 @@ const of: Practising = {
   veil,
 };
 const at = computed(() => player.chord.value ?? chosen.index.value);
-const chordAt = computed(() =>
-  underHand(arrangement.value?.chords[at.value], veil.value, player.parts.value),
-);
-const used = computed(() =>
-  (arrangement.value?.chords ?? []).flatMap(({ keys }) => keys.map(({ midi }) => midi)),
-);
+const hand = useUnderHand(arrangement, at, veil, player.parts);
 const facts = computed(
   () => arrangement.value && tempoWords(arrangement.value.beatLength, player.tempo.value),
 );
@@ -105,7 +100,7 @@ useView(
       <p v-if="player.trouble.value" role="alert">{{ player.trouble.value }}</p>
     </aside>
     <footer class="band">
-      <HandView :used="used" :chord="chordAt" :next="undefined" :sounding="player.sounding" />
+      <HandView :hand="hand" :next="undefined" :sounding="player.sounding" />
     </footer>
   </div>
 </template>

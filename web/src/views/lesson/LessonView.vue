@@ -18,7 +18,7 @@ import { api, type Arrangement } from '../../api/client';
 import { barsToPlay } from '../../player/timeline';
 import { barName } from '../../player/words';
 import { replaced, TYPED_MEANWHILE } from '../../composables/replacing';
-import { underHand } from '../../composables/underHand';
+import { useUnderHand } from '../../composables/underHand';
 import { useShortcuts } from '../../composables/useShortcuts';
 import { useUndo } from '../../composables/useUndo';
 import { useView } from '../../composables/useView';
@@ -33,7 +33,7 @@ const route = useRoute();
 const router = useRouter();
 const lesson = startLesson(props.id);
 const { tune, arrangement, chosen, player, writing, counts, at, chordAt, chordBehind } = lesson;
-const under = computed(() => underHand(chordAt.value, lesson.veil.value, player.parts.value));
+const hand = useUnderHand(arrangement, at, lesson.veil, player.parts);
 const { trouble } = lesson.arranged;
 const { compare } = lesson;
 const NOTHING = new Map<string, number>();
@@ -90,9 +90,6 @@ const textOpen = computed({
   set: (open) => (unfolded[stage.value?.id ?? ''] = open),
 });
 const helpOpen = ref(false);
-const used = computed(() =>
-  (arrangement.value?.chords ?? []).flatMap(({ keys }) => keys.map(({ midi }) => midi)),
-);
 
 const stage = computed(() => STAGES.find(({ id }) => id === route.name));
 const show = (other: Stage) => void router.replace({ name: other, params: { id: props.id } });
@@ -254,13 +251,12 @@ useShortcuts(shortcuts);
         @toggle="player.toggle"
       />
       <HandView
-        :used="used"
-        :chord="under"
-        :next="under === chordAt ? chordBehind : undefined"
+        :hand="hand"
+        :next="hand.chord === chordAt ? chordBehind : undefined"
         :sounding="player.sounding"
       />
       <MovesList
-        v-if="under === chordAt"
+        v-if="hand.chord === chordAt"
         :chord="chordAt"
         :next="chordBehind"
         :quiet="player.state.value !== 'still'"

@@ -192,15 +192,18 @@ final class Browser implements AutoCloseable {
     /** Chooses an entry of a drop-down list. */
     void choose(String label, String entry) {
         click("[role=combobox][aria-label='" + label + "'], #" + label);
-        await("entry " + entry, () -> {
-            all("[role=option]").stream()
-                    .filter(option -> option.getText().equals(entry))
-                    .findFirst()
-                    .orElseThrow(() -> new NoSuchElementException(entry))
-                    .click();
-            return true;
-        });
+        await("entry " + entry, () -> script("""
+                const found = [...document.querySelectorAll('[role=option]')]
+                  .find((option) => option.innerText.trim() === arguments[0]);
+                found?.scrollIntoView({block: 'nearest'});
+                return found;
+                """, entry) instanceof WebElement option ? pressed(option) : null);
         seeNo("[role=option]");
+    }
+
+    private static boolean pressed(WebElement element) {
+        element.click();
+        return true;
     }
 
     /** Unfolds the chart, which gives way to the music where nobody writes. */

@@ -169,6 +169,17 @@ public record Bar(
         return new Bar(index, number, other, meter, length, offset, signs, events, melody, beneath, left, text);
     }
 
+    /** Its meter with the groups that its chords show: 2 + 3 where in five a chord begins with the third count and none with the fourth. */
+    public Meter groupedMeter() {
+        Meter other = meter.turnedAbout();
+        return beginsGroup(other) && !beginsGroup(meter) ? other : meter;
+    }
+
+    private boolean beginsGroup(Meter grouped) {
+        Fraction first = grouped.valueEnds().get(0).minus(offset);
+        return events.stream().anyMatch(event -> event.start().equals(first));
+    }
+
     /** Whether a place is on one and, in four, on three; in compound meters on any felt beat. */
     public boolean isStrong(Fraction onset) {
         Fraction group = meter.isCompound() ? meter.beatLength() : meter.figureGroup();

@@ -1,8 +1,12 @@
 package com.zestythumb.core.sheet;
 
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -10,18 +14,25 @@ import java.util.stream.IntStream;
  *
  * @param count the upper figure: what is counted in a bar, six in 6/8
  * @param unit the lower figure: 2 for halves, 4 for quarters, 8 for eighths, 16 for sixteenths
+ * @param groups the counts of its groups where they are told, as 2, 2 and 3 in {@code 2+2+3/8}; else empty
  */
-public record Meter(int count, int unit) {
+public record Meter(int count, int unit, List<Integer> groups) {
 
     public static final Meter TWO_FOUR = new Meter(2, 4);
     public static final Meter THREE_FOUR = new Meter(3, 4);
     public static final Meter FOUR_FOUR = new Meter(4, 4);
     public static final Meter SIX_EIGHT = new Meter(6, 8);
 
-    private static final Pattern SYNTAX = Pattern.compile("(\\d{1,2})\\s*/\\s*(\\d{1,2})");
+    private static final Pattern SYNTAX = Pattern.compile("(\\d{1,2}(?:\\s*\\+\\s*\\d{1,2}){0,7})\\s*/\\s*(\\d{1,2})");
     private static final int MOST = 16;
 
+    /** A meter whose groups are the usual ones. */
+    public Meter(int count, int unit) {
+        this(count, unit, List.of());
+    }
+
     public Meter {
+        groups = List.copyOf(groups);
         boolean usual = count > 0 && count <= MOST && List.of(2, 4, 8, 16).contains(unit);
         // Figures run in eighths, so a bar is made of them.
         if (!usual || count * 8 % unit != 0) {
@@ -40,12 +51,18 @@ public record Meter(int count, int unit) {
             throw new IllegalArgumentException("\"" + text.strip()
                     + "\" is not a meter this chart can be in; write 2/4, 3/4, 4/4, 6/8, 5/4 or the like");
         }
-        return new Meter(Integer.parseInt(m.group(1)), Integer.parseInt(m.group(2)));
+        List<Integer> groups = Arrays.stream(m.group(1).split("\\+"))
+                .map(one -> Integer.valueOf(one.strip()))
+                .toList();
+        int count = groups.stream().mapToInt(Integer::intValue).sum();
+        Meter meter = new Meter(count, Integer.parseInt(m.group(2)));
+        boolean told = groups.size() > 1 && !groups.contains(0) && !groups.equals(meter.usualGroups());
+        return told ? new Meter(count, meter.unit(), groups) : meter;
     }
 
     /** Whether the felt beat is dotted: 6/8 is counted in six and felt in two, 6/4 too; 3/8 is counted as it is felt. */
     public boolean isCompound() {
-        return unit >= 4 && count > 3 && count % 3 == 0;
+        return unit >= 4 && count > 3 && count % 3 == 0 && groups.isEmpty();
     }
 
     public Fraction barLength() {
@@ -62,9 +79,63 @@ public record Meter(int count, int unit) {
         return isCompound() ? countLength().times(3) : countLength();
     }
 
-    /** Length of the group over which short notes are joined by beams. */
-    public Fraction beamGroup() {
-        return isCompound() || unit < 8 ? beatLength() : figureGroup();
+    /** The counts of its groups, as they are told or usual (common practice): beats of three in 6/8, 3 + 2 in five, 4 + 3 in seven. */
+    private List<Integer> usualGroups() {
+        if (!groups.isEmpty()) {
+            return groups;
+        }
+        if (isCompound()) {
+            return Collections.nCopies(count / 3, 3);
+        }
+        return count == 5 ? List.of(3, 2) : count == 7 ? List.of(4, 3) : List.of(count);
+    }
+
+    /** The same counts in their other usual groups, 2 + 3 in five and 3 + 4 in seven; this meter where there are none or they are told. */
+    Meter turnedAbout() {
+        List<Integer> usual = usualGroups();
+        boolean hasOther = groups.isEmpty() && !isCompound() && usual.size() == 2;
+        return hasOther ? new Meter(count, unit, List.of(usual.get(1), usual.get(0))) : this;
+    }
+
+    /** Where groups end over which no beam goes, from the beginning of a bar. */
+    public List<Fraction> beamEnds() {
+        if (unit >= 8 || isCompound()) {
+            return ends(usualGroups());
+        }
+        boolean isEven = groups.isEmpty() && count != 5 && count != 7;
+        return isEven
+                ? IntStream.rangeClosed(
+                                1, (int) barLength().dividedBy(figureGroup()).floor())
+                        .mapToObj(figureGroup()::times)
+                        .toList()
+                : ends(Collections.nCopies(count, 1));
+    }
+
+    /** Where groups end over which the value of a single note goes only from their beginnings: none but the bar's where the beat tells all. */
+    public List<Fraction> valueEnds() {
+        if (isCompound() || usualGroups().size() < 2) {
+            return List.of(barLength());
+        }
+        List<Integer> together = new ArrayList<>();
+        for (int group : usualGroups()) {
+            int last = together.size() - 1;
+            if (last >= 0 && group == 2 && together.get(last) == 2) {
+                together.set(last, 4);
+            } else {
+                together.add(group);
+            }
+        }
+        return ends(together);
+    }
+
+    private List<Fraction> ends(List<Integer> counts) {
+        List<Fraction> ends = new ArrayList<>();
+        int at = 0;
+        for (int one : counts) {
+            at += one;
+            ends.add(countLength().times(at));
+        }
+        return ends;
     }
 
     /** Length of the group in which a broken figure runs before it starts anew. */
@@ -98,6 +169,7 @@ public record Meter(int count, int unit) {
 
     @Override
     public String toString() {
-        return count + "/" + unit;
+        String counts = groups.stream().map(String::valueOf).collect(Collectors.joining("+"));
+        return (groups.isEmpty() ? String.valueOf(count) : counts) + "/" + unit;
     }
 }

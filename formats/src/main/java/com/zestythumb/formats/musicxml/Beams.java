@@ -1,55 +1,77 @@
 package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.Meter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.audiveris.proxymusic.Beam;
 import org.audiveris.proxymusic.BeamValue;
 import org.audiveris.proxymusic.Note;
 
-/** Joins the short notes of a group by beams, as many as their values have flags. */
+/**
+ * Joins the short notes of a group by beams, as many as their values have flags. Where some are shorter than an eighth, or are
+ * in a tuplet, the beats are seen (common practice).
+ */
 final class Beams {
 
-    private record Flagged(Note note, int flags) {}
+    private record Flagged(Fraction onset, Note note, int flags) {}
 
-    private final Fraction group;
+    private final List<Fraction> ends;
+    private final Fraction beat;
     private final List<Flagged> open = new ArrayList<>();
     private long openGroup;
 
-    /** Beams never reach over the end of a group of this length. */
-    Beams(Fraction group) {
-        this.group = group;
+    /** Beams never reach over the end of a group of this meter. */
+    Beams(Meter meter) {
+        this.ends = meter.beamEnds();
+        this.beat = meter.unit() > 4 ? meter.barLength() : meter.beatLength();
     }
 
     /** Takes the next written value; a null note is a rest and ends the beam. */
     void add(Fraction onset, NoteValue value, Note note) {
-        long here = onset.dividedBy(group).floor();
+        long here = ends.stream().filter(end -> end.compareTo(onset) <= 0).count();
         boolean beamable = note != null && value.flags() > 0;
         if (!beamable || here != openGroup) {
             close();
         }
         if (beamable) {
-            open.add(new Flagged(note, value.flags()));
+            open.add(new Flagged(onset, note, value.flags()));
             openGroup = here;
         }
     }
 
     /** Writes the beams over the notes gathered so far; a single note keeps its flag. */
     void close() {
-        for (int i = 0; i < open.size() && open.size() > 1; i++) {
-            for (int level = 1; level <= open.get(i).flags(); level++) {
-                Beam beam = new Beam();
-                beam.setNumber(level);
-                beam.setValue(value(i, level));
-                open.get(i).note().getBeam().add(beam);
-            }
+        boolean byBeat =
+                open.stream().anyMatch(one -> one.flags() > 1 || one.note().getTimeModification() != null);
+        if (byBeat) {
+            open.stream()
+                    .collect(Collectors.groupingBy(
+                            one -> one.onset().dividedBy(beat).floor(), TreeMap::new, Collectors.toList()))
+                    .values()
+                    .forEach(Beams::join);
+        } else {
+            join(open);
         }
         open.clear();
     }
 
-    private BeamValue value(int i, int level) {
-        boolean before = i > 0 && open.get(i - 1).flags() >= level;
-        boolean after = i + 1 < open.size() && open.get(i + 1).flags() >= level;
+    private static void join(List<Flagged> notes) {
+        for (int i = 0; i < notes.size() && notes.size() > 1; i++) {
+            for (int level = 1; level <= notes.get(i).flags(); level++) {
+                Beam beam = new Beam();
+                beam.setNumber(level);
+                beam.setValue(value(notes, i, level));
+                notes.get(i).note().getBeam().add(beam);
+            }
+        }
+    }
+
+    private static BeamValue value(List<Flagged> notes, int i, int level) {
+        boolean before = i > 0 && notes.get(i - 1).flags() >= level;
+        boolean after = i + 1 < notes.size() && notes.get(i + 1).flags() >= level;
         if (before) {
             return after ? BeamValue.CONTINUE : BeamValue.END;
         }

@@ -12,12 +12,12 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.CountedLine;
 import com.zestythumb.core.sheet.Counts;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.sheet.Tuplet;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -183,20 +183,27 @@ final class HandStaff {
         return String.valueOf(firstVoice + voice);
     }
 
+    /** The stems of the highest voice go up, those of others down. */
     private Voice voice(int number, SortedMap<Integer, List<TimedNote>> voices) {
-        StemValue stems = voices.size() < 2 ? null : number == voices.firstKey() ? StemValue.UP : StemValue.DOWN;
+        StemValue stems = null;
+        if (voices.size() > 1) {
+            int highest = voices.keySet().stream()
+                    .max(Comparator.comparingDouble(voice -> height(voices.get(voice))))
+                    .orElseThrow();
+            stems = number == highest ? StemValue.UP : StemValue.DOWN;
+        }
         return new Voice(name(number), stems);
     }
 
-    private static Beams beams(Meter meter) {
-        return new Beams(meter.isCompound() ? meter.beatLength() : meter.figureGroup());
+    private static double height(List<TimedNote> notes) {
+        return notes.stream().mapToInt(note -> note.pitch().midi()).average().orElseThrow();
     }
 
     /** The voice that fills the bar and bears the symbols. */
     private void addMain(Bar bar, List<Moment> moments, Voice voice, List<Object> content) {
         Map<Fraction, ArrangedChord> symbols = new TreeMap<>();
         chords(bar).forEach(chord -> symbols.put(chord.event().start(), chord));
-        Beams beams = beams(bar.meter());
+        Beams beams = new Beams(bar.groupedMeter());
         for (Moment moment : moments) {
             symbols.forEach((start, chord) -> {
                 if (isIn(moment, start)) {
@@ -240,7 +247,7 @@ final class HandStaff {
 
     /** A voice beside it, whose silences are not seen. */
     private void addOther(Bar bar, List<Moment> moments, Voice voice, List<Object> content) {
-        Beams beams = beams(bar.meter());
+        Beams beams = new Beams(bar.groupedMeter());
         for (Moment moment : moments) {
             if (moment.isRest()) {
                 beams.close();
@@ -368,10 +375,8 @@ final class HandStaff {
             if (part == 0 && !page) {
                 Notes.addFingers(one, List.of(note), fingersAbove);
             }
-            // Stems of chords keep clear of the fingers below the staff.
-            StemValue stem = voice.stems() != null ? voice.stems() : notes.size() > 1 ? StemValue.UP : null;
-            if (stem != null && !value.type().equals("whole")) {
-                Notes.stem(one, stem);
+            if (voice.stems() != null && !value.type().equals("whole")) {
+                Notes.stem(one, voice.stems());
             }
             if (part == 0 && note.touch() == Touch.ROLLED) {
                 Notes.touch(one, Touch.ROLLED);

@@ -229,7 +229,7 @@ final class Headings {
 
     private static Time time(Meter meter) {
         Time time = new Time();
-        time.getTimeSignature().add(FACTORY.createTimeBeats(String.valueOf(meter.count())));
+        time.getTimeSignature().add(FACTORY.createTimeBeats(meter.toString().replaceAll("/.*", "")));
         time.getTimeSignature().add(FACTORY.createTimeBeatType(String.valueOf(meter.unit())));
         return time;
     }

@@ -14,8 +14,10 @@ import java.util.Map;
 import java.util.Set;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Barline;
+import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.Print;
 import org.audiveris.proxymusic.ScorePartwise.Part.Measure;
+import org.audiveris.proxymusic.StemValue;
 import org.audiveris.proxymusic.YesNo;
 
 /** Writes the bars: signs and words, then the tune on the upper staff, then the left hand. */
@@ -34,6 +36,8 @@ final class MeasureWriter {
     private final HandStaff rightHand;
     private final boolean needsRightHand;
     private final Map<Integer, String> advice;
+    private final PrintedAccidentals accidentals = new PrintedAccidentals();
+    private final Stems stems = new Stems();
 
     /**
      * Gets ready to write.
@@ -95,7 +99,11 @@ final class MeasureWriter {
             content.add(Notes.backup(bar.length()));
         }
         content.addAll(leftHand.bar(bar));
-        PrintedAccidentals.write(content, bar.key());
+        accidentals.write(content, bar.key());
+        if (!page) {
+            // The page's engraver turns them by the same rule.
+            stems.write(content);
+        }
         marks(bar, true).forEach(mark -> content.add(Headings.mark(mark)));
         addIfAny(content, barLines.right(bar));
         return measure;
@@ -107,8 +115,15 @@ final class MeasureWriter {
             content.addAll(rightHand.bar(bar));
             return;
         }
-        content.addAll(melody.bar(bar));
-        content.addAll(rightHand.below(bar));
+        List<Object> tune = melody.bar(bar);
+        List<Object> below = rightHand.below(bar);
+        if (!below.isEmpty()) {
+            tune.stream()
+                    .filter(item -> item instanceof Note note && note.getPitch() != null && Stems.has(note))
+                    .forEach(note -> Notes.stem((Note) note, StemValue.UP));
+        }
+        content.addAll(tune);
+        content.addAll(below);
     }
 
     private static void addIfAny(List<Object> content, Barline line) {

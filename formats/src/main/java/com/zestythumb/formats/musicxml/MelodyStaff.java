@@ -62,7 +62,7 @@ final class MelodyStaff {
             return List.of(Notes.barRest(bar.length(), VOICE, 1));
         }
         List<Object> written = new ArrayList<>();
-        Beams beams = new Beams(bar.meter().beamGroup());
+        Beams beams = new Beams(bar.groupedMeter());
         for (int i = 0; i < melody.size(); i++) {
             SheetNote note = melody.get(i);
             List<TimedNote> others = withTune.getOrDefault(List.of(bar.index(), note.onset()), List.of());

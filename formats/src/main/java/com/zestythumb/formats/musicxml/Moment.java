@@ -46,7 +46,9 @@ record Moment(
                 ? NoteValue.plain(tuplet.written(duration))
                 : asWritten
                         ? NoteValue.plain(duration)
-                        : NoteValue.split(onset.plus(bar.offset()), duration, bar.meter());
+                        : isRest()
+                                ? NoteValue.rests(onset.plus(bar.offset()), duration, bar.groupedMeter())
+                                : NoteValue.split(onset.plus(bar.offset()), duration, bar.groupedMeter());
     }
 
     /**

@@ -4,6 +4,7 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.BiFunction;
 
 /**
  * A length that one note head can be written in.
@@ -47,7 +48,7 @@ record NoteValue(String type, int dots, Fraction length) {
             NoteValue value = ALL.stream()
                     .filter(v -> v.length().compareTo(room) <= 0)
                     .findFirst()
-                    .orElseThrow(() -> new IllegalArgumentException(length + " quarter notes cannot be written"));
+                    .orElseThrow(() -> unwritten(length));
             values.add(value);
             left = left.minus(value.length());
         }
@@ -55,41 +56,105 @@ record NoteValue(String type, int dots, Fraction length) {
     }
 
     /**
-     * Writes a length as few tied values, cut where the felt beat or the half bar should be seen: a
-     * value begins on a multiple of its beat or stays within one.
+     * Writes a length as few tied values, cut where a group of the meter, the felt beat or the half bar should be seen: a
+     * value begins on a multiple of its beat, stays within one, or fills the rest of a half bar.
      */
     static List<NoteValue> split(Fraction onset, Fraction duration, Meter meter) {
         if (duration.equals(EIGHTH.length())) {
             return List.of(EIGHTH);
         }
+        return cut(onset, duration, meter, (place, left) -> longest(place, left, meter));
+    }
+
+    /** Writes a silence as few rests: none goes over the middle of a bar or of a group, nor is dotted but for whole dotted beats. */
+    static List<NoteValue> rests(Fraction onset, Fraction duration, Meter meter) {
+        return cut(onset, duration, meter, (place, left) -> longestRest(place, left, meter));
+    }
+
+    /** Where a value begins: so far from the beginning of its group, which is so long. */
+    private record Place(Fraction from, Fraction group) {
+
+        /** Whether the group consists of so long values. */
+        boolean isEven(NoteValue value) {
+            return group.dividedBy(value.length()).isWhole();
+        }
+    }
+
+    private static List<NoteValue> cut(
+            Fraction onset, Fraction duration, Meter meter, BiFunction<Place, Fraction, NoteValue> longest) {
         List<NoteValue> values = new ArrayList<>();
         Fraction at = onset;
-        Fraction left = duration;
-        while (left.compareTo(Fraction.ZERO) > 0) {
-            NoteValue value = longest(at, left, meter);
+        Fraction end = onset.plus(duration);
+        while (at.compareTo(end) < 0) {
+            Fraction begin = Fraction.ZERO;
+            Fraction until = end;
+            for (Fraction one : meter.valueEnds()) {
+                if (one.compareTo(at) > 0) {
+                    until = one;
+                    break;
+                }
+                begin = one;
+            }
+            NoteValue value = longest.apply(
+                    new Place(at.minus(begin), until.minus(begin)),
+                    end.min(until).minus(at));
             values.add(value);
             at = at.plus(value.length());
-            left = left.minus(value.length());
         }
         return values;
     }
 
-    private static NoteValue longest(Fraction at, Fraction left, Meter meter) {
+    private static NoteValue longest(Place place, Fraction left, Meter meter) {
         Fraction beat = meter.beatLength();
-        boolean onBeat = at.dividedBy(beat).isWhole();
-        Fraction toBeat = beat.times(at.dividedBy(beat).floor() + 1).minus(at);
-        Fraction room = onBeat ? left : left.min(toBeat);
+        Fraction from = place.from();
+        boolean onBeat = from.dividedBy(beat).isWhole();
+        Fraction toBeat = beat.times(from.dividedBy(beat).floor() + 1).minus(from);
+        Fraction room = onBeat || fillsHalf(from, left, meter) ? left : left.min(toBeat);
         return ALL.stream()
                 .filter(value -> value.length().compareTo(room) <= 0)
                 .filter(value -> value.dots() == 0 || value.flags() == 0)
-                .filter(value -> !meter.isCompound() || fitsCompound(value, onBeat, left))
+                .filter(value -> !meter.isCompound() || fitsCompound(value, onBeat))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException(left + " quarter notes cannot be written"));
+                .orElseThrow(() -> unwritten(left));
+    }
+
+    /** A dotted quarter behind the first eighth of two quarters. */
+    private static boolean fillsHalf(Fraction from, Fraction left, Meter meter) {
+        boolean even = !meter.isCompound() && meter.unit() == 4 && meter.count() % 2 == 0;
+        Fraction half = Fraction.of(2);
+        Fraction inHalf = from.minus(half.times(from.dividedBy(half).floor()));
+        return even && left.equals(Fraction.of(3, 2)) && inHalf.equals(EIGHTH.length());
     }
 
     /** In 6/8 a plain half would hide the second beat. */
-    private static boolean fitsCompound(NoteValue value, boolean onBeat, Fraction left) {
+    private static boolean fitsCompound(NoteValue value, boolean onBeat) {
         boolean wholeBeats = value.length().dividedBy(Fraction.of(3, 2)).isWhole();
         return wholeBeats && onBeat || value.length().compareTo(Fraction.of(3, 2)) < 0;
+    }
+
+    private static NoteValue longestRest(Place place, Fraction left, Meter meter) {
+        Fraction beat = meter.beatLength();
+        Fraction from = place.from();
+        Fraction inBeat = from.minus(beat.times(from.dividedBy(beat).floor()));
+        return ALL.stream()
+                .filter(value -> value.length().compareTo(left) <= 0)
+                .filter(value -> value.length().compareTo(beat) < 0
+                        ? value.dots() == 0
+                                && isAligned(value, inBeat)
+                                && inBeat.plus(value.length()).compareTo(beat) <= 0
+                        : value.length().dividedBy(beat).isWhole()
+                                && (value.dots() == 0 || meter.isCompound())
+                                && isAligned(value, from)
+                                && (value.length().equals(beat) || place.isEven(value)))
+                .findFirst()
+                .orElseThrow(() -> unwritten(left));
+    }
+
+    private static boolean isAligned(NoteValue value, Fraction from) {
+        return from.dividedBy(value.length()).isWhole();
+    }
+
+    private static IllegalArgumentException unwritten(Fraction length) {
+        return new IllegalArgumentException(length + " quarter notes cannot be written");
     }
 }

@@ -111,7 +111,10 @@ final class PageText {
         }
         note.getDot().forEach(dot -> tags.open("dot").close());
         if (note.getAccidental() != null) {
-            tags.leaf("accidental", note.getAccidental().getValue());
+            tags.open("accidental")
+                    .with("cautionary", note.getAccidental().getCautionary())
+                    .text(note.getAccidental().getValue())
+                    .close();
         }
         if (note.getTimeModification() != null) {
             timeModification(note.getTimeModification());

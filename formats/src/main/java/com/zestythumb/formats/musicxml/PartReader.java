@@ -15,7 +15,6 @@ import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.SheetBuilder;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -233,10 +232,7 @@ final class PartReader {
         XmlNode time = attributes.child("time");
         if (time.has("beats")) {
             try {
-                int beats = Arrays.stream(time.text("beats").split("\\+"))
-                        .mapToInt(part -> XmlNode.parse(part, 4))
-                        .sum();
-                meter = new Meter(beats, time.number("beat-type", 4));
+                meter = Meter.parse(time.text("beats") + "/" + time.text("beat-type"));
             } catch (IllegalArgumentException e) {
                 report.add(Fate.REPAIRED, "a meter that is not known here, read as " + meter, number);
             }

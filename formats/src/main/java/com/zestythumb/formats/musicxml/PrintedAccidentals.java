@@ -15,40 +15,92 @@ import org.audiveris.proxymusic.Forward;
 import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.Pitch;
 import org.audiveris.proxymusic.StartStop;
+import org.audiveris.proxymusic.Step;
+import org.audiveris.proxymusic.YesNo;
 
 /**
- * Writes the accidentals of a bar (common practice): where a note is not what the signature, or an accidental before
- * it in the bar, says of its line or space. A note that is tied over has none, and the next one there is told anew.
+ * Writes the accidentals of a score, bar by bar (common practice): where a note is not what the signature, or an accidental
+ * before it in the bar, says of its line or space. A note that is tied over has none, and the next one there is told anew. As a
+ * courtesy a note is told that was altered in the bar before, there or in another octave of its staff, or is so in its
+ * own bar, in another octave or the other staff.
  */
 final class PrintedAccidentals {
 
     /** What no note has: whatever comes next is to be told. */
     private static final int DOUBTFUL = Integer.MAX_VALUE;
 
-    private PrintedAccidentals() {}
+    /** A line or space of a staff. */
+    private record Line(int staff, Step step, int octave) {
+
+        boolean isLike(Line other) {
+            return step == other.step && !equals(other);
+        }
+    }
 
     /** A note at its place in the bar. */
-    private record Placed(BigDecimal onset, Note note) {}
+    private record Placed(BigDecimal onset, Note note) {
 
-    /** Writes them to the content of one measure. */
-    static void write(List<Object> content, Key key) {
-        Map<String, Integer> said = new HashMap<>();
-        for (Placed placed : inTime(content)) {
-            Note note = placed.note();
+        Line line() {
             Pitch pitch = note.getPitch();
-            int alter = pitch.getAlter() == null ? 0 : pitch.getAlter().intValue();
-            String place = note.getStaff() + " " + pitch.getStep() + pitch.getOctave();
-            int before = said.getOrDefault(place, signature(key, pitch));
-            if (alter == before) {
-                continue;
+            int staff = note.getStaff() == null ? 1 : note.getStaff().intValue();
+            return new Line(staff, pitch.getStep(), pitch.getOctave());
+        }
+
+        int alter() {
+            BigDecimal alter = note.getPitch().getAlter();
+            return alter == null ? 0 : alter.intValue();
+        }
+    }
+
+    /** As what each line sounded last in the bar before. */
+    private Map<Line, Integer> before = Map.of();
+
+    /** Writes them to the content of the next measure. */
+    void write(List<Object> content, Key key) {
+        Map<Line, Integer> said = new HashMap<>();
+        Map<Line, Integer> sounded = new HashMap<>();
+        List<Placed> notes = inTime(content);
+        for (int i = 0, known = 0; i < notes.size(); i++) {
+            Placed placed = notes.get(i);
+            // What is struck at the same time counts for its neighbours too.
+            while (known < notes.size() && notes.get(known).onset().equals(placed.onset())) {
+                sounded.put(notes.get(known).line(), notes.get(known).alter());
+                known++;
             }
-            said.put(place, isTiedOver(note) ? DOUBTFUL : alter);
-            if (!isTiedOver(note)) {
+            Line line = placed.line();
+            int alter = placed.alter();
+            boolean isPlain = alter == signature(key, placed.note().getPitch());
+            int told = said.getOrDefault(line, isPlain ? alter : DOUBTFUL);
+            boolean isCourtesy =
+                    isPlain && (told == DOUBTFUL || !said.containsKey(line) && isDoubted(line, alter, sounded));
+            if (isTiedOver(placed.note())) {
+                if (alter != told) {
+                    said.put(line, DOUBTFUL);
+                }
+            } else if (alter != told || isCourtesy) {
+                said.put(line, alter);
                 Accidental accidental = new Accidental();
                 accidental.setValue(sign(alter));
-                note.setAccidental(accidental);
+                if (isCourtesy) {
+                    accidental.setCautionary(YesNo.YES);
+                }
+                placed.note().setAccidental(accidental);
             }
         }
+        before = sounded;
+    }
+
+    /** Whether something that was heard speaks against a plain note. */
+    private boolean isDoubted(Line line, int alter, Map<Line, Integer> sounded) {
+        boolean here =
+                sounded.entrySet().stream().anyMatch(other -> other.getKey().isLike(line) && other.getValue() != alter);
+        boolean there = before.containsKey(line)
+                ? before.get(line) != alter
+                : before.entrySet().stream()
+                        .anyMatch(other -> other.getKey().isLike(line)
+                                && other.getKey().staff() == line.staff()
+                                && other.getValue() != alter);
+        return here || there;
     }
 
     /** The notes as they sound: the voices of a staff are written one after another. */

@@ -91,7 +91,7 @@ class MusicXmlWriterTest {
                 "C; ^c2 c2 =c2 c'2 | c2 d2 e2 f2; sharp . natural . . . . .",
                 "G; f2 =f2 f2 ^f2 | f2 ^g2 _b2 =g2; . natural . sharp . sharp flat natural",
                 "C; ^f8- | f4 f4; sharp . natural",
-                "Bb; B4 =B4 | B8; . natural .",
+                "Bb; B4 =B4 | B8; . natural flat",
                 "C#m; ^^f4 ^f4 | f8; double-sharp sharp .",
             })
     void writesAccidentalsInTheTune(String key, String tune, String signs) throws Exception {

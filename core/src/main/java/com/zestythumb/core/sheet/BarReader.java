@@ -67,6 +67,7 @@ final class BarReader {
             }
         }
         close(1);
+        closeWithMarks();
         return List.copyOf(bars.subList(Math.min(first, bars.size()), bars.size()));
     }
 
@@ -113,6 +114,7 @@ final class BarReader {
             words.add(new Word(ChordEvent.OPEN, line, m.start() + 1));
         }
         lastSign = sign;
+        closeWithMarks();
         if (words.isEmpty() && times > 1 && !bars.isEmpty()) {
             bars.get(bars.size() - 1).timesPlayed = times;
         } else {
@@ -123,6 +125,15 @@ final class BarReader {
         }
         if (m.group(3) != null) {
             ending = numbers(m.group(3));
+        }
+    }
+
+    /** What is read at the end of a bar and stands alone between two bar lines, or behind the last, belongs to the bar before. */
+    private void closeWithMarks() {
+        if (words.isEmpty() && !bars.isEmpty()) {
+            BarDraft last = bars.get(bars.size() - 1);
+            marks.stream().filter(Mark::isAtEnd).forEach(last.marks::add);
+            marks.removeIf(Mark::isAtEnd);
         }
     }
 
@@ -160,11 +171,7 @@ final class BarReader {
                                 () -> new IllegalArgumentException(
                                         "\"" + text
                                                 + "\" is no direction; write {key G}, {meter 3/4}, {pickup 1}, {short 3}, {segno}, {coda}, {to coda}, {fine}, {D.C. al Fine}, {p}, {mf} or the like"));
-                if (mark.isAtEnd() && words.isEmpty() && !bars.isEmpty()) {
-                    bars.get(bars.size() - 1).marks.add(mark);
-                } else {
-                    marks.add(mark);
-                }
+                marks.add(mark);
             }
         } catch (IllegalArgumentException e) {
             problems.inLine(line, m.start() + 1, m.group().length(), e.getMessage());

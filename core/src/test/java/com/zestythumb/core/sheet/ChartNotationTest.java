@@ -161,7 +161,11 @@ class ChartNotationTest {
                 "| C | {segno} F {to coda} | G {D.S. al Coda} | {coda} Am | C |;0 1 2 1 3 4",
                 "|: C | F :| G {D.C. al Fine} |;0 1 0 1 2 0 1 2",
                 "|: C |1 F :|2 G {fine} | Am {D.C. al Fine} |;0 1 0 2 3 0 2",
-                "| C {D.S.} |;0 0"
+                "| C {D.S.} |;0 0",
+                "| C | {fine} F | G | {D.C. al Fine} C |;0 1 2 3 0 1",
+                "| C | F | {fine} | G | {D.C. al Fine} |;0 1 2 0 1",
+                "| C | F :| {fine} G | {D.C. al Fine} C |;0 1 0 1 2 3 0 1 2",
+                "| {segno} F | C | {to coda} G | F | {D.S. al Coda} C | {coda} F | C |;0 1 2 3 4 0 1 2 5 6"
             })
     void unfoldsEndingsAndJumps(String bars, String order) {
         assertThat(Chart.parse(bars).playingOrder().stream()

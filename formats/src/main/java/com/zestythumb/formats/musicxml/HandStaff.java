@@ -249,7 +249,7 @@ final class HandStaff {
     private void addOther(Bar bar, List<Moment> moments, Voice voice, List<Object> content) {
         Beams beams = new Beams(bar.groupedMeter());
         for (Moment moment : moments) {
-            if (moment.isRest()) {
+            if (moment.isRest() && moment.tuplet() == null) {
                 beams.close();
                 content.add(Notes.forward(moment.duration()));
             } else {

@@ -93,7 +93,61 @@ record Moment(
             at = moment.end();
         }
         addRest(moments, at, bar.length(), silences);
-        return moments;
+        return inTuplets(moments, bar.offset());
+    }
+
+    /** Silences between the notes of a tuplet are part of it: from the beat with which it begins to the one where it is full. */
+    private static List<Moment> inTuplets(List<Moment> moments, Fraction offset) {
+        List<Moment> all = new ArrayList<>();
+        List<Moment> left = new ArrayList<>(moments);
+        while (!left.isEmpty()) {
+            Moment next = left.remove(0);
+            Moment first = next.tuplet() != null || left.isEmpty() ? next : left.get(0);
+            Fraction begin = beat(first.onset(), offset, 0);
+            if (first.tuplet() == null || next != first && next.end().compareTo(begin) <= 0) {
+                all.add(next);
+                continue;
+            }
+            if (next.onset().compareTo(begin) < 0) {
+                all.add(rest(next.onset(), begin));
+                next = rest(begin, next.end());
+            }
+            List<Moment> group = new ArrayList<>(List.of(next));
+            Fraction end = beat(next.onset(), offset, 1);
+            while (!left.isEmpty() && (last(group).end().compareTo(end) < 0 || cuts(last(group), end))) {
+                end = cuts(last(group), end) ? beat(end, offset, 1) : end;
+                if (last(group).end().compareTo(end) < 0) {
+                    group.add(left.remove(0));
+                }
+            }
+            if (last(group).isRest() && last(group).end().compareTo(end) > 0) {
+                Moment over = group.remove(group.size() - 1);
+                group.add(rest(over.onset(), end));
+                left.add(0, rest(end, over.end()));
+            }
+            for (int i = 0; i < group.size(); i++) {
+                Tuplet own = first.tuplet();
+                all.add(group.get(i).in(new Tuplet(own.actual(), own.normal(), i, group.size())));
+            }
+        }
+        return all;
+    }
+
+    private static Moment last(List<Moment> moments) {
+        return moments.get(moments.size() - 1);
+    }
+
+    private static boolean cuts(Moment note, Fraction beat) {
+        return !note.isRest() && note.end().compareTo(beat) > 0;
+    }
+
+    /** The beginning of the quarter in which a time lies, or of one so many later. */
+    private static Fraction beat(Fraction at, Fraction offset, int later) {
+        return Fraction.of(at.plus(offset).floor() + later).minus(offset);
+    }
+
+    private Moment in(Tuplet other) {
+        return new Moment(onset, duration, notes, other, asWritten, signs);
     }
 
     private static void addRest(List<Moment> moments, Fraction from, Fraction to, List<Fraction> cuts) {

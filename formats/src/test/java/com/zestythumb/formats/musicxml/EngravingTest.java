@@ -6,15 +6,22 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.VoicingStyle;
+import com.zestythumb.core.voicing.VoicingStyles;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.w3c.dom.Element;
 import org.w3c.dom.NodeList;
 
@@ -30,8 +37,10 @@ class EngravingTest {
             Map.of("whole", "w", "half", "h", "quarter", "q", "eighth", "e", "16th", "s", "32nd", "t");
 
     private static List<List<Element>> bars(String chart, int staff) throws Exception {
-        Arrangement arrangement =
-                Arrangement.of(Chart.parse(chart.replace(';', '\n')), Choices.USUAL.with(Figures.BLOCK));
+        return bars(Arrangement.of(Chart.parse(chart.replace(';', '\n')), Choices.USUAL.with(Figures.BLOCK)), staff);
+    }
+
+    private static List<List<Element>> bars(Arrangement arrangement, int staff) throws Exception {
         DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
         factory.setFeature("http://apache.org/xml/features/nonvalidating/load-external-dtd", false);
         NodeList measures = factory.newDocumentBuilder()
@@ -331,5 +340,40 @@ class EngravingTest {
             """)
     void beams(String chart, String wanted) throws Exception {
         assertThat(groups(bars(chart, 1).get(0))).isEqualTo(wanted);
+    }
+
+    /** A triplet is whole: its silences are in it, in every voicing and whoever plays its notes, and its bracket is closed. */
+    @ParameterizedTest
+    @ValueSource(strings = {"2/4", "3/4", "4/4", "5/4"})
+    void silencesInTripletsAreWritten(String meter) throws Exception {
+        LeadSheet sheet = Chart.parse("key: C\nmeter: " + meter + "\n| C | Dm7 | G7 C | C |");
+        for (VoicingStyle style : VoicingStyles.all()) {
+            Arrangement arrangement =
+                    Arrangement.of(sheet, Choices.USUAL.with(Figures.TRIPLETS).with(new StyleChoice(style, Map.of())));
+            for (int staff = 1; staff <= 2; staff++) {
+                for (List<Element> bar : bars(arrangement, staff)) {
+                    Map<Boolean, Long> parts = bar.stream()
+                            .filter(note ->
+                                    !has(note, "chord") && text(note, "voice").equals(text(bar.get(0), "voice")))
+                            .collect(Collectors.partitioningBy(
+                                    note -> has(note, "time-modification"),
+                                    Collectors.summingLong(note -> Long.parseLong(text(note, "duration")))));
+                    assertThat(parts.get(true) % Notes.DIVISIONS).as(style.id()).isZero();
+                    assertThat(parts.get(true) + parts.get(false))
+                            .as(style.id())
+                            .isEqualTo(Notes.divisions(Meter.parse(meter).barLength())
+                                    .longValue());
+                    assertThat(brackets(bar, "start")).as(style.id()).isEqualTo(brackets(bar, "stop"));
+                }
+            }
+        }
+    }
+
+    private static long brackets(List<Element> bar, String type) {
+        return bar.stream()
+                .flatMap(note -> children(note, "notations").stream())
+                .flatMap(notations -> children(notations, "tuplet").stream())
+                .filter(tuplet -> tuplet.getAttribute("type").equals(type))
+                .count();
     }
 }

@@ -21,10 +21,8 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.Collectors;
 import javax.sound.midi.InvalidMidiDataException;
@@ -57,6 +55,9 @@ public final class MidiFileWriter implements ScoreWriter {
     private static final int TEMPO = 0x51;
     private static final int TIME_SIGNATURE = 0x58;
     private static final int KEY_SIGNATURE = 0x59;
+    /** General MIDI 1: a grand piano. */
+    private static final int PIANO = 0;
+
     /** Controller of the sustaining pedal (MIDI 1.0). */
     private static final int SUSTAIN = 64;
 
@@ -123,6 +124,7 @@ public final class MidiFileWriter implements ScoreWriter {
         if (meter == null) {
             writeMeter(track, 0, sheet.meter());
         }
+        endAt(track, ticks(at));
     }
 
     private static void writeTempo(Track track, Fraction at, int micros) throws InvalidMidiDataException {
@@ -183,10 +185,10 @@ public final class MidiFileWriter implements ScoreWriter {
                                         late.getOrDefault(n.id(), Fraction.ZERO),
                                         velocity(n, arrangement, loudness)),
                                 Collectors.toList())));
-        write(track, left ? 0 : 2, arrangement.sheet(), byBar);
         if (left) {
             writePedal(track, arrangement);
         }
+        write(track, left ? 0 : 2, arrangement.sheet(), byBar);
     }
 
     /** By the time its bar comes. */
@@ -269,45 +271,33 @@ public final class MidiFileWriter implements ScoreWriter {
 
     private static void write(Track track, int channel, LeadSheet sheet, Map<Integer, List<Sound>> byBar)
             throws InvalidMidiDataException {
+        track.add(new MidiEvent(new ShortMessage(ShortMessage.PROGRAM_CHANGE, channel, PIANO, 0), 0));
+        KeysDown keys = new KeysDown();
         Fraction barStart = Fraction.ZERO;
-        Set<Integer> held = new HashSet<>();
         for (LeadSheet.Played played : sheet.unfolded()) {
             int bar = played.bar();
-            letGo(track, channel, held, byBar.getOrDefault(bar, List.of()), barStart);
             for (Sound written : byBar.getOrDefault(bar, List.of())) {
                 Sound sound = written.played(sheet.heading(), sheet.bars().get(bar));
-                Fraction onset = barStart.plus(sound.onset());
-                if (!held.remove(sound.midi())) {
-                    message(
-                            track,
-                            ShortMessage.NOTE_ON,
-                            channel,
-                            sound.midi(),
-                            sound.velocity().applyAsInt(played.time()),
-                            onset);
-                }
-                if (sound.tied()) {
-                    held.add(sound.midi());
-                } else {
-                    message(track, ShortMessage.NOTE_OFF, channel, sound.midi(), 0, onset.plus(sound.duration()));
-                }
+                keys.add(
+                        sound.midi(),
+                        barStart.plus(sound.onset()),
+                        sound.duration(),
+                        sound.tied(),
+                        sound.velocity().applyAsInt(played.time()));
             }
             barStart = barStart.plus(sheet.bars().get(bar).length());
         }
-        letGo(track, channel, held, List.of(), barStart);
+        for (KeysDown.Stroke stroke : keys.strokes()) {
+            message(track, ShortMessage.NOTE_ON, channel, stroke.midi(), stroke.velocity(), stroke.from());
+            message(track, ShortMessage.NOTE_OFF, channel, stroke.midi(), 0, stroke.to());
+        }
+        endAt(track, ticks(barStart));
     }
 
-    /** Ends the ties that a repeat or a jump leaves without their second note. */
-    private static void letGo(Track track, int channel, Set<Integer> held, List<Sound> bar, Fraction barStart)
-            throws InvalidMidiDataException {
-        for (int midi : Set.copyOf(held)) {
-            boolean goesOn =
-                    bar.stream().anyMatch(s -> s.midi() == midi && s.onset().equals(Fraction.ZERO));
-            if (!goesOn) {
-                held.remove(midi);
-                message(track, ShortMessage.NOTE_OFF, channel, midi, 0, barStart);
-            }
-        }
+    /** All tracks end with the last bar, sounding or not. */
+    private static void endAt(Track track, long tick) throws InvalidMidiDataException {
+        MidiEvent end = track.get(track.size() - 1);
+        end.setTick(Math.max(tick, track.ticks()));
     }
 
     private static void message(Track track, int command, int channel, int midi, int velocity, Fraction time)

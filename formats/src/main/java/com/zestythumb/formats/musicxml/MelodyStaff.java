@@ -91,9 +91,11 @@ final class MelodyStaff {
     }
 
     private List<Note> heads(Bar bar, SheetNote melody, int place, Beams beams, List<TimedNote> others) {
-        List<NoteValue> values = NoteValue.plain(melody.written());
-        List<Note> heads = new ArrayList<>();
         Fraction at = melody.onset().plus(bar.offset());
+        List<NoteValue> values = melody.tuplet() != null
+                ? NoteValue.plain(melody.written())
+                : NoteValue.written(at, melody.written(), bar.groupedMeter());
+        List<Note> heads = new ArrayList<>();
         Fraction factor = melody.duration().dividedBy(melody.written());
         for (int part = 0; part < values.size(); part++) {
             NoteValue value = values.get(part);

@@ -45,7 +45,7 @@ record Moment(
         return tuplet != null
                 ? NoteValue.plain(tuplet.written(duration))
                 : asWritten
-                        ? NoteValue.plain(duration)
+                        ? NoteValue.written(onset.plus(bar.offset()), duration, bar.groupedMeter())
                         : isRest()
                                 ? NoteValue.rests(onset.plus(bar.offset()), duration, bar.groupedMeter())
                                 : NoteValue.split(onset.plus(bar.offset()), duration, bar.groupedMeter());

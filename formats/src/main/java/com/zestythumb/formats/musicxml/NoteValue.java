@@ -55,6 +55,12 @@ record NoteValue(String type, int dots, Fraction length) {
         return values;
     }
 
+    /** Writes a length as somebody wrote it: in one head if there is one for it, else where it falls in its bar. */
+    static List<NoteValue> written(Fraction onset, Fraction length, Meter meter) {
+        List<NoteValue> plain = plain(length);
+        return plain.size() == 1 ? plain : split(onset, length, meter);
+    }
+
     /**
      * Writes a length as few tied values, cut where a group of the meter, the felt beat or the half bar should be seen: a
      * value begins on a multiple of its beat, stays within one, or fills the rest of a half bar.

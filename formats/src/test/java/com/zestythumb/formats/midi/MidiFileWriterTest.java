@@ -177,4 +177,53 @@ class MidiFileWriterTest {
     void tellsTheTunesTrackByItsName(String name, boolean tune) {
         assertThat(MidiFileReader.namesTheTune(name)).isEqualTo(tune);
     }
+
+    /** A key under two voices is struck once, comes up before it is struck again, and stays down for whoever holds it longest. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "l: C,8 & C,4 E,4; 48:0-1920 52:960-1920",
+                "l: C,4 E,4 & C,8; 48:0-1920 52:960-1920",
+                "l: C,8 & E,4 C,4; 48:0-960 52:0-960 48:960-1920",
+                "l: C,8 & E,2 C,2 E,4; 48:0-480 52:0-480 48:480-1920 52:960-1920",
+                "l: C,8 & E,4 E,4; 48:0-1920 52:0-960 52:960-1920",
+                "l: C,8- | C,8; 48:0-3840",
+                "l: C,8- | C,4 E,4 & C,2 E,2 C,4; 48:0-2880 52:2400-2880 48:2880-3840 52:2880-3840",
+                "l: C,4- C,4; 48:0-1920",
+                "l: C,4 C,4; 48:0-960 48:960-1920",
+                "l: C,8- | E,8; 48:0-1920 52:1920-3840"
+            })
+    void aKeyUnderTwoVoicesStaysDown(String left, String wanted) throws Exception {
+        String bars = "| C ".repeat(left.split("\\|").length) + "|\n";
+        Track track = MidiSystem.getSequence(new ByteArrayInputStream(write("key: C\n" + bars + left)))
+                .getTracks()[1];
+        Map<Integer, Long> down = new TreeMap<>();
+        Map<Long, StringBuilder> strokes = new TreeMap<>();
+        for (int i = 0; i < track.size(); i++) {
+            if (track.get(i).getMessage() instanceof ShortMessage message) {
+                if (message.getCommand() == ShortMessage.NOTE_ON) {
+                    assertThat(down).doesNotContainKey(message.getData1());
+                    down.put(message.getData1(), track.get(i).getTick());
+                } else if (message.getCommand() == ShortMessage.NOTE_OFF) {
+                    long from = down.remove(message.getData1());
+                    strokes.computeIfAbsent(from * 128 + message.getData1(), order -> new StringBuilder())
+                            .append(message.getData1() + ":" + from + "-"
+                                    + track.get(i).getTick());
+                }
+            }
+        }
+        assertThat(String.join(" ", strokes.values())).isEqualTo(wanted);
+    }
+
+    /** General MIDI 1: program 0 is a grand piano; where one hand rests at the end its track lasts as long as the others. */
+    @Test
+    void everyTrackIsAPianoAndEndsWithTheLastBar() throws Exception {
+        byte[] file = write("key: C\n| C | N.C. |\nm: c8 | z8\n| N.C. |\nm: c4 z4");
+        for (Track track :
+                MidiSystem.getSequence(new ByteArrayInputStream(file)).getTracks()) {
+            assertThat(track.ticks()).isEqualTo(3 * 1920);
+        }
+        assertThat(hex(file)).contains("00c000").contains("00c100");
+    }
 }

@@ -296,6 +296,27 @@ class EngravingTest {
         assertThat(told(chart, 2, EngravingTest::value)).isEqualTo(wanted);
     }
 
+    /** A note of the tune keeps the head it was typed with; where there is none for it, it is tied as the meter wants it. */
+    @ParameterizedTest
+    @CsvSource(delimiterString = " -> ", textBlock = """
+            meter: 4/4;| C |;m: c6 c2 -> h. q
+            meter: 4/4;| C |;m: c2 c4 c2 -> q h q
+            meter: 4/4;| C |;m: c c6 c -> e h. e
+            meter: 4/4;| C |;m: c3 c5 -> q. e~ h
+            meter: 4/4;| C |;m: c5 c3 -> h~ e q.
+            meter: 4/4;| C |;m: c7 c -> h.~ e e
+            meter: 3/4;| C |;m: c5 c -> h~ e e
+            meter: 6/8;| C |;m: c5 c -> q.~ q e
+            meter: 9/8;| C |;m: c9 -> h.~ q.
+            meter: 5/4;| C |;m: c10 -> h.~ h
+            meter: 7/8;| C |;m: c7 -> h~ q.
+            meter: 3+2+2/8;| C |;m: c7 -> q.~ h
+            meter: 12/8;| C |;m: c9 c3 -> h.~ q. q.
+            """)
+    void valuesOfTheTune(String chart, String wanted) throws Exception {
+        assertThat(told(chart, 1, EngravingTest::value)).isEqualTo(wanted);
+    }
+
     private static String groups(List<Element> bar) {
         StringBuilder groups = new StringBuilder();
         int open = 0;

@@ -21,14 +21,18 @@ final class KeysDown {
         }
     }
 
-    private record Tied(int midi, Fraction end) {}
+    private record Tied(int midi, Fraction next) {}
 
     private final List<Stroke> wanted = new ArrayList<>();
-    /** Where the strokes stand that are tied into a note that begins where they end. */
+    /** Where the strokes stand that are tied into a note, by where that begins. */
     private final Map<Tied, Integer> tied = new HashMap<>();
 
-    /** Takes a note; one that is tied from another follows it. */
-    void add(int midi, Fraction from, Fraction duration, boolean isTied, int velocity) {
+    /**
+     * Takes a note; one that is tied from another follows it.
+     *
+     * @param tiedTo where the note begins into which it is tied; null where it is not
+     */
+    void add(int midi, Fraction from, Fraction duration, Fraction tiedTo, int velocity) {
         Fraction to = from.plus(duration);
         Integer before = tied.get(new Tied(midi, from));
         int place = before == null ? wanted.size() : before;
@@ -37,8 +41,8 @@ final class KeysDown {
         } else {
             wanted.set(place, wanted.get(place).until(later(wanted.get(place).to(), to)));
         }
-        if (isTied) {
-            tied.put(new Tied(midi, to), place);
+        if (tiedTo != null) {
+            tied.put(new Tied(midi, tiedTo), place);
         }
     }
 

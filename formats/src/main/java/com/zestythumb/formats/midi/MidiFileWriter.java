@@ -160,13 +160,18 @@ public final class MidiFileWriter implements ScoreWriter {
         meta(track, tick, KEY_SIGNATURE, (byte) key.signature(), (byte) (minor ? 1 : 0));
     }
 
-    /** A key held down for a while. */
-    private record Sound(int midi, Fraction onset, Fraction duration, boolean tied, IntUnaryOperator velocity) {
+    /**
+     * A key held down for a while.
+     *
+     * @param tiedTo where the note begins into which it is tied; null where it is not
+     */
+    private record Sound(int midi, Fraction onset, Fraction duration, Fraction tiedTo, IntUnaryOperator velocity) {
 
         Sound played(Heading heading, Bar bar) {
             Fraction from = Swing.played(heading, bar, onset);
             Fraction to = Swing.played(heading, bar, onset.plus(duration));
-            return new Sound(midi, from, to.minus(from), tied, velocity);
+            Fraction next = tiedTo == null ? null : Swing.played(heading, bar, tiedTo);
+            return new Sound(midi, from, to.minus(from), next, velocity);
         }
     }
 
@@ -247,7 +252,7 @@ public final class MidiFileWriter implements ScoreWriter {
                 note.pitch().midi(),
                 fits ? note.onset().plus(late) : note.onset(),
                 fits ? left : note.sounding(),
-                note.tied(),
+                note.tied() ? note.onset().plus(note.duration()) : null,
                 velocity);
     }
 
@@ -263,7 +268,7 @@ public final class MidiFileWriter implements ScoreWriter {
                                         n.pitch().midi(),
                                         n.onset(),
                                         n.duration(),
-                                        n.tied(),
+                                        n.tied() ? n.onset().plus(n.duration()) : null,
                                         time -> velocity(SINGING * loudness.of(bar.index(), n, time))))
                                 .toList()));
         write(track, 1, sheet, byBar);
@@ -282,7 +287,7 @@ public final class MidiFileWriter implements ScoreWriter {
                         sound.midi(),
                         barStart.plus(sound.onset()),
                         sound.duration(),
-                        sound.tied(),
+                        sound.tiedTo() == null ? null : barStart.plus(sound.tiedTo()),
                         sound.velocity().applyAsInt(played.time()));
             }
             barStart = barStart.plus(sheet.bars().get(bar).length());

@@ -56,10 +56,12 @@ final class BarLines {
     Barline right(Bar bar) {
         boolean last = bar.index() >= bars.size() - 1;
         String ending = stops.get(bar.index());
-        if (!bar.endsRepeat() && !last && ending == null) {
+        boolean parts = !last && parts(bar, bars.get(bar.index() + 1));
+        if (!bar.endsRepeat() && !last && ending == null && !parts) {
             return null;
         }
-        Barline line = line(RightLeftMiddle.RIGHT, bar.endsRepeat() || last ? BarStyle.LIGHT_HEAVY : null);
+        BarStyle thin = parts ? BarStyle.LIGHT_LIGHT : null;
+        Barline line = line(RightLeftMiddle.RIGHT, bar.endsRepeat() || last ? BarStyle.LIGHT_HEAVY : thin);
         if (ending != null) {
             line.setEnding(
                     ending(ending, bar.endsRepeat() ? StartStopDiscontinue.STOP : StartStopDiscontinue.DISCONTINUE));
@@ -68,6 +70,11 @@ final class BarLines {
             line.setRepeat(repeat(BackwardForward.BACKWARD, bar.timesPlayed()));
         }
         return line;
+    }
+
+    /** A double line before a section and a change of key (common practice), but where a repeat begins. */
+    private static boolean parts(Bar bar, Bar next) {
+        return !next.startsRepeat() && (next.section() != null || !next.key().equals(bar.key()));
     }
 
     private static Barline line(RightLeftMiddle where, BarStyle style) {

@@ -97,8 +97,16 @@ final class ChordSymbols {
     }
 
     /** Nothing sounds: N.C., or a symbol that could not be read, as it was written. */
-    static Harmony silence(ChordEvent event) {
+    Harmony silence(ChordEvent event) {
         Harmony harmony = new Harmony();
+        if (page) {
+            harmony.getHarmonyChord().add(new StyleText());
+            Kind none = new Kind();
+            none.setValue(KindValue.NONE);
+            none.setText(event.written());
+            harmony.getHarmonyChord().add(none);
+            return harmony;
+        }
         Root root = new Root();
         RootStep step = new RootStep();
         step.setValue(Step.C);

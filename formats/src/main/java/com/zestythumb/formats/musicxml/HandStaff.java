@@ -116,8 +116,8 @@ final class HandStaff {
         }
         List<Harmony> symbols = new ArrayList<>();
         for (ChordEvent event : bar.events()) {
-            if (!event.isSilent() || !page) {
-                Harmony symbol = event.isSilent() ? ChordSymbols.silence(event) : chordSymbols.symbol(event.chord());
+            if (!event.isSilent() || isTold(event)) {
+                Harmony symbol = event.isSilent() ? chordSymbols.silence(event) : chordSymbols.symbol(event.chord());
                 symbol.setStaff(BigInteger.ONE);
                 symbol.setOffset(Notes.offset(event.start()));
                 symbols.add(symbol);
@@ -305,7 +305,7 @@ final class HandStaff {
     }
 
     private void addSilence(ChordEvent silence, Fraction behind, List<Object> content) {
-        Harmony none = ChordSymbols.silence(silence);
+        Harmony none = chordSymbols.silence(silence);
         none.setStaff(BigInteger.ONE);
         none.setOffset(Notes.offset(behind));
         content.add(none);
@@ -313,9 +313,17 @@ final class HandStaff {
 
     /** The silences of a bar where they are to be written on this staff. */
     private List<ChordEvent> silences(Bar bar) {
-        return page || symbolsOnUpper || side != Side.LEFT
+        return symbolsOnUpper || side != Side.LEFT
                 ? List.of()
-                : bar.events().stream().filter(ChordEvent::isSilent).toList();
+                : bar.events().stream()
+                        .filter(ChordEvent::isSilent)
+                        .filter(this::isTold)
+                        .toList();
+    }
+
+    /** On the page nothing stands over a place that is open, or whose symbol could not be read. */
+    private boolean isTold(ChordEvent silence) {
+        return !page || silence.unread().isEmpty();
     }
 
     private void write(Moment moment, Bar bar, Voice voice, List<Object> content, Beams beams) {

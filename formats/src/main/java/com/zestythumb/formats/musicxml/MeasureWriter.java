@@ -105,6 +105,9 @@ final class MeasureWriter {
             stems.write(content);
         }
         marks(bar, true).forEach(mark -> content.add(Headings.mark(mark)));
+        if (page && bar.endsRepeat() && bar.timesPlayed() > 2) {
+            content.add(Headings.words(bar.timesPlayed() + "×"));
+        }
         addIfAny(content, barLines.right(bar));
         return measure;
     }

@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -41,18 +42,24 @@ class EngravingTest {
     }
 
     private static List<List<Element>> bars(Arrangement arrangement, int staff) throws Exception {
-        DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
-        factory.setFeature("http://apache.org/xml/features/nonvalidating/load-external-dtd", false);
-        NodeList measures = factory.newDocumentBuilder()
-                .parse(new ByteArrayInputStream(new MusicXmlWriter(Staves.GRAND).write(arrangement)))
-                .getElementsByTagName("measure");
         List<List<Element>> bars = new ArrayList<>();
-        for (int i = 0; i < measures.getLength(); i++) {
-            bars.add(children((Element) measures.item(i), "note").stream()
+        for (Element measure : measures(new MusicXmlWriter(Staves.GRAND).write(arrangement))) {
+            bars.add(children(measure, "note").stream()
                     .filter(note -> text(note, "staff").equals(String.valueOf(staff)))
                     .toList());
         }
         return bars;
+    }
+
+    private static List<Element> measures(byte[] score) throws Exception {
+        DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+        factory.setFeature("http://apache.org/xml/features/nonvalidating/load-external-dtd", false);
+        NodeList found = factory.newDocumentBuilder()
+                .parse(new ByteArrayInputStream(score))
+                .getElementsByTagName("measure");
+        return IntStream.range(0, found.getLength())
+                .mapToObj(i -> (Element) found.item(i))
+                .toList();
     }
 
     private static List<Element> children(Element parent, String name) {
@@ -396,5 +403,56 @@ class EngravingTest {
                 .flatMap(notations -> children(notations, "tuplet").stream())
                 .filter(tuplet -> tuplet.getAttribute("type").equals(type))
                 .count();
+    }
+
+    /** A thin double line before a section and a change of key, none where a repeat begins, thick at the end. */
+    @ParameterizedTest
+    @CsvSource(delimiterString = " -> ", textBlock = """
+            | C | C | -> , light-heavy
+            | C |;[B];| C | C | -> light-light, , light-heavy
+            | C | {key G} G | -> light-light, light-heavy
+            | C | {meter 3/4} G | -> , light-heavy
+            |: C :|;[B];| C | -> light-heavy, light-heavy
+            | C |;[B];|: C :| -> , light-heavy
+            |: C |1 F :|2 G |;[B];| C | -> , light-heavy, light-light, light-heavy
+            """)
+    void barLines(String chart, String wanted) throws Exception {
+        Arrangement arrangement = Arrangement.of(Chart.parse(chart.replace(';', '\n')), Choices.USUAL);
+        List<String> styles = new ArrayList<>();
+        for (Element measure : measures(new MusicXmlWriter(Staves.GRAND).write(arrangement))) {
+            styles.add(children(measure, "barline").stream()
+                    .filter(line -> line.getAttribute("location").equals("right"))
+                    .map(line -> text(line, "bar-style"))
+                    .findFirst()
+                    .orElse(""));
+        }
+        assertThat(String.join(", ", styles)).isEqualTo(wanted);
+    }
+
+    /** What a page without words would not tell: where nothing sounds, and how often a repeat is played. */
+    @ParameterizedTest
+    @CsvSource(delimiterString = " -> ", textBlock = """
+            | C N.C. | -> C N.C.
+            | C N.C. |;m: c8 -> C N.C.
+            | N.C. |;m: c8 -> N.C.
+            | C ? | -> C
+            |: C | F :| x3 -> C F 3×
+            |: C | F :| -> C F
+            """)
+    void thePageTells(String chart, String wanted) throws Exception {
+        Arrangement arrangement = Arrangement.of(Chart.parse("key: C\n" + chart.replace(';', '\n')), Choices.USUAL);
+        List<String> told = new ArrayList<>();
+        for (Element measure : measures(new MusicXmlWriter(Staves.PAGE).write(arrangement))) {
+            for (var node = measure.getFirstChild(); node != null; node = node.getNextSibling()) {
+                if (node instanceof Element harmony && harmony.getTagName().equals("harmony")) {
+                    told.add(((Element) harmony.getElementsByTagName("kind").item(0)).getAttribute("text"));
+                } else if (node instanceof Element direction
+                        && has(direction, "words")
+                        && !direction.getAttribute("placement").equals("below")) {
+                    told.add(text(direction, "words").strip());
+                }
+            }
+        }
+        assertThat(String.join(" ", told).strip()).isEqualTo(wanted);
     }
 }

@@ -57,7 +57,7 @@ final class FigureReader {
             default -> {
                 List<Meter> named =
                         Arrays.stream(text.split(",")).map(Meter::parse).toList();
-                yield named::contains;
+                yield meter -> named.stream().anyMatch(meter::countsAs);
             }
         };
     }

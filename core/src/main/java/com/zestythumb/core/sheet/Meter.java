@@ -56,7 +56,7 @@ public record Meter(int count, int unit, List<Integer> groups) {
                 .toList();
         int count = groups.stream().mapToInt(Integer::intValue).sum();
         Meter meter = new Meter(count, Integer.parseInt(m.group(2)));
-        boolean told = groups.size() > 1 && !groups.contains(0) && !groups.equals(meter.usualGroups());
+        boolean told = groups.size() > 1 && !groups.contains(0) && !groups.equals(meter.groupCounts());
         return told ? new Meter(count, meter.unit(), groups) : meter;
     }
 
@@ -79,8 +79,13 @@ public record Meter(int count, int unit, List<Integer> groups) {
         return isCompound() ? countLength().times(3) : countLength();
     }
 
+    /** Whether its bars have the same counts, in whatever groups. */
+    public boolean countsAs(Meter other) {
+        return count == other.count && unit == other.unit;
+    }
+
     /** The counts of its groups, as they are told or usual (common practice): beats of three in 6/8, 3 + 2 in five, 4 + 3 in seven. */
-    private List<Integer> usualGroups() {
+    private List<Integer> groupCounts() {
         if (!groups.isEmpty()) {
             return groups;
         }
@@ -92,7 +97,7 @@ public record Meter(int count, int unit, List<Integer> groups) {
 
     /** The same counts in their other usual groups, 2 + 3 in five and 3 + 4 in seven; this meter where there are none or they are told. */
     Meter turnedAbout() {
-        List<Integer> usual = usualGroups();
+        List<Integer> usual = groupCounts();
         boolean hasOther = groups.isEmpty() && !isCompound() && usual.size() == 2;
         return hasOther ? new Meter(count, unit, List.of(usual.get(1), usual.get(0))) : this;
     }
@@ -100,7 +105,7 @@ public record Meter(int count, int unit, List<Integer> groups) {
     /** Where groups end over which no beam goes, from the beginning of a bar. */
     public List<Fraction> beamEnds() {
         if (unit >= 8 || isCompound()) {
-            return ends(usualGroups());
+            return ends(groupCounts());
         }
         boolean isEven = groups.isEmpty() && count != 5 && count != 7;
         return isEven
@@ -113,11 +118,11 @@ public record Meter(int count, int unit, List<Integer> groups) {
 
     /** Where groups end over which the value of a single note goes only from their beginnings: none but the bar's where the beat tells all. */
     public List<Fraction> valueEnds() {
-        if (isCompound() || usualGroups().size() < 2) {
+        if (isCompound() || groupCounts().size() < 2) {
             return List.of(barLength());
         }
         List<Integer> together = new ArrayList<>();
-        for (int group : usualGroups()) {
+        for (int group : groupCounts()) {
             int last = together.size() - 1;
             if (last >= 0 && group == 2 && together.get(last) == 2) {
                 together.set(last, 4);

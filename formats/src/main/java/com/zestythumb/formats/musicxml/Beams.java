@@ -12,7 +12,7 @@ import org.audiveris.proxymusic.Note;
 
 /**
  * Joins the short notes of a group by beams, as many as their values have flags. Where some are shorter than an eighth, or are
- * in a tuplet, the beats are seen (common practice).
+ * in a tuplet, the quarters are seen (common practice).
  */
 final class Beams {
 
@@ -26,7 +26,7 @@ final class Beams {
     /** Beams never reach over the end of a group of this meter. */
     Beams(Meter meter) {
         this.ends = meter.beamEnds();
-        this.beat = meter.unit() > 4 ? meter.barLength() : meter.beatLength();
+        this.beat = meter.unit() > 4 ? meter.barLength() : Fraction.of(1);
     }
 
     /** Takes the next written value; a null note is a rest and ends the beam. */

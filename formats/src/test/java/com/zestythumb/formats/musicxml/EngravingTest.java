@@ -362,6 +362,9 @@ class EngravingTest {
             meter: 4/4;| C |;m: cd/e/ f/g/f ed cd -> 3 3 4
             meter: 2/4;| C |;m: c/d/e/f/g/f/e/d/ -> 4 4
             meter: 3/4;| C |;m: c/d/e/f/ c2 c2 -> 4
+            meter: C|;| C |;m: cdefgfed -> 4 4
+            meter: C|;| C |;m: c/d/e/f/g/f/e/d/ c4 -> 4 4
+            meter: 6/8;| C |;m: c/d/e/f/g/f/ c3 -> 6
             meter: 4/4;| C |;m: zcde z4 -> 3
             meter: 4/4;| C |;m: czde z4 -> 2
             meter: 4/4;| C |;m: (3cde (3fed c4 -> 3 3

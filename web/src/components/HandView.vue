@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { ArrangedChord } from '../api/client';
 import type { UnderHand } from '../composables/underHand';
-import { drawnKeys, isBlack, stretchFor } from './keyboard';
+import { drawnKeys, HOME, isBlack, stretchFor } from './keyboard';
 
 /** The run of keys where a hand lives: what it holds now, and where each finger goes next. */
 const props = defineProps<{
@@ -18,7 +18,8 @@ const PAD = 15;
 
 const chord = computed(() => props.hand.chord);
 const keys = computed(() => {
-  const [low, high] = stretchFor(props.hand.used);
+  const { used, isTune } = props.hand;
+  const [low, high] = stretchFor(used, isTune ? HOME.right : HOME.left);
   return drawnKeys(low, high);
 });
 const width = computed(() => (keys.value.filter((key) => !key.black).length || 1) * W);

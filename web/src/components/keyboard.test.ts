@@ -1,6 +1,6 @@
 import { Note } from 'tonal';
 import { describe, expect, it } from 'vitest';
-import { drawnKeys, keyAbove, keyOf, stretchFor } from './keyboard';
+import { drawnKeys, HOME, keyAbove, keyOf, stretchFor } from './keyboard';
 
 describe('drawnKeys', () => {
   it('draws an octave as seven white and five black keys', () => {
@@ -28,6 +28,8 @@ describe('stretchFor', () => {
     expect(low).toBeLessThan(48);
     expect(high - low).toBeGreaterThanOrEqual(24);
     expect(stretchFor([40, 70])).toEqual([38, 72]);
+    // A tune of its own, where the right hand is at home.
+    expect(stretchFor([76, 81], HOME.right)).toEqual([56, 84]);
   });
 });
 

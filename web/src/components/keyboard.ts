@@ -33,10 +33,13 @@ export function drawnKeys(low: number, high: number): DrawnKey[] {
   return keys;
 }
 
-/** The stretch to show: all keys the tune uses with a little room, two octaves at least. */
-export function stretchFor(used: number[]): [number, number] {
-  let low = Math.min(48, ...used) - 2;
-  let high = Math.max(60, ...used) + 2;
+/** The octave in which a hand is at home, as MIDI numbers. */
+export const HOME = { left: 48, right: 60 };
+
+/** The stretch to show: all keys the hand plays and those where it is at home with a little room, two octaves at least. */
+export function stretchFor(used: number[], home = HOME.left): [number, number] {
+  let low = Math.min(home, ...used) - 2;
+  let high = Math.max(home + 12, ...used) + 2;
   while (high - low < 28) {
     low--;
     if (high - low < 28) high++;

@@ -55,9 +55,14 @@ function edgesOf(system: Element): Edges {
   const fingers = [...system.querySelectorAll('.fing')].map(
     (finger) => finger.getBoundingClientRect().bottom - DESCENT + LANE_HEIGHT - AIR,
   );
+  // Where there are none the lane keeps clear of the staff itself.
+  const measure = [...system.querySelectorAll('.measure')].at(-1);
+  const lines = [...(measure?.querySelectorAll('.staff > path') ?? [])].map(
+    (line) => line.getBoundingClientRect().bottom + LANE_HEIGHT + AIR,
+  );
   return {
     top: Math.min(...tops),
-    bottom: Math.max(Math.min(bottom, ...words), ...fingers),
+    bottom: Math.max(Math.min(bottom, ...words), ...fingers, ...lines),
     right,
   };
 }

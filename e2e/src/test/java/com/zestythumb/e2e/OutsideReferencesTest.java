@@ -363,11 +363,9 @@ class OutsideReferencesTest {
                 .containsAll(tune.notes().stream().map(TimedNote::id).toList());
     }
 
-    /** For other programs a numeral stands with each symbol, and N.C. is said once in these tunes. */
+    /** For other programs a numeral stands with each symbol; N.C. is said once in these tunes. */
     private static int symbols(Arrangement tune, Staves staves) {
-        return staves == Staves.GRAND
-                ? 2 * tune.chords().size() + 1
-                : tune.chords().size();
+        return (staves == Staves.GRAND ? 2 : 1) * tune.chords().size() + 1;
     }
 
     /** So that the silence above means something. */

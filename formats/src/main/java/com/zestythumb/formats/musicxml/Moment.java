@@ -104,7 +104,8 @@ record Moment(
             Moment next = left.remove(0);
             Moment first = next.tuplet() != null || left.isEmpty() ? next : left.get(0);
             Fraction begin = beat(first.onset(), offset, 0);
-            if (first.tuplet() == null || next != first && next.end().compareTo(begin) <= 0) {
+            boolean waits = next.isRest() && next.end().compareTo(begin) > 0;
+            if (first.tuplet() == null || next != first && !waits) {
                 all.add(next);
                 continue;
             }
@@ -125,9 +126,11 @@ record Moment(
                 group.add(rest(over.onset(), end));
                 left.add(0, rest(end, over.end()));
             }
+            // What is pushed into a held note is as long as any other.
+            boolean needsNone = group.stream().allMatch(one -> Long.bitCount(one.duration.denominator()) == 1);
             for (int i = 0; i < group.size(); i++) {
                 Tuplet own = first.tuplet();
-                all.add(group.get(i).in(new Tuplet(own.actual(), own.normal(), i, group.size())));
+                all.add(group.get(i).in(needsNone ? null : new Tuplet(own.actual(), own.normal(), i, group.size())));
             }
         }
         return all;

@@ -169,7 +169,7 @@ class ValuesTest {
     @ParameterizedTest
     @ValueSource(strings = {"2/4", "3/4", "4/4", "5/4"})
     void silencesInTripletsAreWritten(String meter) throws Exception {
-        LeadSheet sheet = Chart.parse("key: C\nmeter: " + meter + "\n| C | Dm7 | G7 C | C |");
+        LeadSheet sheet = Chart.parse("key: C\nmeter: " + meter + "\n| C | Dm7 | >G7 C | C! | >F >G | C |");
         for (VoicingStyle style : VoicingStyles.all()) {
             Arrangement arrangement =
                     Arrangement.of(sheet, Choices.USUAL.with(Figures.TRIPLETS).with(new StyleChoice(style, Map.of())));

@@ -150,7 +150,8 @@ function lay(
   later = 0,
 ) {
   transport.bpm.value = quartersPerMinute;
-  for (const { midi, at, duration, loudness } of music.sounds) {
+  for (const { midi, at, duration, loudness, seen } of music.sounds) {
+    if (seen) continue;
     transport.schedule(
       (time) => {
         const seconds = (duration * 60) / transport.bpm.value;

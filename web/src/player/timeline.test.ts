@@ -227,6 +227,72 @@ describe('pedal', () => {
   });
 });
 
+describe('pedal over a bar line', () => {
+  it('stays down where the next bar begins with it, and not where it goes down anew', () => {
+    const on = [
+      { bar: 0, down: 0, up: 3 },
+      { bar: 1, down: 0, up: 2 },
+    ];
+    const first = (pedal: object[], bars = [0, 1]) =>
+      timeline(
+        { ...tune, pedal, notes: [note('a', 0, 0), note('b', 1, 1, 52)] } as unknown as Arrangement,
+        bars,
+      ).sounds[0]!.duration;
+    expect(first(on)).toBe(5);
+    expect(first([on[0]!, { bar: 1, down: 0.125, up: 2 }])).toBe(3);
+    expect(first(on, [0, 2])).toBe(3);
+  });
+});
+
+describe('a pushed chord', () => {
+  // Bars of three; the chord of bar 2 is struck at 2.5 of bar 1, that of bar 0 has no push.
+  const chords = [0, 1, 2].map((index) => ({ index, bar: index, onset: 0 }));
+  const pushed = {
+    ...tune,
+    chords,
+    playingOrder: [0, 1, 0, 1, 2],
+    notes: [
+      { ...note('a', 0, 0), duration: 3 },
+      { ...note('b', 1, 0), duration: 2.5 },
+      { ...note('push', 1, 2.5, 53, true), chord: 2, duration: 0.5 },
+      { ...note('c', 2, 0, 53), duration: 3 },
+    ],
+  } as unknown as Arrangement;
+  const heard = (bars: number[], of = pushed) =>
+    timeline(of, bars).sounds.map(({ midi, at, duration }) => `${midi} ${at}-${at + duration}`);
+
+  it('comes before the bar that follows in playing, and not where another follows', () => {
+    expect(heard([0, 1, 0, 1, 2])).toEqual([
+      '48 0-3',
+      '48 3-6',
+      '48 6-9',
+      '48 9-11.5',
+      '53 11.5-15',
+    ]);
+  });
+  it('comes before its bar where that is gone back to', () => {
+    expect(heard([0, 2])).toEqual(['48 0-2.5', '53 2.5-6']);
+  });
+  it('is as it is written where bars are practised alone, and not behind the end', () => {
+    expect(heard([1])).toEqual(['48 0-2.5', '53 2.5-3']);
+    expect(heard([0, 1], { ...pushed, playingOrder: [0, 1] })).toEqual(['48 0-3', '48 3-6']);
+  });
+});
+
+describe('two hands on one key', () => {
+  it('strike one string', () => {
+    const both = {
+      ...tune,
+      notes: [{ ...note('a', 0, 0, 60), duration: 3 }],
+      melody: [note('m', 0, 1, 60)],
+    } as unknown as Arrangement;
+    expect(timeline(both, [0]).sounds.map(({ at, duration }) => [at, duration])).toEqual([
+      [0, 1],
+      [1, 2],
+    ]);
+  });
+});
+
 describe('balance', () => {
   // The tune over the bass, the bass over its chords: common practice.
   const bass = { ...note('a', 0, 0), bass: true };

@@ -1,4 +1,7 @@
 import type { Arrangement, Tick } from '../api/client';
+import { onOnePiano } from './keys';
+
+const EPSILON = 1e-6;
 
 /** Bars as written, from and to, both included, counted from 0. */
 export interface BarRange {
@@ -20,6 +23,8 @@ export interface Sound {
   loudness: number;
   /** How its bar is called as it comes by. */
   call: string;
+  /** Its key is struck by another note: it is shown and not struck. */
+  seen?: boolean;
 }
 
 export interface Click {
@@ -137,7 +142,6 @@ function ticksOf(tune: Arrangement, bar: number): Tick[] {
     .filter(({ at }) => at > offset - EPSILON && at < offset + length - EPSILON)
     .map((tick) => ({ ...tick, at: tick.at - offset }));
 }
-const EPSILON = 1e-6;
 
 /** Every count of a bar, six in 6/8, and before a pickup also what is missing of its own (common practice). */
 function countIn(
@@ -215,6 +219,62 @@ function heldChords(tune: Arrangement): Arrangement['notes'] {
   );
 }
 
+type Note = Arrangement['notes'][number];
+
+/**
+ * What sounds in a bar where another follows than stands behind it: not the push that is written, but that of the bar to come
+ * (common practice).
+ *
+ * @param next the bar that follows, -1 behind the last
+ */
+function notesOf(tune: Arrangement, notes: Note[], bar: number, next: number): Note[] {
+  const isPush = ({ chord, bar: its }: Note) => (tune.chords?.[chord]?.bar ?? its) > its;
+  const written = notes.filter((note) => note.bar === bar);
+  if (next === bar + 1) return written;
+  const end = tune.bars[bar]!.length;
+  const begin = (pushed: Note[]) => Math.min(end, ...pushed.map(({ onset }) => onset));
+  const push = begin(written.filter(isPush));
+  const later = end - (tune.bars[next - 1]?.length ?? end);
+  const coming = notes
+    .filter((note) => note.bar === next - 1 && isPush(note))
+    .map((note) => ({ ...note, bar, onset: note.onset + later }));
+  const last = begin(coming);
+  const mine = written
+    .filter((note) => !isPush(note))
+    .map((note) => {
+      const ends = note.onset + note.duration;
+      const isHeld = push < end && Math.abs(ends - push) < EPSILON;
+      const to = note.onset < last ? Math.min(isHeld ? end : ends, last) : ends;
+      return { ...note, duration: to - note.onset };
+    });
+  return [...mine, ...coming];
+}
+
+/** The same of all bars, in their order; bars that are practised alone are played as they are written. */
+function inOrder(tune: Arrangement, notes: Note[], bars: number[]): Note[][] {
+  const behind = bars.at(-1) === tune.playingOrder.at(-1) ? -1 : bars.at(-1)! + 1;
+  return bars.map((bar, step) => notesOf(tune, notes, bar, bars[step + 1] ?? behind));
+}
+
+/** How loud a note is as its bar comes for a certain time; 0 where its part is silent. */
+function loudnessOf(note: Note, isTune: boolean, balance: Balance, time: number): number {
+  const accompaniment = note.bass ? balance.bass : balance.chords;
+  const hand = note.right ? (balance.right ?? balance.chords) : accompaniment;
+  const again = note.louderAgain ?? [];
+  const louder =
+    time > 1 && again.length ? again[Math.min(time - 2, again.length - 1)] : note.louder;
+  return (isTune ? balance.tune : hand) * (1 + (louder ?? 0));
+}
+
+/** When something in a bar sounds, in quarter notes after the bar line: where it goes slower the time from there on is stretched. */
+function stretched(slow: NonNullable<Arrangement['pace']>) {
+  return (at: number) =>
+    slow.reduce(
+      (sum, { from, to, speed }) => sum + Math.max(0, Math.min(at, to) - from) * (1 / speed - 1),
+      at,
+    );
+}
+
 /** Lays bars end to end; tied notes sound as one; what sounds when the foot is down sounds until it is up. */
 function inFull(
   tune: Arrangement,
@@ -224,68 +284,56 @@ function inFull(
   const sounds: Sound[] = [];
   const clicks: Click[] = [];
   const cues: Cue[] = [];
-  const parts = [areHeld ? heldChords(tune) : tune.notes, balance.tune > 0 ? tune.melody : []];
+  const hands = inOrder(tune, areHeld ? heldChords(tune) : tune.notes, bars);
+  const melody = balance.tune > 0 ? tune.melody : [];
   let start = 0;
   const held = new Map<string, Sound>();
+  /** What the foot holds over the bar line. */
+  let ringing: Sound[] = [];
   for (const [step, bar] of bars.entries()) {
     const { call, time } = comings[step] ?? { call: '', time: 1 };
     const { length } = tune.bars[bar]!;
-    // Where it goes slower the time from there on is stretched.
     const slow = (tune.pace ?? []).filter((pace) => pace.bar === bar);
     const last = slows && (bars.length > FEW_BARS || step === bars.length - 1);
     const speed = last ? SLOWING[bars.length - 1 - step] : undefined;
     if (speed) slow.push({ bar, from: 0, to: length, speed });
-    const when = (at: number) =>
-      slow.reduce(
-        (sum, { from, to, speed }) => sum + Math.max(0, Math.min(at, to) - from) * (1 / speed - 1),
-        at,
-      );
+    const when = stretched(slow);
     const feet = (tune.pedal ?? [])
       .filter((foot) => foot.bar === bar)
       .map(({ down, up }) => ({ down: when(down), up: when(up) }));
     const endOf = (end: number) =>
       Math.max(
         end,
-        ...feet.filter(({ down, up }) => down < end + 1e-6 && end < up).map(({ up }) => up),
+        ...feet.filter(({ down, up }) => down < end + EPSILON && end < up).map(({ up }) => up),
       );
-    parts.forEach((notes, part) => {
+    const parts = [hands[step]!, melody.filter((note) => note.bar === bar)];
+    for (const [part, notes] of parts.entries()) {
       for (const note of notes) {
-        const { id, chord, midi, onset: written, duration: length, tied } = note;
-        if (note.bar !== bar) continue;
-        const accompaniment = note.bass ? balance.bass : balance.chords;
-        const own =
-          part === 1
-            ? balance.tune
-            : note.right
-              ? (balance.right ?? balance.chords)
-              : accompaniment;
-        if (own === 0) continue;
-        const again = note.louderAgain ?? [];
-        const louder =
-          time > 1 && again.length ? again[Math.min(time - 2, again.length - 1)] : note.louder;
-        const loudness = own * (1 + (louder ?? 0));
-        const onset = when(written);
-        const duration = endOf(when(written + length)) - onset;
+        const { id, chord, midi, tied } = note;
+        const loudness = loudnessOf(note, part === 1, balance, time);
+        if (loudness === 0) continue;
+        const onset = when(note.onset);
+        const duration = endOf(when(note.onset + note.duration)) - onset;
         const key = `${part} ${midi}`;
         const before = held.get(key);
         held.delete(key);
-        const joins = before && Math.abs(before.at + before.duration - (start + onset)) < 1e-6;
+        const joins = before && Math.abs(before.at + before.duration - (start + onset)) < EPSILON;
+        const at = start + onset;
         const sound = joins
           ? before
-          : {
-              id,
-              chord,
-              midi,
-              at: start + onset,
-              duration: 0,
-              loudness: loudness + leaning(tune, chord),
-              call,
-            };
+          : { id, chord, midi, at, duration: 0, loudness: loudness + leaning(tune, chord), call };
         sound.duration += duration;
         if (!joins) sounds.push(sound);
         if (tied) held.set(key, sound);
       }
-    });
+    }
+    const end = when(length);
+    const on = feet.find(({ down }) => down < EPSILON);
+    for (const sound of on ? ringing : []) {
+      sound.duration = Math.max(sound.duration, start + on!.up - sound.at);
+    }
+    const isDown = feet.some(({ up }) => up > end - EPSILON);
+    ringing = sounds.filter(({ at, duration }) => isDown && at + duration > start + end - EPSILON);
     // Where the page goes slower nobody clicks.
     for (const tick of ticksOf(tune, bar)) {
       const isSlow = slow.some(
@@ -296,7 +344,7 @@ function inFull(
     for (const { index, bar: its, onset } of tune.chords ?? []) {
       if (its === bar) cues.push({ chord: index, at: start + when(onset) });
     }
-    start += when(length);
+    start += end;
   }
-  return { sounds, clicks, cues, length: start };
+  return { sounds: onOnePiano(sounds), clicks, cues, length: start };
 }

@@ -30,9 +30,9 @@ public record ArrangementView(
         @Schema(description = "Whether the chart says which meter it is; else the usual one is taken.")
         boolean meterTold,
 
-        @Schema(description = "Felt beats a minute.") int tempo,
+        @Schema(description = "Beats a minute.") int tempo,
 
-        @Schema(description = "Quarter notes in a felt beat.")
+        @Schema(description = "Quarter notes in a beat that the tempo counts.")
         double beatLength,
 
         @Schema(description = "Quarter notes in a bar.") double barLength,

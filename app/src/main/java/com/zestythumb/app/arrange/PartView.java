@@ -1,24 +1,18 @@
 package com.zestythumb.app.arrange;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
-import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Balance;
 import com.zestythumb.core.arrangement.Loudness;
-import com.zestythumb.core.arrangement.Rolls;
+import com.zestythumb.core.arrangement.Performance;
+import com.zestythumb.core.arrangement.PlayedNote;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.fingering.Side;
-import com.zestythumb.core.sheet.Bar;
-import com.zestythumb.core.sheet.ChordEvent;
-import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
-import com.zestythumb.core.sheet.Swing;
-import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /** One of those who play. */
@@ -81,41 +75,38 @@ public record PartView(
     private static final double BROUGHT_OUT = 1.4;
 
     /** The hands and, where there is one, the tune. */
-    static List<PartView> of(Arrangement arrangement) {
-        List<NoteView> melody = melody(arrangement);
-        Map<String, Fraction> late = Rolls.delays(arrangement.notes());
-        Loudness leftHand = new Loudness(arrangement.sheet(), Side.LEFT);
-        Loudness rightHand = new Loudness(arrangement.sheet(), Side.RIGHT);
-        PartView left = new PartView(
-                "left",
-                arrangement.notes().stream()
-                        .map(note -> note(
-                                arrangement.sheet(),
-                                note,
-                                late.getOrDefault(note.id(), Fraction.ZERO),
-                                Balance.isBass(note, arrangement),
-                                note.isRight() ? rightHand : leftHand))
-                        .toList());
+    static List<PartView> of(Arrangement arrangement, Performance performance) {
+        Map<Side, Loudness> loudness = Map.of(
+                Side.LEFT, new Loudness(arrangement.sheet(), Side.LEFT),
+                Side.RIGHT, new Loudness(arrangement.sheet(), Side.RIGHT));
+        Map<Boolean, List<NoteView>> parts = performance.notes().stream()
+                .collect(Collectors.partitioningBy(
+                        played -> played.part() == PlayedNote.Part.TUNE,
+                        Collectors.mapping(
+                                played -> note(
+                                        played,
+                                        arrangement,
+                                        loudness.get(played.note().side())),
+                                Collectors.toList())));
+        PartView left = new PartView("left", parts.get(false));
+        List<NoteView> melody = parts.get(true);
         return melody.isEmpty() ? List.of(left) : List.of(left, new PartView("melody", melody));
     }
 
-    private static NoteView note(LeadSheet sheet, TimedNote note, Fraction late, boolean bass, Loudness loudness) {
-        Bar bar = sheet.bars().get(note.bar());
-        double begins =
-                Swing.played(sheet.heading(), bar, note.onset().plus(late)).toDouble();
-        double ends = Swing.played(sheet.heading(), bar, note.onset().plus(note.sounding()))
-                .toDouble();
+    private static NoteView note(PlayedNote played, Arrangement arrangement, Loudness loudness) {
+        TimedNote note = played.note();
+        boolean tune = played.part() == PlayedNote.Part.TUNE;
         double stress = note.isSoft() ? SOFTER : note.isBroughtOut() ? BROUGHT_OUT : 1;
         return new NoteView(
                 note.id(),
                 note.chord(),
                 note.bar(),
-                begins,
-                ends - begins,
+                played.from().toDouble(),
+                played.duration().toDouble(),
                 note.pitch().midi(),
                 note.tied(),
-                note.isRight(),
-                bass,
+                note.isRight() && !tune,
+                Balance.isBass(note, arrangement),
                 louder(stress * loudness.of(note.bar(), note.note())),
                 louderAgain(stress, loudness, note.bar(), note.note()));
     }
@@ -128,46 +119,5 @@ public record PartView(
 
     private static double louder(double factor) {
         return Math.round((factor - 1) * 100) / 100.0;
-    }
-
-    /** The tune's notes, each with the chord it sounds over. */
-    private static List<NoteView> melody(Arrangement arrangement) {
-        List<NoteView> notes = new ArrayList<>();
-        int chord = 0;
-        List<ArrangedChord> chords = arrangement.chords();
-        Loudness loudness = new Loudness(arrangement.sheet(), Side.RIGHT);
-        for (Bar bar : arrangement.sheet().bars()) {
-            for (int i = 0; i < bar.melody().size(); i++) {
-                SheetNote note = bar.melody().get(i);
-                while (chord + 1 < chords.size()
-                        && isReached(chords.get(chord + 1).event(), bar, note)) {
-                    chord++;
-                }
-                if (!note.isRest()) {
-                    double begins = Swing.played(arrangement.sheet().heading(), bar, note.onset())
-                            .toDouble();
-                    double ends = Swing.played(arrangement.sheet().heading(), bar, note.end())
-                            .toDouble();
-                    notes.add(new NoteView(
-                            MusicXmlWriter.melodyId(bar.index(), i),
-                            chord,
-                            bar.index(),
-                            begins,
-                            ends - begins,
-                            note.pitch().midi(),
-                            note.tied(),
-                            false,
-                            false,
-                            louder(loudness.of(bar.index(), note)),
-                            louderAgain(1, loudness, bar.index(), note)));
-                }
-            }
-        }
-        return notes;
-    }
-
-    private static boolean isReached(ChordEvent next, Bar bar, SheetNote note) {
-        return next.bar() < bar.index()
-                || next.bar() == bar.index() && next.start().compareTo(note.onset()) <= 0;
     }
 }

@@ -21,6 +21,7 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
 import com.zestythumb.core.arrangement.Pace;
 import com.zestythumb.core.arrangement.PedalSpan;
+import com.zestythumb.core.arrangement.Performance;
 import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.arrangement.Score.Sound;
 import com.zestythumb.core.checking.Findings;
@@ -46,7 +47,6 @@ import com.zestythumb.core.voiceleading.Kind;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voicing.Voicing;
-import com.zestythumb.formats.musicxml.MusicXmlWriter;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
@@ -89,6 +89,7 @@ final class Views {
             Map<Integer, List<String>> figures,
             ScoreView score) {
         LeadSheet sheet = arrangement.sheet();
+        Performance performance = new Performance(arrangement);
         BarMap bars = BarMap.of(arrangement);
         Set<Integer> thinned = thinned(arrangement);
         Set<Integer> lineEnds = new HashSet<>(Phrases.ends(sheet));
@@ -103,7 +104,7 @@ final class Views {
                 sheet.meter().toString(),
                 sheet.heading().meterTold(),
                 sheet.tempo(),
-                sheet.meter().beatLength().toDouble(),
+                sheet.meter().tempoBeat().toDouble(),
                 sheet.meter().barLength().toDouble(),
                 chart.problems(),
                 chart.taken(),
@@ -119,13 +120,13 @@ final class Views {
                         .mapToObj(i ->
                                 chord(arrangement, i, thinned.contains(i), hidden, figures.getOrDefault(i, List.of())))
                         .toList(),
-                PartView.of(arrangement),
+                PartView.of(arrangement, performance),
                 alternatives,
                 own == null
                         ? List.of()
                         : findings(arrangement, arrangement.choices().school(), own),
                 PedalSpan.of(arrangement).stream()
-                        .map(span -> pedal(sheet, span))
+                        .map(span -> pedal(performance, span))
                         .toList(),
                 Pace.of(sheet).stream()
                         .map(pace -> new ArrangementView.PaceView(
@@ -134,7 +135,7 @@ final class Views {
                 sheet.bars().stream()
                         .map(Bar::meter)
                         .distinct()
-                        .map(meter -> meter(meter, Swing.isIn(sheet.heading())))
+                        .map(meter -> meter(meter, Swing.of(sheet)))
                         .toList(),
                 thinned.size(),
                 hidden.contains(Hidden.SYMBOLS) ? List.of() : contradictions(arrangement),
@@ -176,21 +177,18 @@ final class Views {
     }
 
     /** The foot swings with the hand. */
-    private static PedalView pedal(LeadSheet sheet, PedalSpan span) {
-        Bar bar = sheet.bars().get(span.bar());
+    private static PedalView pedal(Performance performance, PedalSpan span) {
         return new PedalView(
                 span.bar(),
-                Swing.played(sheet.heading(), bar, span.down())
-                        .plus(span.delay())
-                        .toDouble(),
-                Swing.played(sheet.heading(), bar, span.up()).toDouble());
+                performance.time(span.bar(), span.down()).plus(span.delay()).toDouble(),
+                performance.time(span.bar(), span.up()).toDouble());
     }
 
-    private static MeterView meter(Meter meter, boolean swings) {
+    private static MeterView meter(Meter meter, Swing swing) {
         return new MeterView(
                 meter.toString(),
                 meter.barLength().toDouble(),
-                Tick.of(meter, swings).stream()
+                Tick.of(meter, swing).stream()
                         .map(tick -> new TickView(tick.at().toDouble(), tick.weight(), tick.syllable()))
                         .toList());
     }
@@ -266,7 +264,7 @@ final class Views {
     static String id(Sound sound) {
         return sound.place() < 0
                 ? sound.note().id()
-                : MusicXmlWriter.melodyId(sound.note().bar(), sound.place());
+                : Performance.tuneId(sound.note().bar(), sound.place());
     }
 
     static List<FindingView> findings(Arrangement arrangement, School school, Map<Kind, Severity> own) {

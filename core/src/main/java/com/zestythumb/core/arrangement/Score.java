@@ -99,7 +99,7 @@ public final class Score {
     private void add(TimedNote note, Part part, int place, Map<List<Integer>, Integer> tied) {
         List<Integer> key = List.of(part.ordinal(), note.voice(), note.pitch().midi());
         Fraction from = at(note);
-        Fraction to = from.plus(note.tied() ? note.duration() : note.sounding());
+        Fraction to = from.plus(note.sounding());
         Integer before = tied.remove(key);
         boolean goesOn = before != null && sounds.get(before).to().equals(from);
         if (goesOn) {

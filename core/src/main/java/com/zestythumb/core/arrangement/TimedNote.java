@@ -97,12 +97,20 @@ public record TimedNote(
         return stress == Stress.BROUGHT_OUT;
     }
 
-    /** How long the key is held down, in quarter notes. */
+    /** How long the key is held down, in quarter notes: one that is tied until the next. */
     public Fraction sounding() {
+        return duration().times(heldShare());
+    }
+
+    /** Of its length, for how much its key is held down. */
+    Fraction heldShare() {
+        if (tied()) {
+            return Fraction.of(1);
+        }
         return switch (touch()) {
-            case SHORT -> duration().dividedBy(Fraction.of(2));
-            case DETACHED -> duration().times(Fraction.of(3, 4));
-            default -> duration();
+            case SHORT -> Fraction.of(1, 2);
+            case DETACHED -> Fraction.of(3, 4);
+            default -> Fraction.of(1);
         };
     }
 

@@ -99,7 +99,7 @@ public record LeadSheet(Heading heading, List<Bar> bars) {
 
     /** Seconds a quarter note lasts. */
     public double secondsPerQuarter() {
-        return 60.0 / (tempo() * meter().beatLength().toDouble());
+        return 60.0 / (tempo() * meter().tempoBeat().toDouble());
     }
 
     /** Some bars alone, counted from 0 and played once, in the key of the first. */

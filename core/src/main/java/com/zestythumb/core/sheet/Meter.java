@@ -8,6 +8,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * A meter. Lengths are in quarter notes.
@@ -74,9 +75,35 @@ public record Meter(int count, int unit, List<Integer> groups) {
         return Fraction.of(4, unit);
     }
 
-    /** Length of the felt beat, in which the tempo is given. */
+    /** Length of the felt beat. */
     public Fraction beatLength() {
         return isCompound() ? countLength().times(3) : countLength();
+    }
+
+    /** Length of what the tempo counts: the felt beat; where beats of two and three eighths go by turns, as in 5/8 and 7/8, a quarter. */
+    public Fraction tempoBeat() {
+        return isUneven() ? countLength().times(2) : beatLength();
+    }
+
+    /** Whether its beats are of two and of three counts, or all of two: 5/8, 7/8, 8/8. */
+    boolean isUneven() {
+        return unit >= 8 && count > 3 && !isCompound();
+    }
+
+    /** How many counts each beat has, where a bar begins with a heavy one and each group does. */
+    List<Integer> beatCounts() {
+        if (!isUneven()) {
+            int each = isCompound() ? 3 : 1;
+            return Collections.nCopies(count / each, each);
+        }
+        return groupCounts().stream()
+                .flatMap(group -> {
+                    int last = group % 2 == 0 || group == 1 ? 0 : 3;
+                    return Stream.concat(
+                            Collections.nCopies((group - last) / 2, 2).stream(),
+                            Stream.of(last + (group == 1 ? 1 : 0)).filter(more -> more > 0));
+                })
+                .toList();
     }
 
     /** Whether its bars have the same counts, in whatever groups. */
@@ -100,6 +127,18 @@ public record Meter(int count, int unit, List<Integer> groups) {
         List<Integer> usual = groupCounts();
         boolean hasOther = groups.isEmpty() && !isCompound() && usual.size() == 2;
         return hasOther ? new Meter(count, unit, List.of(usual.get(1), usual.get(0))) : this;
+    }
+
+    /** Whether a group begins with a count, from 0. */
+    boolean isGroup(int at) {
+        int begin = 0;
+        for (int group : groupCounts()) {
+            if (begin == at) {
+                return true;
+            }
+            begin += group;
+        }
+        return false;
     }
 
     /** Where groups end over which no beam goes, from the beginning of a bar. */

@@ -3,6 +3,7 @@ package com.zestythumb.core.sheet;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 
 /**
  * A place in a full bar at which one taps a foot or says a syllable.
@@ -27,30 +28,39 @@ public record Tick(Fraction at, Weight weight, String syllable) {
     /**
      * All of a bar, in time (strong and weak beats, and how they are counted: any primer of music, from memory).
      *
-     * @param swings whether of two eighths the first is longer
+     * @param swing how the halves of a beat are played
      */
-    public static List<Tick> of(Meter meter, boolean swings) {
+    public static List<Tick> of(Meter meter, Swing swing) {
         List<Tick> ticks = new ArrayList<>();
-        int parts = meter.isCompound() ? 3 : 2;
-        boolean swung = swings && meter.beatLength().equals(Fraction.of(1));
-        Fraction part = meter.beatLength().dividedBy(Fraction.of(parts));
-        int beats = (int) meter.barLength().dividedBy(meter.beatLength()).floor();
-        // Of four the third is heavy, and of two dotted ones the second.
-        int heavy = beats == 4 || beats == 2 && meter.isCompound() ? beats / 2 * parts : 0;
-        for (int i = 0; part.times(i).compareTo(meter.barLength()) < 0; i++) {
-            Fraction at = part.times(i);
-            Weight weight =
-                    i == 0 ? Weight.FIRST : i % parts > 0 ? Weight.PART : i == heavy ? Weight.STRONG : Weight.BEAT;
-            String syllable = Counting.syllable(meter, at);
-            ticks.add(new Tick(swung ? Swing.time(at) : at, weight, syllable));
-        }
-        Fraction third = meter.beatLength().dividedBy(Fraction.of(3));
-        for (int i = 0; i < 3 * beats; i++) {
-            if (i % 3 > 0) {
-                ticks.add(new Tick(third.times(i), Weight.THIRD, Counting.syllable(meter, third.times(i))));
+        boolean swings = swing.isIn(meter);
+        int done = 0;
+        for (int counts : meter.beatCounts()) {
+            Fraction beat = meter.countLength().times(done);
+            Weight weight = done == 0 ? Weight.FIRST : isHeavy(meter, done) ? Weight.STRONG : Weight.BEAT;
+            // A beat of several counts is parted into them, any other in two.
+            int parts = counts > 1 ? counts : 2;
+            Fraction length = meter.countLength().times(counts);
+            for (int i = 0; i < parts; i++) {
+                Fraction at = beat.plus(length.times(i).dividedBy(Fraction.of(parts)));
+                Fraction played = swings ? swing.time(at, Set.of(at)) : at;
+                ticks.add(new Tick(played, i == 0 ? weight : Weight.PART, Counting.syllable(meter, at)));
             }
+            for (int i = 1; i < 3 && counts != 2; i++) {
+                Fraction at = beat.plus(length.times(i).dividedBy(Fraction.of(3)));
+                ticks.add(new Tick(at, Weight.THIRD, Counting.syllable(meter, at)));
+            }
+            done += counts;
         }
         ticks.sort(Comparator.comparing(Tick::at));
         return ticks;
+    }
+
+    /** Of four beats the third, of two dotted ones the second; in five and seven, and where groups are told, each group's first. */
+    private static boolean isHeavy(Meter meter, int count) {
+        int beats = meter.beatCounts().size();
+        if (!meter.isUneven() && (beats == 4 || beats == 2 && meter.isCompound())) {
+            return meter.groups().isEmpty() ? 2 * count == meter.count() : meter.isGroup(count);
+        }
+        return meter.unit() == 4 && meter.isGroup(count);
     }
 }

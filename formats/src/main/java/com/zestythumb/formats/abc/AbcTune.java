@@ -458,7 +458,7 @@ final class AbcTune {
     private void tempo() {
         Matcher m = TEMPO.matcher(tempo);
         if (m.matches()) {
-            Fraction beat = sheet.heading().meter().beatLength();
+            Fraction beat = sheet.heading().meter().tempoBeat();
             int below = m.group(2) == null ? 0 : Integer.parseInt(m.group(2));
             Fraction counted = below > 0 ? Fraction.of(4L * Integer.parseInt(m.group(1)), below) : beat;
             double beats = Integer.parseInt(m.group(3)) * counted.toDouble() / beat.toDouble();

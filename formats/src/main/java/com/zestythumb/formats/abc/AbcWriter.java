@@ -43,7 +43,7 @@ public final class AbcWriter implements SheetWriter {
         if (!sheet.heading().feel().isEmpty()) {
             out.append("R:").append(sheet.heading().feel()).append('\n');
         }
-        Fraction beat = sheet.meter().beatLength().dividedBy(Fraction.of(4));
+        Fraction beat = sheet.meter().tempoBeat().dividedBy(Fraction.of(4));
         out.append("M:").append(sheet.meter()).append("\nL:1/8\n");
         out.append("Q:").append(beat).append('=').append(sheet.tempo()).append('\n');
         out.append("K:").append(sheet.key().toString().replace(" ", "")).append('\n');

@@ -200,7 +200,7 @@ public final class MidiFileReader implements ScoreReader {
                 keyRead = true;
             }
         }
-        double beats = quarters / heading.meter().beatLength().toDouble();
+        double beats = quarters / heading.meter().tempoBeat().toDouble();
         return heading.withTempo((int) Math.max(20, Math.min(300, Math.round(beats))));
     }
 

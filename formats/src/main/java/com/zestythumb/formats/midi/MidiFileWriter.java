@@ -5,25 +5,26 @@ import com.zestythumb.core.arrangement.Balance;
 import com.zestythumb.core.arrangement.Loudness;
 import com.zestythumb.core.arrangement.Pace;
 import com.zestythumb.core.arrangement.PedalSpan;
-import com.zestythumb.core.arrangement.Rolls;
+import com.zestythumb.core.arrangement.Performance;
+import com.zestythumb.core.arrangement.PlayedNote;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.fingering.Side;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
-import com.zestythumb.core.sheet.Swing;
 import com.zestythumb.formats.ScoreWriter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.function.IntUnaryOperator;
+import java.util.Set;
+import java.util.function.ToIntBiFunction;
 import java.util.stream.Collectors;
 import javax.sound.midi.InvalidMidiDataException;
 import javax.sound.midi.MetaMessage;
@@ -35,7 +36,8 @@ import javax.sound.midi.Track;
 
 /**
  * Writes a Standard MIDI File of type 1: a track with name, tempo, meter and key, one with the left
- * hand and one with the tune where there is one, repeats played out (MIDI 1.0, Standard MIDI Files 1.0).
+ * hand and one with the tune where there is one, repeats played out. Sections are markers, the feel and words over bars texts,
+ * sung words lyrics (MIDI 1.0, Standard MIDI Files 1.0).
  */
 public final class MidiFileWriter implements ScoreWriter {
 
@@ -51,7 +53,13 @@ public final class MidiFileWriter implements ScoreWriter {
     private static final int SOFTLY = 42;
     private static final int BROUGHT_OUT = 78;
     private static final int SINGING = 84;
+    private static final int TEXT = 0x01;
     private static final int TRACK_NAME = 0x03;
+    private static final int LYRIC = 0x05;
+    private static final int MARKER = 0x06;
+    /** At notes that have no syllable of their own. */
+    private static final Set<String> SUNG_ON = Set.of("", "_");
+
     private static final int TEMPO = 0x51;
     private static final int TIME_SIGNATURE = 0x58;
     private static final int KEY_SIGNATURE = 0x59;
@@ -63,17 +71,30 @@ public final class MidiFileWriter implements ScoreWriter {
 
     private static final int DOWN = 127;
 
+    private record Performed(Arrangement arrangement, Performance performance, List<Performance.Step> steps) {
+
+        static Performed of(Arrangement arrangement) {
+            Performance performance = new Performance(arrangement);
+            return new Performed(arrangement, performance, performance.steps());
+        }
+
+        LeadSheet sheet() {
+            return arrangement.sheet();
+        }
+    }
+
     @Override
     public byte[] write(Arrangement arrangement) {
         try {
             Sequence sequence = new Sequence(Sequence.PPQ, TICKS_PER_QUARTER);
+            Performed tune = Performed.of(arrangement);
             writeHead(sequence.createTrack(), arrangement.sheet());
-            writeHand(sequence.createTrack(), arrangement, Side.LEFT);
+            writeHand(sequence.createTrack(), tune, Side.LEFT);
             if (arrangement.needsRightHand()) {
-                writeHand(sequence.createTrack(), arrangement, Side.RIGHT);
+                writeHand(sequence.createTrack(), tune, Side.RIGHT);
             }
             if (arrangement.sheet().hasMelody()) {
-                writeMelody(sequence.createTrack(), arrangement.sheet());
+                writeMelody(sequence.createTrack(), tune);
             }
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             MidiSystem.write(sequence, 1, out);
@@ -96,7 +117,10 @@ public final class MidiFileWriter implements ScoreWriter {
     }
 
     private static void writeHead(Track track, LeadSheet sheet) throws InvalidMidiDataException {
-        meta(track, 0, TRACK_NAME, sheet.title().getBytes(StandardCharsets.UTF_8));
+        meta(track, Fraction.ZERO, TRACK_NAME, sheet.title());
+        if (!sheet.heading().feel().isEmpty()) {
+            meta(track, Fraction.ZERO, TEXT, sheet.heading().feel());
+        }
         int micros = (int) Math.round(sheet.secondsPerQuarter() * 1_000_000);
         writeTempo(track, Fraction.ZERO, micros);
         Map<Integer, List<Pace>> paces = Pace.of(sheet).stream().collect(Collectors.groupingBy(Pace::bar));
@@ -112,6 +136,12 @@ public final class MidiFileWriter implements ScoreWriter {
             }
             if (!bar.key().equals(key)) {
                 writeKey(track, ticks(at), bar.key());
+            }
+            if (bar.section() != null) {
+                meta(track, at, MARKER, bar.section());
+            }
+            for (String words : bar.text().notes()) {
+                meta(track, at, TEXT, words);
             }
             for (Pace pace : paces.getOrDefault(index, List.of())) {
                 writeTempo(track, at.plus(pace.from()), (int) Math.round(micros / pace.speed()));
@@ -160,143 +190,115 @@ public final class MidiFileWriter implements ScoreWriter {
         meta(track, tick, KEY_SIGNATURE, (byte) key.signature(), (byte) (minor ? 1 : 0));
     }
 
-    /**
-     * A key held down for a while.
-     *
-     * @param tiedTo where the note begins into which it is tied; null where it is not
-     */
-    private record Sound(int midi, Fraction onset, Fraction duration, Fraction tiedTo, IntUnaryOperator velocity) {
-
-        Sound played(Heading heading, Bar bar) {
-            Fraction from = Swing.played(heading, bar, onset);
-            Fraction to = Swing.played(heading, bar, onset.plus(duration));
-            Fraction next = tiedTo == null ? null : Swing.played(heading, bar, tiedTo);
-            return new Sound(midi, from, to.minus(from), next, velocity);
-        }
-    }
-
-    private static void writeHand(Track track, Arrangement arrangement, Side side) throws InvalidMidiDataException {
-        boolean left = side == Side.LEFT;
-        meta(track, 0, TRACK_NAME, (left ? "Left hand" : "Right hand").getBytes(StandardCharsets.UTF_8));
-        Map<String, Fraction> late = Rolls.delays(arrangement.notes());
-        Loudness loudness = new Loudness(arrangement.sheet(), side);
-        Map<Integer, List<Sound>> byBar = arrangement.accompaniment().stream()
-                .filter(note -> note.side() == side)
-                .collect(Collectors.groupingBy(
-                        TimedNote::bar,
-                        Collectors.mapping(
-                                n -> sound(
-                                        n,
-                                        late.getOrDefault(n.id(), Fraction.ZERO),
-                                        velocity(n, arrangement, loudness)),
-                                Collectors.toList())));
-        if (left) {
-            writePedal(track, arrangement);
-        }
-        write(track, left ? 0 : 2, arrangement.sheet(), byBar);
-    }
-
-    /** By the time its bar comes. */
-    private static IntUnaryOperator velocity(TimedNote note, Arrangement arrangement, Loudness loudness) {
-        int usual = switch (note.stress()) {
-            case SOFT -> SOFTLY;
-            case BROUGHT_OUT -> BROUGHT_OUT;
-            case EVEN -> Balance.isBass(note, arrangement) ? BASS : CHORDS;
-        };
-        return time -> velocity(usual * loudness.of(note.bar(), note.note(), time));
-    }
-
-    private static int velocity(double wanted) {
-        return (int) Math.max(1, Math.min(127, Math.round(wanted)));
-    }
-
-    private static void writePedal(Track track, Arrangement arrangement) throws InvalidMidiDataException {
-        Map<Integer, List<PedalSpan>> spans =
-                PedalSpan.of(arrangement).stream().collect(Collectors.groupingBy(PedalSpan::bar));
-        Fraction barStart = Fraction.ZERO;
-        boolean isDown = false;
-        List<Integer> order = arrangement.sheet().playingOrder();
-        for (int i = 0; i < order.size(); i++) {
-            int bar = order.get(i);
-            boolean goesOn = i + 1 < order.size()
-                    && spans.getOrDefault(order.get(i + 1), List.of()).stream().anyMatch(MidiFileWriter::isHeld);
-            Heading heading = arrangement.sheet().heading();
-            Bar here = arrangement.sheet().bars().get(bar);
-            for (PedalSpan span : spans.getOrDefault(bar, List.of())) {
-                // The foot swings with the hand.
-                Fraction down = Swing.played(heading, here, span.down());
-                Fraction up = Swing.played(heading, here, span.up());
-                Fraction late = barStart.plus(down).plus(span.delay());
-                if (!(isDown && isHeld(span))) {
-                    message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, DOWN, late);
-                }
-                isDown = goesOn && up.equals(here.length());
-                if (!isDown) {
-                    message(track, ShortMessage.CONTROL_CHANGE, 0, SUSTAIN, 0, barStart.plus(up));
-                }
-            }
-            barStart = barStart.plus(arrangement.sheet().bars().get(bar).length());
-        }
-    }
-
-    /** Whether the foot may have been down before its bar began. */
-    private static boolean isHeld(PedalSpan span) {
-        return span.down().equals(Fraction.ZERO) && span.delay().equals(Fraction.ZERO);
-    }
-
-    /** A note of the left hand, as much shorter as it comes late. */
-    private static Sound sound(TimedNote note, Fraction late, IntUnaryOperator velocity) {
-        Fraction left = note.sounding().minus(late);
-        boolean fits = left.compareTo(Fraction.ZERO) > 0;
-        return new Sound(
-                note.pitch().midi(),
-                fits ? note.onset().plus(late) : note.onset(),
-                fits ? left : note.sounding(),
-                note.tied() ? note.onset().plus(note.duration()) : null,
-                velocity);
-    }
-
-    private static void writeMelody(Track track, LeadSheet sheet) throws InvalidMidiDataException {
-        meta(track, 0, TRACK_NAME, "Melody".getBytes(StandardCharsets.UTF_8));
-        Loudness loudness = new Loudness(sheet, Side.RIGHT);
-        Map<Integer, List<Sound>> byBar = sheet.bars().stream()
-                .collect(Collectors.toMap(
-                        Bar::index,
-                        bar -> bar.allOfUpper().stream()
-                                .filter(note -> !note.isRest())
-                                .map(n -> new Sound(
-                                        n.pitch().midi(),
-                                        n.onset(),
-                                        n.duration(),
-                                        n.tied() ? n.onset().plus(n.duration()) : null,
-                                        time -> velocity(SINGING * loudness.of(bar.index(), n, time))))
-                                .toList()));
-        write(track, 1, sheet, byBar);
-    }
-
-    private static void write(Track track, int channel, LeadSheet sheet, Map<Integer, List<Sound>> byBar)
+    /** What a hand plays, on a channel of its own; the foot holds the strings of all of them. */
+    private static void writePart(
+            Track track,
+            int channel,
+            Performed tune,
+            Set<PlayedNote.Part> parts,
+            ToIntBiFunction<TimedNote, Integer> velocity)
             throws InvalidMidiDataException {
         track.add(new MidiEvent(new ShortMessage(ShortMessage.PROGRAM_CHANGE, channel, PIANO, 0), 0));
+        writePedal(track, channel, tune);
         KeysDown keys = new KeysDown();
         Fraction barStart = Fraction.ZERO;
-        for (LeadSheet.Played played : sheet.unfolded()) {
-            int bar = played.bar();
-            for (Sound written : byBar.getOrDefault(bar, List.of())) {
-                Sound sound = written.played(sheet.heading(), sheet.bars().get(bar));
-                keys.add(
-                        sound.midi(),
-                        barStart.plus(sound.onset()),
-                        sound.duration(),
-                        sound.tiedTo() == null ? null : barStart.plus(sound.tiedTo()),
-                        sound.velocity().applyAsInt(played.time()));
+        for (Performance.Step step : tune.steps()) {
+            for (PlayedNote played : step.notes()) {
+                TimedNote note = played.note();
+                if (parts.contains(played.part())) {
+                    keys.add(
+                            note.pitch().midi(),
+                            barStart.plus(played.from()),
+                            played.duration(),
+                            note.tied() ? barStart.plus(played.to()) : null,
+                            velocity.applyAsInt(note, step.time()));
+                }
             }
-            barStart = barStart.plus(sheet.bars().get(bar).length());
+            barStart = barStart.plus(tune.sheet().bars().get(step.bar()).length());
         }
         for (KeysDown.Stroke stroke : keys.strokes()) {
             message(track, ShortMessage.NOTE_ON, channel, stroke.midi(), stroke.velocity(), stroke.from());
             message(track, ShortMessage.NOTE_OFF, channel, stroke.midi(), 0, stroke.to());
         }
         endAt(track, ticks(barStart));
+    }
+
+    private static void writeHand(Track track, Performed tune, Side side) throws InvalidMidiDataException {
+        boolean left = side == Side.LEFT;
+        meta(track, Fraction.ZERO, TRACK_NAME, left ? "Left hand" : "Right hand");
+        Loudness loudness = new Loudness(tune.sheet(), side);
+        writePart(
+                track,
+                left ? 0 : 2,
+                tune,
+                EnumSet.of(left ? PlayedNote.Part.LEFT : PlayedNote.Part.RIGHT),
+                (note, time) -> velocity(usual(note, tune.arrangement()) * loudness.of(note.bar(), note.note(), time)));
+    }
+
+    private static int usual(TimedNote note, Arrangement arrangement) {
+        return switch (note.stress()) {
+            case SOFT -> SOFTLY;
+            case BROUGHT_OUT -> BROUGHT_OUT;
+            case EVEN -> Balance.isBass(note, arrangement) ? BASS : CHORDS;
+        };
+    }
+
+    private static int velocity(double wanted) {
+        return (int) Math.max(1, Math.min(127, Math.round(wanted)));
+    }
+
+    private static void writeMelody(Track track, Performed tune) throws InvalidMidiDataException {
+        meta(track, Fraction.ZERO, TRACK_NAME, "Melody");
+        Fraction barStart = Fraction.ZERO;
+        for (Performance.Step step : tune.steps()) {
+            for (PlayedNote played : step.notes()) {
+                String syllable = played.note().note().syllable();
+                if (played.part() == PlayedNote.Part.TUNE && !SUNG_ON.contains(syllable)) {
+                    meta(track, barStart.plus(played.from()), LYRIC, syllable);
+                }
+            }
+            barStart = barStart.plus(tune.sheet().bars().get(step.bar()).length());
+        }
+        Loudness loudness = new Loudness(tune.sheet(), Side.RIGHT);
+        writePart(
+                track,
+                1,
+                tune,
+                EnumSet.of(PlayedNote.Part.TUNE, PlayedNote.Part.BENEATH),
+                (note, time) -> velocity(SINGING * loudness.of(note.bar(), note.note(), time)));
+    }
+
+    private static void writePedal(Track track, int channel, Performed tune) throws InvalidMidiDataException {
+        Map<Integer, List<PedalSpan>> spans =
+                PedalSpan.of(tune.arrangement()).stream().collect(Collectors.groupingBy(PedalSpan::bar));
+        Fraction barStart = Fraction.ZERO;
+        boolean isDown = false;
+        List<Integer> order = tune.sheet().playingOrder();
+        for (int i = 0; i < order.size(); i++) {
+            int bar = order.get(i);
+            boolean goesOn = i + 1 < order.size()
+                    && spans.getOrDefault(order.get(i + 1), List.of()).stream().anyMatch(MidiFileWriter::isHeld);
+            Fraction length = tune.sheet().bars().get(bar).length();
+            for (PedalSpan span : spans.getOrDefault(bar, List.of())) {
+                // The foot swings with the hand.
+                Fraction down = tune.performance().time(bar, span.down());
+                Fraction up = tune.performance().time(bar, span.up());
+                Fraction late = barStart.plus(down).plus(span.delay());
+                if (!(isDown && isHeld(span))) {
+                    message(track, ShortMessage.CONTROL_CHANGE, channel, SUSTAIN, DOWN, late);
+                }
+                isDown = goesOn && up.equals(length);
+                if (!isDown) {
+                    message(track, ShortMessage.CONTROL_CHANGE, channel, SUSTAIN, 0, barStart.plus(up));
+                }
+            }
+            barStart = barStart.plus(length);
+        }
+    }
+
+    /** Whether the foot may have been down before its bar began. */
+    private static boolean isHeld(PedalSpan span) {
+        return span.down().equals(Fraction.ZERO) && span.delay().equals(Fraction.ZERO);
     }
 
     /** All tracks end with the last bar, sounding or not. */
@@ -312,6 +314,10 @@ public final class MidiFileWriter implements ScoreWriter {
 
     private static long ticks(Fraction time) {
         return time.times(TICKS_PER_QUARTER).floor();
+    }
+
+    private static void meta(Track track, Fraction time, int type, String text) throws InvalidMidiDataException {
+        meta(track, ticks(time), type, text.getBytes(StandardCharsets.UTF_8));
     }
 
     private static void meta(Track track, long tick, int type, byte... data) throws InvalidMidiDataException {

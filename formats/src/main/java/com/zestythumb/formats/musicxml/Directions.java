@@ -78,7 +78,7 @@ final class Directions {
     static void sound(XmlNode sound, BroughtBar bar, SheetBuilder sheet, ImportReport.Builder report, int number) {
         int tempo = XmlNode.parse(sound.attribute("tempo"), 0);
         if (tempo > 0 && number == 1) {
-            setTempo(tempo / bar.meter.beatLength().toDouble(), sheet);
+            setTempo(tempo / bar.meter.tempoBeat().toDouble(), sheet);
         } else if (tempo > 0) {
             report.add(Fate.LEFT_OUT, LATER_TEMPI, number);
         }
@@ -108,7 +108,7 @@ final class Directions {
         Double unit = QUARTERS.get(metronome.text("beat-unit"));
         if (perMinute > 0 && unit != null && !sheet.bars().isEmpty()) {
             double dotted = metronome.has("beat-unit-dot") ? 1.5 : 1;
-            double beat = sheet.bars().get(0).meter.beatLength().toDouble();
+            double beat = sheet.bars().get(0).meter.tempoBeat().toDouble();
             setTempo(perMinute * unit * dotted / beat, sheet);
         }
     }

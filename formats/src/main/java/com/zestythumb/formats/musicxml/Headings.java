@@ -3,13 +3,14 @@ package com.zestythumb.formats.musicxml;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.Swing;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.List;
+import java.util.Map;
 import org.audiveris.proxymusic.AboveBelow;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Clef;
@@ -28,7 +29,6 @@ import org.audiveris.proxymusic.PedalType;
 import org.audiveris.proxymusic.PerMinute;
 import org.audiveris.proxymusic.Segno;
 import org.audiveris.proxymusic.Sound;
-import org.audiveris.proxymusic.Swing;
 import org.audiveris.proxymusic.Time;
 import org.audiveris.proxymusic.YesNo;
 
@@ -40,6 +40,10 @@ final class Headings {
 
     private static final ObjectFactory FACTORY = new ObjectFactory();
     private static final int SECONDS_PER_MINUTE = 60;
+
+    /** What a tempo counts, by its quarter notes. */
+    private static final Map<Fraction, String> UNITS = Map.of(
+            Fraction.of(2), "half", Fraction.of(1), "quarter", Fraction.of(1, 2), "eighth", Fraction.of(1, 4), "16th");
 
     private Headings() {}
 
@@ -79,8 +83,10 @@ final class Headings {
 
     static Direction tempo(LeadSheet sheet) {
         Metronome metronome = new Metronome();
-        metronome.setBeatUnit(beatUnit(sheet.meter()));
-        if (sheet.meter().isCompound()) {
+        Fraction beat = sheet.meter().tempoBeat();
+        boolean dotted = beat.numerator() == 3;
+        metronome.setBeatUnit(UNITS.get(dotted ? beat.times(Fraction.of(2, 3)) : beat));
+        if (dotted) {
             metronome.getBeatUnitDot().add(new org.audiveris.proxymusic.Empty());
         }
         PerMinute perMinute = new PerMinute();
@@ -95,24 +101,17 @@ final class Headings {
         return direction;
     }
 
-    private static String beatUnit(Meter meter) {
-        return switch (meter.unit()) {
-            case 2 -> "half";
-            case 16 -> meter.isCompound() ? "eighth" : "16th";
-            case 8 -> meter.isCompound() ? "quarter" : "eighth";
-            default -> meter.isCompound() ? "half" : "quarter";
-        };
-    }
-
     /** Words at the beginning that say how the whole tune goes. */
-    static Direction feel(Heading heading) {
-        Direction direction = words(heading.feel());
+    static Direction feel(LeadSheet sheet) {
+        Direction direction = words(sheet.heading().feel());
         direction.setDirective(YesNo.YES);
-        if (com.zestythumb.core.sheet.Swing.isIn(heading)) {
-            Swing swing = new Swing();
-            swing.setFirst(BigInteger.TWO);
-            swing.setSecond(BigInteger.ONE);
-            swing.setSwingType("eighth");
+        Swing played = Swing.of(sheet);
+        if (!played.isEven()) {
+            long first = played.first().numerator();
+            org.audiveris.proxymusic.Swing swing = new org.audiveris.proxymusic.Swing();
+            swing.setFirst(BigInteger.valueOf(first));
+            swing.setSecond(BigInteger.valueOf(played.first().denominator() - first));
+            swing.setSwingType(played.pair().equals(Fraction.of(1)) ? "eighth" : "16th");
             Sound sound = new Sound();
             sound.setSwing(swing);
             direction.setSound(sound);

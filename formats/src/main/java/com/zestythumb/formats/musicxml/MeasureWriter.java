@@ -141,7 +141,7 @@ final class MeasureWriter {
             if (!page) {
                 content.add(Headings.tempo(sheet));
                 if (!sheet.heading().feel().isEmpty()) {
-                    content.add(Headings.feel(sheet.heading()));
+                    content.add(Headings.feel(sheet));
                 }
             }
             return;

@@ -1,6 +1,7 @@
 package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.arrangement.Arrangement;
+import com.zestythumb.core.arrangement.Performance;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.arrangement.TuneFingers;
 import com.zestythumb.core.pitch.Pitch;
@@ -50,11 +51,6 @@ final class MelodyStaff {
                 .collect(Collectors.groupingBy(note -> List.of(note.bar(), note.onset())));
     }
 
-    /** The id of a melody note in the engraving: bar and place in it, from 0. */
-    static String id(int bar, int place) {
-        return "m" + bar + "-" + place;
-    }
-
     List<Object> bar(Bar bar) {
         List<SheetNote> melody = bar.melody();
         if (melody.isEmpty() || melody.size() == 1 && melody.get(0).isRest()) {
@@ -100,7 +96,7 @@ final class MelodyStaff {
         for (int part = 0; part < values.size(); part++) {
             NoteValue value = values.get(part);
             Note note = new Note();
-            note.setId(id(bar.index(), place) + (part == 0 ? "" : "-" + part));
+            note.setId(Performance.tuneId(bar.index(), place) + (part == 0 ? "" : "-" + part));
             if (melody.isRest()) {
                 note.setRest(new Rest());
             } else {

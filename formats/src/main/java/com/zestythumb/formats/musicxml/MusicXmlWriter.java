@@ -105,11 +105,6 @@ public final class MusicXmlWriter implements ScoreWriter {
         score.setIdentification(identification);
     }
 
-    /** The id of a melody note in the engraving: its bar's index and its place in the bar, both from 0. */
-    public static String melodyId(int bar, int place) {
-        return MelodyStaff.id(bar, place);
-    }
-
     @Override
     public String mediaType() {
         return "application/vnd.recordare.musicxml+xml";

@@ -10,6 +10,7 @@ export type Reading = Schemas['Reading'];
 export type BarEntry = Schemas['Entry'];
 export type ArrangedChord = Schemas['ArrangedChord'];
 export type Tick = Schemas['Tick'];
+export type Credits = Schemas['Credits'];
 export type Alternative = Schemas['Alternative'];
 export type Assignment = Schemas['Assignment'];
 export type Catalogue = Schemas['Catalogue'];

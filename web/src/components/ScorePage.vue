@@ -5,6 +5,7 @@ import { motionLines } from '../engraver/geometry';
 import { useChordMarks } from '../composables/useChordMarks';
 import { useDrawing } from '../composables/useDrawing';
 import { NO_VEIL, type Veil } from '../engraver/veil';
+import { tempoWords } from '../player/words';
 import type { BarRange } from '../player/timeline';
 import ChordOnPage from './ChordOnPage.vue';
 
@@ -16,12 +17,19 @@ const props = defineProps<{
   loop: BarRange | undefined;
   /** Beside another page, where a line of music has half the height. */
   small?: boolean;
+  /** Engraved for paper: the engraver's scale, whatever the window. */
+  scale?: number;
   /** How voices go from note to note, to be drawn. */
   motions?: Motion[];
   /** What is grey and what is not seen. */
   veil?: Veil;
 }>();
-const emit = defineEmits<{ choose: [chord: number]; extend: [chord: number] }>();
+const emit = defineEmits<{
+  choose: [chord: number];
+  extend: [chord: number];
+  /** All of it is drawn. */
+  ready: [page: HTMLElement];
+}>();
 
 const page = ref<HTMLElement>();
 const { pieces, drawn, boxes, sections, leans, trouble } = useDrawing(
@@ -30,7 +38,19 @@ const { pieces, drawn, boxes, sections, leans, trouble } = useDrawing(
   () => props.sounding,
   () => props.small,
   () => props.veil ?? NO_VEIL,
+  () => props.scale,
 );
+watch(boxes, async () => {
+  await nextTick();
+  if (page.value) emit('ready', page.value);
+});
+/** How it goes, in words, and how fast. */
+const opening = computed(() => {
+  const now = drawn.value;
+  return now?.bars.length
+    ? [now.feel, tempoWords(now.beatLength, now.tempo)].filter(Boolean).join('   ')
+    : '';
+});
 const { flagged, inLoop, inRow, rowNames, closes, name } = useChordMarks(
   drawn,
   () => props.chosen,
@@ -58,6 +78,7 @@ watch(() => [props.chosen, boxes.value], scroll);
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="!tune?.bars.length" class="empty">Type <b>| C | F | G7 | C |</b> and see it here</p>
     <div ref="page" class="page">
+      <span v-if="opening && !small" class="opening">{{ opening }}</span>
       <div class="drawing" aria-hidden="true">
         <div v-for="(svg, i) in pieces" :key="i" class="piece" v-html="svg" />
       </div>
@@ -187,8 +208,20 @@ watch(() => [props.chosen, boxes.value], scroll);
 }
 .page {
   position: relative;
-  /* For the name of a section above the first line. */
+  /* For the tempo and the name of a section above the first line. */
+  padding-top: 20px;
+}
+.small .page {
   padding-top: 12px;
+}
+.opening {
+  position: absolute;
+  top: 0;
+  left: 2px;
+  z-index: 1;
+  font: 600 17px/1.2 var(--reading);
+  white-space: pre;
+  pointer-events: none;
 }
 .drawing {
   position: relative;

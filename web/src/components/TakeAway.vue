@@ -1,21 +1,29 @@
 <script setup lang="ts">
-import type { FileFormat, Played } from '../api/client';
+import { ref } from 'vue';
+import type { Arrangement, FileFormat, Played } from '../api/client';
 import { useFiles } from '../composables/useFiles';
+import ScorePage from './ScorePage.vue';
 
 /** The tune as a file: for paper, for notation, for playing, for other programs. */
 const props = defineProps<{
-  title: string;
-  composer: string;
+  tune: Arrangement | undefined;
   chart: string;
   played: Played | undefined;
-  facts: string;
 }>();
 
 const { download, downloadPage, trouble, busy } = useFiles();
 
-const PAGES: { format: 'pdf' | 'svg'; name: string; use: string }[] = [
-  { format: 'pdf', name: 'PDF', use: 'for paper' },
-  { format: 'svg', name: 'SVG', use: 'a picture of the page' },
+interface PageFile {
+  format: 'pdf' | 'svg';
+  name: string;
+  use: string;
+  /** Whether its staves are large. */
+  large: boolean;
+}
+const PAGES: PageFile[] = [
+  { format: 'pdf', name: 'PDF', use: 'for paper', large: false },
+  { format: 'pdf', name: 'Large print', use: 'for paper, staves of 9 mm', large: true },
+  { format: 'svg', name: 'SVG', use: 'a picture of the page', large: false },
 ];
 const FILES: { format: FileFormat; name: string; use: string }[] = [
   { format: 'musicxml', name: 'MusicXML', use: 'for notation' },
@@ -25,21 +33,32 @@ const FILES: { format: FileFormat; name: string; use: string }[] = [
   { format: 'chart', name: 'Text', use: 'the chart as typed' },
 ];
 
-const takePage = (format: 'svg' | 'pdf') =>
-  downloadPage(format, {
-    title: props.title,
-    facts: props.facts,
-    composer: props.composer,
-  });
+/** What is being engraved for paper. */
+const wanted = ref<PageFile & { scale: number; width: number }>();
+
+async function takePage(file: PageFile) {
+  const { engravedFor, STAFF } = await import('../engraver/paper');
+  wanted.value = { ...file, ...engravedFor(file.large ? STAFF.large : STAFF.usual) };
+}
+
+async function take(page: HTMLElement) {
+  const { title, credits } = props.tune!;
+  await downloadPage(wanted.value!.format, page, { title, credits });
+  wanted.value = undefined;
+}
 </script>
 
 <template>
-  <section class="take" aria-labelledby="take-heading" :aria-busy="busy">
+  <section class="take" aria-labelledby="take-heading" :aria-busy="busy || !!wanted">
     <h2 id="take-heading">Print and share</h2>
     <ul>
-      <li v-for="{ format, name, use } in PAGES" :key="format">
-        <button class="plain-button" :disabled="busy" @click="takePage(format)">
-          <b>{{ name }}</b> <span>{{ use }}</span>
+      <li v-for="file in PAGES" :key="file.name">
+        <button
+          class="plain-button"
+          :disabled="busy || !!wanted || !tune?.bars.length"
+          @click="takePage(file)"
+        >
+          <b>{{ file.name }}</b> <span>{{ file.use }}</span>
         </button>
       </li>
       <li v-for="{ format, name, use } in FILES" :key="format">
@@ -52,6 +71,17 @@ const takePage = (format: 'svg' | 'pdf') =>
         </button>
       </li>
     </ul>
+    <div v-if="wanted" class="paper" :style="{ width: `${wanted.width}px` }" inert>
+      <ScorePage
+        :tune="tune"
+        :chosen="-1"
+        :typed-bar="undefined"
+        :sounding="new Map()"
+        :loop="undefined"
+        :scale="wanted.scale"
+        @ready="take"
+      />
+    </div>
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
   </section>
 </template>
@@ -83,6 +113,15 @@ b {
 }
 span {
   color: var(--ink-soft);
+}
+/* Engraved out of sight. */
+.paper {
+  position: fixed;
+  left: -10000px;
+  top: 0;
+}
+.paper :deep(.score) {
+  padding: 0;
 }
 .trouble {
   color: var(--caution);

@@ -32,6 +32,8 @@ export function useDrawing(
   sounding: () => Map<string, number>,
   small: () => boolean,
   veil: () => Veil,
+  /** The engraver's scale where it is not to go by the page's width. */
+  fixed: () => number | undefined = () => undefined,
 ) {
   const boxes = ref<ChordBox[]>([]);
   const sections = ref<SectionName[]>([]);
@@ -45,7 +47,7 @@ export function useDrawing(
   function draw() {
     const now = tune();
     if (!now || width === 0) return;
-    const scale = small() ? SMALL : Math.round(scaleFor(width));
+    const scale = fixed() ?? (small() ? SMALL : Math.round(scaleFor(width)));
     const starts = systemStarts(now, (width * 100) / scale);
     const braced = now.melody.length > 0 || now.notes.some(({ right }) => right);
     engrave(now, { pieces: piecesOf(now.musicXml, starts), width, scale, braced });

@@ -40,15 +40,12 @@ export function useFiles() {
   const downloadSound = (name: string, make: () => Promise<Blob>) =>
     attempt(async () => saveAs(name, await make()));
 
-  /** The engraved page as it stands. */
-  const downloadPage = (format: 'svg' | 'pdf', head: Head) =>
+  /** A page that is engraved for paper. */
+  const downloadPage = (format: 'svg' | 'pdf', page: HTMLElement, head: Head) =>
     attempt(async () => {
       const { pageAsPdf, pageAsSvg } = await import('../engraver/paper');
-      // Another way that is laid beside it stays on the screen.
-      const page = document.querySelector<HTMLElement>('.score:not(.beside *) .page');
-      if (!page?.querySelector('svg')) throw new Error('nothing is engraved yet');
       const name = head.title.replace(/[^\p{L}\p{N} ._-]/gu, '').trim() || 'tune';
-      const blob = format === 'svg' ? pageAsSvg(page) : await pageAsPdf(page, head);
+      const blob = format === 'svg' ? await pageAsSvg(page) : await pageAsPdf(page, head);
       saveAs(`${name}.${format}`, blob);
     });
 

@@ -41,7 +41,7 @@ function pedalDown(system: Element): number {
   return scale ? PEDAL_DOWN * scale : 0;
 }
 
-function edgesOf(system: Element): Edges {
+export function edgesOf(system: Element): Edges {
   const { bottom: lowest, right } = system.getBoundingClientRect();
   const bottom = lowest - pedalDown(system);
   const words = wordsBelow(system).map((word) => word.getBoundingClientRect().top - AIR);

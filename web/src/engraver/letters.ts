@@ -11,7 +11,7 @@ export const ON_THE_PAGE: Record<Family, string> = {
   Titles: "'Fraunces Variable', Fraunces, serif",
 };
 
-/** Accidentals as outlines one unit high, since not every font on paper has them. */
+/** Accidentals and the notes of a tempo as outlines one unit high, since not every font on paper has them. */
 const SIGNS: Record<string, { path: string; width: number }> = {
   '♭': {
     width: 0.42,
@@ -22,8 +22,21 @@ const SIGNS: Record<string, { path: string; width: number }> = {
     path: 'M0.12 -0.92 h0.06 v1 h-0.06 Z M0.31 -1 h0.06 v1 h-0.06 Z M0 -0.55 l0.48 -0.14 v0.13 l-0.48 0.14 Z M0 -0.2 l0.48 -0.14 v0.13 l-0.48 0.14 Z',
   },
 };
-/** The engraver's own font has its accidentals in a private place. */
-const PRIVATE: Record<string, string> = { '\uEA64': '♭', '\uEA66': '♯' };
+const ACCIDENTALS = /[♭♯]/;
+const HEAD = 'M0.02 -0.06 A0.19 0.13 -25 1 1 0.36 -0.18 A0.19 0.13 -25 1 1 0.02 -0.06 Z';
+const STEM = 'M0.31 -0.15 h0.06 v-0.8 h-0.06 Z';
+const FLAG = 'M0.31 -0.95 q0.05 0.2 0.25 0.33 q0.1 0.12 0.02 0.32 q0.02 -0.2 -0.27 -0.32 Z';
+SIGNS['♩'] = { width: 0.45, path: `${HEAD} ${STEM}` };
+SIGNS['♪'] = { width: 0.62, path: `${HEAD} ${STEM} ${FLAG}` };
+SIGNS['𝄌'] = {
+  width: 0.95,
+  path:
+    'M0.15 -0.4 a0.3 0.36 0 1 1 0.6 0 a0.3 0.36 0 1 1 -0.6 0 Z ' +
+    'M0.25 -0.4 a0.2 0.27 0 1 0 0.4 0 a0.2 0.27 0 1 0 -0.4 0 Z ' +
+    'M0.42 -0.95 h0.06 v1.1 h-0.06 Z M0 -0.43 h0.9 v0.06 h-0.9 Z',
+};
+/** The engraver's own font has its signs in a private place. */
+const PRIVATE: Record<string, string> = { '\uE048': '𝄌', '\uEA64': '♭', '\uEA66': '♯' };
 
 /** A piece of text in one look, from where it begins; `y` is the line it stands on. */
 export interface Run {
@@ -35,12 +48,8 @@ export interface Run {
   family: Family;
 }
 
-/** How letters are written on some kind of paper. */
-export interface Letters {
-  family: (family: Family) => string;
-  /** Whether its fonts have every letter of a text. */
-  has: (text: string, run: Run) => boolean;
-}
+/** How letters are written on some kind of paper: by which of its fonts a text is; undefined where none has all its letters. */
+export type Letters = (run: Run) => string | undefined;
 
 export function element(name: string, attributes: Record<string, string | number>): SVGElement {
   const made = document.createElementNS(SVG, name);
@@ -83,14 +92,16 @@ export function drawn(run: Run, letters: Letters): SVGElement {
   const sign = SIGNS[run.text];
   if (sign) {
     const transform = `translate(${run.x} ${run.y}) scale(${run.size})`;
-    return element('path', { d: sign.path, transform, fill: INK, 'fill-rule': 'evenodd' });
+    const rule = ACCIDENTALS.test(run.text) ? 'evenodd' : 'nonzero';
+    return element('path', { d: sign.path, transform, fill: INK, 'fill-rule': rule });
   }
-  if (!letters.has(run.text, run)) return pictured(run);
+  const font = letters(run);
+  if (!font) return pictured(run);
   const text = element('text', {
     x: run.x,
     y: run.y,
     'font-size': run.size,
-    'font-family': letters.family(run.family),
+    'font-family': font,
     'font-weight': run.bold ? 'bold' : 'normal',
     fill: INK,
   });
@@ -98,8 +109,8 @@ export function drawn(run: Run, letters: Letters): SVGElement {
   return text;
 }
 
-/** Parts of a text that are letters alone or one accidental. */
-const pieces = (text: string) => text.split(/([♭♯])/).filter(Boolean);
+/** Parts of a text that are letters alone or one sign. */
+const pieces = (text: string) => text.split(/([♭♯♩♪𝄌])/u).filter(Boolean);
 
 /** A line of text as pieces side by side. */
 export function line(text: string, from: Omit<Run, 'text'>): Run[] {
@@ -148,10 +159,10 @@ export function runsOf(text: SVGTextElement): Run[] {
 }
 
 /** What the page itself sets over the drawing, numerals and section names, in its own units. */
-export function overlay(page: HTMLElement): Run[] {
+export function overlay(page: HTMLElement, where = '.lane, .section, .opening'): Run[] {
   const origin = page.getBoundingClientRect();
   const runs: Run[] = [];
-  for (const lane of page.querySelectorAll('.lane, .section')) {
+  for (const lane of page.querySelectorAll(where)) {
     const walker = document.createTreeWalker(lane, NodeFilter.SHOW_TEXT);
     for (let node = walker.nextNode(); node; node = walker.nextNode()) {
       if (!node.textContent?.trim()) continue;

@@ -26,6 +26,19 @@ describe('systemStarts', () => {
     expect(systemStarts(tune(Array(16).fill(1), 8), 1300)).toEqual([0, 4, 8, 12]);
   });
 
+  it('gives the words of the longest verse their room', () => {
+    const words = (text: string, verse: number) =>
+      `<lyric number="${verse}"><syllabic>single</syllabic><text>${text}</text></lyric>`;
+    const sung = {
+      ...tune([1, 1, 1, 1], 2),
+      musicXml:
+        '<score>' +
+        `<measure number="1">${words('long', 1)}${words('longest', 2)}</measure>`.repeat(4),
+    } as Arrangement;
+    expect(systemStarts(tune([1, 1, 1, 1], 2), 700)).toEqual([0]);
+    expect(systemStarts(sung, 700)).toEqual([0, 2]);
+  });
+
   it('lets a pickup lead into the line that follows', () => {
     const withPickup = tune([1, 2, 2, 3], 1);
     withPickup.bars[0]!.offset = 2;

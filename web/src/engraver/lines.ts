@@ -6,13 +6,34 @@ const BAR = 24;
 const MOMENT = 33;
 const SYMBOL = 84;
 
+const LETTER = 20;
+const BETWEEN_SYLLABLES = 30;
+
+/** What the sung words of each bar need: those of the longest verse. */
+function roomsForWords(musicXml: string): number[] {
+  const [, ...bars] = musicXml.split(/(?=<measure )/);
+  return bars.map((bar) => {
+    const verses = new Map<string, number>();
+    for (const [, verse, text] of bar.matchAll(
+      /<lyric\b[^>]*number=['"](\d+)['"][^>]*>.*?<text>([^<]*)<\/text>/gs,
+    )) {
+      const letters = text!.replace(/&\w+;/g, '&').trim().length;
+      verses.set(verse!, (verses.get(verse!) ?? 0) + letters * LETTER + BETWEEN_SYLLABLES);
+    }
+    return Math.max(0, ...verses.values());
+  });
+}
+
 /** What each bar needs. */
-function roomsFor({ bars, notes, melody, chords }: Arrangement): number[] {
+function roomsFor({ bars, notes, melody, chords, musicXml }: Arrangement): number[] {
+  const words = roomsForWords(musicXml ?? '');
   const onsets = bars.map(() => new Set<number>());
   for (const note of [...notes, ...melody]) onsets[note.bar]?.add(note.onset);
   const symbols = bars.map(() => 0);
   for (const { bar } of chords) symbols[bar]!++;
-  return bars.map((_, i) => BAR + Math.max(onsets[i]!.size * MOMENT, symbols[i]! * SYMBOL));
+  return bars.map(
+    (_, i) => BAR + Math.max(onsets[i]!.size * MOMENT, symbols[i]! * SYMBOL, words[i] ?? 0),
+  );
 }
 
 /** A line of bars in as few equal parts as fit the page. */

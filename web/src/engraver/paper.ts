@@ -1,10 +1,13 @@
 import { jsPDF } from 'jspdf';
 import { svg2pdf } from 'svg2pdf.js';
-import { embedFonts } from './fonts';
+import type { Credits } from '../api/client';
+import { edgesOf } from './geometry';
+import { carriedFonts, embedFonts } from './fonts';
 import {
   drawn,
   element,
   INK,
+  line,
   ON_THE_PAGE,
   overlay,
   placed,
@@ -18,8 +21,8 @@ import { sheets, type System } from './sheets';
 const PAPER = { width: 595.28, height: 841.89, margin: 42 };
 const HEAD_ROOM = 70;
 
-/** A picture opens where the page's fonts may be: it names them, and any others after them. */
-const IN_PICTURES: Letters = { family: (family) => ON_THE_PAGE[family], has: () => true };
+/** A picture carries the page's fonts, and names others after them. */
+const IN_PICTURES: Letters = ({ family }) => ON_THE_PAGE[family];
 
 /** A piece of the drawing where it stands on the page, with all text set anew; only wanted systems stay in it. */
 function clean(
@@ -67,10 +70,18 @@ function sizeOf(page: HTMLElement) {
   return { width, height, viewBox: `0 0 ${width} ${height}` };
 }
 
+/** All texts of the drawing and those set over it. */
+const textsOf = (page: HTMLElement): Run[] => [
+  ...[...page.querySelectorAll<SVGTextElement>('.piece > svg text')].flatMap(runsOf),
+  ...overlay(page),
+];
+
 /** The whole page as one picture, notes as outlines. */
-export function pageAsSvg(page: HTMLElement): Blob {
+export async function pageAsSvg(page: HTMLElement): Promise<Blob> {
   const outer = element('svg', { xmlns: 'http://www.w3.org/2000/svg', ...sizeOf(page) });
-  outer.append(...drawing(page, systemsOf(page), IN_PICTURES));
+  const fonts = element('style', {});
+  fonts.textContent = await carriedFonts(textsOf(page));
+  outer.append(fonts, ...drawing(page, systemsOf(page), IN_PICTURES));
   overlay(page).forEach((run) => outer.append(drawn(run, IN_PICTURES)));
   return new Blob([new XMLSerializer().serializeToString(outer)], { type: 'image/svg+xml' });
 }
@@ -79,25 +90,29 @@ export function pageAsSvg(page: HTMLElement): Blob {
 function measured(page: HTMLElement): System<Element, Run>[] {
   const origin = page.getBoundingClientRect().top;
   const systems = systemsOf(page).map((drawing) => {
-    const { top, bottom } = drawing.getBoundingClientRect();
+    const { top, bottom } = edgesOf(drawing);
     return { drawing, top: top - origin, bottom: bottom - origin, texts: [] as Run[] };
   });
-  for (const run of overlay(page)) {
-    // A numeral stands below its system and above the next one; a section's name within its own.
-    const own = systems.filter((system) => system.top <= run.y).at(-1) ?? systems[0];
-    if (!own) continue;
+  const take = (own: (typeof systems)[number] | undefined, run: Run) => {
+    if (!own) return;
     own.texts.push(run);
     own.top = Math.min(own.top, run.y - run.size);
     own.bottom = Math.max(own.bottom, run.y + run.size * 0.3);
+  };
+  // A numeral stands below its system and above the next one; a section's name and the tempo above their own.
+  for (const run of overlay(page, '.lane')) {
+    take(systems.filter(({ top }) => top <= run.y).at(-1) ?? systems[0], run);
+  }
+  for (const run of overlay(page, '.section, .opening')) {
+    take(systems.find(({ bottom }) => bottom >= run.y) ?? systems.at(-1), run);
   }
   return systems;
 }
 
-/** What stands above the music on paper. */
+/** What stands above the music on paper, and whose it is. */
 export interface Head {
   title: string;
-  facts: string;
-  composer: string;
+  credits: Credits;
 }
 
 /** The page on sheets of A4, title above, in the page's own letters; systems stay whole and fill their sheet. */
@@ -111,7 +126,7 @@ export async function pageAsPdf(page: HTMLElement, head: Head): Promise<Blob> {
   const laid = sheets(measured(page), room, HEAD_ROOM / scale);
   for (const [sheet, systems] of laid.entries()) {
     if (sheet > 0) pdf.addPage();
-    else await heading(pdf, head, letters);
+    await write(pdf, sheet === 0 ? heading(head) : running(head.title, sheet + 1), letters);
     for (const { drawing: system, texts, top, at } of systems) {
       const outer = element('svg', size);
       outer.append(...drawing(page, [system], letters));
@@ -127,19 +142,54 @@ export async function pageAsPdf(page: HTMLElement, head: Head): Promise<Blob> {
   return pdf.output('blob');
 }
 
-async function heading(pdf: jsPDF, { title, facts, composer }: Head, letters: Letters) {
-  const { width, height, margin } = PAPER;
-  const outer = element('svg', { width, height, viewBox: `0 0 ${width} ${height}` });
-  const plain = { bold: false, family: 'Reading' as const, size: 11 };
-  const runs = [
+const PLAIN = { bold: false, family: 'Reading' as const, size: 11 };
+const SMALL = { ...PLAIN, size: 9 };
+const { width: WIDTH, height: HEIGHT, margin: MARGIN } = PAPER;
+
+/** The title, who wrote the words at the left and the music at the right; whose it is stands at the foot (common practice). */
+function heading({ title, credits }: Head): Run[] {
+  const { composer, lyricist, arranger, copyright } = credits;
+  const right = { ...PLAIN, x: WIDTH - MARGIN };
+  return [
     ...placed(
       title,
-      { x: width / 2, y: margin + 18, size: 24, bold: true, family: 'Titles' },
+      { x: WIDTH / 2, y: MARGIN + 18, size: 24, bold: true, family: 'Titles' },
       'middle',
     ),
-    ...placed(facts, { ...plain, x: width / 2, y: margin + 38 }, 'middle'),
-    ...placed(composer, { ...plain, x: width - margin, y: margin + 54 }, 'end'),
+    ...line(lyricist && `Words: ${lyricist}`, { ...PLAIN, x: MARGIN, y: MARGIN + 40 }),
+    ...placed(composer, { ...right, y: MARGIN + 40 }, 'end'),
+    ...placed(arranger && `arr. ${arranger}`, { ...right, y: MARGIN + 54 }, 'end'),
+    ...placed(
+      copyright && `© ${copyright.replace(/^(©|\(c\)|copyright)\s*/i, '')}`,
+      { ...SMALL, x: WIDTH / 2, y: HEIGHT - MARGIN / 2 },
+      'middle',
+    ),
   ];
+}
+
+/** What stands at the edges of every other sheet: the title, and which sheet it is. */
+const running = (title: string, sheet: number): Run[] => [
+  ...line(title, { ...SMALL, x: MARGIN, y: MARGIN - 12 }),
+  ...placed(`${sheet}`, { ...SMALL, x: WIDTH / 2, y: HEIGHT - MARGIN / 2 }, 'middle'),
+];
+
+async function write(pdf: jsPDF, runs: Run[], letters: Letters) {
+  const [width, height] = [WIDTH, HEIGHT];
+  const outer = element('svg', { width, height, viewBox: `0 0 ${width} ${height}` });
   runs.forEach((run) => outer.append(drawn(run, letters)));
   await svg2pdf(outer, pdf, { x: 0, y: 0, width, height });
+}
+
+/** Millimetres between the outer lines of a staff: as usual, and in large print. */
+export const STAFF = { usual: 7, large: 9 };
+const POINTS_TO_A_MILLIMETRE = 72 / 25.4;
+/** The engraver's staff at a scale of 100 per cent, in pixels. */
+const STAFF_PIXELS = 72;
+const SCALE = 60;
+
+/** How the page is engraved so that its staves are so high on paper, whatever window it is asked for in. */
+export function engravedFor(staff: number): { scale: number; width: number } {
+  const pixels = (STAFF_PIXELS * SCALE) / 100;
+  const width = (WIDTH - 2 * MARGIN) / POINTS_TO_A_MILLIMETRE;
+  return { scale: SCALE, width: Math.round((pixels * width) / staff) };
 }

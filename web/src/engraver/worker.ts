@@ -44,14 +44,34 @@ async function engraved({ pieces, width, scale, braced }: EngraveRequest): Promi
     form = wanted;
     drawn.clear();
   }
-  const svgs = pieces.map((piece) => {
+  const svgs = pieces.map((piece, i) => {
     const known = drawn.get(piece);
     if (known) return known;
+    const isLast = i === pieces.length - 1;
+    const full = isLast && endsShort(pieces) ? WELL_FILLED : SOMEWHAT_FILLED;
+    toolkit.setOptions({ minLastJustification: full });
     toolkit.loadData(piece);
     return toolkit.renderToSVG(1);
   });
   drawn = new Map(pieces.map((piece, i) => [piece, svgs[i]!]));
   return svgs;
+}
+
+/** How full a system has to be by itself to be spread over the page: one that is as long as the others, and a short last one. */
+const SOMEWHAT_FILLED = 0.25;
+const WELL_FILLED = 0.75;
+
+/** Bars of each system. */
+const systemsOf = (piece: string) =>
+  piece
+    .split(/(?=<measure [^>]*><print new-system)/)
+    .slice(1)
+    .map((system) => system.match(/<measure /g)!.length);
+
+/** Whether the last system has less than three quarters of the bars that the one before it has. */
+function endsShort(pieces: string[]): boolean {
+  const [before, last] = pieces.slice(-2).flatMap(systemsOf).slice(-2);
+  return before !== undefined && last !== undefined && last < before * WELL_FILLED;
 }
 
 const options = (width: number, scale: number, braced: boolean) => ({
@@ -67,7 +87,6 @@ const options = (width: number, scale: number, braced: boolean) => ({
   header: 'none',
   footer: 'none',
   breaks: 'encoded',
-  minLastJustification: 0.25,
   spacingSystem: 8,
   spacingLinear: 0.28,
   spacingNonLinear: 0.55,

@@ -3,17 +3,11 @@ import TakeAway from '../../components/TakeAway.vue';
 import { useLesson } from './useLesson';
 
 /** Taking the tune away as paper and files. */
-const { id, tune, arrangement, page, facts } = useLesson();
+const { id, tune, arrangement, page } = useLesson();
 </script>
 
 <template>
-  <TakeAway
-    :title="arrangement?.title ?? 'tune'"
-    :composer="arrangement?.composer ?? ''"
-    :chart="page.shown.value"
-    :played="tune.played.value"
-    :facts="facts"
-  />
+  <TakeAway :tune="arrangement" :chart="page.shown.value" :played="tune.played.value" />
   <RouterLink class="positions" :to="{ name: 'positions', params: { id } }">
     <b>Positions</b> <span>small keyboards, to print</span>
   </RouterLink>

@@ -1,23 +1,30 @@
 package com.zestythumb.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.zestythumb.formats.importing.Importer;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDResources;
 import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 
 /** The tune as a file, read by others. */
@@ -47,11 +54,13 @@ class TakeAwayTest extends InTheBrowser {
     /** Read by a library that knows nothing of the writer: letters of the page, systems whole, sheets full. */
     @Test
     void paperHasThePagesLettersAndWholeSystems() throws IOException {
-        newTune("title: Höhe Здравствуй\nkey: Eb major\ncomposer: Åse\n" + "| Eb | Ab | Bb7 | Eb |\n".repeat(24));
+        newTune("title: Höhe Здравствуй\nkey: Eb major\ncomposer: Åse\nlyricist: Ωραία\ncopyright: 2026 Åse\n"
+                + "| Eb | Ab | Bb7 | Eb |\n".repeat(24));
         awaitBars(96);
         stage("Print and share");
         browser.clickText(".take button", "PDF");
-        try (PDDocument pdf = Loader.loadPDF(Files.readAllBytes(browser.downloaded("Höhe Здравствуй.pdf")))) {
+        byte[] file = Files.readAllBytes(browser.downloaded("Höhe Здравствуй.pdf"));
+        try (PDDocument pdf = Loader.loadPDF(file)) {
             assertThat(pdf.getNumberOfPages()).isGreaterThan(1);
             Set<String> fonts = new TreeSet<>();
             for (PDPage page : pdf.getPages()) {
@@ -76,10 +85,59 @@ class TakeAwayTest extends InTheBrowser {
             assertThat(systems).isEqualTo(24);
             text.setStartPage(1);
             text.setEndPage(1);
-            // Letters that no font of the page has are a picture.
-            assertThat(pdf.getPage(0).getResources().getXObjectNames()).isNotEmpty();
-            assertThat(text.getText(pdf)).contains("Åse");
+            // Other alphabets are text too, and the letters of titles have a font that has them.
+            PDResources first = pdf.getPage(0).getResources();
+            assertThat(first.getXObjectNames()).noneMatch(first::isImageXObject);
+            assertThat(text.getText(pdf)).contains("Höhe Здравствуй", "Åse", "Words: Ωραία", "© 2026 Åse");
+            text.setStartPage(2);
+            text.setEndPage(2);
+            assertThat(text.getText(pdf).lines())
+                    .contains("Höhe Здравствуй", "2")
+                    .doesNotContain("© 2026 Åse");
+            assertThat(staffMillimetres(pdf)).isCloseTo(7, within(0.2));
+            // The numeral stands right below the fingers of its own system.
+            List<TextPosition> letters = letters(pdf);
+            List<Double> apart = IntStream.range(1, letters.size())
+                    .filter(i -> letters.get(i - 1).getUnicode().equals("5"))
+                    .filter(i -> letters.get(i).getUnicode().equals("I"))
+                    .filter(i ->
+                            Math.abs(letters.get(i).getX() - letters.get(i - 1).getX()) < 10)
+                    .mapToObj(i -> (letters.get(i).getY() - letters.get(i - 1).getY()) * 25.4 / 72)
+                    .toList();
+            assertThat(apart).hasSizeGreaterThan(3).allMatch(millimetres -> millimetres > 2 && millimetres < 8);
         }
+    }
+
+    /** Of the first sheet, from its top. */
+    private static List<TextPosition> letters(PDDocument pdf) throws IOException {
+        List<TextPosition> letters = new ArrayList<>();
+        PDFTextStripper reader = new PDFTextStripper() {
+            @Override
+            protected void writeString(String text, List<TextPosition> positions) {
+                letters.addAll(positions);
+            }
+        };
+        reader.setEndPage(1);
+        reader.getText(pdf);
+        return letters;
+    }
+
+    /** Between the first and the fifth line of the first staff. */
+    private static double staffMillimetres(PDDocument pdf) throws IOException {
+        int perMillimetre = 20;
+        BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, perMillimetre * 25.4f);
+        List<Integer> lines = new ArrayList<>();
+        for (int y = 0; y < page.getHeight() && lines.size() < 5; y++) {
+            int row = y;
+            long dark = IntStream.range(0, page.getWidth())
+                    .filter(x -> (page.getRGB(x, row) & 0xFF) < 128)
+                    .count();
+            boolean isNew = lines.isEmpty() || y > lines.get(lines.size() - 1) + perMillimetre;
+            if (dark > page.getWidth() * 0.7 && isNew) {
+                lines.add(y);
+            }
+        }
+        return (double) (lines.get(4) - lines.get(0)) / perMillimetre;
     }
 
     private static long count(String words, String wanted) {

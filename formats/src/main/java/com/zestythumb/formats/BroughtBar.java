@@ -33,6 +33,7 @@ public final class BroughtBar {
     public String words = "";
     public boolean startsRepeat;
     public int timesPlayed = 1;
+    public boolean endsDouble;
     public List<Integer> ending = List.of();
     /** A new line begins here. */
     public boolean beginsLine;
@@ -157,7 +158,7 @@ public final class BroughtBar {
                         .add(note.at(from.minus(full.times(bar)), to.minus(from))
                                 .withTie(goesOn ? !note.isRest() : note.tied())
                                 .withTuplet(begins && !goesOn ? note.tuplet() : null)
-                                .withSyllable(begins ? note.syllable() : ""));
+                                .withVerses(begins ? note.verses() : List.of()));
                 from = to;
             }
         }

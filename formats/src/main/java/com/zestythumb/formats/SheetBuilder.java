@@ -143,7 +143,8 @@ public final class SheetBuilder {
                         draft.meter,
                         draft.length,
                         draft.pickup ? draft.meter.barLength().minus(draft.length) : Fraction.ZERO,
-                        new BarSigns(draft.startsRepeat, draft.timesPlayed, draft.ending, draft.marks),
+                        new BarSigns(
+                                draft.startsRepeat, draft.timesPlayed, draft.ending, draft.marks, draft.endsDouble),
                         chords,
                         List.of(),
                         List.of(),

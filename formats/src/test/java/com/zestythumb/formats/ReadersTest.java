@@ -8,6 +8,7 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.importing.Importer;
 import java.io.ByteArrayOutputStream;
@@ -109,11 +110,10 @@ class ReadersTest {
                 """).get(0);
         Bar first = tune.sheet().bars().get(0);
         assertThat(melody(first)).isEqualTo("A4 Bb4 C#5 B4");
-        assertThat(first.melody()).extracting(n -> n.syllable()).containsExactly("one", "two", "three-", "ee");
+        assertThat(first.melody()).extracting(n -> n.syllable(0)).containsExactly("one", "two", "three-", "ee");
         assertThat(tune.sheet().bars().get(1).text().notes()).containsExactly("softly");
-        assertThat(tune.report().lines())
-                .extracting(ImportReport.Line::what)
-                .contains("2 notes of the left hand", "verses after the first");
+        assertThat(tune.report().lines()).extracting(ImportReport.Line::what).contains("2 notes of the left hand");
+        assertThat(first.melody()).extracting(n -> n.syllable(1)).containsExactly("other", "words", "here", "now");
     }
 
     /** ChordPro 6: its published directives for the heading, environments, comments, grids, capo. */
@@ -370,9 +370,9 @@ class ReadersTest {
         assertThat(sheet.bars().get(0).melody().get(2).onset()).hasToString("2");
     }
 
-    /** MusicXML: the verses are told by the numbers of their lyrics; a word of the second alone is no word of the first. */
+    /** MusicXML: the verses are known by the numbers of their lyrics; a word of the second alone is no word of the first. */
     @Test
-    void leavesTheSecondVerseWhereItIs() {
+    void keepsTheVersesApart() {
         String lyric = "<lyric number='%d'><syllabic>single</syllabic><text>%s</text></lyric>";
         Imported read = read(score(
                         false,
@@ -382,9 +382,8 @@ class ReadersTest {
                                 + sung("E", 2, lyric.formatted(1, "one") + lyric.formatted(2, "two"))))
                 .get(0);
         assertThat(read.sheet().bars().get(0).melody())
-                .extracting(note -> note.syllable())
-                .containsExactly("first", "", "one");
-        assertThat(leftOut(read)).contains("verses after the first");
+                .extracting(SheetNote::verses)
+                .containsExactly(List.of("first"), List.of("", "second"), List.of("one", "two"));
     }
 
     private static List<String> leftOut(Imported read) {

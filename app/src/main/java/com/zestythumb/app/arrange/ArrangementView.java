@@ -3,6 +3,8 @@ package com.zestythumb.app.arrange;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.zestythumb.core.checking.FingerMove;
 import com.zestythumb.core.sheet.ChartProblem;
+import com.zestythumb.core.sheet.Credit;
+import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.TextSpan;
 import com.zestythumb.core.sheet.Tick;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -13,8 +15,11 @@ import java.util.List;
 public record ArrangementView(
         String title,
 
-        @Schema(description = "Who made it; empty where not told.")
-        String composer,
+        @Schema(description = "Who made it and whose it is, as far as that is told.")
+        CreditsView credits,
+
+        @Schema(description = "How it goes, in words; empty where not told.")
+        String feel,
 
         @Schema(description = "The key told, else the one heard; empty where none is clear.")
         String key,
@@ -125,6 +130,19 @@ public record ArrangementView(
 
             @Schema(description = "Every beat and what beats are parted into, in time.")
             List<TickView> ticks) {}
+
+    /** Who made a tune and whose it is; empty what is not told. */
+    @Schema(name = "Credits")
+    public record CreditsView(String composer, String lyricist, String arranger, String copyright) {
+
+        static CreditsView of(Heading heading) {
+            return new CreditsView(
+                    heading.composer(),
+                    heading.credit(Credit.LYRICIST),
+                    heading.credit(Credit.ARRANGER),
+                    heading.credit(Credit.COPYRIGHT));
+        }
+    }
 
     /** A place at which one taps a foot or says a syllable. */
     @Schema(name = "Tick")

@@ -95,7 +95,8 @@ final class Views {
         Set<Integer> lineEnds = new HashSet<>(Phrases.ends(sheet));
         return new ArrangementView(
                 sheet.title(),
-                sheet.heading().composer(),
+                ArrangementView.CreditsView.of(sheet.heading()),
+                sheet.heading().feel(),
                 HomeKey.of(sheet, arrangement.analysis())
                         .map(key -> sheet.heading().names().fromEnglish(key.pretty()))
                         .orElse(""),

@@ -195,7 +195,8 @@ final class FigureInTime {
                 part.side(),
                 part.stress(),
                 false,
-                new SheetNote(pitch, onset, duration, tied, step.tuplet(), "", part.finger(), step.touch(), Set.of()));
+                new SheetNote(
+                        pitch, onset, duration, tied, step.tuplet(), List.of(), part.finger(), step.touch(), Set.of()));
     }
 
     private List<Step> steps(int chord, Layout layout) {

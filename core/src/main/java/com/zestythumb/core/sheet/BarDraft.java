@@ -21,6 +21,7 @@ final class BarDraft {
     String words = "";
     boolean startsRepeat;
     int timesPlayed = 1;
+    boolean endsDouble;
     List<Integer> ending = List.of();
     List<String> remarks = List.of();
     List<ChordEvent> events = List.of();
@@ -51,7 +52,7 @@ final class BarDraft {
                         meter,
                         length,
                         offset,
-                        new BarSigns(startsRepeat, timesPlayed, ending, marks),
+                        new BarSigns(startsRepeat, timesPlayed, ending, marks, endsDouble),
                         events,
                         List.of(),
                         List.of(),

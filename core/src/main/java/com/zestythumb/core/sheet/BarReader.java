@@ -120,6 +120,9 @@ final class BarReader {
         } else {
             close(times);
         }
+        if (sign.startsWith("||") && !sign.contains(":") && !bars.isEmpty()) {
+            bars.get(bars.size() - 1).endsDouble = true;
+        }
         if (sign.contains("|:")) {
             startsRepeat = true;
         }

@@ -59,11 +59,13 @@ public final class ChartWriter {
     private void heading() {
         Heading heading = sheet.heading();
         line("title", heading.title());
-        line("composer", heading.composer());
+        for (Credit credit : Credit.values()) {
+            line(credit.word(), heading.credit(credit));
+        }
         line(
                 "key",
                 heading.keyTold() ? heading.names().fromEnglish(heading.key().toString()) : "");
-        line("meter", heading.meterTold() ? heading.meter().toString() : "");
+        line("meter", heading.meterTold() ? heading.meter().written() : "");
         line("tempo", String.valueOf(heading.tempo()));
         line("feel", heading.feel());
         if (heading.pickup().compareTo(Fraction.ZERO) > 0) {
@@ -127,6 +129,7 @@ public final class ChartWriter {
             out.append(String.join(" ", content(bar))).append(' ');
             lastRepeats = bar.endsRepeat();
             endRepeat(bar);
+            out.append(bar.signs().endsDouble() ? "|" : "");
         }
         out.append(lastRepeats ? "\n" : "|\n");
     }
@@ -160,7 +163,7 @@ public final class ChartWriter {
         Key keyBefore = before == null ? sheet.key() : before.key();
         Meter meterBefore = before == null ? sheet.meter() : before.meter();
         if (!bar.meter().equals(meterBefore)) {
-            words.add("{meter " + bar.meter() + "}");
+            words.add("{meter " + bar.meter().written() + "}");
         }
         if (!bar.key().equals(keyBefore)) {
             words.add("{key " + sheet.heading().names().fromEnglish(bar.key().toString()) + "}");
@@ -254,15 +257,25 @@ public final class ChartWriter {
         boolean melody = line.stream().anyMatch(bar -> !bar.melody().isEmpty());
         if (melody) {
             voice("m: ", line, bar -> voices(bar, bar.upper(), Bar::allOfUpper));
-            String syllables = Syllables.write(line.stream().map(Bar::melody).toList());
-            if (!syllables.replaceAll("[|\\s*]", "").isEmpty()) {
-                out.append("w: ").append(syllables).append('\n');
-            }
-        } else if (line.stream().anyMatch(bar -> !bar.text().words().isEmpty())) {
-            out.append("w: ")
-                    .append(Syllables.line(
-                            line.stream().map(bar -> bar.text().words()).toList()))
-                    .append(" |\n");
+            Syllables.write(line.stream().map(Bar::melody).toList(), false)
+                    .forEach(words -> out.append("w: ").append(words).append('\n'));
+        } else {
+            wordsAlone(line);
+        }
+    }
+
+    private void wordsAlone(List<Bar> line) {
+        List<List<String>> verses = line.stream()
+                .map(bar -> List.of(bar.text().words().split("\n")))
+                .toList();
+        boolean any = line.stream().anyMatch(bar -> !bar.text().words().isEmpty());
+        int most = verses.stream().mapToInt(List::size).max().orElse(0);
+        for (int i = 0; any && i < most; i++) {
+            int verse = i;
+            List<String> words = verses.stream()
+                    .map(bar -> verse < bar.size() ? bar.get(verse) : "")
+                    .toList();
+            out.append("w: ").append(Syllables.line(words)).append(" |\n");
         }
     }
 

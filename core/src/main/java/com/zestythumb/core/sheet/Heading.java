@@ -4,13 +4,15 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.SymbolStyle;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.NoteNames;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What stands at the head of a chart.
  *
  * @param title the title
- * @param composer who made it; empty where not told
+ * @param credits who made it, and whose it is; none that nobody told
  * @param key the key at the beginning
  * @param meter the meter at the beginning
  * @param tempo felt beats per minute
@@ -25,7 +27,7 @@ import java.util.List;
  */
 public record Heading(
         String title,
-        String composer,
+        Map<Credit, String> credits,
         Key key,
         Meter meter,
         int tempo,
@@ -43,7 +45,7 @@ public record Heading(
 
     public static final Heading USUAL = new Heading(
             NAMELESS,
-            "",
+            Map.of(),
             Key.parse("C major"),
             Meter.FOUR_FOUR,
             80,
@@ -57,63 +59,78 @@ public record Heading(
             false);
 
     public Heading {
+        credits = Map.copyOf(credits);
         remarks = List.copyOf(remarks);
     }
 
     public Heading withTitle(String other) {
         return new Heading(
-                other, composer, key, meter, tempo, feel, pickup, unit, names, symbols, remarks, keyTold, meterTold);
+                other, credits, key, meter, tempo, feel, pickup, unit, names, symbols, remarks, keyTold, meterTold);
     }
 
-    public Heading withComposer(String other) {
+    /** What is told of one of them; empty where nothing is. */
+    public String credit(Credit which) {
+        return credits.getOrDefault(which, "");
+    }
+
+    public String composer() {
+        return credit(Credit.COMPOSER);
+    }
+
+    /** With one of them told, or taken away where it is empty. */
+    public Heading with(Credit which, String told) {
+        Map<Credit, String> others = new EnumMap<>(Credit.class);
+        others.putAll(credits);
+        others.put(which, told);
+        others.values().removeIf(String::isEmpty);
         return new Heading(
-                title, other, key, meter, tempo, feel, pickup, unit, names, symbols, remarks, keyTold, meterTold);
+                title, others, key, meter, tempo, feel, pickup, unit, names, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withKey(Key other) {
         return new Heading(
-                title, composer, other, meter, tempo, feel, pickup, unit, names, symbols, remarks, true, meterTold);
+                title, credits, other, meter, tempo, feel, pickup, unit, names, symbols, remarks, true, meterTold);
     }
 
     /** In the key in which it is heard where nobody said which it is. */
     public Heading heardIn(Key other) {
         return new Heading(
-                title, composer, other, meter, tempo, feel, pickup, unit, names, symbols, remarks, false, meterTold);
+                title, credits, other, meter, tempo, feel, pickup, unit, names, symbols, remarks, false, meterTold);
     }
 
     public Heading withMeter(Meter other) {
         return new Heading(
-                title, composer, key, other, tempo, feel, pickup, unit, names, symbols, remarks, keyTold, true);
+                title, credits, key, other, tempo, feel, pickup, unit, names, symbols, remarks, keyTold, true);
     }
 
     public Heading withTempo(int other) {
         return new Heading(
-                title, composer, key, meter, other, feel, pickup, unit, names, symbols, remarks, keyTold, meterTold);
+                title, credits, key, meter, other, feel, pickup, unit, names, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withFeel(String other) {
         return new Heading(
-                title, composer, key, meter, tempo, other, pickup, unit, names, symbols, remarks, keyTold, meterTold);
+                title, credits, key, meter, tempo, other, pickup, unit, names, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withPickup(Fraction other) {
         return new Heading(
-                title, composer, key, meter, tempo, feel, other, unit, names, symbols, remarks, keyTold, meterTold);
+                title, credits, key, meter, tempo, feel, other, unit, names, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withUnit(Fraction other) {
         return new Heading(
-                title, composer, key, meter, tempo, feel, pickup, other, names, symbols, remarks, keyTold, meterTold);
+                title, credits, key, meter, tempo, feel, pickup, other, names, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withNames(NoteNames other) {
         return new Heading(
-                title, composer, key, meter, tempo, feel, pickup, unit, other, symbols, remarks, keyTold, meterTold);
+                title, credits, key, meter, tempo, feel, pickup, unit, other, symbols, remarks, keyTold, meterTold);
     }
 
     public Heading withSymbols(SymbolStyle other) {
         return new Heading(
-                title, composer, key, meter, tempo, feel, pickup, unit, names, other, remarks, keyTold, meterTold);
+                title, credits, key, meter, tempo, feel, pickup, unit, names, other, remarks, keyTold, meterTold);
     }
 
     /** A chord as this tune prints it. */
@@ -123,6 +140,6 @@ public record Heading(
 
     public Heading withRemarks(List<String> others) {
         return new Heading(
-                title, composer, key, meter, tempo, feel, pickup, unit, names, symbols, others, keyTold, meterTold);
+                title, credits, key, meter, tempo, feel, pickup, unit, names, symbols, others, keyTold, meterTold);
     }
 }

@@ -28,7 +28,8 @@ final class HeadingReader {
         String value = m.group(2);
         switch (m.group(1).toLowerCase(Locale.ROOT)) {
             case "title" -> heading = heading.withTitle(value.isEmpty() ? heading.title() : value);
-            case "composer" -> heading = heading.withComposer(value);
+            case "composer", "lyricist", "arranger", "copyright" ->
+                heading = heading.with(Credit.valueOf(m.group(1).toUpperCase(Locale.ROOT)), value);
             case "feel" -> heading = heading.withFeel(value);
             case "key" -> {
                 key = m;
@@ -52,7 +53,7 @@ final class HeadingReader {
                         m.start(1) + 1,
                         m.end(1) - m.start(1),
                         "\"" + m.group(1)
-                                + "\" is no heading; use title, composer, key, meter, tempo, feel, pickup, unit, names or symbols");
+                                + "\" is no heading; use title, composer, lyricist, arranger, copyright, key, meter, tempo, feel, pickup, unit, names or symbols");
         }
     }
 

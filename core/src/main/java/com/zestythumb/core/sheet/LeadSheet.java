@@ -64,6 +64,17 @@ public record LeadSheet(Heading heading, List<Bar> bars) {
         return bars.stream().anyMatch(bar -> !bar.melody().isEmpty());
     }
 
+    /** How many verses the tune has; 0 where nothing is sung. */
+    public int verses() {
+        IntStream sung = bars.stream()
+                .flatMap(bar -> bar.melody().stream())
+                .mapToInt(note -> note.verses().size());
+        IntStream said = bars.stream()
+                .filter(bar -> !bar.text().words().isEmpty())
+                .mapToInt(bar -> bar.text().words().split("\n").length);
+        return IntStream.concat(sung, said).max().orElse(0);
+    }
+
     /** Every chord event in the written order. */
     public List<ChordEvent> events() {
         return bars.stream().flatMap(bar -> bar.events().stream()).toList();

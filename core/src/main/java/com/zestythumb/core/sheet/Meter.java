@@ -16,8 +16,9 @@ import java.util.stream.Stream;
  * @param count the upper figure: what is counted in a bar, six in 6/8
  * @param unit the lower figure: 2 for halves, 4 for quarters, 8 for eighths, 16 for sixteenths
  * @param groups the counts of its groups where they are told, as 2, 2 and 3 in {@code 2+2+3/8}; else empty
+ * @param bySign whether it is written as C or ¢, common and cut time
  */
-public record Meter(int count, int unit, List<Integer> groups) {
+public record Meter(int count, int unit, List<Integer> groups, boolean bySign) {
 
     public static final Meter TWO_FOUR = new Meter(2, 4);
     public static final Meter THREE_FOUR = new Meter(3, 4);
@@ -29,7 +30,7 @@ public record Meter(int count, int unit, List<Integer> groups) {
 
     /** A meter whose groups are the usual ones. */
     public Meter(int count, int unit) {
-        this(count, unit, List.of());
+        this(count, unit, List.of(), false);
     }
 
     public Meter {
@@ -45,7 +46,7 @@ public record Meter(int count, int unit, List<Integer> groups) {
     /** Reads {@code "3/4"}, {@code "C"} for 4/4 and {@code "C|"} for 2/2. */
     public static Meter parse(String text) {
         if (text.strip().equals("C") || text.strip().equals("C|")) {
-            return text.contains("|") ? new Meter(2, 2) : FOUR_FOUR;
+            return text.contains("|") ? new Meter(2, 2, List.of(), true) : new Meter(4, 4, List.of(), true);
         }
         Matcher m = SYNTAX.matcher(text.strip());
         if (!m.matches()) {
@@ -58,7 +59,7 @@ public record Meter(int count, int unit, List<Integer> groups) {
         int count = groups.stream().mapToInt(Integer::intValue).sum();
         Meter meter = new Meter(count, Integer.parseInt(m.group(2)));
         boolean told = groups.size() > 1 && !groups.contains(0) && !groups.equals(meter.groupCounts());
-        return told ? new Meter(count, meter.unit(), groups) : meter;
+        return told ? new Meter(count, meter.unit(), groups, false) : meter;
     }
 
     /** Whether the felt beat is dotted: 6/8 is counted in six and felt in two, 6/4 too; 3/8 is counted as it is felt. */
@@ -126,7 +127,7 @@ public record Meter(int count, int unit, List<Integer> groups) {
     Meter turnedAbout() {
         List<Integer> usual = groupCounts();
         boolean hasOther = groups.isEmpty() && !isCompound() && usual.size() == 2;
-        return hasOther ? new Meter(count, unit, List.of(usual.get(1), usual.get(0))) : this;
+        return hasOther ? new Meter(count, unit, List.of(usual.get(1), usual.get(0)), false) : this;
     }
 
     /** Whether a group begins with a count, from 0. */
@@ -209,6 +210,11 @@ public record Meter(int count, int unit, List<Integer> groups) {
     /** The count, from 1, that a place in the bar falls in. */
     public int countAt(Fraction start) {
         return (int) start.dividedBy(countLength()).floor() + 1;
+    }
+
+    /** As a chart has it: {@code "3/4"}, or {@code "C"} and {@code "C|"} where it is written by its sign. */
+    public String written() {
+        return bySign ? unit == 2 ? "C|" : "C" : toString();
     }
 
     @Override

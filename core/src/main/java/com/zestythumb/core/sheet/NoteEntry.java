@@ -212,7 +212,7 @@ public final class NoteEntry {
             struck.add(other.with(pitch)
                     .withTie(tied)
                     .withFinger(0)
-                    .withSyllable("")
+                    .withVerses(List.of())
                     .withSigns(Set.of()));
         }
         if (struck.size() > FINGERS) {

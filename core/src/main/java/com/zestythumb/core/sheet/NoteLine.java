@@ -77,7 +77,7 @@ final class NoteLine {
         Tuplet here = tuplet;
         Fraction plain = length.times(nextFactor);
         Fraction sounding = here == null ? plain : here.sounding(plain);
-        voice().add(new SheetNote(pitch, time, sounding, false, here, "", finger, touch, signs));
+        voice().add(new SheetNote(pitch, time, sounding, false, here, List.of(), finger, touch, signs));
         nextFactor = Fraction.of(1);
         tuplet = here == null ? null : here.next();
         finger = 0;

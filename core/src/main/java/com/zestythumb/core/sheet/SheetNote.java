@@ -19,7 +19,7 @@ import java.util.stream.Collectors;
  * @param duration quarter notes that it sounds
  * @param tied whether it is tied to the next note
  * @param tuplet its place in a tuplet, or null
- * @param syllable the syllable sung to it; empty where there is none
+ * @param verses the syllables sung to it, verse by verse; an empty one where a verse has none, none behind the last
  * @param finger the finger written to it, 1 to 5; 0 where there is none
  * @param touch how its key is played
  * @param signs what else stands at it
@@ -30,7 +30,7 @@ public record SheetNote(
         Fraction duration,
         boolean tied,
         Tuplet tuplet,
-        String syllable,
+        List<String> verses,
         int finger,
         Touch touch,
         Set<NoteSign> signs) {
@@ -41,6 +41,7 @@ public record SheetNote(
             .thenComparingInt(note -> note.isRest() ? 0 : note.pitch.staffStep());
 
     public SheetNote {
+        verses = withoutEmptyEnd(verses);
         signs = Set.copyOf(signs);
     }
 
@@ -50,7 +51,20 @@ public record SheetNote(
 
     /** A note with no finger written to it. */
     public SheetNote(Pitch pitch, Fraction onset, Fraction duration, boolean tied, Tuplet tuplet, String syllable) {
-        this(pitch, onset, duration, tied, tuplet, syllable, 0, Touch.PLAIN, Set.of());
+        this(pitch, onset, duration, tied, tuplet, List.of(syllable), 0, Touch.PLAIN, Set.of());
+    }
+
+    private static List<String> withoutEmptyEnd(List<String> verses) {
+        int count = verses.size();
+        while (count > 0 && verses.get(count - 1).isEmpty()) {
+            count--;
+        }
+        return List.copyOf(verses.subList(0, count));
+    }
+
+    /** What is sung to it in a verse, from 0; empty where there is nothing. */
+    public String syllable(int verse) {
+        return verse < verses.size() ? verses.get(verse) : "";
     }
 
     public boolean isRest() {
@@ -132,31 +146,41 @@ public record SheetNote(
     }
 
     public SheetNote with(Pitch other) {
-        return new SheetNote(other, onset, duration, tied, tuplet, syllable, finger, touch, signs);
+        return new SheetNote(other, onset, duration, tied, tuplet, verses, finger, touch, signs);
     }
 
-    public SheetNote withSyllable(String sung) {
-        return new SheetNote(pitch, onset, duration, tied, tuplet, sung, finger, touch, signs);
+    /** With the syllable of one verse, from 0. */
+    public SheetNote withSyllable(int verse, String sung) {
+        List<String> all = new ArrayList<>(verses);
+        while (all.size() <= verse) {
+            all.add("");
+        }
+        all.set(verse, sung);
+        return withVerses(all);
+    }
+
+    public SheetNote withVerses(List<String> others) {
+        return new SheetNote(pitch, onset, duration, tied, tuplet, others, finger, touch, signs);
     }
 
     public SheetNote withTie(boolean toNext) {
-        return new SheetNote(pitch, onset, duration, toNext, tuplet, syllable, finger, touch, signs);
+        return new SheetNote(pitch, onset, duration, toNext, tuplet, verses, finger, touch, signs);
     }
 
     public SheetNote withTuplet(Tuplet other) {
-        return new SheetNote(pitch, onset, duration, tied, other, syllable, finger, touch, signs);
+        return new SheetNote(pitch, onset, duration, tied, other, verses, finger, touch, signs);
     }
 
     public SheetNote withFinger(int other) {
-        return new SheetNote(pitch, onset, duration, tied, tuplet, syllable, other, touch, signs);
+        return new SheetNote(pitch, onset, duration, tied, tuplet, verses, other, touch, signs);
     }
 
     public SheetNote withTouch(Touch other) {
-        return new SheetNote(pitch, onset, duration, tied, tuplet, syllable, finger, other, signs);
+        return new SheetNote(pitch, onset, duration, tied, tuplet, verses, finger, other, signs);
     }
 
     public SheetNote withSigns(Set<NoteSign> others) {
-        return new SheetNote(pitch, onset, duration, tied, tuplet, syllable, finger, touch, others);
+        return new SheetNote(pitch, onset, duration, tied, tuplet, verses, finger, touch, others);
     }
 
     public SheetNote without(NoteSign sign) {
@@ -173,6 +197,6 @@ public record SheetNote(
 
     /** The same at another time. */
     public SheetNote at(Fraction otherOnset, Fraction otherDuration) {
-        return new SheetNote(pitch, otherOnset, otherDuration, tied, tuplet, syllable, finger, touch, signs);
+        return new SheetNote(pitch, otherOnset, otherDuration, tied, tuplet, verses, finger, touch, signs);
     }
 }

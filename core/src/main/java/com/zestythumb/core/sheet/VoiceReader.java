@@ -31,6 +31,8 @@ final class VoiceReader {
     private List<BarDraft> lastMelody = List.of();
     private int next;
     private int nextLeft;
+    /** Lines of words since the last of the tune. */
+    private int verse;
 
     VoiceReader(Heading heading, Problems problems) {
         this.heading = heading;
@@ -60,6 +62,7 @@ final class VoiceReader {
         lastMelody = met;
         next = 0;
         nextLeft = 0;
+        verse = 0;
         for (VoiceLine voice : voices) {
             if (voice.kind() == WORDS) {
                 layWords(voice);
@@ -143,6 +146,7 @@ final class VoiceReader {
         }
         if (!left) {
             lastMelody = laid;
+            verse = 0;
         }
     }
 
@@ -153,8 +157,7 @@ final class VoiceReader {
         NoteReader reader = new NoteReader(text, bar.key, bar.meter, heading.unit(), false)
                 .after(before.stream().flatMap(List::stream).toList())
                 .read();
-        String place = "bar " + (bar.index + (heading.pickup().equals(Fraction.ZERO) ? 1 : 0))
-                + (line.kind() == MELODY ? ", melody" : ", left hand");
+        String place = "bar " + number(bar) + (line.kind() == MELODY ? ", melody" : ", left hand");
         int indent = text.length() - text.stripLeading().length();
         TextSpan whole =
                 new TextSpan(line.lineNumber(), column + indent, text.strip().length());
@@ -215,22 +218,50 @@ final class VoiceReader {
     private void layWords(VoiceLine line) {
         List<BarDraft> bars = lastMelody;
         if (bars.stream().allMatch(bar -> bar.upper.isEmpty())) {
-            List<Part> parts = line.parts();
-            for (int i = 0; i < parts.size() && i < bars.size(); i++) {
-                String words = parts.get(i).text().strip();
-                bars.get(i).words = words.equals(Syllables.NONE) ? "" : words;
-            }
+            layWordsAlone(line, bars);
             return;
         }
-        Syllables syllables = new Syllables(line.text());
-        for (BarDraft bar : bars) {
+        Syllables syllables = new Syllables(line.text(), verse);
+        for (int i = 0; i < bars.size(); i++) {
+            BarDraft bar = bars.get(i);
             if (!bar.upper.isEmpty()) {
                 List<SheetNote> voice = bar.upper.get(0);
                 List<SheetNote> sung = syllables.under(SheetNote.highest(voice));
                 List<List<SheetNote>> upper = new ArrayList<>(bar.upper);
                 upper.set(0, SheetNote.merged(sung, voice));
                 bar.upper = upper;
+                tell(line, bar, syllables, i == bars.size() - 1);
             }
         }
+        verse++;
+    }
+
+    private void tell(VoiceLine line, BarDraft bar, Syllables syllables, boolean last) {
+        String text = line.text();
+        int indent = text.length() - text.stripLeading().length();
+        TextSpan whole = new TextSpan(
+                line.lineNumber(), line.column() + indent, text.strip().length());
+        String trouble = syllables.trouble(last);
+        String lack = syllables.lack(last);
+        if (!trouble.isEmpty()) {
+            problems.at(whole, "bar " + number(bar) + ", words", trouble);
+        } else if (!lack.isEmpty()) {
+            problems.quietly(whole, "bar " + number(bar) + ", words", lack);
+        }
+    }
+
+    /** Words of bars without a tune: a line for each verse. */
+    private void layWordsAlone(VoiceLine line, List<BarDraft> bars) {
+        List<Part> parts = line.parts();
+        for (int i = 0; i < parts.size() && i < bars.size(); i++) {
+            String words = parts.get(i).text().strip();
+            String sung = words.equals(Syllables.NONE) ? "" : words;
+            bars.get(i).words = verse == 0 ? sung : bars.get(i).words + "\n" + sung;
+        }
+        verse++;
+    }
+
+    private int number(BarDraft bar) {
+        return bar.index + (heading.pickup().equals(Fraction.ZERO) ? 1 : 0);
     }
 }

@@ -68,8 +68,12 @@ class MelodyTest {
     @Test
     void laysNoSyllableOnTheEndOfATie() {
         LeadSheet sheet = Chart.parse("key: C\n| C | C |\nm: c8- | c4 d4\nw: la li");
-        assertThat(sheet.bars().get(0).melody()).extracting(SheetNote::syllable).containsExactly("la");
-        assertThat(sheet.bars().get(1).melody()).extracting(SheetNote::syllable).containsExactly("", "li");
+        assertThat(sheet.bars().get(0).melody())
+                .extracting(note -> note.syllable(0))
+                .containsExactly("la");
+        assertThat(sheet.bars().get(1).melody())
+                .extracting(note -> note.syllable(0))
+                .containsExactly("", "li");
         assertThat(Chart.parse(ChartWriter.write(sheet)).bars().get(1).melody())
                 .isEqualTo(sheet.bars().get(1).melody());
     }
@@ -88,11 +92,13 @@ class MelodyTest {
     /** ABC standard 2.1, section 5.1: the examples of aligned words. */
     @Test
     void laysSyllablesUnderNotes() {
-        LeadSheet sheet = Chart.parse("| C | G |\nm: c2 d2 e2 f2 | g4- g2 a2 |\nw: fer-ry leaves ~at | six_");
+        LeadSheet sheet = Chart.parse("| C | G |\nm: c2 d2 e2 f2 | g4- g2 a2 |\nw: fer-ry leaves ~at | six__");
         assertThat(sheet.bars().get(0).melody())
-                .extracting(SheetNote::syllable)
+                .extracting(note -> note.syllable(0))
                 .containsExactly("fer-", "ry", "leaves", " at");
-        assertThat(sheet.bars().get(1).melody()).extracting(SheetNote::syllable).containsExactly("six", "", "_");
+        assertThat(sheet.bars().get(1).melody())
+                .extracting(note -> note.syllable(0))
+                .containsExactly("six", "", "_");
     }
 
     /** Two lines of two bars each: which bars have a tune, by its first note, and which have words. */
@@ -124,7 +130,7 @@ class MelodyTest {
 
     private static String first(SheetNote note) {
         String name = note.pitch().pitchClass().toString();
-        return note.syllable().isEmpty() ? name : name + "+" + note.syllable();
+        return note.syllable(0).isEmpty() ? name : name + "+" + note.syllable(0);
     }
 
     private static LeadSheet sheet(String key, String bars) {

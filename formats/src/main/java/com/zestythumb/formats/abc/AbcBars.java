@@ -132,6 +132,9 @@ final class AbcBars {
     private void barLine(String sign) {
         boolean ends = sign.startsWith(":");
         close(ends ? 2 : 1);
+        if (sign.equals("||") && !sheet.bars().isEmpty()) {
+            sheet.bars().get(sheet.bars().size() - 1).endsDouble = true;
+        }
         startsRepeat |= sign.endsWith(":");
     }
 

@@ -3,6 +3,7 @@ package com.zestythumb.formats.abc;
 import com.zestythumb.core.hearing.Sounding;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Letter;
+import com.zestythumb.core.sheet.Credit;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.Meter;
@@ -75,7 +76,14 @@ final class AbcTune {
     /** A blank line ends a tune (standard 2.1, section 2.2.1); where bars follow all the same, they are read. */
     private boolean ended;
 
+    static final String WORDS_BY = "C:Words: ";
+    static final String ARRANGED_BY = "C:Arranged: ";
+    static final String COPYRIGHT = "%%abc-copyright ";
+
     private int lineStart;
+    /** Lines of words below the last line of notes. */
+    private int verse;
+
     private String tempo = "";
     private String order = "";
 
@@ -84,7 +92,12 @@ final class AbcTune {
     }
 
     void line(String raw) {
-        String line = withoutRemark(raw).stripTrailing();
+        if (raw.startsWith(COPYRIGHT)) {
+            String told = raw.substring(COPYRIGHT.length()).strip();
+            sheet.setHeading(sheet.heading().with(Credit.COPYRIGHT, told));
+            return;
+        }
+        String line = withoutRemark(raw).stripTrailing().replace("\\%", "%");
         if (line.isBlank()) {
             // A remark is no blank line.
             ended |= inBody && raw.isBlank();
@@ -138,10 +151,22 @@ final class AbcTune {
         }
         if (bars == tune) {
             lineStart = sheet.bars().size();
+            verse = 0;
         }
         if (!sheet.isFull()) {
             bars.line(music, this::field);
         }
+    }
+
+    private void credit(String value) {
+        String line = "C:" + value;
+        Credit which = line.startsWith(WORDS_BY)
+                ? Credit.LYRICIST
+                : line.startsWith(ARRANGED_BY) ? Credit.ARRANGER : Credit.COMPOSER;
+        String told = which == Credit.COMPOSER
+                ? value
+                : value.substring(value.indexOf(':') + 1).strip();
+        sheet.setHeading(sheet.heading().with(which, told));
     }
 
     private void field(String name, String value) {
@@ -149,7 +174,7 @@ final class AbcTune {
             case "T" ->
                 sheet.setHeading(
                         sheet.heading().title().isEmpty() ? sheet.heading().withTitle(value) : sheet.heading());
-            case "C" -> sheet.setHeading(sheet.heading().withComposer(value));
+            case "C" -> credit(value);
             case "R" -> sheet.setHeading(sheet.heading().withFeel(value));
             case "M" -> meter(value);
             case "L" -> unit(value);
@@ -395,17 +420,11 @@ final class AbcTune {
         if (bars != tune) {
             return;
         }
-        Syllables syllables = new Syllables(line);
+        Syllables syllables = new Syllables(line, verse++);
         List<BroughtBar> under = sheet.bars()
                 .subList(Math.min(lineStart, sheet.bars().size()), sheet.bars().size());
         for (BroughtBar bar : under) {
-            boolean hasWords =
-                    bar.melody.stream().anyMatch(note -> !note.syllable().isEmpty());
-            if (hasWords) {
-                report.add(Fate.LEFT_OUT, "verses after the first");
-                return;
-            }
-            var sung = new ArrayList<>(syllables.under(bar.melody));
+            List<SheetNote> sung = syllables.under(bar.melody);
             bar.melody.clear();
             bar.melody.addAll(sung);
         }

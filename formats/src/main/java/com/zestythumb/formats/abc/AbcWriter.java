@@ -2,6 +2,7 @@ package com.zestythumb.formats.abc;
 
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Credit;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
@@ -12,6 +13,7 @@ import com.zestythumb.core.sheet.Syllables;
 import com.zestythumb.formats.SheetWriter;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.BiFunction;
@@ -33,18 +35,27 @@ public final class AbcWriter implements SheetWriter {
         return "abc";
     }
 
+    /** Standard 2.1, sections 3.1.3 and 10: who did it stands in composers' fields. */
+    private static final Map<Credit, String> CREDITS = Map.of(
+            Credit.COMPOSER, "C:",
+            Credit.LYRICIST, AbcTune.WORDS_BY,
+            Credit.ARRANGER, AbcTune.ARRANGED_BY,
+            Credit.COPYRIGHT, AbcTune.COPYRIGHT);
+
     @Override
     public String write(LeadSheet sheet) {
         StringBuilder out = new StringBuilder("%abc-2.1\nX:1\n");
         out.append("T:").append(sheet.title()).append('\n');
-        if (!sheet.heading().composer().isEmpty()) {
-            out.append("C:").append(sheet.heading().composer()).append('\n');
-        }
+        sheet.heading().credits().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .forEach(credit -> out.append(CREDITS.get(credit.getKey()))
+                        .append(credit.getValue())
+                        .append('\n'));
         if (!sheet.heading().feel().isEmpty()) {
             out.append("R:").append(sheet.heading().feel()).append('\n');
         }
         Fraction beat = sheet.meter().tempoBeat().dividedBy(Fraction.of(4));
-        out.append("M:").append(sheet.meter()).append("\nL:1/8\n");
+        out.append("M:").append(sheet.meter().written()).append("\nL:1/8\n");
         out.append("Q:").append(beat).append('=').append(sheet.tempo()).append('\n');
         out.append("K:").append(sheet.key().toString().replace(" ", "")).append('\n');
         boolean twoVoices = sheet.bars().stream().anyMatch(bar -> !bar.left().isEmpty());
@@ -60,7 +71,10 @@ public final class AbcWriter implements SheetWriter {
                 addLine(line, sheet, AbcWriter::leftHand, out);
             }
         }
-        return out.toString();
+        return out.toString()
+                .lines()
+                .map(line -> line.startsWith("%") ? line : line.replace("%", "\\%"))
+                .collect(Collectors.joining("\n", "", "\n"));
     }
 
     private static void addLine(
@@ -71,7 +85,7 @@ public final class AbcWriter implements SheetWriter {
         for (Bar bar : line) {
             out.append(opening(bar, lastRepeats, bar == line.get(0)));
             out.append(changes(bar, before)).append(music.apply(bar, before)).append(' ');
-            out.append(bar.endsRepeat() ? ":|" : "");
+            out.append(bar.endsRepeat() ? ":|" : bar.signs().endsDouble() ? "|" : "");
             lastRepeats = bar.endsRepeat();
             before = bar;
         }
@@ -81,7 +95,7 @@ public final class AbcWriter implements SheetWriter {
     private static String changes(Bar bar, Bar before) {
         boolean newKey = before != null && !before.key().equals(bar.key());
         boolean newMeter = before != null && !before.meter().equals(bar.meter());
-        return (newMeter ? "[M:" + bar.meter() + "]" : "")
+        return (newMeter ? "[M:" + bar.meter().written() + "]" : "")
                 + (newKey ? "[K:" + bar.key().toString().replace(" ", "") + "]" : "");
     }
 
@@ -195,7 +209,7 @@ public final class AbcWriter implements SheetWriter {
                             .without(NoteSign.SLUR_END)));
                     left = left.stream()
                             .map(note -> note.at(change, note.end().minus(change))
-                                    .withSyllable("")
+                                    .withVerses(List.of())
                                     .withFinger(0)
                                     .withSigns(
                                             note.signs().contains(NoteSign.SLUR_END)
@@ -210,9 +224,7 @@ public final class AbcWriter implements SheetWriter {
     }
 
     private static void addWords(List<Bar> line, StringBuilder out) {
-        String words = Syllables.write(line.stream().map(Bar::melody).toList());
-        if (!words.replaceAll("[|\\s]", "").isEmpty()) {
-            out.append("w: ").append(words).append('\n');
-        }
+        Syllables.write(line.stream().map(Bar::melody).toList(), true)
+                .forEach(words -> out.append("w: ").append(words).append('\n'));
     }
 }

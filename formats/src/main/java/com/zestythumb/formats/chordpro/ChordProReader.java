@@ -3,6 +3,7 @@ package com.zestythumb.formats.chordpro;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.Credit;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.Meter;
@@ -146,7 +147,9 @@ public final class ChordProReader implements ScoreReader {
             switch (name) {
                 case "title", "t" ->
                     sheet.setHeading(sheet.heading().withTitle(value.isEmpty() ? Heading.NAMELESS : value));
-                case "composer", "artist" -> sheet.setHeading(sheet.heading().withComposer(value));
+                case "composer", "lyricist", "arranger", "copyright" ->
+                    sheet.setHeading(sheet.heading().with(Credit.valueOf(name.toUpperCase(Locale.ROOT)), value));
+                case "artist" -> sheet.setHeading(sheet.heading().with(Credit.COMPOSER, value));
                 case "key" -> {
                     sheet.setHeading(sheet.heading()
                             .withKey(value(
@@ -195,7 +198,6 @@ public final class ChordProReader implements ScoreReader {
                                         + ": the chords stay as written; move the tune by so many half steps");
                     }
                 }
-                case "copyright" -> sheet.setHeading(sheet.heading().withRemarks(List.of("# Copyright " + value)));
                 case "chorus" -> report.add(Fate.LEFT_OUT, "\"chorus again\", for you to set as a repeat");
                 default -> {
                     if (!LOOKS.matcher(name).matches() && !name.startsWith("end_of_") && !name.matches("eo[a-z]")) {

@@ -2,6 +2,7 @@ package com.zestythumb.formats.chordpro;
 
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
+import com.zestythumb.core.sheet.Credit;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.formats.SheetWriter;
@@ -26,7 +27,9 @@ public final class ChordProWriter implements SheetWriter {
     public String write(LeadSheet sheet) {
         StringBuilder out = new StringBuilder();
         directive(out, "title", sheet.title());
-        directive(out, "composer", sheet.heading().composer());
+        for (Credit credit : Credit.values()) {
+            directive(out, credit.word(), sheet.heading().credit(credit));
+        }
         directive(out, "key", sheet.key().toString().replace(" major", "").replace(" minor", "m"));
         directive(out, "time", sheet.meter().toString());
         directive(out, "tempo", String.valueOf(sheet.tempo()));
@@ -85,7 +88,7 @@ public final class ChordProWriter implements SheetWriter {
 
     private static String words(Bar bar) {
         String sung = bar.melody().stream()
-                .map(note -> note.syllable().equals("_") ? "" : note.syllable())
+                .map(note -> note.syllable(0).equals("_") ? "" : note.syllable(0))
                 .filter(syllable -> !syllable.isEmpty())
                 .map(syllable -> syllable.endsWith("-") ? syllable.substring(0, syllable.length() - 1) : syllable + " ")
                 .collect(Collectors.joining());

@@ -15,6 +15,7 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.formats.ScoreWriter;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -252,7 +253,9 @@ public final class MidiFileWriter implements ScoreWriter {
         Fraction barStart = Fraction.ZERO;
         for (Performance.Step step : tune.steps()) {
             for (PlayedNote played : step.notes()) {
-                String syllable = played.note().note().syllable();
+                SheetNote note = played.note().note();
+                String syllable = note.syllable(
+                        Math.max(0, Math.min(step.time(), tune.sheet().verses()) - 1));
                 if (played.part() == PlayedNote.Part.TUNE && !SUNG_ON.contains(syllable)) {
                     meta(track, barStart.plus(played.from()), LYRIC, syllable);
                 }

@@ -139,8 +139,7 @@ final class TuneFinder {
     private static void addTriplet(List<SheetNote> group, List<SheetNote> all) {
         for (int i = 0; i < group.size(); i++) {
             SheetNote n = group.get(i);
-            all.add(new SheetNote(
-                    n.pitch(), n.onset(), n.duration(), n.tied(), new Tuplet(3, 2, i, group.size()), n.syllable()));
+            all.add(n.withTuplet(new Tuplet(3, 2, i, group.size())));
         }
         group.clear();
     }
@@ -150,7 +149,7 @@ final class TuneFinder {
             Fraction on = Fraction.of(Math.round(n.onset().toDouble() * 4), 4);
             Fraction off = Fraction.of(Math.round(n.end().toDouble() * 4), 4);
             if (on.compareTo(off) < 0) {
-                all.add(new SheetNote(n.pitch(), on, off.minus(on), false, null, n.syllable()));
+                all.add(n.at(on, off.minus(on)));
             }
         }
         group.clear();

@@ -72,9 +72,12 @@ final class BarLines {
         return line;
     }
 
-    /** A double line before a section and a change of key (common practice), but where a repeat begins. */
+    /** A double line where somebody wrote one, before a section and a change of key (common practice), but where a repeat begins. */
     private static boolean parts(Bar bar, Bar next) {
-        return !next.startsRepeat() && (next.section() != null || !next.key().equals(bar.key()));
+        boolean wanted = bar.signs().endsDouble()
+                || next.section() != null
+                || !next.key().equals(bar.key());
+        return wanted && !next.startsRepeat();
     }
 
     private static Barline line(RightLeftMiddle where, BarStyle style) {

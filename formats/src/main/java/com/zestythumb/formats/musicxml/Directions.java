@@ -29,12 +29,15 @@ final class Directions {
         if (direction.attribute("id").startsWith(Headings.CLOSE)) {
             return;
         }
+        boolean leaves = direction
+                .all("sound")
+                .anyMatch(sound -> !sound.attribute("tocoda").isEmpty());
         for (XmlNode type : direction.all("direction-type").toList()) {
             type.all("rehearsal").findFirst().ifPresent(sign -> bar.section = plain(sign.text()));
             if (type.has("segno")) {
                 bar.marks.add(Mark.SEGNO);
             }
-            if (type.has("coda")) {
+            if (type.has("coda") && !leaves) {
                 bar.marks.add(Mark.CODA);
             }
             if (type.has("metronome") && number == 1) {
@@ -52,7 +55,7 @@ final class Directions {
                     .map(XmlNode::text)
                     .collect(Collectors.joining(" "))
                     .strip();
-            boolean ofTheTune = number <= 1 && direction.attribute("directive").equals("yes");
+            boolean ofTheTune = number <= 1 && direction.attribute("directive").equals("yes") && type.has("words");
             if (ofTheTune && sheet.heading().feel().isEmpty()) {
                 sheet.setHeading(sheet.heading().withFeel(plain(words)));
             } else {
@@ -119,6 +122,7 @@ final class Directions {
     }
 
     static void barline(XmlNode barline, BroughtBar bar) {
+        bar.endsDouble |= barline.text("bar-style").equals("light-light");
         XmlNode repeat = barline.child("repeat");
         if (repeat.attribute("direction").equals("forward")) {
             bar.startsRepeat = true;

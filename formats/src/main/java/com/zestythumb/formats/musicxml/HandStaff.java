@@ -51,6 +51,7 @@ final class HandStaff {
     private final boolean page;
     private final Counts counts;
     private final CountedLine counted;
+    private final int verses;
     private final int staff;
     private final Side side;
     private final int firstVoice;
@@ -69,6 +70,7 @@ final class HandStaff {
         this.page = page;
         this.counts = counts;
         this.counted = new CountedLine(counts);
+        this.verses = arrangement.sheet().verses();
         this.side = side;
         this.staff = staff;
         boolean belowTune = arrangement.sheet().hasMelody();
@@ -227,7 +229,7 @@ final class HandStaff {
             if (counts != Counts.NONE) {
                 boolean isHeld =
                         !moment.isRest() && moment.notes().stream().allMatch(note -> heldFrom.contains(note.id()));
-                Notes.addCount(first, counted.under(bar, moment.onset(), moment.duration(), isHeld));
+                Notes.addCount(first, counted.under(bar, moment.onset(), moment.duration(), isHeld), verses);
             }
         }
         beams.close();
@@ -269,8 +271,16 @@ final class HandStaff {
                 .filter(item -> item instanceof Note note && note.getRest() == null)
                 .findFirst()
                 .ifPresentOrElse(
-                        note -> Notes.addLyric((Note) note, Syllabic.SINGLE, words + Notes.ROOM, "1"),
-                        () -> content.add(0, Headings.words(words)));
+                        note -> layVerses((Note) note, List.of(words.split("\n"))),
+                        () -> content.add(0, Headings.words(words.replace('\n', ' '))));
+    }
+
+    private static void layVerses(Note note, List<String> verses) {
+        for (int verse = 0; verse < verses.size(); verse++) {
+            if (!verses.get(verse).isEmpty()) {
+                Notes.addLyric(note, Syllabic.SINGLE, verses.get(verse) + Notes.ROOM, verse);
+            }
+        }
     }
 
     private static boolean isIn(Moment moment, Fraction start) {

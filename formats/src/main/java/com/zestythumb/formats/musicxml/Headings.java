@@ -30,6 +30,7 @@ import org.audiveris.proxymusic.PerMinute;
 import org.audiveris.proxymusic.Segno;
 import org.audiveris.proxymusic.Sound;
 import org.audiveris.proxymusic.Time;
+import org.audiveris.proxymusic.TimeSymbol;
 import org.audiveris.proxymusic.YesNo;
 
 /** What stands at the head of the music: clefs, key, meter, tempo, section names. */
@@ -81,6 +82,7 @@ final class Headings {
         return key;
     }
 
+    /** Above the first bar: how the tune goes, in words, and how fast. */
     static Direction tempo(LeadSheet sheet) {
         Metronome metronome = new Metronome();
         Fraction beat = sheet.meter().tempoBeat();
@@ -95,16 +97,12 @@ final class Headings {
         DirectionType type = new DirectionType();
         type.setMetronome(metronome);
         Direction direction = above(type);
+        if (!sheet.heading().feel().isEmpty()) {
+            direction.getDirectionType().add(0, words(sheet.heading().feel(), FontStyle.NORMAL));
+        }
+        direction.setDirective(YesNo.YES);
         Sound sound = new Sound();
         sound.setTempo(BigDecimal.valueOf(Math.round(SECONDS_PER_MINUTE / sheet.secondsPerQuarter() * 100) / 100.0));
-        direction.setSound(sound);
-        return direction;
-    }
-
-    /** Words at the beginning that say how the whole tune goes. */
-    static Direction feel(LeadSheet sheet) {
-        Direction direction = words(sheet.heading().feel());
-        direction.setDirective(YesNo.YES);
         Swing played = Swing.of(sheet);
         if (!played.isEven()) {
             long first = played.first().numerator();
@@ -112,10 +110,9 @@ final class Headings {
             swing.setFirst(BigInteger.valueOf(first));
             swing.setSecond(BigInteger.valueOf(played.first().denominator() - first));
             swing.setSwingType(played.pair().equals(Fraction.of(1)) ? "eighth" : "16th");
-            Sound sound = new Sound();
             sound.setSwing(swing);
-            direction.setSound(sound);
         }
+        direction.setSound(sound);
         return direction;
     }
 
@@ -130,12 +127,16 @@ final class Headings {
 
     /** The teacher's words to a bar, in italics above it. */
     static Direction words(String words) {
+        return above(words(words, FontStyle.ITALIC));
+    }
+
+    private static DirectionType words(String words, FontStyle style) {
         FormattedTextId text = new FormattedTextId();
         text.setValue(words);
-        text.setFontStyle(FontStyle.ITALIC);
+        text.setFontStyle(style);
         DirectionType type = new DirectionType();
         type.getWordsOrSymbol().add(text);
-        return above(type);
+        return type;
     }
 
     /** The foot goes down and comes up, below the left hand. */
@@ -193,6 +194,11 @@ final class Headings {
             }
         }
         Direction direction = above(type);
+        if (mark == Mark.TO_CODA) {
+            DirectionType sign = new DirectionType();
+            sign.getCoda().add(new Coda());
+            direction.getDirectionType().add(sign);
+        }
         direction.setSound(sound);
         return direction;
     }
@@ -228,6 +234,9 @@ final class Headings {
 
     private static Time time(Meter meter) {
         Time time = new Time();
+        if (meter.bySign()) {
+            time.setSymbol(meter.unit() == 2 ? TimeSymbol.CUT : TimeSymbol.COMMON);
+        }
         time.getTimeSignature().add(FACTORY.createTimeBeats(meter.toString().replaceAll("/.*", "")));
         time.getTimeSignature().add(FACTORY.createTimeBeatType(String.valueOf(meter.unit())));
         return time;

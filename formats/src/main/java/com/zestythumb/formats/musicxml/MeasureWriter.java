@@ -140,9 +140,6 @@ final class MeasureWriter {
             content.add(Headings.attributes(sheet, upper, leftInTreble));
             if (!page) {
                 content.add(Headings.tempo(sheet));
-                if (!sheet.heading().feel().isEmpty()) {
-                    content.add(Headings.feel(sheet));
-                }
             }
             return;
         }

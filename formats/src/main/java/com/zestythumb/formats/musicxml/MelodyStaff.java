@@ -9,9 +9,11 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.CountedLine;
 import com.zestythumb.core.sheet.Counts;
 import com.zestythumb.core.sheet.Fraction;
+import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -29,6 +31,8 @@ import org.audiveris.proxymusic.Syllabic;
 final class MelodyStaff {
 
     private static final String VOICE = "1";
+    /** In a syllable's place: the one before is held on. */
+    private static final String HELD = "_";
 
     private final boolean page;
     private final Counts counts;
@@ -38,7 +42,11 @@ final class MelodyStaff {
     /** What is tied into the next notes. */
     private Set<Pitch> held = Set.of();
 
-    private boolean midWord;
+    /** Verses that are in the middle of a word. */
+    private final Set<Integer> midWord = new HashSet<>();
+
+    private final int verses;
+    private final Set<List<Integer>> heldOn;
 
     /** With the fingers of the tune, and what is struck with its notes. */
     MelodyStaff(boolean page, Counts counts, Arrangement arrangement) {
@@ -46,6 +54,8 @@ final class MelodyStaff {
         this.counts = counts;
         this.counted = new CountedLine(counts);
         this.fingers = arrangement.tuneFingers();
+        this.verses = arrangement.sheet().verses();
+        this.heldOn = heldOn(arrangement.sheet());
         this.withTune = arrangement.notes().stream()
                 .filter(note -> note.voice() == TimedNote.WITH_TUNE)
                 .collect(Collectors.groupingBy(note -> List.of(note.bar(), note.onset())));
@@ -70,14 +80,17 @@ final class MelodyStaff {
             SignTags.at(heads.get(0), signs, 1);
             if (!note.isRest()) {
                 Notes.touch(heads.get(0), note.touch());
-                addSyllable(heads.get(0), note);
+                for (int verse = 0; verse < note.verses().size(); verse++) {
+                    addSyllable(
+                            heads.get(0), note.syllable(verse), verse, heldOn.contains(List.of(verse, bar.index(), i)));
+                }
                 int finger = Math.max(fingers.at(bar.index(), i), note.finger());
                 if (finger > 0) {
                     Notes.addFinger(heads.get(0), finger);
                 }
             }
             if (counts != Counts.NONE) {
-                Notes.addCount(heads.get(0), counted.under(bar, note.onset(), note.duration(), isHeld));
+                Notes.addCount(heads.get(0), counted.under(bar, note.onset(), note.duration(), isHeld), verses);
             }
             written.addAll(heads);
             written.addAll(SignTags.behind(signs, 1));
@@ -134,25 +147,49 @@ final class MelodyStaff {
         return heads;
     }
 
-    private void addSyllable(Note note, SheetNote melody) {
-        String syllable = melody.syllable();
+    /** Where a syllable is held on over the next note: verse, bar and place in it. */
+    private static Set<List<Integer>> heldOn(LeadSheet sheet) {
+        Set<List<Integer>> found = new HashSet<>();
+        for (int verse = 0; verse < sheet.verses(); verse++) {
+            List<Integer> last = List.of();
+            for (Bar bar : sheet.bars()) {
+                for (int place = 0; place < bar.melody().size(); place++) {
+                    String syllable = bar.melody().get(place).syllable(verse);
+                    if (syllable.equals(HELD)) {
+                        found.add(last);
+                    }
+                    last = syllable.isEmpty() ? last : List.of(verse, bar.index(), place);
+                }
+            }
+        }
+        return found;
+    }
+
+    /** A syllable of a word stands before its hyphen; another one that is held on has a line behind it. */
+    private void addSyllable(Note note, String syllable, int verse, boolean goesOver) {
         if (syllable.isEmpty()) {
             return;
         }
-        if (syllable.equals("_")) {
-            Extend extend = new Extend();
-            extend.setType(StartStopContinue.STOP);
-            Lyric lyric = new Lyric();
-            lyric.setNumber("1");
-            lyric.setExtend(extend);
+        if (syllable.equals(HELD)) {
+            Lyric lyric = Notes.lyric(verse);
+            lyric.setExtend(extend(goesOver ? StartStopContinue.CONTINUE : StartStopContinue.STOP));
             note.getLyric().add(lyric);
             return;
         }
         boolean goesOn = syllable.endsWith("-") && syllable.length() > 1;
+        boolean inside = goesOn ? !midWord.add(verse) : midWord.remove(verse);
         Syllabic syllabic =
-                midWord ? goesOn ? Syllabic.MIDDLE : Syllabic.END : goesOn ? Syllabic.BEGIN : Syllabic.SINGLE;
-        midWord = goesOn;
-        String word = syllable + (page ? Notes.ROOM : "");
-        Notes.addLyric(note, syllabic, goesOn ? syllable.substring(0, syllable.length() - 1) : word, "1");
+                inside ? goesOn ? Syllabic.MIDDLE : Syllabic.END : goesOn ? Syllabic.BEGIN : Syllabic.SINGLE;
+        String word = goesOn ? syllable.substring(0, syllable.length() - 1) : syllable;
+        Notes.addLyric(note, syllabic, word + (page ? Notes.ROOM.repeat(goesOn ? 2 : 1) : ""), verse);
+        if (goesOver && !goesOn) {
+            note.getLyric().get(note.getLyric().size() - 1).setExtend(extend(StartStopContinue.START));
+        }
+    }
+
+    private static Extend extend(StartStopContinue type) {
+        Extend extend = new Extend();
+        extend.setType(type);
+        return extend;
     }
 }

@@ -2,11 +2,13 @@ package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.sheet.Counts;
+import com.zestythumb.core.sheet.Credit;
 import com.zestythumb.formats.ScoreWriter;
 import jakarta.xml.bind.JAXBException;
 import jakarta.xml.bind.Marshaller;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
+import java.util.Map;
 import org.audiveris.proxymusic.Identification;
 import org.audiveris.proxymusic.PartList;
 import org.audiveris.proxymusic.PartName;
@@ -96,12 +98,15 @@ public final class MusicXmlWriter implements ScoreWriter {
         work.setWorkTitle(arrangement.sheet().title());
         score.setWork(work);
         Identification identification = new Identification();
-        if (!arrangement.sheet().heading().composer().isEmpty()) {
-            TypedText composer = new TypedText();
-            composer.setType("composer");
-            composer.setValue(arrangement.sheet().heading().composer());
-            identification.getCreator().add(composer);
-        }
+        arrangement.sheet().heading().credits().entrySet().stream()
+                .sorted(Map.Entry.comparingByKey())
+                .forEach(credit -> {
+                    boolean rights = credit.getKey() == Credit.COPYRIGHT;
+                    TypedText told = new TypedText();
+                    told.setType(rights ? null : credit.getKey().word());
+                    told.setValue(credit.getValue());
+                    (rights ? identification.getRights() : identification.getCreator()).add(told);
+                });
         score.setIdentification(identification);
     }
 

@@ -4,6 +4,8 @@ import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.formats.ImportReport;
 import com.zestythumb.formats.ImportReport.Fate;
 import com.zestythumb.formats.NotesInTime;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 
@@ -17,9 +19,6 @@ final class NoteTags {
 
     /** Tells what a note has that is not kept here. */
     static void tellNotKept(XmlNode note, ImportReport.Builder report) {
-        if (note.all("lyric").anyMatch(lyric -> !isOfFirstVerse(lyric))) {
-            report.add(Fate.LEFT_OUT, "verses after the first");
-        }
         note.all("notations")
                 .forEach(notations -> NOT_READ.forEach((element, what) -> {
                     if (notations.has(element)) {
@@ -64,19 +63,23 @@ final class NoteTags {
                 .anyMatch(articulations -> articulations.has(how));
     }
 
-    /** Verses are told by their numbers; where they are numbered otherwise, all there is is the first. */
-    private static boolean isOfFirstVerse(XmlNode lyric) {
-        String number = lyric.attribute("number");
-        return !number.matches("\\d+") || XmlNode.parse(number, 1) <= 1;
+    /** The syllables of its verses as the chart writes them, a hyphen where the word goes on: by their numbers, else in their order. */
+    static List<String> verses(XmlNode note) {
+        List<String> verses = new ArrayList<>();
+        for (XmlNode lyric : note.all("lyric").toList()) {
+            String number = lyric.attribute("number");
+            int verse = number.matches("[1-9]") ? Integer.parseInt(number) : verses.size() + 1;
+            while (verses.size() < verse) {
+                verses.add("");
+            }
+            if (verses.get(verse - 1).isEmpty()) {
+                verses.set(verse - 1, syllable(lyric));
+            }
+        }
+        return verses;
     }
 
-    /** The first verse's syllable as the chart writes it: a hyphen where the word goes on. */
-    static String syllable(XmlNode note) {
-        XmlNode lyric =
-                note.all("lyric").filter(NoteTags::isOfFirstVerse).findFirst().orElse(null);
-        if (lyric == null) {
-            return "";
-        }
+    private static String syllable(XmlNode lyric) {
         String text = lyric.all("text")
                 .map(XmlNode::text)
                 .collect(Collectors.joining(" "))

@@ -32,6 +32,10 @@ record NoteValue(String type, int dots, Fraction length) {
             new NoteValue("32nd", 0, Fraction.of(1, 8)),
             new NoteValue("64th", 0, Fraction.of(1, 16)));
 
+    /** Written where they begin on a beat and leave the middle of the bar to be seen. */
+    private static final List<NoteValue> DOUBLE_DOTTED =
+            List.of(new NoteValue("half", 2, Fraction.of(7, 2)), new NoteValue("quarter", 2, Fraction.of(7, 4)));
+
     private static final List<String> FLAGGED = List.of("eighth", "16th", "32nd", "64th");
 
     /** How many flags its stem bears. */
@@ -58,7 +62,38 @@ record NoteValue(String type, int dots, Fraction length) {
     /** Writes a length as somebody wrote it: in one head if there is one for it, else where it falls in its bar. */
     static List<NoteValue> written(Fraction onset, Fraction length, Meter meter) {
         List<NoteValue> plain = plain(length);
-        return plain.size() == 1 ? plain : split(onset, length, meter);
+        if (plain.size() == 1) {
+            return plain;
+        }
+        return DOUBLE_DOTTED.stream()
+                .filter(value -> value.length().equals(length) && value.isSeenAt(onset, meter))
+                .findFirst()
+                .map(List::of)
+                .orElseGet(() -> tied(onset, length, meter));
+    }
+
+    /** What no one head can be written in is tied over the middle of a bar that has halves. */
+    private static List<NoteValue> tied(Fraction onset, Fraction length, Meter meter) {
+        Fraction end = onset.plus(length);
+        Fraction middle = meter.figureGroup();
+        boolean halves = !meter.isCompound() && middle.compareTo(meter.barLength()) < 0;
+        if (!halves || onset.compareTo(middle) >= 0 || end.compareTo(middle) <= 0) {
+            return split(onset, length, meter);
+        }
+        List<NoteValue> values = new ArrayList<>(written(onset, middle.minus(onset), meter));
+        values.addAll(written(middle, end.minus(middle), meter));
+        return values;
+    }
+
+    /** Whether twice dotted and with what follows it fills a half of the bar, or two of three beats. */
+    private boolean isSeenAt(Fraction onset, Meter meter) {
+        Fraction whole = length.times(Fraction.of(8, 7));
+        boolean fits = onset.plus(whole).compareTo(meter.barLength()) <= 0;
+        boolean threeFour =
+                meter.count() == 3 && onset.dividedBy(meter.beatLength()).isWhole();
+        boolean halves =
+                Integer.bitCount(meter.count()) == 1 && onset.dividedBy(whole).isWhole();
+        return meter.unit() <= 4 && fits && (threeFour || halves);
     }
 
     /**
@@ -118,7 +153,7 @@ record NoteValue(String type, int dots, Fraction length) {
         Fraction room = onBeat || fillsHalf(from, left, meter) ? left : left.min(toBeat);
         return ALL.stream()
                 .filter(value -> value.length().compareTo(room) <= 0)
-                .filter(value -> value.dots() == 0 || value.flags() == 0)
+                .filter(value -> value.dots() == 0 || value.flags() == 0 || onBeat && !meter.isCompound())
                 .filter(value -> !meter.isCompound() || fitsCompound(value, onBeat))
                 .findFirst()
                 .orElseThrow(() -> unwritten(left));

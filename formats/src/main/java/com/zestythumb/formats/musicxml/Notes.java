@@ -97,10 +97,9 @@ final class Notes {
         return placed(note, voice, staff);
     }
 
-    /** A syllable below a note. */
-    static void addLyric(Note note, Syllabic syllabic, String text, String verse) {
-        Lyric lyric = new Lyric();
-        lyric.setNumber(verse);
+    /** A syllable of a verse, from 0, below a note. */
+    static void addLyric(Note note, Syllabic syllabic, String text, int verse) {
+        Lyric lyric = lyric(verse);
         TextElementData data = new TextElementData();
         data.setValue(text);
         lyric.getElisionAndSyllabicAndText().add(syllabic);
@@ -108,9 +107,16 @@ final class Notes {
         note.getLyric().add(lyric);
     }
 
-    /** What is counted aloud while a note or rest lasts, as a second verse below it. */
-    static void addCount(Note note, String words) {
-        addLyric(note, Syllabic.SINGLE, words, "2");
+    /** A verse's place below a note, still without words. */
+    static Lyric lyric(int verse) {
+        Lyric lyric = new Lyric();
+        lyric.setNumber(String.valueOf(verse + 1));
+        return lyric;
+    }
+
+    /** What is counted aloud while a note or rest lasts, below as many verses. */
+    static void addCount(Note note, String words, int verses) {
+        addLyric(note, Syllabic.SINGLE, words, Math.max(1, verses));
     }
 
     static void addTies(Note note, boolean fromBefore, boolean toNext) {

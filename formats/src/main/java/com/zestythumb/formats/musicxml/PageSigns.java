@@ -140,7 +140,7 @@ final class PageSigns {
                         .leaf("mode", key.getMode())
                         .close());
         attributes.getTime().forEach(time -> {
-            tags.open("time");
+            tags.open("time").with("symbol", time.getSymbol());
             time.getTimeSignature().forEach(part -> tags.leaf(part.getName().getLocalPart(), part.getValue()));
             tags.close();
         });

@@ -232,7 +232,9 @@ final class PartReader {
         XmlNode time = attributes.child("time");
         if (time.has("beats")) {
             try {
-                meter = Meter.parse(time.text("beats") + "/" + time.text("beat-type"));
+                String sign = Map.of("common", "C", "cut", "C|").get(time.attribute("symbol"));
+                String figures = time.text("beats") + "/" + time.text("beat-type");
+                meter = Meter.parse(sign == null ? figures : sign);
             } catch (IllegalArgumentException e) {
                 report.add(Fate.REPAIRED, "a meter that is not known here, read as " + meter, number);
             }
@@ -320,7 +322,7 @@ final class PartReader {
                     duration,
                     tied,
                     null,
-                    NoteTags.syllable(note),
+                    NoteTags.verses(note),
                     NoteTags.finger(note),
                     NoteTags.touch(note),
                     SignTags.ofNote(note));

@@ -1,5 +1,6 @@
 package com.zestythumb.formats.musicxml;
 
+import com.zestythumb.core.sheet.Credit;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.SheetNote;
@@ -12,6 +13,7 @@ import com.zestythumb.formats.Imported;
 import com.zestythumb.formats.SheetBuilder;
 import com.zestythumb.formats.SungParts;
 import com.zestythumb.formats.UnreadableFileException;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -39,7 +41,7 @@ final class ScoreWalk {
     private PartReader last;
 
     private String title = "";
-    private String composer = "";
+    private final Map<Credit, String> credits = new EnumMap<>(Credit.class);
 
     ScoreWalk(XMLStreamReader in, boolean timewise, Hands.Wanted wanted) {
         this.in = in;
@@ -58,8 +60,10 @@ final class ScoreWalk {
         }
         Heading heading = sheet.heading();
         BroughtBar first = sheet.bars().get(0);
+        for (Map.Entry<Credit, String> credit : credits.entrySet()) {
+            heading = heading.with(credit.getKey(), credit.getValue());
+        }
         sheet.setHeading(heading.withTitle(title.isEmpty() ? Heading.NAMELESS : title)
-                .withComposer(composer)
                 .withKey(first.key)
                 .withMeter(first.meter));
         boolean sung = wanted.equals(Hands.Wanted.USUAL) && laySungParts();
@@ -97,15 +101,25 @@ final class ScoreWalk {
                         ? movement.isEmpty() ? title : movement
                         : title.contains(movement) ? title : title + ", " + movement;
             }
-            case "identification" ->
-                composer = XmlNode.read(in)
-                        .all("creator")
-                        .filter(creator -> creator.attribute("type").equals("composer"))
-                        .map(XmlNode::text)
-                        .findFirst()
-                        .orElse("");
+            case "identification" -> {
+                XmlNode identification = XmlNode.read(in);
+                for (Credit credit : Credit.values()) {
+                    boolean rights = credit == Credit.COPYRIGHT;
+                    identification
+                            .all(rights ? "rights" : "creator")
+                            .filter(told -> rights || told.attribute("type").equals(credit.word()))
+                            .map(XmlNode::text)
+                            .findFirst()
+                            .ifPresent(told -> credits.put(credit, plain(told)));
+                }
+            }
             default -> XmlNode.read(in);
         }
+    }
+
+    /** On one line, as a heading is. */
+    private static String plain(String text) {
+        return text.replaceAll("\\s+", " ").strip();
     }
 
     private void partwisePart() throws XMLStreamException {

@@ -103,7 +103,7 @@ class ValuesTest {
             meter: 4/4;| C |;m: c c6 c -> e h. e
             meter: 4/4;| C |;m: c3 c5 -> q. e~ h
             meter: 4/4;| C |;m: c5 c3 -> h~ e q.
-            meter: 4/4;| C |;m: c7 c -> h.~ e e
+            meter: 4/4;| C |;m: c7 c -> h.. e
             meter: 3/4;| C |;m: c5 c -> h~ e e
             meter: 6/8;| C |;m: c5 c -> q.~ q e
             meter: 9/8;| C |;m: c9 -> h.~ q.
@@ -111,6 +111,15 @@ class ValuesTest {
             meter: 7/8;| C |;m: c7 -> h~ q.
             meter: 3+2+2/8;| C |;m: c7 -> q.~ h
             meter: 12/8;| C |;m: c9 c3 -> h.~ q. q.
+            meter: 4/4;| C |;m: c7 d -> h.. e
+            meter: 4/4;| C |;m: c7/2 d/2 e4 -> q.. s h
+            meter: 4/4;| C |;m: c2 d7/2 e/2 f2 -> q q~ e. s q
+            meter: 4/4;| C |;m: c4 d7/2 e/2 -> h q.. s
+            meter: 4/4;| C |;m: d c7 -> e q.~ h
+            meter: 3/4;| C |;m: c7/2 d/2 e2 -> q.. s q
+            meter: 3/4;| C |;m: c2 d7/2 e/2 -> q q.. s
+            meter: 6/8;| C |;m: c5 d -> q.~ q e
+            meter: 2/2;| C |;m: c7 d -> h.. e
             """)
     void valuesOfTheTune(String chart, String wanted) throws Exception {
         assertThat(told(chart, 1, ValuesTest::value)).isEqualTo(wanted);

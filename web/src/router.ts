@@ -9,6 +9,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'shelf', component: ShelfView },
+    { path: '/formats', name: 'formats', component: () => import('./views/FormatsView.vue') },
     { path: '/bring', name: 'bring', component: () => import('./views/BringView.vue') },
     {
       path: '/exercises',

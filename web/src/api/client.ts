@@ -506,15 +506,17 @@ export const api = {
 
   addNote: (body: NoteRequest) => data(http.POST('/api/charts/notes', { body })),
 
-  /** A file of the tune, and the name the server gives it. */
-  async file(format: FileFormat, chart: string, played: Played) {
+  /** A file of the tune, the name the server gives it, and what its format has no place for. */
+  async file(format: FileFormat, chart: string, played: Played, analysed = false) {
     const { data: blob, response } = await http.POST(`/api/arrangements/${format}`, {
+      params: { query: format === 'musicxml' ? { analysed } : undefined },
       body: whole(chart, played),
       parseAs: 'blob',
     });
     const disposition = response.headers.get('Content-Disposition') ?? '';
     const encoded = /filename\*=UTF-8''([^;]+)/.exec(disposition)?.[1];
     const name = encoded ? decodeURIComponent(encoded) : `tune.${format}`;
-    return { name, blob: blob as unknown as Blob };
+    const leftOut = response.headers.get('Left-Out') ?? '';
+    return { name, blob: blob as unknown as Blob, leftOut };
   },
 };

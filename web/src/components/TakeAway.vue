@@ -11,7 +11,10 @@ const props = defineProps<{
   played: Played | undefined;
 }>();
 
-const { download, downloadPage, trouble, busy } = useFiles();
+const { download, downloadPage, leftOut, trouble, busy } = useFiles();
+
+/** Whether numerals and closes go into the notation file. */
+const analysed = ref(false);
 
 interface PageFile {
   format: 'pdf' | 'svg';
@@ -65,12 +68,18 @@ async function take(page: HTMLElement) {
         <button
           class="plain-button"
           :disabled="busy"
-          @click="played && download(format, chart, played)"
+          @click="played && download(format, chart, played, analysed)"
         >
           <b>{{ name }}</b> <span>{{ use }}</span>
         </button>
       </li>
     </ul>
+    <label class="analysed">
+      <input v-model="analysed" type="checkbox" /> numerals and closes in the MusicXML file
+    </label>
+    <p v-if="leftOut" class="left-out" role="status">
+      Not in this file: {{ leftOut }}. <RouterLink to="/formats">What each file holds</RouterLink>
+    </p>
     <div v-if="wanted" class="paper" :style="{ width: `${wanted.width}px` }" inert>
       <ScorePage
         :tune="tune"
@@ -113,6 +122,15 @@ b {
 }
 span {
   color: var(--ink-soft);
+}
+.analysed {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: 44px;
+}
+.left-out {
+  margin: 4px 0;
 }
 /* Engraved out of sight. */
 .paper {

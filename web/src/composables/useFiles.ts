@@ -18,11 +18,14 @@ const A_MOMENT = 300;
 export function useFiles() {
   const trouble = ref('');
   const busy = ref(false);
+  /** What the last file has not, in words. */
+  const leftOut = ref('');
 
   async function attempt(work: () => Promise<void>) {
     if (busy.value) return;
     busy.value = true;
     trouble.value = '';
+    leftOut.value = '';
     try {
       await work();
     } catch (error) {
@@ -31,10 +34,11 @@ export function useFiles() {
     setTimeout(() => (busy.value = false), A_MOMENT);
   }
 
-  const download = (format: FileFormat, chart: string, played: Played) =>
+  const download = (format: FileFormat, chart: string, played: Played, analysed: boolean) =>
     attempt(async () => {
-      const { name, blob } = await api.file(format, chart, played);
-      saveAs(name, blob);
+      const file = await api.file(format, chart, played, analysed);
+      saveAs(file.name, file.blob);
+      leftOut.value = file.leftOut;
     });
 
   const downloadSound = (name: string, make: () => Promise<Blob>) =>
@@ -49,5 +53,5 @@ export function useFiles() {
       saveAs(`${name}.${format}`, blob);
     });
 
-  return { downloadSound, download, downloadPage, trouble, busy };
+  return { downloadSound, download, downloadPage, leftOut, trouble, busy };
 }

@@ -6,8 +6,8 @@ const BAR = 24;
 const MOMENT = 33;
 const SYMBOL = 84;
 
-const LETTER = 20;
-const BETWEEN_SYLLABLES = 30;
+const LETTER = 18;
+const BETWEEN_SYLLABLES = 22;
 
 /** What the sung words of each bar need: those of the longest verse. */
 function roomsForWords(musicXml: string): number[] {

@@ -323,7 +323,7 @@ class OutsideReferencesTest {
                             "log \"\"",
                             "measures 12",
                             "melody " + sung,
-                            "symbols " + symbols(tune, staves));
+                            "symbols " + symbols(tune));
         }
     }
 
@@ -356,16 +356,16 @@ class OutsideReferencesTest {
         String figure = tune.choices().figure().id();
         assertThat(drawn)
                 .as(figure)
-                .contains("loaded true", "log \"\"", "measures 8", "symbols " + symbols(tune, staves));
+                .contains("loaded true", "log \"\"", "measures 8", "symbols " + symbols(tune));
         String notes = drawn.get(drawn.size() - 1);
         assertThat(List.of(notes.substring("notes ".length()).split(" ")))
                 .as(figure)
                 .containsAll(tune.notes().stream().map(TimedNote::id).toList());
     }
 
-    /** For other programs a numeral stands with each symbol; N.C. is said once in these tunes. */
-    private static int symbols(Arrangement tune, Staves staves) {
-        return (staves == Staves.GRAND ? 2 : 1) * tune.chords().size() + 1;
+    /** N.C. is said once in these tunes. */
+    private static int symbols(Arrangement tune) {
+        return tune.chords().size() + 1;
     }
 
     /** So that the silence above means something. */

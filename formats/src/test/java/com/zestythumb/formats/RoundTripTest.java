@@ -151,7 +151,7 @@ class RoundTripTest {
         String song = new ChordProWriter().write(Chart.parse(SONG));
         assertThat(song)
                 .contains("{start_of_verse: Verse}", "{end_of_verse}\n\n{start_of_bridge: Bridge}")
-                .contains("{title: Ferry at Six}", "{meta: feel easy waltz}", "[G]ferry leaves [C][Am7]at six in rain");
+                .contains("{title: Ferry at Six}", "{meta: feel easy waltz}", "[G]ferry leaves [C]at six in [Am7]rain");
     }
 
     @ParameterizedTest

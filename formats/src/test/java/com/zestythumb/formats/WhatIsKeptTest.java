@@ -70,7 +70,7 @@ class WhatIsKeptTest {
                 "a.cho; {key: C} / [C]One [?]two [H7x]three; | C | ? | H7x | / w: One | two | three |; no chord known here",
                 "a.cho; {key: C} / {comment-piano: loud} / [C]One; | C | / w: One |; {comment} for some players alone",
                 "a.cho; {key: C} / {define-guitar: X frets 0 1} / [C]One; | C | / w: One |; {define} for some players alone",
-                "a.cho; {key: C} / {copyright: 1900 Nobody} / [C]One; | C | / w: One | / # Copyright 1900 Nobody; ",
+                "a.cho; {key: C} / {copyright: 1900 Nobody} / [C]One; copyright: 1900 Nobody / | C | / w: One |; ",
                 "a.cho; {key: C} / {transpose: 2} / [C]One; | C | / w: One |; transpose 2",
                 "a.cho; {key: C} / {mood: merry} / [C]One; | C | / w: One |; {mood}, merry",
                 "a.cho; {key: C} / [C]One / {start_of_abc} / X:1 / K:C / C8| / {end_of_abc} / [G]two; | C | / w: One | / | G | / w: two |; a passage in abc",

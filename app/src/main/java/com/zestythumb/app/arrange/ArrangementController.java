@@ -18,10 +18,10 @@ import com.zestythumb.core.proposing.Proposals.Wish;
 import com.zestythumb.core.proposing.StepByStep;
 import com.zestythumb.core.proposing.Texture;
 import com.zestythumb.core.sheet.Chart;
-import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
+import com.zestythumb.formats.LeftOut;
 import com.zestythumb.formats.ScoreWriter;
 import com.zestythumb.formats.SheetWriter;
 import com.zestythumb.formats.abc.AbcWriter;
@@ -63,7 +63,10 @@ class ArrangementController {
     private static final int USUAL_MINUTES = 15;
 
     private final ScoreWriter musicXml = new MusicXmlWriter(Staves.GRAND);
+    private final ScoreWriter analysed = new MusicXmlWriter(Staves.ANALYSED);
     private final ScoreWriter midi = new MidiFileWriter();
+
+    static final String LEFT_OUT = "Left-Out";
 
     private final Reckoning reckoning;
     private final RecentCharts charts;
@@ -195,8 +198,12 @@ class ArrangementController {
 
     @PostMapping(path = "/musicxml", produces = "application/vnd.recordare.musicxml+xml")
     @Operation(summary = "The arrangement as MusicXML 4.0 on a grand staff.")
-    ResponseEntity<byte[]> musicXml(@Valid @RequestBody ArrangementRequest request) {
-        return file(musicXml, request);
+    ResponseEntity<byte[]> musicXml(
+            @Parameter(description = "Whether numerals and closes stand below the left hand, as words.")
+                    @RequestParam(defaultValue = "false")
+                    boolean analysed,
+            @Valid @RequestBody ArrangementRequest request) {
+        return file(analysed ? this.analysed : musicXml, request);
     }
 
     @PostMapping(path = "/midi", produces = "audio/midi")
@@ -227,16 +234,31 @@ class ArrangementController {
     private ResponseEntity<byte[]> file(ScoreWriter writer, ArrangementRequest request) {
         return reckoning.inTurn(() -> {
             Arrangement arrangement = arranged(request);
-            return file(arrangement.sheet().title(), writer.extension(), writer.mediaType(), writer.write(arrangement));
+            return file(arrangement, writer.extension(), writer.mediaType(), writer.write(arrangement));
         });
     }
 
     private ResponseEntity<byte[]> file(SheetWriter writer, ArrangementRequest request) {
         return reckoning.inTurn(() -> {
-            LeadSheet sheet = arranged(request).sheet();
-            byte[] text = writer.write(sheet).getBytes(StandardCharsets.UTF_8);
-            return file(sheet.title(), writer.extension(), writer.mediaType() + ";charset=UTF-8", text);
+            Arrangement arrangement = arranged(request);
+            byte[] text = writer.write(arrangement.sheet()).getBytes(StandardCharsets.UTF_8);
+            return file(arrangement, writer.extension(), writer.mediaType() + ";charset=UTF-8", text);
         });
+    }
+
+    /** What the format has no place for is told in the header {@link #LEFT_OUT}, parted by semicolons. */
+    private static ResponseEntity<byte[]> file(Arrangement tune, String extension, String mediaType, byte[] content) {
+        ResponseEntity<byte[]> file = file(tune.sheet().title(), extension, mediaType, content);
+        return ResponseEntity.status(file.getStatusCode())
+                .headers(file.getHeaders())
+                .header(
+                        LEFT_OUT,
+                        String.join(
+                                "; ",
+                                LeftOut.of(tune, extension).stream()
+                                        .map(part -> part.replace(';', ','))
+                                        .toList()))
+                .body(content);
     }
 
     private static ResponseEntity<byte[]> file(String title, String extension, String mediaType, byte[] content) {

@@ -16,6 +16,7 @@ class PageConfiguration implements WebMvcConfigurer {
     public void addViewControllers(ViewControllerRegistry registry) {
         registry.addViewController("/bring").setViewName("forward:/index.html");
         registry.addViewController("/rules/{code}").setViewName("forward:/index.html");
+        registry.addViewController("/formats").setViewName("forward:/index.html");
         registry.addViewController("/exercises/**").setViewName("forward:/index.html");
         registry.addViewController("/answer/{code}").setViewName("forward:/index.html");
         registry.addViewController("/practise/{code}").setViewName("forward:/index.html");

@@ -2,6 +2,7 @@ package com.zestythumb.formats.chordpro;
 
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
+import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Credit;
 import com.zestythumb.core.sheet.Fraction;
@@ -24,6 +25,7 @@ import java.util.Locale;
 import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * Reads ChordPro 6: directives in braces, chords in brackets within the words, grids. Words tell no time, so
@@ -226,11 +228,7 @@ public final class ChordProReader implements ScoreReader {
         /** A grid's cells are slots of the bar: {@code | C . G7 . |}. */
         private void endGrid() {
             inGrid = false;
-            String bars = grid.toString()
-                    .replaceAll("(?m)^[^|\\n]*(?=\\|)", "")
-                    .replaceAll("(?m)(?<=\\|)[^|\\n]*$", "")
-                    .replaceAll("(?<=[\\s|])\\.(?=[\\s|])", "/")
-                    .replaceAll("\\|\\.", "||");
+            String bars = grid.toString().lines().map(Grid::bars).collect(Collectors.joining("\n"));
             grid.setLength(0);
             Heading heading = sheet.heading();
             Chart chart = Chart.read("key: " + heading.key() + "\nmeter: " + heading.meter() + "\n" + bars);
@@ -239,8 +237,17 @@ public final class ChordProReader implements ScoreReader {
                 BroughtBar draft = newBar();
                 draft.startsRepeat = bar.startsRepeat();
                 draft.timesPlayed = bar.timesPlayed();
+                draft.ending = bar.signs().ending();
+                draft.endsDouble = bar.signs().endsDouble();
+                draft.marks.addAll(bar.signs().marks());
+                draft.beginsLine = bar.index() > 0
+                        && line(bar) != line(chart.sheet().bars().get(bar.index() - 1));
                 bar.events().forEach(e -> draft.symbols.put(e.start(), new BroughtBar.Symbol(e.chord(), e.unread())));
             }
+        }
+
+        private static int line(Bar bar) {
+            return bar.text().span().line();
         }
 
         private BroughtBar newBar() {

@@ -1,17 +1,14 @@
 package com.zestythumb.formats.musicxml;
 
-import com.zestythumb.core.analysis.Reading;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.chord.SymbolStyle;
-import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Heading;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.Optional;
-import org.audiveris.proxymusic.AboveBelow;
 import org.audiveris.proxymusic.Bass;
 import org.audiveris.proxymusic.BassStep;
 import org.audiveris.proxymusic.Degree;
@@ -23,10 +20,6 @@ import org.audiveris.proxymusic.Harmony;
 import org.audiveris.proxymusic.HarmonyAlter;
 import org.audiveris.proxymusic.Kind;
 import org.audiveris.proxymusic.KindValue;
-import org.audiveris.proxymusic.Numeral;
-import org.audiveris.proxymusic.NumeralKey;
-import org.audiveris.proxymusic.NumeralMode;
-import org.audiveris.proxymusic.NumeralRoot;
 import org.audiveris.proxymusic.Root;
 import org.audiveris.proxymusic.RootStep;
 import org.audiveris.proxymusic.Step;
@@ -66,36 +59,6 @@ final class ChordSymbols {
         return harmony;
     }
 
-    /** The numeral below the staff, in the key in which the chord is heard, printed as it is read. */
-    Harmony numeral(Reading reading, String printed) {
-        Numeral place = new Numeral();
-        Key key = reading.key();
-        NumeralRoot root = new NumeralRoot();
-        root.setValue(key.degreeOf(reading.chord().root()));
-        root.setText(printed);
-        place.setNumeralRoot(root);
-        NumeralKey numeralKey = new NumeralKey();
-        numeralKey.setNumeralFifths(BigInteger.valueOf(key.signature()));
-        numeralKey.setNumeralMode(
-                key.mode().degree(3).semitones() == 3 ? NumeralMode.NATURAL_MINOR : NumeralMode.MAJOR);
-        numeralKey.setPrintObject(YesNo.NO);
-        place.setNumeralKey(numeralKey);
-        int alteration = key.alterationOf(reading.chord().root());
-        if (alteration != 0) {
-            HarmonyAlter alter = new HarmonyAlter();
-            alter.setValue(BigDecimal.valueOf(alteration));
-            alter.setPrintObject(YesNo.NO);
-            place.setNumeralAlter(alter);
-        }
-        Harmony harmony = new Harmony();
-        harmony.getHarmonyChord().add(place);
-        Kind kind = kind(reading.chord().quality());
-        kind.setText("");
-        harmony.getHarmonyChord().add(kind);
-        harmony.setPlacement(AboveBelow.BELOW);
-        return harmony;
-    }
-
     /** Nothing sounds: N.C., or a symbol that could not be read, as it was written. */
     Harmony silence(ChordEvent event) {
         Harmony harmony = new Harmony();
@@ -110,6 +73,7 @@ final class ChordSymbols {
         Root root = new Root();
         RootStep step = new RootStep();
         step.setValue(Step.C);
+        step.setText("");
         root.setRootStep(step);
         harmony.getHarmonyChord().add(root);
         Kind kind = new Kind();
@@ -189,6 +153,8 @@ final class ChordSymbols {
 
     private static Degree degree(Kinds.Change change) {
         Degree degree = new Degree();
+        // The text of the kind says all of it.
+        degree.setPrintObject(YesNo.NO);
         DegreeValue value = new DegreeValue();
         value.setValue(BigInteger.valueOf(change.number()));
         degree.setDegreeValue(value);

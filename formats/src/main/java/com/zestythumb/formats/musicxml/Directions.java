@@ -26,7 +26,8 @@ final class Directions {
     private Directions() {}
 
     static void read(XmlNode direction, BroughtBar bar, SheetBuilder sheet, ImportReport.Builder report, int number) {
-        if (direction.attribute("id").startsWith(Headings.CLOSE)) {
+        String id = direction.attribute("id");
+        if (id.startsWith(Headings.CLOSE) || id.startsWith(Headings.NUMERAL)) {
             return;
         }
         boolean leaves = direction

@@ -1,7 +1,6 @@
 package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.analysis.Cadence;
-import com.zestythumb.core.analysis.Reading;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.PedalSpan;
@@ -15,6 +14,7 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.sheet.Tuplet;
+import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -57,7 +57,7 @@ final class HandStaff {
     private final int firstVoice;
     private final boolean symbolsOnUpper;
     private final ChordSymbols chordSymbols;
-    private final List<Reading> readings;
+    private final boolean analysed;
     private final Map<Integer, Cadence> closes;
     private final Map<Integer, List<TimedNote>> notesByBar;
     private final Map<Integer, List<ArrangedChord>> chordsByBar;
@@ -66,8 +66,9 @@ final class HandStaff {
     private final Set<String> heldFrom = new HashSet<>();
 
     /** With the count below its notes where that is wished. */
-    HandStaff(Arrangement arrangement, boolean page, Counts counts, int staff, Side side) {
-        this.page = page;
+    HandStaff(Arrangement arrangement, Staves staves, Counts counts, int staff, Side side) {
+        this.page = staves == Staves.PAGE;
+        this.analysed = staves == Staves.ANALYSED;
         this.counts = counts;
         this.counted = new CountedLine(counts);
         this.verses = arrangement.sheet().verses();
@@ -80,7 +81,6 @@ final class HandStaff {
                 arrangement.notes().stream().filter(note -> note.side() == side).toList();
         // Above a tune they would be the tune's; chords have theirs below, in the order of their notes.
         this.fingersAbove = side == Side.RIGHT && !belowTune && !areChords(notes);
-        this.readings = arrangement.analysis().readings();
         this.closes = arrangement.closes().stream()
                 .collect(Collectors.toMap(Cadence::chord, Function.identity(), (first, second) -> first));
         this.chordSymbols = new ChordSymbols(arrangement.sheet().heading(), page);
@@ -301,17 +301,21 @@ final class HandStaff {
             content.add(Headings.room(Math.max(1, staff)));
             return;
         }
-        Harmony numeral = chordSymbols.numeral(
-                readings.get(chord.index()), chord.numeral().toString());
-        numeral.setStaff(BigInteger.valueOf(staff));
-        numeral.setOffset(harmony.getOffset());
-        content.add(numeral);
+        for (Direction said : analysed ? analysis(chord) : List.<Direction>of()) {
+            said.setOffset(harmony.getOffset());
+            content.add(said);
+        }
+    }
+
+    /** Its numeral, and how a phrase ends with it. */
+    private List<Direction> analysis(ArrangedChord chord) {
+        List<Direction> said = new ArrayList<>();
+        said.add(Headings.analysis(chord.numeral().toString(), Headings.NUMERAL + chord.index(), staff));
         Cadence close = closes.get(chord.index());
         if (close != null) {
-            Direction direction = Headings.close(close.kind().word() + " cadence", chord.index(), staff);
-            direction.setOffset(harmony.getOffset());
-            content.add(direction);
+            said.add(Headings.analysis(close.kind().word() + " cadence", Headings.CLOSE + chord.index(), staff));
         }
+        return said;
     }
 
     private void addSilence(ChordEvent silence, Fraction behind, List<Object> content) {

@@ -36,8 +36,10 @@ import org.audiveris.proxymusic.YesNo;
 /** What stands at the head of the music: clefs, key, meter, tempo, section names. */
 final class Headings {
 
-    /** Begins the id of a direction that tells how a phrase ends. */
+    /** Begin the ids of directions that tell how a phrase ends, and the numeral of a chord. */
     static final String CLOSE = "close-";
+
+    static final String NUMERAL = "numeral-";
 
     private static final ObjectFactory FACTORY = new ObjectFactory();
     private static final int SECONDS_PER_MINUTE = 60;
@@ -116,12 +118,12 @@ final class Headings {
         return direction;
     }
 
-    /** How a phrase ends, below the left hand; its id tells it from words that someone wrote. */
-    static Direction close(String words, int chord, int staff) {
-        Direction direction = words(words);
+    /** What the analysis says of a chord, below the left hand; its id tells it from words that someone wrote. */
+    static Direction analysis(String words, String id, int staff) {
+        Direction direction = above(words(words, FontStyle.NORMAL));
         direction.setPlacement(AboveBelow.BELOW);
         direction.setStaff(BigInteger.valueOf(staff));
-        direction.setId(CLOSE + chord);
+        direction.setId(id);
         return direction;
     }
 

@@ -9,6 +9,7 @@ import com.zestythumb.core.sheet.Counts;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Mark;
+import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -42,20 +43,20 @@ final class MeasureWriter {
     /**
      * Gets ready to write.
      *
-     * @param page whether it is for the app's page, which sets title, tempo, lines and numerals itself
+     * @param staves what is written; the app's page sets title, tempo, lines and numerals itself
      * @param counts what is counted below the tune, or the right hand where there is none, and below the left hand
      */
-    MeasureWriter(Arrangement arrangement, boolean page, Counts counts) {
+    MeasureWriter(Arrangement arrangement, Staves staves, Counts counts) {
         this.sheet = arrangement.sheet();
-        this.page = page;
+        this.page = staves == Staves.PAGE;
         this.advice = arrangement.advice();
         this.needsRightHand = arrangement.needsRightHand();
         this.upper = !page || sheet.hasMelody() || needsRightHand;
         this.leftInTreble = arrangement.leftInTreble();
         this.barLines = new BarLines(sheet.bars());
         this.melody = new MelodyStaff(page, counts, arrangement);
-        this.leftHand = new HandStaff(arrangement, page, counts, upper ? 2 : ONLY_STAFF, Side.LEFT);
-        this.rightHand = new HandStaff(arrangement, page, sheet.hasMelody() ? Counts.NONE : counts, 1, Side.RIGHT);
+        this.leftHand = new HandStaff(arrangement, staves, counts, upper ? 2 : ONLY_STAFF, Side.LEFT);
+        this.rightHand = new HandStaff(arrangement, staves, sheet.hasMelody() ? Counts.NONE : counts, 1, Side.RIGHT);
     }
 
     List<Measure> measures() {

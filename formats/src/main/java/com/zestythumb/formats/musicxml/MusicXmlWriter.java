@@ -29,6 +29,8 @@ public final class MusicXmlWriter implements ScoreWriter {
     public enum Staves {
         /** Treble and bass, the upper one left free for the tune: a file to take away. */
         GRAND,
+        /** The same with numerals and closes as words below the left hand. */
+        ANALYSED,
         /**
          * For a page that sets title, tempo, lines and numerals itself: the bass staff alone, and the treble
          * staff where there is a tune.
@@ -57,14 +59,14 @@ public final class MusicXmlWriter implements ScoreWriter {
 
     @Override
     public byte[] write(Arrangement arrangement) {
-        return staves == Staves.GRAND
+        return staves != Staves.PAGE
                 ? marshal(score(arrangement))
                 : writeText(arrangement).getBytes(StandardCharsets.UTF_8);
     }
 
     /** The same as text. */
     public String writeText(Arrangement arrangement) {
-        return staves == Staves.GRAND
+        return staves != Staves.PAGE
                 ? new String(write(arrangement), StandardCharsets.UTF_8)
                 : HEADER + PageText.of(score(arrangement));
     }
@@ -74,16 +76,16 @@ public final class MusicXmlWriter implements ScoreWriter {
         piano.setId("P1");
         PartName name = new PartName();
         name.setValue("Piano");
-        name.setPrintObject(staves == Staves.GRAND ? YesNo.YES : YesNo.NO);
+        name.setPrintObject(staves != Staves.PAGE ? YesNo.YES : YesNo.NO);
         piano.setPartName(name);
 
         ScorePartwise.Part part = new ScorePartwise.Part();
         part.setId(piano);
-        part.getMeasure().addAll(new MeasureWriter(arrangement, staves != Staves.GRAND, counts).measures());
+        part.getMeasure().addAll(new MeasureWriter(arrangement, staves, counts).measures());
 
         ScorePartwise score = new ScorePartwise();
         score.setVersion("4.0");
-        if (staves == Staves.GRAND) {
+        if (staves != Staves.PAGE) {
             addHead(score, arrangement);
         }
         PartList parts = new PartList();

@@ -298,29 +298,40 @@ class MusicXmlWriterTest {
                 .containsExactly("1-2", "&", "3", "e", "&-4", "1-2", "3-4");
     }
 
-    /** MusicXML 4.0: numeral-root with its text, in a numeral-key, below the staff. */
+    /** On wish alone, as words of directions below the staff (MusicXML 4.0). They are no words of the tune when it comes back. */
     @Test
-    void writesNumeralsInTheKeyInWhichTheyAreHeard() throws Exception {
-        Document score = grand("key: Bb\n| Bb | C7 | F | Bb |", Figures.BLOCK);
-        assertThat(texts(score, "//numeral-root/@text")).first().asString().startsWith("I");
-        assertThat(texts(score, "//numeral-root")).containsExactly("1", "2", "5", "1");
-        assertThat(texts(score, "//numeral-root/@text").get(1)).startsWith("V").endsWith("/V");
-        assertThat(texts(score, "//numeral-fifths")).containsOnly("-2");
-        assertThat(texts(score, "//harmony[numeral]/@placement")).containsOnly("below");
-    }
-
-    /** MusicXML 4.0: words of a direction below the staff. They are no words of the tune when it comes back. */
-    @Test
-    void writesHowPhrasesEndAndReadsThemNotAsWords() throws Exception {
+    void writesNumeralsAndClosesOnWish() throws Exception {
         Arrangement tune = arrange("| C | F | C | G |\n| C | F | G7 | C |", Figures.BLOCK);
-        byte[] file = new MusicXmlWriter(Staves.GRAND).write(tune);
+        assertThat(texts(grand("| C | F | G7 | C |", Figures.BLOCK), "//direction[@placement='below']//words"))
+                .isEmpty();
+        byte[] file = new MusicXmlWriter(Staves.ANALYSED).write(tune);
         Document score = read(file);
         assertThat(texts(score, "//direction[@placement='below']//words"))
-                .as("as the chart has it, although V7 lies in six-five under this hand")
-                .containsExactly("half cadence", "perfect authentic cadence");
+                .as("closes as the chart has them, although V7 lies in six-five under this hand")
+                .containsExactly(
+                        "I",
+                        "IV6/4",
+                        "I",
+                        "V6",
+                        "half cadence",
+                        "I",
+                        "IV6/4",
+                        "V6/5",
+                        "I",
+                        "perfect authentic cadence");
+        assertThat(texts(score, "//harmony[numeral]")).isEmpty();
         assertThat(texts(score, "//measure[4]//direction//words")).contains("half cadence");
         LeadSheet back = Importer.read("closes.musicxml", file).get(0).sheet();
         assertThat(back.bars()).allMatch(bar -> bar.text().notes().isEmpty());
+    }
+
+    /** MusicXML 4.0, degree: what the text of the kind says already is not printed once more; N.C. has no letter. */
+    @Test
+    void printsSymbolsOnce() throws Exception {
+        Document score = grand("| C7b9 | Fadd9 | N.C. |", Figures.BLOCK);
+        assertThat(texts(score, "//kind/@text")).containsExactly("7b9", "add9", "N.C.");
+        assertThat(texts(score, "//degree/@print-object")).hasSize(2).containsOnly("no");
+        assertThat(texts(score, "//harmony[kind='none']/root/root-step/@text")).containsExactly("");
     }
 
     @Test

@@ -12,6 +12,7 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.SheetNote;
+import com.zestythumb.core.sheet.Touch;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -79,7 +80,9 @@ final class MelodyStaff {
             written.addAll(SignTags.before(signs, 1));
             SignTags.at(heads.get(0), signs, 1);
             if (!note.isRest()) {
-                Notes.touch(heads.get(0), note.touch());
+                // Every note of a rolled chord says so; any other touch stands once.
+                heads.subList(0, note.touch() == Touch.ROLLED ? 1 + others.size() : 1)
+                        .forEach(head -> Notes.touch(head, note.touch()));
                 for (int verse = 0; verse < note.verses().size(); verse++) {
                     addSyllable(
                             heads.get(0), note.syllable(verse), verse, heldOn.contains(List.of(verse, bar.index(), i)));

@@ -4,6 +4,7 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Letter;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Mark;
 import com.zestythumb.core.sheet.Meter;
@@ -41,7 +42,9 @@ final class AbcBars {
     private static final Pattern NOT_SEEN = Pattern.compile("[xX\\d/\\s]*+");
 
     /** Looks like a chord, and is none that is known. */
-    private static final Pattern LIKE_A_SYMBOL = Pattern.compile("\\?|[A-H][^\\s]{0,11}");
+    private static final Pattern LIKE_A_SYMBOL = Pattern.compile("[A-H][^\\s]{0,11}");
+
+    private static final String SILENCE = "(?i)n\\.?c\\.?";
 
     private final ImportReport.Builder report;
     /** Octaves by which its notes stand elsewhere than they are written (standard 2.1, section 4.6). */
@@ -237,8 +240,13 @@ final class AbcBars {
         if (words.isEmpty()) {
             return;
         }
-        if ("^_<>@".indexOf(words.charAt(0)) >= 0) {
-            String note = words.substring(1).strip();
+        boolean isNote = "^_<>@".indexOf(words.charAt(0)) >= 0;
+        String note = isNote ? words.substring(1).strip() : words;
+        if (note.matches(SILENCE)) {
+            bar.symbols.put(quoted.onset(), new BroughtBar.Symbol(null));
+        } else if (note.equals(ChordEvent.OPEN)) {
+            bar.symbols.put(quoted.onset(), BroughtBar.Symbol.unread(note));
+        } else if (isNote) {
             if (note.matches("[3-9]x") && bar.timesPlayed > 1) {
                 bar.timesPlayed = note.charAt(0) - '0';
                 return;
@@ -248,8 +256,6 @@ final class AbcBars {
             if (mark.isEmpty() && !note.isEmpty()) {
                 bar.notes.add(note);
             }
-        } else if (words.matches("(?i)n\\.?c\\.?")) {
-            bar.symbols.put(quoted.onset(), new BroughtBar.Symbol(null));
         } else {
             try {
                 // Another chord may stand behind it in brackets.

@@ -183,7 +183,10 @@ public final class AbcWriter implements SheetWriter {
     }
 
     private static String symbol(ChordEvent event) {
-        return "\"" + event.written() + "\"";
+        // A chord symbol begins with a letter of the scale (standard 2.1, section 4.18); what does not is an
+        // annotation.
+        boolean isSymbol = event.chord() != null || event.written().matches("[A-G].*");
+        return "\"" + (isSymbol ? "" : "^") + event.written() + "\"";
     }
 
     private static String mark(Mark mark) {

@@ -16,6 +16,9 @@ public final class Syllables {
     private static final String BAR = "|";
     private static final String HELD = "_";
 
+    /** Of a tune, one below the other. */
+    public static final int MOST_VERSES = 9;
+
     /** A note, or a bar, without words. */
     static final String NONE = "*";
 

@@ -216,6 +216,12 @@ final class VoiceReader {
     }
 
     private void layWords(VoiceLine line) {
+        if (verse >= Syllables.MOST_VERSES) {
+            String said = "there are " + Syllables.MOST_VERSES + " verses at most; put the others behind # as remarks";
+            problems.inLine(
+                    line.lineNumber(), line.column(), Math.max(1, line.text().length()), said);
+            return;
+        }
         List<BarDraft> bars = lastMelody;
         if (bars.stream().allMatch(bar -> bar.upper.isEmpty())) {
             layWordsAlone(line, bars);

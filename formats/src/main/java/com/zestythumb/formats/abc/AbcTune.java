@@ -420,6 +420,10 @@ final class AbcTune {
         if (bars != tune) {
             return;
         }
+        if (verse == Syllables.MOST_VERSES) {
+            report.add(Fate.LEFT_OUT, "verses after the ninth");
+            return;
+        }
         Syllables syllables = new Syllables(line, verse++);
         List<BroughtBar> under = sheet.bars()
                 .subList(Math.min(lineStart, sheet.bars().size()), sheet.bars().size());

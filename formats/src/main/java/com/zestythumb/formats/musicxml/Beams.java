@@ -51,14 +51,17 @@ final class Beams {
                     .collect(Collectors.groupingBy(
                             one -> one.onset().dividedBy(beat).floor(), TreeMap::new, Collectors.toList()))
                     .values()
-                    .forEach(Beams::join);
+                    .forEach(this::join);
         } else {
             join(open);
         }
         open.clear();
     }
 
-    private static void join(List<Flagged> notes) {
+    private void join(List<Flagged> notes) {
+        if (notes.size() > 1) {
+            Notes.bracketByBeam(notes.get(0).note(), notes.get(notes.size() - 1).note());
+        }
         for (int i = 0; i < notes.size() && notes.size() > 1; i++) {
             for (int level = 1; level <= notes.get(i).flags(); level++) {
                 Beam beam = new Beam();
@@ -69,9 +72,15 @@ final class Beams {
         }
     }
 
+    /** Among thirty-seconds and shorter notes all beams but the first are parted at the eighths. */
+    private static boolean isParted(List<Flagged> notes, int i, int level) {
+        boolean shortest = notes.stream().anyMatch(one -> one.flags() > 2);
+        return level > 1 && shortest && notes.get(i).onset().times(2).isWhole();
+    }
+
     private static BeamValue value(List<Flagged> notes, int i, int level) {
-        boolean before = i > 0 && notes.get(i - 1).flags() >= level;
-        boolean after = i + 1 < notes.size() && notes.get(i + 1).flags() >= level;
+        boolean before = i > 0 && notes.get(i - 1).flags() >= level && !isParted(notes, i, level);
+        boolean after = i + 1 < notes.size() && notes.get(i + 1).flags() >= level && !isParted(notes, i + 1, level);
         if (before) {
             return after ? BeamValue.CONTINUE : BeamValue.END;
         }

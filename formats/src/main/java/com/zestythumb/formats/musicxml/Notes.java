@@ -277,6 +277,25 @@ final class Notes {
         }
     }
 
+    /** A beam from the first to the last note of a tuplet says by itself what belongs to it. */
+    static void bracketByBeam(Note first, Note last) {
+        Tuplet start = bracket(first, StartStop.START);
+        Tuplet stop = bracket(last, StartStop.STOP);
+        if (start != null && stop != null) {
+            start.setBracket(YesNo.NO);
+            stop.setBracket(YesNo.NO);
+        }
+    }
+
+    private static Tuplet bracket(Note note, StartStop type) {
+        return note.getNotations().stream()
+                .flatMap(notations -> notations.getTiedOrSlurOrTuplet().stream())
+                .filter(item -> item instanceof Tuplet tuplet && tuplet.getType() == type)
+                .map(Tuplet.class::cast)
+                .findFirst()
+                .orElse(null);
+    }
+
     private static void addBracket(Note note, StartStop type) {
         Tuplet bracket = new Tuplet();
         bracket.setType(type);

@@ -42,7 +42,7 @@ class PageTextTest {
             pickup: 1
             | C | C | F | G7 | C |
             m: G2 | c2 d/e/f/g/ a2 | (3fed z2 c2- | c>d ^f4- | f6 |
-            w: Oh | lan-tern's _ light | is "lit" & warm | and * bright | now |
+            w: Oh | lan-tern's _ light | is "lit" & warm | and bright |
             """);
 
     private static Document read(byte[] file) throws Exception {

@@ -75,7 +75,7 @@ class SchemaTest {
 
     /** Every pattern in every meter, each with another voicing. */
     @ParameterizedTest
-    @ValueSource(strings = {"4/4", "3/4", "2/4", "C|", "6/8", "9/8", "12/8", "5/4", "7/8", "2+2+3/8"})
+    @ValueSource(strings = {"4/4", "3/4", "C|", "12/8", "2+2+3/8"})
     void everyPatternIsValid(String meter) throws Exception {
         LeadSheet sheet = Chart.parse("key: C\nmeter: " + meter + "\n| C | Am7 | Dm7 | G7 |\n| C F | G7 | C |");
         List<VoicingStyle> styles = VoicingStyles.all();

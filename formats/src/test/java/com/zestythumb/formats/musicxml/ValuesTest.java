@@ -16,6 +16,7 @@ import com.zestythumb.core.sheet.Meter;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.VoicingStyles;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -172,6 +173,64 @@ class ValuesTest {
             """)
     void beams(String chart, String wanted) throws Exception {
         assertThat(groups(bars(chart, 1).get(0))).isEqualTo(wanted);
+    }
+
+    /** A tuplet has its bracket unless a beam over just its notes says it. */
+    @ParameterizedTest
+    @CsvSource(delimiterString = " -> ", textBlock = """
+            (3cde (3fed c4 -> no no
+            (3c2d2e2 c4 -> yes
+            (3zde c2 c4 -> yes
+            (3cdz c2 c4 -> yes
+            (3:2:2c2d c2 c4 -> yes
+            (5:4:5c/d/e/f/g/ c2 c4 -> no
+            (3:2:4c/d/ef c2 c4 -> no
+            (3cde fg f4 -> no
+            """)
+    void brackets(String tune, String wanted) throws Exception {
+        List<String> brackets = new ArrayList<>();
+        for (Element note : bars("meter: 4/4;| C |;m: " + tune, 1).get(0)) {
+            var tuplets = note.getElementsByTagName("tuplet");
+            for (int i = 0; i < tuplets.getLength(); i++) {
+                Element tuplet = (Element) tuplets.item(i);
+                if (tuplet.getAttribute("type").equals("start")) {
+                    brackets.add(tuplet.getAttribute("bracket"));
+                }
+            }
+        }
+        assertThat(String.join(" ", brackets)).isEqualTo(wanted);
+    }
+
+    /** Beams of thirty-seconds and shorter notes are parted at the eighths, all but the first. */
+    @ParameterizedTest
+    @CsvSource(delimiterString = " -> ", textBlock = """
+            c/4d/4e/4f/4g/4f/4e/4d/4 c2 c4 -> 8; 4 4; 4 4
+            c/d/e/4f/4e/4d/4 c2 c4 -> 6; 2 4; 4
+            c/d/e/f/ c2 c4 -> 4; 4
+            cd/e/ c2 c4 -> 3; 2
+            """)
+    void secondBeams(String tune, String wanted) throws Exception {
+        List<String> levels = new ArrayList<>();
+        for (int level = 1; level <= 3; level++) {
+            String number = String.valueOf(level);
+            List<String> groups = new ArrayList<>();
+            int open = 0;
+            for (Element note : bars("meter: 4/4;| C |;m: " + tune, 1).get(0)) {
+                for (Element beam : children(note, "beam")) {
+                    if (beam.getAttribute("number").equals(number)) {
+                        open++;
+                        if (beam.getTextContent().equals("end")) {
+                            groups.add(String.valueOf(open));
+                            open = 0;
+                        }
+                    }
+                }
+            }
+            if (!groups.isEmpty()) {
+                levels.add(String.join(" ", groups));
+            }
+        }
+        assertThat(String.join("; ", levels)).isEqualTo(wanted);
     }
 
     /** A triplet is whole: its silences are in it, in every voicing and whoever plays its notes, and its bracket is closed. */

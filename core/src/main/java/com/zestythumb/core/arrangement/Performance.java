@@ -31,7 +31,7 @@ public final class Performance {
      * A bar as it comes by.
      *
      * @param bar index of the written bar
-     * @param time the how manieth time it is played, from 1
+     * @param time 1 where it is played for the first time, 2 for the second
      * @param notes what sounds in it, a push into the next one too
      */
     public record Step(int bar, int time, List<PlayedNote> notes) {}

@@ -318,12 +318,7 @@ class OutsideReferencesTest {
             List<String> drawn = Node.read("engrave.mjs", new MusicXmlWriter(staves).write(tune));
             assertThat(drawn)
                     .as(staves.name())
-                    .contains(
-                            "loaded true",
-                            "log \"\"",
-                            "measures 12",
-                            "melody " + sung,
-                            "symbols " + symbols(tune));
+                    .contains("loaded true", "log \"\"", "measures 12", "melody " + sung, "symbols " + symbols(tune));
         }
     }
 
@@ -354,9 +349,7 @@ class OutsideReferencesTest {
 
     private static void assertDrawn(Arrangement tune, Staves staves, List<String> drawn) {
         String figure = tune.choices().figure().id();
-        assertThat(drawn)
-                .as(figure)
-                .contains("loaded true", "log \"\"", "measures 8", "symbols " + symbols(tune));
+        assertThat(drawn).as(figure).contains("loaded true", "log \"\"", "measures 8", "symbols " + symbols(tune));
         String notes = drawn.get(drawn.size() - 1);
         assertThat(List.of(notes.substring("notes ".length()).split(" ")))
                 .as(figure)

@@ -27,6 +27,9 @@ final class MeasureWriter {
     /** A single staff need not be named, nor its only voice: a third of the page's notes is less to send. */
     static final int ONLY_STAFF = 0;
 
+    /** Letters of words over a bar. */
+    private static final int LONGEST_LINE = 48;
+
     private final LeadSheet sheet;
     private final boolean page;
     private final boolean upper;
@@ -159,10 +162,22 @@ final class MeasureWriter {
                     .map(sign -> SignTags.before(Set.of(sign), 1))
                     .orElseGet(() -> List.of(Headings.mark(mark))));
         }
-        bar.text().notes().forEach(note -> content.add(Headings.words(note)));
+        bar.text().notes().forEach(note -> content.add(Headings.words(page ? inLines(note) : note)));
         if (advice.containsKey(bar.index())) {
             content.add(Headings.words(advice.get(bar.index())));
         }
+    }
+
+    /** Words over a bar that are longer than a page is wide, in lines. */
+    private static String inLines(String words) {
+        StringBuilder out = new StringBuilder();
+        int length = 0;
+        for (String word : words.split(" ")) {
+            boolean breaks = length > 0 && length + word.length() > LONGEST_LINE;
+            out.append(length == 0 ? "" : breaks ? "\n" : " ").append(word);
+            length = breaks ? word.length() : length + 1 + word.length();
+        }
+        return out.toString();
     }
 
     private static List<Mark> marks(Bar bar, boolean atEnd) {

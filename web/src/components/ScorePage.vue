@@ -209,7 +209,7 @@ watch(() => [props.chosen, boxes.value], scroll);
 .page {
   position: relative;
   /* For the tempo and the name of a section above the first line. */
-  padding-top: 20px;
+  padding-top: 28px;
 }
 .small .page {
   padding-top: 12px;

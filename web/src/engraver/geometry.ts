@@ -164,10 +164,13 @@ export interface SectionName {
 const LETTER_WIDTH = 12;
 const SMALL_LETTER_WIDTH = 8;
 const NAME_HEIGHT = 25;
+/** Of the tempo above the first line. */
+const OPENING_HEIGHT = 17;
 
 /** Where a chord symbol stands in its way, the name goes above that. */
 export function sectionNames(page: HTMLElement): SectionName[] {
   const origin = page.getBoundingClientRect();
+  const above = page.querySelector('.opening') ? OPENING_HEIGHT : 0;
   const letter = page.closest('.small') ? SMALL_LETTER_WIDTH : LETTER_WIDTH;
   return [...page.querySelectorAll('.reh')].map((sign) => {
     const name = sign.textContent?.trim() ?? '';
@@ -186,7 +189,7 @@ export function sectionNames(page: HTMLElement): SectionName[] {
       top,
       ...inTheWay.map((symbol) => symbol.top - origin.top - NAME_HEIGHT),
     );
-    return { name, left, top: Math.max(highest, 0) };
+    return { name, left, top: Math.max(highest, above) };
   });
 }
 

@@ -6,8 +6,8 @@ const BAR = 24;
 const MOMENT = 33;
 const SYMBOL = 84;
 
-const LETTER = 18;
-const BETWEEN_SYLLABLES = 22;
+const LETTER = 17;
+const BETWEEN_SYLLABLES = 20;
 
 /** What the sung words of each bar need: those of the longest verse. */
 function roomsForWords(musicXml: string): number[] {

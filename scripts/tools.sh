@@ -75,6 +75,8 @@ need_build_tools() {
 need_browser() {
   have chromium || install_packages "Chromium" chromium
   have chromedriver || install_packages "ChromeDriver" chromium-driver
+  # A reader of ABC that is not ours.
+  have abc2midi || install_packages "abcmidi" abcmidi
 }
 
 # A build is over in some minutes: no time is spent on compiling the compiler.

@@ -38,7 +38,7 @@ describe('the server', () => {
   it('gives a file the name the server gave it', async () => {
     const disposition = "attachment; filename*=UTF-8''H%C3%B6he%20%26%20Tiefe.mid";
     answered(200, 'MThd', { 'Content-Disposition': disposition });
-    const { name, blob } = await api.file('midi', '| C |', {} as Played);
+    const { name, blob } = await api.file('midi', '| C |', {} as Played, [], false);
     expect(name).toBe('Höhe & Tiefe.mid');
     expect(blob.size).toBe(4);
   });

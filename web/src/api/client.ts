@@ -84,6 +84,7 @@ export interface Played {
   hand: Hand;
 }
 
+export type EngravingOption = NonNullable<Schemas['ArrangementRequest']['engraving']>[number];
 export type FileFormat = 'musicxml' | 'midi' | 'abc' | 'chordpro' | 'chart';
 
 /** What the server refused, in its own words (problem+json). */
@@ -178,6 +179,7 @@ const whole = (chart: string, played: Played, chord = -1) => ({
   chart,
   ...played,
   counts: 'NONE' as const,
+  engraving: [],
   chord,
   known: [],
 });
@@ -197,8 +199,9 @@ export const api = {
       counts: Counts,
       chord: number,
       signal?: AbortSignal,
+      engraving: EngravingOption[] = [],
     ): Promise<{ arrangement: Arrangement; alternatives: Alternative[] }> => {
-      const body = { chart, choices, hand, counts, chord, known: score.marks() };
+      const body = { chart, choices, hand, counts, engraving, chord, known: score.marks() };
       const answer = await data(
         http.POST('/api/arrangements', {
           ...reckoned(),
@@ -507,10 +510,16 @@ export const api = {
   addNote: (body: NoteRequest) => data(http.POST('/api/charts/notes', { body })),
 
   /** A file of the tune, the name the server gives it, and what its format has no place for. */
-  async file(format: FileFormat, chart: string, played: Played, analysed = false) {
+  async file(
+    format: FileFormat,
+    chart: string,
+    played: Played,
+    engraving: EngravingOption[],
+    hands: boolean,
+  ) {
     const { data: blob, response } = await http.POST(`/api/arrangements/${format}`, {
-      params: { query: format === 'musicxml' ? { analysed } : undefined },
-      body: whole(chart, played),
+      params: { query: format === 'abc' ? { hands } : undefined },
+      body: { ...whole(chart, played), engraving },
       parseAs: 'blob',
     });
     const disposition = response.headers.get('Content-Disposition') ?? '';

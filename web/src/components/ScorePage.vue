@@ -3,7 +3,7 @@ import { computed, nextTick, ref, watch } from 'vue';
 import type { Arrangement, Motion } from '../api/client';
 import { motionLines } from '../engraver/geometry';
 import { useChordMarks } from '../composables/useChordMarks';
-import { useDrawing } from '../composables/useDrawing';
+import { useDrawing, type ForPaper } from '../composables/useDrawing';
 import { NO_VEIL, type Veil } from '../engraver/veil';
 import { tempoWords } from '../player/words';
 import type { BarRange } from '../player/timeline';
@@ -17,8 +17,8 @@ const props = defineProps<{
   loop: BarRange | undefined;
   /** Beside another page, where a line of music has half the height. */
   small?: boolean;
-  /** Engraved for paper: the engraver's scale, whatever the window. */
-  scale?: number;
+  /** How it is engraved for paper. */
+  paper?: ForPaper;
   /** How voices go from note to note, to be drawn. */
   motions?: Motion[];
   /** What is grey and what is not seen. */
@@ -38,7 +38,7 @@ const { pieces, drawn, boxes, sections, leans, trouble } = useDrawing(
   () => props.sounding,
   () => props.small,
   () => props.veil ?? NO_VEIL,
-  () => props.scale,
+  () => props.paper,
 );
 watch(boxes, async () => {
   await nextTick();
@@ -77,7 +77,7 @@ watch(() => [props.chosen, boxes.value], scroll);
   <section class="score" :class="{ small }" aria-label="The music">
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="!tune?.bars.length" class="empty">Type <b>| C | F | G7 | C |</b> and see it here</p>
-    <div ref="page" class="page">
+    <div ref="page" class="page" :class="{ unnumbered: paper?.numbers === 'NONE' }">
       <span v-if="opening && !small" class="opening">{{ opening }}</span>
       <div class="drawing" aria-hidden="true">
         <div v-for="(svg, i) in pieces" :key="i" class="piece" v-html="svg" />
@@ -210,6 +210,9 @@ watch(() => [props.chosen, boxes.value], scroll);
   position: relative;
   /* For the tempo and the name of a section above the first line. */
   padding-top: 28px;
+}
+.unnumbered :deep(.mNum) {
+  visibility: hidden;
 }
 .small .page {
   padding-top: 12px;

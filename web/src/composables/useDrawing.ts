@@ -19,6 +19,15 @@ import { useEngraver } from './useEngraver';
 
 /** Larger on a wider page: staves of about 38 pixels beside the chart, 48 without it. */
 const scaleFor = (pageWidth: number) => Math.max(46, Math.min(66, pageWidth / 12.6));
+/** Which bars have their numbers. */
+export type Numbers = 'LINES' | 'ALL' | 'NONE';
+
+/** How a page is engraved for paper: the engraver's scale in per cent, whatever the window. */
+export interface ForPaper {
+  scale: number;
+  numbers: Numbers;
+}
+
 /** Two pages one above the other have to show a whole line each. */
 const SMALL = 40;
 
@@ -32,8 +41,8 @@ export function useDrawing(
   sounding: () => Map<string, number>,
   small: () => boolean,
   veil: () => Veil,
-  /** The engraver's scale where it is not to go by the page's width. */
-  fixed: () => number | undefined = () => undefined,
+  /** How it is engraved for paper; on the screen it goes by the page's width. */
+  paper: () => ForPaper | undefined = () => undefined,
 ) {
   const boxes = ref<ChordBox[]>([]);
   const sections = ref<SectionName[]>([]);
@@ -47,10 +56,16 @@ export function useDrawing(
   function draw() {
     const now = tune();
     if (!now || width === 0) return;
-    const scale = fixed() ?? (small() ? SMALL : Math.round(scaleFor(width)));
+    const scale = paper()?.scale ?? (small() ? SMALL : Math.round(scaleFor(width)));
     const starts = systemStarts(now, (width * 100) / scale);
     const braced = now.melody.length > 0 || now.notes.some(({ right }) => right);
-    engrave(now, { pieces: piecesOf(now.musicXml, starts), width, scale, braced });
+    engrave(now, {
+      pieces: piecesOf(now.musicXml, starts),
+      width,
+      scale,
+      braced,
+      allNumbered: paper()?.numbers === 'ALL',
+    });
   }
 
   useResizeObserver(page, ([entry]) => {

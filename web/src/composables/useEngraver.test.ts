@@ -29,7 +29,13 @@ class TestWorker {
   }
 }
 
-const page = (piece: string) => ({ pieces: [piece], width: 800, scale: 50, braced: false });
+const page = (piece: string) => ({
+  pieces: [piece],
+  width: 800,
+  scale: 50,
+  braced: false,
+  allNumbered: false,
+});
 const latest = () => TestWorker.made.at(-1)!;
 
 describe('useEngraver', () => {

@@ -1,5 +1,5 @@
 import { ref } from 'vue';
-import { api, type FileFormat, type Played } from '../api/client';
+import { api, type EngravingOption, type FileFormat, type Played } from '../api/client';
 import type { Head } from '../engraver/paper';
 
 /** Hands a file to the browser. */
@@ -9,6 +9,14 @@ export function saveAs(name: string, blob: Blob) {
   link.download = name;
   link.click();
   setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
+}
+
+/** Hands over a page that is engraved for paper. */
+export async function savePage(format: 'svg' | 'pdf', page: HTMLElement, head: Head) {
+  const { pageAsPdf, pageAsSvg } = await import('../engraver/paper');
+  const name = head.title.replace(/[^\p{L}\p{N} ._-]/gu, '').trim() || 'tune';
+  const blob = format === 'svg' ? await pageAsSvg(page) : await pageAsPdf(page, head);
+  saveAs(`${name}.${format}`, blob);
 }
 
 /** So long a browser takes to see that a file is handed over: another one before that would take its place. */
@@ -34,9 +42,15 @@ export function useFiles() {
     setTimeout(() => (busy.value = false), A_MOMENT);
   }
 
-  const download = (format: FileFormat, chart: string, played: Played, analysed: boolean) =>
+  const download = (
+    format: FileFormat,
+    chart: string,
+    played: Played,
+    engraving: EngravingOption[],
+    hands = false,
+  ) =>
     attempt(async () => {
-      const file = await api.file(format, chart, played, analysed);
+      const file = await api.file(format, chart, played, engraving, hands);
       saveAs(file.name, file.blob);
       leftOut.value = file.leftOut;
     });
@@ -44,14 +58,5 @@ export function useFiles() {
   const downloadSound = (name: string, make: () => Promise<Blob>) =>
     attempt(async () => saveAs(name, await make()));
 
-  /** A page that is engraved for paper. */
-  const downloadPage = (format: 'svg' | 'pdf', page: HTMLElement, head: Head) =>
-    attempt(async () => {
-      const { pageAsPdf, pageAsSvg } = await import('../engraver/paper');
-      const name = head.title.replace(/[^\p{L}\p{N} ._-]/gu, '').trim() || 'tune';
-      const blob = format === 'svg' ? await pageAsSvg(page) : await pageAsPdf(page, head);
-      saveAs(`${name}.${format}`, blob);
-    });
-
-  return { downloadSound, download, downloadPage, leftOut, trouble, busy };
+  return { attempt, downloadSound, download, leftOut, trouble, busy };
 }

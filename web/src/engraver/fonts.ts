@@ -2,13 +2,18 @@ import reading from '@expo-google-fonts/atkinson-hyperlegible-next/400Regular/At
 import readingBold from '@expo-google-fonts/atkinson-hyperlegible-next/600SemiBold/AtkinsonHyperlegibleNext_600SemiBold.ttf?url';
 import titles from '@expo-google-fonts/fraunces/400Regular/Fraunces_400Regular.ttf?url';
 import titlesBold from '@expo-google-fonts/fraunces/600SemiBold/Fraunces_600SemiBold.ttf?url';
+import arabic from '@expo-google-fonts/noto-sans-arabic/400Regular/NotoSansArabic_400Regular.ttf?url';
+import hebrew from '@expo-google-fonts/noto-sans-hebrew/400Regular/NotoSansHebrew_400Regular.ttf?url';
+import korean from '@expo-google-fonts/noto-sans-kr/400Regular/NotoSansKR_400Regular.ttf?url';
+import chinese from '@expo-google-fonts/noto-sans-sc/400Regular/NotoSansSC_400Regular.ttf?url';
+import thai from '@expo-google-fonts/noto-sans-thai/400Regular/NotoSansThai_400Regular.ttf?url';
 import others from '@expo-google-fonts/noto-sans/400Regular/NotoSans_400Regular.ttf?url';
-import type { jsPDF } from 'jspdf';
-import { ON_THE_PAGE, type Family, type Letters, type Run } from './letters';
+import { jsPDF } from 'jspdf';
+import { ON_THE_PAGE, otherFonts, type Family, type Letters, type Run } from './letters';
 
 interface Font {
   url: string;
-  family: Family | 'Others';
+  family: Family;
   style: 'normal' | 'bold';
 }
 
@@ -18,8 +23,23 @@ const FONTS: Font[] = [
   { url: titles, family: 'Titles', style: 'normal' },
   { url: titlesBold, family: 'Titles', style: 'bold' },
 ];
-/** For alphabets that the page's own have not: Greek, Cyrillic, Devanagari. */
-const OTHERS: Font = { url: others, family: 'Others', style: 'normal' };
+/** For scripts that the page's own fonts have not: each is fetched where a text has one of its letters. */
+const OTHERS: { url: string; family: string; letters: RegExp }[] = [
+  { url: hebrew, family: 'Hebrew', letters: /\p{Script=Hebrew}/u },
+  { url: arabic, family: 'Arabic', letters: /\p{Script=Arabic}/u },
+  { url: thai, family: 'Thai', letters: /\p{Script=Thai}/u },
+  { url: korean, family: 'Korean', letters: /\p{Script=Hangul}/u },
+  {
+    url: chinese,
+    family: 'Chinese and Japanese',
+    letters: /\p{Script=Han}|\p{Script=Hiragana}|\p{Script=Katakana}/u,
+  },
+  {
+    url: others,
+    family: 'Greek, Cyrillic, Devanagari',
+    letters: /[^\p{Script=Latin}\p{Script=Common}]/u,
+  },
+];
 const styleOf = ({ bold }: Run) => (bold ? 'bold' : 'normal');
 
 async function base64(url: string): Promise<string> {
@@ -36,22 +56,45 @@ interface Metadata {
   characterToGlyph: (code: number) => number;
 }
 
-/** Puts the page's own fonts into a PDF, of which it keeps the letters that are used. */
-export async function embedFonts(pdf: jsPDF): Promise<Letters> {
-  const fonts = [...FONTS, OTHERS];
-  const files = await Promise.all(fonts.map(({ url }) => base64(url)));
-  fonts.forEach(({ family, style }, i) => {
-    const file = `${family}-${style}.ttf`;
-    pdf.addFileToVFS(file, files[i]!);
-    pdf.addFont(file, family, style);
-    if (family === 'Others') pdf.addFont(file, family, 'bold');
-  });
+/** The library takes letters as they stand on the page; these come as they are read, some from right to left. */
+const AS_READ = {
+  isInputVisual: false,
+  isInputRtl: false,
+  isOutputVisual: true,
+  isOutputRtl: false,
+};
+jsPDF.API.events.push([
+  'preProcessText',
+  (text: { options: object }) => Object.assign(text.options, AS_READ),
+]);
+
+async function measureBy(url: string, family: string) {
+  const name = `${family} on paper`;
+  if (otherFonts.includes(name)) return;
+  document.fonts.add(await new FontFace(name, `url(${url})`).load());
+  otherFonts.push(name);
+}
+
+/** Puts the page's own fonts into a PDF, and others that these texts need; it keeps the letters that are used. */
+export async function embedFonts(pdf: jsPDF, texts: string): Promise<Letters> {
+  const needed = OTHERS.filter(({ letters }) => letters.test(texts));
+  const embed = async (url: string, family: string, styles: string[]) => {
+    const file = `${family}-${styles[0]}.ttf`;
+    pdf.addFileToVFS(file, await base64(url));
+    styles.forEach((style) => pdf.addFont(file, family, style));
+  };
+  await Promise.all([
+    ...FONTS.map(({ url, family, style }) => embed(url, family, [style])),
+    ...needed.map(({ url, family }) => embed(url, family, ['normal', 'bold'])),
+    ...needed.map(({ url, family }) => measureBy(url, family)),
+  ]);
   const has = (family: string, run: Run) => {
     pdf.setFont(family, styleOf(run));
     const { metadata } = pdf.getFont() as unknown as { metadata: Metadata };
     return [...run.text].every((letter) => metadata.characterToGlyph(letter.codePointAt(0)!) > 0);
   };
-  return (run) => [run.family, 'Others'].find((family) => has(family, run));
+  return (run) =>
+    [run.family, ...needed.map(({ family }) => family)].find((family) => has(family, run));
 }
 
 /** The fonts of these texts as a style sheet that a picture carries with it, so that it looks alike wherever it is opened. */
@@ -60,7 +103,7 @@ export async function carriedFonts(runs: Run[]): Promise<string> {
     runs.some((run) => run.family === family && styleOf(run) === style),
   );
   const faces = used.map(async ({ url, family, style }) => {
-    const [name] = ON_THE_PAGE[family as Family].split(',');
+    const [name] = ON_THE_PAGE[family].split(',');
     const source = `data:font/ttf;base64,${await base64(url)}`;
     return `@font-face{font-family:${name};font-weight:${style};src:url(${source})}`;
   });

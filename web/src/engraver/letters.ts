@@ -26,7 +26,7 @@ const ACCIDENTALS = /[♭♯]/;
 const HEAD = 'M0.02 -0.06 A0.19 0.13 -25 1 1 0.36 -0.18 A0.19 0.13 -25 1 1 0.02 -0.06 Z';
 const STEM = 'M0.31 -0.15 h0.06 v-0.8 h-0.06 Z';
 const FLAG = 'M0.31 -0.95 q0.05 0.2 0.25 0.33 q0.1 0.12 0.02 0.32 q0.02 -0.2 -0.27 -0.32 Z';
-SIGNS['♩'] = { width: 0.45, path: `${HEAD} ${STEM}` };
+SIGNS['♩'] = { width: 0.6, path: `${HEAD} ${STEM}` };
 SIGNS['♪'] = { width: 0.62, path: `${HEAD} ${STEM} ${FLAG}` };
 SIGNS['𝄌'] = {
   width: 0.95,
@@ -58,8 +58,12 @@ export function element(name: string, attributes: Record<string, string | number
 }
 
 const ruler = document.createElement('canvas').getContext('2d');
-const pageFont = ({ bold, family }: Run, size: number) =>
-  `${bold ? '600 ' : ''}${size}px ${ON_THE_PAGE[family]}`;
+/** Fonts of other scripts that the browser has got for paper; it measures by them. */
+export const otherFonts: string[] = [];
+const pageFont = ({ bold, family }: Run, size: number) => {
+  const [own, ...rest] = ON_THE_PAGE[family].split(', ');
+  return `${bold ? '600 ' : ''}${size}px ${[own, ...otherFonts.map((name) => `'${name}'`), ...rest].join(', ')}`;
+};
 
 /** How wide a piece of text is. */
 export function widthOf(run: Run): number {
@@ -109,14 +113,26 @@ export function drawn(run: Run, letters: Letters): SVGElement {
   return text;
 }
 
-/** Parts of a text that are letters alone or one sign. */
-const pieces = (text: string) => text.split(/([♭♯♩♪𝄌])/u).filter(Boolean);
+/** Scripts of which each has a font of its own. */
+const SCRIPTS = ['Hebrew', 'Arabic', 'Thai', 'Hangul', 'Cyrillic', 'Greek', 'Devanagari']
+  .map((name) => `\\p{Script=${name}}`)
+  .concat('[\\p{Script=Han}\\p{Script=Hiragana}\\p{Script=Katakana}]');
+const PIECES = new RegExp(
+  `([♭♯♩♪𝄌]|${SCRIPTS.map((one) => `${one}(?:${one}|\\p{M}| (?=${one}))*`).join('|')})`,
+  'u',
+);
+
+/** Parts of a text that are letters of one script or one sign. */
+const pieces = (text: string) => text.split(PIECES).filter(Boolean);
 
 /** A line of text as pieces side by side. */
 export function line(text: string, from: Omit<Run, 'text'>): Run[] {
   let x = from.x;
   return pieces(text).map((piece) => {
-    const run = { ...from, text: piece, x };
+    // Spaces at an end of a piece are not drawn everywhere.
+    const begin = piece.length - piece.trimStart().length;
+    x += widthOf({ ...from, text: ' '.repeat(begin), x });
+    const run = { ...from, text: piece.slice(begin), x };
     x += widthOf(run);
     return run;
   });

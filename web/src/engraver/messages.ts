@@ -8,6 +8,8 @@ export interface EngraveRequest {
   scale: number;
   /** Whether there are two staves, with a brace before them. */
   braced: boolean;
+  /** Whether every bar has its number; otherwise the first of each system has. */
+  allNumbered: boolean;
 }
 
 /** A drawing of each piece, or what kept the engraver from drawing them. */

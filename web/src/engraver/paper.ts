@@ -39,6 +39,9 @@ function clean(
     text.replaceWith(group);
   });
   copy.querySelectorAll('.dir:not(.own), .reh, style, desc').forEach((hidden) => hidden.remove());
+  if (page.classList.contains('unnumbered')) {
+    copy.querySelectorAll('.mNum').forEach((number) => number.remove());
+  }
   const systems = [...piece.querySelectorAll('.system')];
   [...copy.querySelectorAll('.system')].forEach((system, i) => {
     if (!wanted.has(systems[i]!)) system.remove();
@@ -86,12 +89,22 @@ export async function pageAsSvg(page: HTMLElement): Promise<Blob> {
   return new Blob([new XMLSerializer().serializeToString(outer)], { type: 'image/svg+xml' });
 }
 
+/** Whether one of the hands has nothing to play at the end of a system. */
+const endsAtRest = (system: Element) =>
+  [...([...system.querySelectorAll('.measure')].at(-1)?.querySelectorAll('.staff') ?? [])].some(
+    (staff) =>
+      [...staff.querySelectorAll('.layer')].every((layer) =>
+        [...layer.querySelectorAll('.note, .rest, .mRest, .space')].at(-1)?.matches(':not(.note)'),
+      ),
+  );
+
 /** The systems of a page with what is set over each, where they begin and end. */
 function measured(page: HTMLElement): System<Element, Run>[] {
   const origin = page.getBoundingClientRect().top;
   const systems = systemsOf(page).map((drawing) => {
     const { top, bottom } = edgesOf(drawing);
-    return { drawing, top: top - origin, bottom: bottom - origin, texts: [] as Run[] };
+    const place = { top: top - origin, bottom: bottom - origin };
+    return { drawing, ...place, texts: [] as Run[], rests: endsAtRest(drawing) };
   });
   const take = (own: (typeof systems)[number] | undefined, run: Run) => {
     if (!own) return;
@@ -119,7 +132,9 @@ export interface Head {
 export async function pageAsPdf(page: HTMLElement, head: Head): Promise<Blob> {
   const size = sizeOf(page);
   const pdf = new jsPDF({ unit: 'pt', format: 'a4' });
-  const letters = await embedFonts(pdf);
+  const { title, credits } = head;
+  const texts = [title, ...Object.values(credits), ...textsOf(page).map(({ text }) => text)];
+  const letters = await embedFonts(pdf, texts.join(' '));
   const width = PAPER.width - 2 * PAPER.margin;
   const scale = width / size.width;
   const room = (PAPER.height - 2 * PAPER.margin) / scale;

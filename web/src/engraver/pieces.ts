@@ -1,7 +1,7 @@
-/** What a bar opens and closes that may reach over its bar line: ties, slurs, hairpins, the pedal, brackets over endings. */
+/** What a bar opens and closes that may reach over its bar line: ties, slurs, hairpins, the pedal, lines of an octave, brackets over endings. */
 const OPENS =
-  /<(?:tie|ending|slur|pedal)\b[^>]*type=['"]start|<wedge\b[^>]*type=['"](?:crescendo|diminuendo)/g;
-const CLOSES = /<(?:tie|ending|slur|pedal|wedge)\b[^>]*type=['"](?:stop|discontinue)/g;
+  /<(?:tie|ending|slur|pedal)\b[^>]*type=['"]start|<wedge\b[^>]*type=['"](?:crescendo|diminuendo)|<octave-shift\b[^>]*type=['"](?:up|down)/g;
+const CLOSES = /<(?:tie|ending|slur|pedal|wedge|octave-shift)\b[^>]*type=['"](?:stop|discontinue)/g;
 const ATTRIBUTES = /<attributes>.*?<\/attributes>/gs;
 const CLEF = /<clef\b.*?<\/clef>/gs;
 

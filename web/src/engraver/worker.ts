@@ -34,14 +34,14 @@ self.onmessage = async (event: MessageEvent<EngraveRequest>) => {
 
 /** The last page's drawings by their pieces: while a teacher types, most of them stay as they are. */
 let drawn = new Map<string, string>();
-let form = '';
+let drawnFor = '';
 
-async function engraved({ pieces, width, scale, braced }: EngraveRequest): Promise<string[]> {
+async function engraved({ pieces, allNumbered, ...form }: EngraveRequest): Promise<string[]> {
   const toolkit = await ready;
-  const wanted = `${width} ${scale} ${braced}`;
-  if (wanted !== form) {
-    toolkit.setOptions(options(width, scale, braced));
-    form = wanted;
+  const wanted = `${form.width} ${form.scale} ${form.braced} ${allNumbered}`;
+  if (wanted !== drawnFor) {
+    toolkit.setOptions({ ...options(form), mnumInterval: allNumbered ? 1 : 0 });
+    drawnFor = wanted;
     drawn.clear();
   }
   const svgs = pieces.map((piece, i) => {
@@ -74,7 +74,11 @@ function endsShort(pieces: string[]): boolean {
   return before !== undefined && last !== undefined && last < before * WELL_FILLED;
 }
 
-const options = (width: number, scale: number, braced: boolean) => ({
+const options = ({
+  width,
+  scale,
+  braced,
+}: Omit<EngraveRequest, 'id' | 'pieces' | 'allNumbered'>) => ({
   scale,
   pageWidth: Math.round((width * 100) / scale),
   pageHeight: 60000,
@@ -93,5 +97,7 @@ const options = (width: number, scale: number, braced: boolean) => ({
   lyricSize: 3.8,
   lyricWordSpace: 2.8,
   font: 'Bravura',
+  // 8va and not 8 alone.
+  octaveAlternativeSymbols: true,
   svgRemoveXlink: true,
 });

@@ -55,7 +55,7 @@ class TakeAwayTest extends InTheBrowser {
     /** Read by a library that knows nothing of the writer: letters of the page, systems whole, sheets full. */
     @Test
     void paperHasThePagesLettersAndWholeSystems() throws IOException {
-        newTune("title: Höhe Здравствуй\nkey: Eb major\ncomposer: Åse\nlyricist: Ωραία\ncopyright: 2026 Åse\n"
+        newTune("title: Höhe Здравствуй\nkey: Eb major\ncomposer: Åse\nlyricist: Ωραία\narranger: מרים 王小明\ncopyright: 2026 Åse\n"
                 + "| Eb | Ab | Bb7 | Eb |\n".repeat(24));
         awaitBars(96);
         stage("Print and share");
@@ -89,7 +89,7 @@ class TakeAwayTest extends InTheBrowser {
             // Other alphabets are text too, and the letters of titles have a font that has them.
             PDResources first = pdf.getPage(0).getResources();
             assertThat(first.getXObjectNames()).noneMatch(first::isImageXObject);
-            assertThat(text.getText(pdf)).contains("Höhe Здравствуй", "Åse", "Words: Ωραία", "© 2026 Åse");
+            assertThat(text.getText(pdf)).contains("Höhe Здравствуй", "Åse", "Ωραία", "מרים", "王小明", "© 2026 Åse");
             text.setStartPage(2);
             text.setEndPage(2);
             assertThat(text.getText(pdf).lines())

@@ -17,14 +17,14 @@ public final class LeftOut {
     private static final String ABC = "abc";
     private static final String CHORDPRO = "cho";
 
+    private static final String FOUND = "the left hand as the app finds it";
+
     private record Part(String name, Set<String> noPlaceIn, Predicate<Arrangement> isIn) {}
 
     private static final List<Part> PARTS = List.of(
             new Part("the tune", Set.of(CHORDPRO), tune -> tune.sheet().hasMelody()),
             new Part(
-                    "the left hand as the app finds it",
-                    Set.of(ABC, CHORDPRO),
-                    tune -> tune.chords().stream().anyMatch(chord -> !chord.isWritten())),
+                    FOUND, Set.of(ABC, CHORDPRO), tune -> tune.chords().stream().anyMatch(chord -> !chord.isWritten())),
             new Part(
                     "the left hand as it is written",
                     Set.of(CHORDPRO),
@@ -64,9 +64,11 @@ public final class LeftOut {
      * What of a tune is not in a file of it; nothing where all of it is.
      *
      * @param extension the format's usual ending, such as {@code "abc"}
+     * @param bothHands whether what the app finds was written into the tune
      */
-    public static List<String> of(Arrangement tune, String extension) {
+    public static List<String> of(Arrangement tune, String extension, boolean bothHands) {
         return PARTS.stream()
+                .filter(part -> !bothHands || !part.name().equals(FOUND))
                 .filter(part ->
                         part.noPlaceIn().contains(extension) && part.isIn().test(tune))
                 .map(Part::name)

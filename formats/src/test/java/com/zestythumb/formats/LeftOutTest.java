@@ -31,6 +31,6 @@ class LeftOutTest {
     void isToldByWhatTheTuneHas(String chart, String extension, String wanted) {
         Arrangement tune =
                 Arrangement.of(Chart.parse(chart.replace(" // ", "\n").replace('¦', '|')), Choices.USUAL);
-        assertThat(String.join(", ", LeftOut.of(tune, extension))).isEqualTo(wanted == null ? "" : wanted);
+        assertThat(String.join(", ", LeftOut.of(tune, extension, false))).isEqualTo(wanted == null ? "" : wanted);
     }
 }

@@ -13,11 +13,13 @@ import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.HeardSheet;
+import com.zestythumb.core.arrangement.WrittenOut;
 import com.zestythumb.core.proposing.Proposals;
 import com.zestythumb.core.proposing.Proposals.Wish;
 import com.zestythumb.core.proposing.StepByStep;
 import com.zestythumb.core.proposing.Texture;
 import com.zestythumb.core.sheet.Chart;
+import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
@@ -62,8 +64,6 @@ class ArrangementController {
     private static final int CHORDS_PRICED = 4000;
     private static final int USUAL_MINUTES = 15;
 
-    private final ScoreWriter musicXml = new MusicXmlWriter(Staves.GRAND);
-    private final ScoreWriter analysed = new MusicXmlWriter(Staves.ANALYSED);
     private final ScoreWriter midi = new MidiFileWriter();
 
     static final String LEFT_OUT = "Left-Out";
@@ -95,7 +95,7 @@ class ArrangementController {
         return reckoning.inTurn(page, () -> {
             HeardChart heard = charts.of(request);
             Arrangement arrangement = heard.sheet().arranged(request.wanted());
-            MusicXmlWriter writer = new MusicXmlWriter(Staves.PAGE, request.counts());
+            MusicXmlWriter writer = new MusicXmlWriter(Staves.PAGE, request.counts(), request.engraving());
             return Views.of(
                     heard.chart(),
                     arrangement,
@@ -198,12 +198,8 @@ class ArrangementController {
 
     @PostMapping(path = "/musicxml", produces = "application/vnd.recordare.musicxml+xml")
     @Operation(summary = "The arrangement as MusicXML 4.0 on a grand staff.")
-    ResponseEntity<byte[]> musicXml(
-            @Parameter(description = "Whether numerals and closes stand below the left hand, as words.")
-                    @RequestParam(defaultValue = "false")
-                    boolean analysed,
-            @Valid @RequestBody ArrangementRequest request) {
-        return file(analysed ? this.analysed : musicXml, request);
+    ResponseEntity<byte[]> musicXml(@Valid @RequestBody ArrangementRequest request) {
+        return file(new MusicXmlWriter(Staves.GRAND, request.counts(), request.engraving()), request);
     }
 
     @PostMapping(path = "/midi", produces = "audio/midi")
@@ -213,15 +209,19 @@ class ArrangementController {
     }
 
     @PostMapping(path = "/abc", produces = "text/vnd.abc")
-    @Operation(summary = "The lead sheet as ABC 2.1.")
-    ResponseEntity<byte[]> abc(@Valid @RequestBody ArrangementRequest request) {
-        return file(new AbcWriter(), request);
+    @Operation(summary = "The tune as ABC 2.1.")
+    ResponseEntity<byte[]> abc(
+            @Parameter(description = "Whether with the left hand as it is played, and its fingers.")
+                    @RequestParam(defaultValue = "false")
+                    boolean hands,
+            @Valid @RequestBody ArrangementRequest request) {
+        return file(new AbcWriter(), request, hands);
     }
 
     @PostMapping(path = "/chordpro", produces = "text/plain")
     @Operation(summary = "Chords and words as ChordPro.")
     ResponseEntity<byte[]> chordPro(@Valid @RequestBody ArrangementRequest request) {
-        return file(new ChordProWriter(), request);
+        return file(new ChordProWriter(), request, false);
     }
 
     @PostMapping(path = "/chart", produces = "text/plain")
@@ -234,20 +234,22 @@ class ArrangementController {
     private ResponseEntity<byte[]> file(ScoreWriter writer, ArrangementRequest request) {
         return reckoning.inTurn(() -> {
             Arrangement arrangement = arranged(request);
-            return file(arrangement, writer.extension(), writer.mediaType(), writer.write(arrangement));
+            return file(arrangement, false, writer.extension(), writer.mediaType(), writer.write(arrangement));
         });
     }
 
-    private ResponseEntity<byte[]> file(SheetWriter writer, ArrangementRequest request) {
+    private ResponseEntity<byte[]> file(SheetWriter writer, ArrangementRequest request, boolean hands) {
         return reckoning.inTurn(() -> {
             Arrangement arrangement = arranged(request);
-            byte[] text = writer.write(arrangement.sheet()).getBytes(StandardCharsets.UTF_8);
-            return file(arrangement, writer.extension(), writer.mediaType() + ";charset=UTF-8", text);
+            LeadSheet sheet = hands ? WrittenOut.withBothHands(arrangement) : arrangement.sheet();
+            byte[] text = writer.write(sheet).getBytes(StandardCharsets.UTF_8);
+            return file(arrangement, hands, writer.extension(), writer.mediaType() + ";charset=UTF-8", text);
         });
     }
 
     /** What the format has no place for is told in the header {@link #LEFT_OUT}, parted by semicolons. */
-    private static ResponseEntity<byte[]> file(Arrangement tune, String extension, String mediaType, byte[] content) {
+    private static ResponseEntity<byte[]> file(
+            Arrangement tune, boolean hands, String extension, String mediaType, byte[] content) {
         ResponseEntity<byte[]> file = file(tune.sheet().title(), extension, mediaType, content);
         return ResponseEntity.status(file.getStatusCode())
                 .headers(file.getHeaders())
@@ -255,7 +257,7 @@ class ArrangementController {
                         LEFT_OUT,
                         String.join(
                                 "; ",
-                                LeftOut.of(tune, extension).stream()
+                                LeftOut.of(tune, extension, hands).stream()
                                         .map(part -> part.replace(';', ','))
                                         .toList()))
                 .body(content);

@@ -2,6 +2,7 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.sheet.Counts;
+import com.zestythumb.formats.musicxml.EngravingOption;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
@@ -21,6 +22,9 @@ public record ArrangementRequest(
         @Schema(description = "What the page shows of the count below both hands.", defaultValue = "NONE")
         Counts counts,
 
+        @Schema(description = "What editors do differently and is wished of the engraving.")
+        Set<@NotNull EngravingOption> engraving,
+
         @Schema(description = "For which chord other ways to play it are wanted.", defaultValue = "0")
         int chord,
 
@@ -30,6 +34,7 @@ public record ArrangementRequest(
     public ArrangementRequest {
         choices = choices == null ? ChoicesDto.of(Choices.USUAL) : choices;
         counts = counts == null ? Counts.NONE : counts;
+        engraving = engraving == null ? Set.of() : engraving;
         known = known == null ? Set.of() : known;
         hand = hand == null ? HandDto.of(Choices.USUAL.hand()) : hand;
     }

@@ -39,7 +39,7 @@ public class AskedPages {
             Set<Hidden> hidden,
             Map<Integer, List<String>> figures,
             Set<String> known) {
-        ArrangementRequest request = new ArrangementRequest(chart, choices, hand, Counts.NONE, -1, known);
+        ArrangementRequest request = new ArrangementRequest(chart, choices, hand, Counts.NONE, Set.of(), -1, known);
         RecentCharts.HeardChart heard = charts.of(request);
         Arrangement arrangement = heard.sheet().arranged(request.wanted());
         String text = score.writeText(arrangement);

@@ -69,11 +69,6 @@ public record PartView(
             @JsonInclude(JsonInclude.Include.NON_EMPTY)
             List<Double> louderAgain) {}
 
-    /** A note that is to be softer than those around it, or heard over them. */
-    private static final double SOFTER = 0.5;
-
-    private static final double BROUGHT_OUT = 1.4;
-
     /** The hands and, where there is one, the tune. */
     static List<PartView> of(Arrangement arrangement, Performance performance) {
         Map<Side, Loudness> loudness = Map.of(
@@ -96,7 +91,7 @@ public record PartView(
     private static NoteView note(PlayedNote played, Arrangement arrangement, Loudness loudness) {
         TimedNote note = played.note();
         boolean tune = played.part() == PlayedNote.Part.TUNE;
-        double stress = note.isSoft() ? SOFTER : note.isBroughtOut() ? BROUGHT_OUT : 1;
+        double stress = note.stress().factor();
         return new NoteView(
                 note.id(),
                 note.chord(),

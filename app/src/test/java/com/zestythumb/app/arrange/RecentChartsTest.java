@@ -20,7 +20,7 @@ class RecentChartsTest {
     private final RecentCharts charts = new RecentCharts();
 
     private RecentCharts.HeardChart ask(String chart) {
-        return charts.of(new ArrangementRequest(chart, null, null, Counts.NONE, 0, Set.of()));
+        return charts.of(new ArrangementRequest(chart, null, null, Counts.NONE, Set.of(), 0, Set.of()));
     }
 
     @Test

@@ -55,7 +55,8 @@ public final class NoteWriter {
             }
             Set<NoteSign> signs = SheetNote.signs(struck);
             signs.stream().filter(sign -> sign != NoteSign.SLUR_END).forEach(out::append);
-            out.append(touch(note.touch()));
+            // A dot stands right before its note.
+            out.append(struck.size() == 1 ? finger(note) : "").append(touch(note.touch()));
             if (note.isWith(notes.get(0))) {
                 struck.forEach(one -> forceSign(one, tied, inForce));
             }
@@ -80,11 +81,15 @@ public final class NoteWriter {
         boolean one = notes.size() == 1;
         StringBuilder out = new StringBuilder(one ? "" : "[");
         for (SheetNote note : notes) {
-            out.append(note.finger() > 0 ? "!" + note.finger() + "!" : "");
+            out.append(one ? "" : finger(note));
             out.append(note.isRest() ? "z" : pitch(note.pitch(), key, inForce));
             out.append(one ? length : "").append(note.tied() ? "-" : "");
         }
         return out.append(one ? "" : "]" + length).toString();
+    }
+
+    private static String finger(SheetNote note) {
+        return note.finger() > 0 ? "!" + note.finger() + "!" : "";
     }
 
     private static String touch(Touch touch) {

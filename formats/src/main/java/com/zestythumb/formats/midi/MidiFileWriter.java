@@ -51,8 +51,6 @@ public final class MidiFileWriter implements ScoreWriter {
     private static final int BASS = 70;
 
     private static final int CHORDS = 60;
-    private static final int SOFTLY = 42;
-    private static final int BROUGHT_OUT = 78;
     private static final int SINGING = 84;
     private static final int TEXT = 0x01;
     private static final int TRACK_NAME = 0x03;
@@ -236,12 +234,8 @@ public final class MidiFileWriter implements ScoreWriter {
                 (note, time) -> velocity(usual(note, tune.arrangement()) * loudness.of(note.bar(), note.note(), time)));
     }
 
-    private static int usual(TimedNote note, Arrangement arrangement) {
-        return switch (note.stress()) {
-            case SOFT -> SOFTLY;
-            case BROUGHT_OUT -> BROUGHT_OUT;
-            case EVEN -> Balance.isBass(note, arrangement) ? BASS : CHORDS;
-        };
+    private static double usual(TimedNote note, Arrangement arrangement) {
+        return note.stress().factor() * (Balance.isBass(note, arrangement) ? BASS : CHORDS);
     }
 
     private static int velocity(double wanted) {

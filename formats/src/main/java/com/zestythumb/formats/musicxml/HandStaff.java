@@ -14,7 +14,6 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.sheet.Tuplet;
-import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -65,10 +64,10 @@ final class HandStaff {
     private final boolean fingersAbove;
     private final Set<String> heldFrom = new HashSet<>();
 
-    /** With the count below its notes where that is wished. */
-    HandStaff(Arrangement arrangement, Staves staves, Counts counts, int staff, Side side) {
-        this.page = staves == Staves.PAGE;
-        this.analysed = staves == Staves.ANALYSED;
+    /** With the count below its notes where that is wished, and on a staff to take away with what the analysis says. */
+    HandStaff(Arrangement arrangement, boolean page, boolean analysed, Counts counts, int staff, Side side) {
+        this.page = page;
+        this.analysed = analysed;
         this.counts = counts;
         this.counted = new CountedLine(counts);
         this.verses = arrangement.sheet().verses();

@@ -120,9 +120,7 @@ final class Headings {
 
     /** What the analysis says of a chord, below the left hand; its id tells it from words that someone wrote. */
     static Direction analysis(String words, String id, int staff) {
-        Direction direction = above(words(words, FontStyle.NORMAL));
-        direction.setPlacement(AboveBelow.BELOW);
-        direction.setStaff(BigInteger.valueOf(staff));
+        Direction direction = below(words(words, FontStyle.NORMAL), staff);
         direction.setId(id);
         return direction;
     }
@@ -164,8 +162,12 @@ final class Headings {
 
     /** Something below a staff. */
     static Direction below(DirectionType type, int staff) {
+        return beside(type, staff, true);
+    }
+
+    static Direction beside(DirectionType type, int staff, boolean below) {
         Direction direction = above(type);
-        direction.setPlacement(AboveBelow.BELOW);
+        direction.setPlacement(below ? AboveBelow.BELOW : AboveBelow.ABOVE);
         direction.setStaff(BigInteger.valueOf(staff));
         return direction;
     }
@@ -220,10 +222,7 @@ final class Headings {
         text.setValue("V");
         DirectionType type = new DirectionType();
         type.getWordsOrSymbol().add(text);
-        Direction direction = above(type);
-        direction.setPlacement(AboveBelow.BELOW);
-        direction.setStaff(BigInteger.valueOf(staff));
-        return direction;
+        return below(type, staff);
     }
 
     private static Direction above(DirectionType type) {

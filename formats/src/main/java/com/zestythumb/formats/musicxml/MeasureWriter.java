@@ -15,6 +15,8 @@ import java.util.Map;
 import java.util.Set;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Barline;
+import org.audiveris.proxymusic.MeasureNumbering;
+import org.audiveris.proxymusic.MeasureNumberingValue;
 import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.Print;
 import org.audiveris.proxymusic.ScorePartwise.Part.Measure;
@@ -40,8 +42,8 @@ final class MeasureWriter {
     private final HandStaff rightHand;
     private final boolean needsRightHand;
     private final Map<Integer, String> advice;
-    private final PrintedAccidentals accidentals = new PrintedAccidentals();
-    private final Stems stems = new Stems();
+    private final Set<EngravingOption> options;
+    private final PrintedAccidentals accidentals;
 
     /**
      * Gets ready to write.
@@ -49,8 +51,10 @@ final class MeasureWriter {
      * @param staves what is written; the app's page sets title, tempo, lines and numerals itself
      * @param counts what is counted below the tune, or the right hand where there is none, and below the left hand
      */
-    MeasureWriter(Arrangement arrangement, Staves staves, Counts counts) {
+    MeasureWriter(Arrangement arrangement, Staves staves, Counts counts, Set<EngravingOption> options) {
         this.sheet = arrangement.sheet();
+        this.options = options;
+        this.accidentals = new PrintedAccidentals(options.contains(EngravingOption.BRACKETS));
         this.page = staves == Staves.PAGE;
         this.advice = arrangement.advice();
         this.needsRightHand = arrangement.needsRightHand();
@@ -58,8 +62,10 @@ final class MeasureWriter {
         this.leftInTreble = arrangement.leftInTreble();
         this.barLines = new BarLines(sheet.bars());
         this.melody = new MelodyStaff(page, counts, arrangement);
-        this.leftHand = new HandStaff(arrangement, staves, counts, upper ? 2 : ONLY_STAFF, Side.LEFT);
-        this.rightHand = new HandStaff(arrangement, staves, sheet.hasMelody() ? Counts.NONE : counts, 1, Side.RIGHT);
+        boolean analysed = !page && options.contains(EngravingOption.ANALYSIS);
+        this.leftHand = new HandStaff(arrangement, page, analysed, counts, upper ? 2 : ONLY_STAFF, Side.LEFT);
+        this.rightHand =
+                new HandStaff(arrangement, page, analysed, sheet.hasMelody() ? Counts.NONE : counts, 1, Side.RIGHT);
     }
 
     List<Measure> measures() {
@@ -79,7 +85,14 @@ final class MeasureWriter {
                     BarText.onLine(0));
             return List.of(measure(empty));
         }
-        return sheet.bars().stream().map(this::measure).toList();
+        List<Measure> measures = sheet.bars().stream().map(this::measure).toList();
+        new LedgerLines(options, measures).spare(upper ? 2 : 1);
+        if (!page) {
+            // The page's engraver turns them by the same rule.
+            Stems stems = new Stems();
+            measures.forEach(measure -> stems.write(measure.getNoteOrBackupOrForward()));
+        }
+        return measures;
     }
 
     private Measure measure(Bar bar) {
@@ -93,6 +106,8 @@ final class MeasureWriter {
             Print print = new Print();
             print.setNewSystem(YesNo.YES);
             content.add(print);
+        } else if (!page && bar.index() == 0) {
+            content.add(numbering());
         }
         addIfAny(content, barLines.left(bar));
         addAttributes(bar, content);
@@ -104,16 +119,26 @@ final class MeasureWriter {
         }
         content.addAll(leftHand.bar(bar));
         accidentals.write(content, bar.key());
-        if (!page) {
-            // The page's engraver turns them by the same rule.
-            stems.write(content);
-        }
         marks(bar, true).forEach(mark -> content.add(Headings.mark(mark)));
         if (page && bar.endsRepeat() && bar.timesPlayed() > 2) {
             content.add(Headings.words(bar.timesPlayed() + "×"));
         }
         addIfAny(content, barLines.right(bar));
         return measure;
+    }
+
+    /** Which bars have their numbers: usually those that begin a system. */
+    private Print numbering() {
+        MeasureNumbering numbering = new MeasureNumbering();
+        numbering.setValue(
+                options.contains(EngravingOption.NO_NUMBERS)
+                        ? MeasureNumberingValue.NONE
+                        : options.contains(EngravingOption.ALL_NUMBERS)
+                                ? MeasureNumberingValue.MEASURE
+                                : MeasureNumberingValue.SYSTEM);
+        Print print = new Print();
+        print.setMeasureNumbering(numbering);
+        return print;
     }
 
     /** The tune with what the right hand plays below it; without a tune that hand alone. */

@@ -9,6 +9,7 @@ import jakarta.xml.bind.Marshaller;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import java.util.Set;
 import org.audiveris.proxymusic.Identification;
 import org.audiveris.proxymusic.PartList;
 import org.audiveris.proxymusic.PartName;
@@ -29,8 +30,6 @@ public final class MusicXmlWriter implements ScoreWriter {
     public enum Staves {
         /** Treble and bass, the upper one left free for the tune: a file to take away. */
         GRAND,
-        /** The same with numerals and closes as words below the left hand. */
-        ANALYSED,
         /**
          * For a page that sets title, tempo, lines and numerals itself: the bass staff alone, and the treble
          * staff where there is a tune.
@@ -46,15 +45,17 @@ public final class MusicXmlWriter implements ScoreWriter {
 
     private final Staves staves;
     private final Counts counts;
+    private final Set<EngravingOption> options;
 
     public MusicXmlWriter(Staves staves) {
-        this(staves, Counts.NONE);
+        this(staves, Counts.NONE, Set.of());
     }
 
     /** With what is counted below both hands. */
-    public MusicXmlWriter(Staves staves, Counts counts) {
+    public MusicXmlWriter(Staves staves, Counts counts, Set<EngravingOption> options) {
         this.staves = staves;
         this.counts = counts;
+        this.options = Set.copyOf(options);
     }
 
     @Override
@@ -81,7 +82,7 @@ public final class MusicXmlWriter implements ScoreWriter {
 
         ScorePartwise.Part part = new ScorePartwise.Part();
         part.setId(piano);
-        part.getMeasure().addAll(new MeasureWriter(arrangement, staves, counts).measures());
+        part.getMeasure().addAll(new MeasureWriter(arrangement, staves, counts, options).measures());
 
         ScorePartwise score = new ScorePartwise();
         score.setVersion("4.0");

@@ -78,6 +78,12 @@ final class PageSigns {
         if (type.getWedge() != null) {
             tags.open("wedge").with("type", type.getWedge().getType()).close();
         }
+        if (type.getOctaveShift() != null) {
+            tags.open("octave-shift")
+                    .with("type", type.getOctaveShift().getType())
+                    .with("size", type.getOctaveShift().getSize())
+                    .close();
+        }
         for (Dynamics dynamics : type.getDynamics()) {
             tags.open("dynamics");
             dynamics.getPOrPpOrPpp()

@@ -113,6 +113,7 @@ final class PageText {
         if (note.getAccidental() != null) {
             tags.open("accidental")
                     .with("cautionary", note.getAccidental().getCautionary())
+                    .with("parentheses", note.getAccidental().getParentheses())
                     .text(note.getAccidental().getValue())
                     .close();
         }

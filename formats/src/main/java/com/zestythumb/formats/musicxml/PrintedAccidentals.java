@@ -42,14 +42,20 @@ final class PrintedAccidentals {
 
         Line line() {
             Pitch pitch = note.getPitch();
-            int staff = note.getStaff() == null ? 1 : note.getStaff().intValue();
-            return new Line(staff, pitch.getStep(), pitch.getOctave());
+            return new Line(StaffPlace.staff(note), pitch.getStep(), pitch.getOctave());
         }
 
         int alter() {
             BigDecimal alter = note.getPitch().getAlter();
             return alter == null ? 0 : alter.intValue();
         }
+    }
+
+    private final boolean brackets;
+
+    /** With those of courtesy in brackets, where that is wished. */
+    PrintedAccidentals(boolean brackets) {
+        this.brackets = brackets;
     }
 
     /** As what each line sounded last in the bar before. */
@@ -83,6 +89,7 @@ final class PrintedAccidentals {
                 accidental.setValue(sign(alter));
                 if (isCourtesy) {
                     accidental.setCautionary(YesNo.YES);
+                    accidental.setParentheses(brackets ? YesNo.YES : null);
                 }
                 placed.note().setAccidental(accidental);
             }

@@ -6,10 +6,10 @@ import java.util.List;
 import java.util.Map;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.BeamValue;
-import org.audiveris.proxymusic.ClefSign;
+import org.audiveris.proxymusic.Direction;
 import org.audiveris.proxymusic.Note;
-import org.audiveris.proxymusic.Pitch;
 import org.audiveris.proxymusic.StemValue;
+import org.audiveris.proxymusic.UpDownStopContinue;
 
 /**
  * Turns stems by the middle line of the staff (common practice): those of a chord, and of all notes under one beam, by the note
@@ -17,13 +17,11 @@ import org.audiveris.proxymusic.StemValue;
  */
 final class Stems {
 
-    /** The places of the middle lines, counted in letters from C0: B4 in the treble clef, D3 in the bass clef. */
-    private static final int TREBLE = 34;
-
-    private static final int BASS = 22;
-
-    /** By the number of the staff. */
+    /** The place of the middle line, by the number of the staff. */
     private final Map<Integer, Integer> middles = new HashMap<>();
+
+    /** How many places higher a staff sounds than it is written. */
+    private final Map<Integer, Integer> shifts = new HashMap<>();
 
     /** Writes them to the content of the next measure. */
     void write(List<Object> content) {
@@ -34,8 +32,13 @@ final class Stems {
                 attributes
                         .getClef()
                         .forEach(clef -> middles.put(
-                                clef.getNumber() == null ? 1 : clef.getNumber().intValue(),
-                                clef.getSign() == ClefSign.F ? BASS : TREBLE));
+                                clef.getNumber() == null ? 1 : clef.getNumber().intValue(), StaffPlace.middle(clef)));
+            } else if (item instanceof Direction direction) {
+                direction.getDirectionType().stream()
+                        .filter(type -> type.getOctaveShift() != null)
+                        .forEach(type -> shifts.put(
+                                direction.getStaff().intValue(),
+                                shift(type.getOctaveShift().getType())));
             } else if (item instanceof Note note && note.getPitch() != null) {
                 if (note.getChord() != null) {
                     last.add(note);
@@ -75,8 +78,17 @@ final class Stems {
 
     /** How many places above the middle line, below it less than 0. */
     private int far(Note note) {
-        Pitch pitch = note.getPitch();
-        int staff = note.getStaff() == null ? 1 : note.getStaff().intValue();
-        return "CDEFGAB".indexOf(pitch.getStep().name()) + 7 * pitch.getOctave() - middles.getOrDefault(staff, TREBLE);
+        int staff = StaffPlace.staff(note);
+        return StaffPlace.of(note.getPitch())
+                - shifts.getOrDefault(staff, 0)
+                - middles.getOrDefault(staff, StaffPlace.TREBLE);
+    }
+
+    private static int shift(UpDownStopContinue type) {
+        return switch (type) {
+            case DOWN -> StaffPlace.LETTERS;
+            case UP -> -StaffPlace.LETTERS;
+            default -> 0;
+        };
     }
 }

@@ -27,6 +27,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Collectors;
 import javax.xml.parsers.DocumentBuilderFactory;
 import javax.xml.xpath.XPathConstants;
@@ -291,7 +292,7 @@ class MusicXmlWriterTest {
                 Chart.read("| C | F |\nm: c2 z2 d3 e | f8\nl: C,3 G, [E,G,]/2 C,/2 z3 | F,4 z4 & A,,8")
                         .sheet(),
                 Choices.USUAL);
-        Document score = read(new MusicXmlWriter(Staves.PAGE, Counts.BY_BAR).write(song));
+        Document score = read(new MusicXmlWriter(Staves.PAGE, Counts.BY_BAR, Set.of()).write(song));
         assertThat(texts(score, "//note[not(starts-with(@id, 'n'))][not(staff = '2')]/lyric[@number = '2']/text"))
                 .containsExactly("1", "2", "3-4", "&", "1-2-3-4");
         assertThat(texts(score, "//note[staff = '2']/lyric[@number = '2']/text"))
@@ -304,7 +305,7 @@ class MusicXmlWriterTest {
         Arrangement tune = arrange("| C | F | C | G |\n| C | F | G7 | C |", Figures.BLOCK);
         assertThat(texts(grand("| C | F | G7 | C |", Figures.BLOCK), "//direction[@placement='below']//words"))
                 .isEmpty();
-        byte[] file = new MusicXmlWriter(Staves.ANALYSED).write(tune);
+        byte[] file = new MusicXmlWriter(Staves.GRAND, Counts.NONE, Set.of(EngravingOption.ANALYSIS)).write(tune);
         Document score = read(file);
         assertThat(texts(score, "//direction[@placement='below']//words"))
                 .as("closes as the chart has them, although V7 lies in six-five under this hand")

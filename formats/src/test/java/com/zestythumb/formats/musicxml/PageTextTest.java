@@ -13,6 +13,7 @@ import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Set;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.audiveris.proxymusic.Print;
 import org.audiveris.proxymusic.ScorePartwise;
@@ -53,7 +54,7 @@ class PageTextTest {
 
     private static void holdAgainstJaxb(String chart, Figure figure, Counts counts) throws Exception {
         Arrangement tune = Arrangement.of(Chart.parse(chart), Choices.USUAL.with(figure));
-        MusicXmlWriter writer = new MusicXmlWriter(Staves.PAGE, counts);
+        MusicXmlWriter writer = new MusicXmlWriter(Staves.PAGE, counts, Set.of());
         Document expected = read(MusicXmlWriter.marshal(writer.score(tune)));
         // Declares a namespace of which it uses nothing.
         expected.getDocumentElement().removeAttribute("xmlns:ns2");

@@ -55,8 +55,9 @@ class TakeAwayTest extends InTheBrowser {
     /** Read by a library that knows nothing of the writer: letters of the page, systems whole, sheets full. */
     @Test
     void paperHasThePagesLettersAndWholeSystems() throws IOException {
-        newTune("title: Höhe Здравствуй\nkey: Eb major\ncomposer: Åse\nlyricist: Ωραία\narranger: מרים 王小明\ncopyright: 2026 Åse\n"
-                + "| Eb | Ab | Bb7 | Eb |\n".repeat(24));
+        newTune(
+                "title: Höhe Здравствуй\nkey: Eb major\ncomposer: Åse\nlyricist: Ωραία\narranger: מרים 王小明\ncopyright: 2026 Åse\n"
+                        + "| Eb | Ab | Bb7 | Eb |\n".repeat(24));
         awaitBars(96);
         stage("Print and share");
         browser.clickText(".take button", "PDF");

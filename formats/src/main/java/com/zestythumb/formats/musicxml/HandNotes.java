@@ -5,6 +5,7 @@ import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.formats.NotesInTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -22,6 +23,9 @@ final class HandNotes {
     private final Set<String> voices = new LinkedHashSet<>();
 
     private final Map<String, NotesInTime> measure = new HashMap<>();
+    /** The voice that comes before all others; empty where they come by their numbers. */
+    private String first = "";
+
     private boolean sounds;
 
     HandNotes(NoteSign clef) {
@@ -40,6 +44,7 @@ final class HandNotes {
     void prefer(String voice) {
         if (!voice.isEmpty() && voices.isEmpty()) {
             voices.add(voice);
+            first = voice;
         }
     }
 
@@ -48,11 +53,14 @@ final class HandNotes {
         return sounds;
     }
 
-    /** The voices of the measure that is over, those that sound, in the order in which the part brought them; a rest where none does. */
+    /** The voices of the measure that is over, those that sound, by their numbers; a rest where none does. */
     List<List<SheetNote>> take(Fraction length) {
         List<List<SheetNote>> taken = new ArrayList<>();
         voices.stream()
                 .limit(MOST_VOICES)
+                .sorted(Comparator.comparing((String voice) -> !voice.equals(first))
+                        .thenComparing(String::length)
+                        .thenComparing(Comparator.naturalOrder()))
                 .map(measure::get)
                 .filter(Objects::nonNull)
                 .filter(NotesInTime::sounds)

@@ -19,10 +19,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -137,10 +137,16 @@ final class HandStaff {
         return content;
     }
 
-    private SortedMap<Integer, List<TimedNote>> voices(Bar bar) {
-        return notesByBar.getOrDefault(bar.index(), List.of()).stream()
+    /** From the highest to the lowest, as rests beside notes are moved out of their way. */
+    private Map<Integer, List<TimedNote>> voices(Bar bar) {
+        Map<Integer, List<TimedNote>> voices = notesByBar.getOrDefault(bar.index(), List.of()).stream()
                 .filter(note -> note.voice() != TimedNote.WITH_TUNE)
                 .collect(Collectors.groupingBy(TimedNote::voice, TreeMap::new, Collectors.toList()));
+        Map<Integer, List<TimedNote>> ordered = new LinkedHashMap<>();
+        voices.entrySet().stream()
+                .sorted(Comparator.comparingDouble(voice -> -height(voice.getValue())))
+                .forEach(voice -> ordered.put(voice.getKey(), voice.getValue()));
+        return ordered;
     }
 
     List<Object> bar(Bar bar) {
@@ -148,7 +154,7 @@ final class HandStaff {
         pedalByBar
                 .getOrDefault(bar.index(), List.of())
                 .forEach(span -> content.addAll(Headings.pedal(span, Math.max(1, staff))));
-        SortedMap<Integer, List<TimedNote>> voices = voices(bar);
+        Map<Integer, List<TimedNote>> voices = voices(bar);
         if (voices.isEmpty()) {
             List<Moment> silence = moments(bar, 0, List.of());
             if (silence.size() == 1) {
@@ -165,7 +171,7 @@ final class HandStaff {
         }
         voices.forEach((number, notes) -> {
             List<Moment> moments = moments(bar, number, notes);
-            if (number.equals(voices.firstKey())) {
+            if (number.equals(highest(voices))) {
                 addMain(bar, moments, voice(number, voices), content);
             } else {
                 content.add(Notes.backup(bar.length()));
@@ -185,15 +191,13 @@ final class HandStaff {
     }
 
     /** The stems of the highest voice go up, those of others down. */
-    private Voice voice(int number, SortedMap<Integer, List<TimedNote>> voices) {
-        StemValue stems = null;
-        if (voices.size() > 1) {
-            int highest = voices.keySet().stream()
-                    .max(Comparator.comparingDouble(voice -> height(voices.get(voice))))
-                    .orElseThrow();
-            stems = number == highest ? StemValue.UP : StemValue.DOWN;
-        }
-        return new Voice(name(number), stems);
+    private Voice voice(int number, Map<Integer, List<TimedNote>> voices) {
+        StemValue turned = number == highest(voices) ? StemValue.UP : StemValue.DOWN;
+        return new Voice(name(number), voices.size() > 1 ? turned : null);
+    }
+
+    private static int highest(Map<Integer, List<TimedNote>> voices) {
+        return voices.isEmpty() ? 0 : voices.keySet().iterator().next();
     }
 
     private static double height(List<TimedNote> notes) {
@@ -246,17 +250,10 @@ final class HandStaff {
         }
     }
 
-    /** A voice beside it, whose silences are not seen. */
+    /** A voice beside it; its rests are seen too, which the engraver moves out of the way. */
     private void addOther(Bar bar, List<Moment> moments, Voice voice, List<Object> content) {
         Beams beams = new Beams(bar.groupedMeter());
-        for (Moment moment : moments) {
-            if (moment.isRest() && moment.tuplet() == null) {
-                beams.close();
-                content.add(Notes.forward(moment.duration()));
-            } else {
-                write(moment, bar, voice, content, beams);
-            }
-        }
+        moments.forEach(moment -> write(moment, bar, voice, content, beams));
         beams.close();
     }
 

@@ -14,7 +14,6 @@ import org.audiveris.proxymusic.Backup;
 import org.audiveris.proxymusic.Empty;
 import org.audiveris.proxymusic.EmptyPlacement;
 import org.audiveris.proxymusic.Fingering;
-import org.audiveris.proxymusic.Forward;
 import org.audiveris.proxymusic.Lyric;
 import org.audiveris.proxymusic.Notations;
 import org.audiveris.proxymusic.Note;
@@ -206,13 +205,6 @@ final class Notes {
         Backup backup = new Backup();
         backup.setDuration(divisions(length));
         return backup;
-    }
-
-    /** Passes over a silence that need not be seen. */
-    static Forward forward(Fraction length) {
-        Forward forward = new Forward();
-        forward.setDuration(divisions(length));
-        return forward;
     }
 
     static Offset offset(Fraction quarters) {

@@ -357,9 +357,9 @@ class MusicXmlWriterTest {
         Document score = grand("| C6 | F |", Figure.of("own", "Own", 4, 5, "by bar 1/4 top*4 / bass. 2 rest 3"));
         String first = "//measure[1]/note[staff=2]";
         assertThat(texts(score, first + "[voice=5]/duration")).containsExactly("40320");
-        assertThat(texts(score, first + "[voice=6]/duration")).containsExactly("10080", "10080", "10080");
+        assertThat(texts(score, first + "[voice=6]/duration")).containsExactly("10080", "10080", "10080", "10080");
         assertThat(texts(score, first + "[voice=6]/stem")).containsOnly("down");
-        assertThat(texts(score, "//measure[1]/forward/duration")).containsExactly("10080");
+        assertThat(texts(score, first + "[voice=6][rest]/duration")).containsExactly("10080");
         assertThat(texts(score, "//measure[1]/backup[2]/duration")).containsExactly("40320");
         assertThat(texts(score, first + "//articulations/staccato")).hasSize(1);
     }

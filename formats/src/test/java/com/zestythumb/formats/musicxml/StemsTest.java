@@ -71,7 +71,7 @@ class StemsTest {
             l: C,,E,,G,,E,, z4 -> u u u u
             l: G,,B,,D,F, z4 -> u u u u
             l: F,,C,A,C, z4 -> u u u u
-            l: C,8 & G,2E,2G,2E,2 -> - u u u u
+            l: C,8 & G,2E,2G,2E,2 -> u u u u -
             """)
     void stemsOfTheLeftHand(String chart, String wanted) throws Exception {
         assertThat(told("| C |;" + chart, 2, StemsTest::stem)).isEqualTo(wanted);

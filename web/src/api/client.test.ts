@@ -57,7 +57,7 @@ describe('the server', () => {
     expect(await sent[1]!.json()).toMatchObject({ chart: '| C |', key: 'G' });
   });
 
-  it("reckons on a student's page by its code", async () => {
+  it("computes on a student's page by its code", async () => {
     answered(200, '{}');
     api.askBy('code-of-mine');
     await api.catalogue();

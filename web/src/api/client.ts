@@ -146,7 +146,7 @@ const http = createClient<paths>({
 
 /** The code by which a student's page asks; empty on the teacher's pages. */
 let code = '';
-const reckoned = () => ({
+const byCode = () => ({
   baseUrl: window.location.origin + (code && `/api/practising/${code}`),
 });
 
@@ -185,9 +185,9 @@ const whole = (chart: string, played: Played, chord = -1) => ({
 });
 
 export const api = {
-  /** What is reckoned from now on is asked by a student's code, or by none. */
+  /** What is computed from now on is asked by a student's code, or by none. */
   askBy: (other: string) => void (code = other),
-  catalogue: () => data(http.GET('/api/catalogue', reckoned())),
+  catalogue: () => data(http.GET('/api/catalogue', byCode())),
 
   /** Arranges charts, one after another; measures that came before are not sent again. */
   arranger() {
@@ -204,7 +204,7 @@ export const api = {
       const body = { chart, choices, hand, counts, engraving, chord, known: score.marks() };
       const answer = await data(
         http.POST('/api/arrangements', {
-          ...reckoned(),
+          ...byCode(),
           body,
           headers: page(),
           signal: signal ?? null,
@@ -424,7 +424,7 @@ export const api = {
   /** The chart with the left hand of some bars left to be found. */
   writeNoMore: async (chart: string, played: Played, bars: number[]) => {
     const body = { tune: whole(chart, played), bars, into: chart };
-    return (await data(http.POST('/api/left-hands/reckoned', { body }))).chart;
+    return (await data(http.POST('/api/left-hands/computed', { body }))).chart;
   },
   /** What the left hand does, bar by bar and from place to place. */
   toldOfHand: (chart: string, played: Played, signal?: AbortSignal) =>
@@ -433,7 +433,7 @@ export const api = {
   practice: (chart: string, played: Played, signal?: AbortSignal) =>
     data(
       http.POST('/api/practice', {
-        ...reckoned(),
+        ...byCode(),
         body: whole(chart, played),
         signal: signal ?? null,
       }),

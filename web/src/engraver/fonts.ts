@@ -36,7 +36,7 @@ const OTHERS: { url: string; family: string; letters: RegExp }[] = [
   },
   {
     url: others,
-    family: 'Greek, Cyrillic, Devanagari',
+    family: 'Other scripts',
     letters: /[^\p{Script=Latin}\p{Script=Common}]/u,
   },
 ];

@@ -19,7 +19,7 @@ import { tempoWords } from '../player/words';
 const props = defineProps<{ code: string }>();
 const TRY_AGAIN_AFTER = 2000;
 
-// What it reckons it asks by its code, so that nothing else is open to students.
+// What it computes it asks by its code, so that nothing else is open to students.
 api.askBy(props.code);
 onScopeDispose(() => api.askBy(''));
 

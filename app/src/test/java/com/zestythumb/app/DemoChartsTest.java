@@ -6,7 +6,7 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.checking.Findings;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
@@ -138,7 +138,8 @@ class DemoChartsTest {
                     if (sheet.bars().stream().anyMatch(bar -> !bar.left().isEmpty())) {
                         continue;
                     }
-                    Choices choices = Choices.of(new StyleChoice(style, Map.of()), Figures.BLOCK, Hand.OCTAVE, school);
+                    Choices choices = Choices.of(
+                            new StyleChoice(style, Map.of()), AccompanimentPatterns.BLOCK, Hand.OCTAVE, school);
                     Findings.in(Arrangement.of(sheet, choices)).stream()
                             .filter(finding -> finding.severity() != Severity.HINT)
                             .map(finding ->

@@ -274,7 +274,7 @@ class KeptRowsTest extends KeepingApi {
         assertThat(put(history + "/999999999/name", "{\"name\":\"x\"}")).hasStatus(404);
     }
 
-    /** What the shelf shows is reckoned when a chart is saved, and again where an older app reckoned it. */
+    /** What the shelf shows is computed when a chart is saved, and again where an older app computed it. */
     @Test
     void keepsWhatTheShelfShows() throws Exception {
         JsonNode tune = created("title: Facts\nkey: D\n| D | A7 |");

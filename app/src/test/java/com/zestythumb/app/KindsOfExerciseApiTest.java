@@ -294,7 +294,7 @@ class KindsOfExerciseApiTest extends KeepingApi {
         assertThat(csv).hasStatusOk().hasContentTypeCompatibleWith("text/csv");
         List<String> lines = csv.getResponse().getContentAsString().lines().toList();
         assertThat(lines.get(0)).startsWith("Student,Exercise,Try,Finished,Points,Of");
-        // What a spreadsheet would reckon is text.
+        // What a spreadsheet would compute is text.
         assertThat(lines).anyMatch(line -> line.contains("\"'=SUM(A1), or not\""));
     }
 

@@ -40,7 +40,7 @@ class LeftHandApiTest extends KeepingApi {
         JsonNode chords = json(post("", written, "{}", HAND)).get("chords");
         assertThat(chords.get(0).has("written")).isFalse();
         assertThat(chords.get(1).get("written").asBoolean()).isTrue();
-        assertThat(json(bars("reckoned", written, "[0,1,7]")).get("chart").asString())
+        assertThat(json(bars("computed", written, "[0,1,7]")).get("chart").asString())
                 .doesNotContain("l:");
     }
 
@@ -82,7 +82,7 @@ class LeftHandApiTest extends KeepingApi {
                 .extractingPath("$.detail")
                 .asString()
                 .startsWith("mend this first, so that nothing is lost: ");
-        assertThat(bars("reckoned", "| C |\nl: C2", "[0]")).hasStatus(400);
+        assertThat(bars("computed", "| C |\nl: C2", "[0]")).hasStatus(400);
     }
 
     @Test

@@ -6,8 +6,8 @@ import com.zestythumb.core.analysis.ChordKind;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
@@ -270,7 +270,7 @@ class OwnPagesTest {
             List<LeadSheet> tunes = tunes();
             for (int i = 0; i < tunes.size(); i++) {
                 LeadSheet tune = tunes.get(i);
-                for (Figure figure : oneOf(PATTERNS, Figures.all(), i)) {
+                for (AccompanimentPattern figure : oneOf(PATTERNS, AccompanimentPatterns.all(), i)) {
                     Arrangement page = Arrangement.of(tune, Choices.USUAL.with(figure));
                     List<Integer> written =
                             IntStream.range(0, tune.bars().size()).boxed().toList();

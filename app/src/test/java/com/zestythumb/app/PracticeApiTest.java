@@ -165,9 +165,9 @@ class PracticeApiTest extends KeepingApi {
     }
 
     /** The way as the teacher changed it, and the app's own again. */
-    /** What the student's page reckons goes by its code; nothing else need be open, and a wrong code opens nothing. */
+    /** What the student's page computes goes by its code; nothing else need be open, and a wrong code opens nothing. */
     @Test
-    void aStudentReckonsByTheSameLink() throws Exception {
+    void aStudentComputesByTheSameLink() throws Exception {
         JsonNode tune = created("title: By the code\n| C | F |");
         String assignment = "/api/assignments/" + tune.at("/assignments/0/id").asLong();
         String code =

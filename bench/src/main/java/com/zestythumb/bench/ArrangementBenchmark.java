@@ -2,7 +2,7 @@ package com.zestythumb.bench;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voiceleading.School;
@@ -62,7 +62,7 @@ public class ArrangementBenchmark {
         String[] parts = style.split("/");
         choices = Choices.of(
                 new StyleChoice(VoicingStyles.named(parts[0]), Map.of()),
-                Figures.named(parts[1]),
+                AccompanimentPatterns.named(parts[1]),
                 Hand.OCTAVE,
                 School.POPULAR);
     }

@@ -1,13 +1,13 @@
 package com.zestythumb.bench;
 
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.Fixes;
 import com.zestythumb.core.exercise.Answers;
-import com.zestythumb.core.exercise.Asked;
 import com.zestythumb.core.exercise.Criterion;
+import com.zestythumb.core.exercise.ExerciseKind;
 import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voiceleading.School;
@@ -60,7 +60,11 @@ public class CheckingBenchmark {
         laid64 = arranged("key: C major\n" + (CHORDS + TUNE).repeat(8));
         Set<Integer> bars = IntStream.range(0, 8).boxed().collect(Collectors.toSet());
         exercise = Task.of(
-                arranged("key: C major\n" + CHORDS + TUNE), bars, Asked.FOUR_PARTS, null, Set.of(Criterion.values()));
+                arranged("key: C major\n" + CHORDS + TUNE),
+                bars,
+                ExerciseKind.FOUR_PARTS,
+                null,
+                Set.of(Criterion.values()));
         answers = exercise.solution();
     }
 
@@ -73,7 +77,7 @@ public class CheckingBenchmark {
     }
 
     private static Arrangement arranged(String chart) {
-        return HeardSheet.of(Chart.parse(chart)).arranged(Choices.USUAL.with(School.STRICT));
+        return AnalysedSheet.of(Chart.parse(chart)).arranged(Choices.USUAL.with(School.STRICT));
     }
 
     @Benchmark

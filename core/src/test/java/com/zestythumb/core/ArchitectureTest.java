@@ -26,7 +26,7 @@ class ArchitectureTest {
             "voiceleading",
             "solving",
             "fingering",
-            "figure",
+            "pattern",
             "arrangement",
             "checking",
             "proposing",

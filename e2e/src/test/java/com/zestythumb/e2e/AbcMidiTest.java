@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.WrittenOut;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.formats.abc.AbcWriter;
 import com.zestythumb.formats.midi.MidiFileWriter;
@@ -44,7 +44,7 @@ class AbcMidiTest {
 
     @Test
     void everyPatternSoundsTheSame() throws Exception {
-        for (Figure figure : Figures.all()) {
+        for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
             for (String meter : List.of("4/4", "3/4", "6/8", "7/8")) {
                 Chart chart = Chart.read("key: G major\nmeter: " + meter + "\n| G | C D7 | Em | G |");
                 soundsTheSame(figure.id() + " " + meter, Arrangement.of(chart.sheet(), Choices.USUAL.with(figure)));

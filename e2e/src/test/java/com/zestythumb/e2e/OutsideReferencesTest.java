@@ -9,10 +9,10 @@ import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.hearing.ChordHearing;
 import com.zestythumb.core.hearing.Sounding;
 import com.zestythumb.core.hearing.SoundingBar;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
@@ -21,8 +21,8 @@ import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Hand;
-import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.VoicingStyle;
@@ -110,7 +110,7 @@ class OutsideReferencesTest {
             String[] parts = answer.split("\t", -1);
             tones.put(parts[0], Set.of(parts[1].split(" ")));
         }
-        Set<Member> added = Set.of(Member.NINTH, Member.THIRTEENTH);
+        Set<ChordTone> added = Set.of(ChordTone.NINTH, ChordTone.THIRTEENTH);
         int laid = 0;
         for (VoicingStyle style : VoicingStyles.all()) {
             for (String symbol : symbols) {
@@ -254,7 +254,7 @@ class OutsideReferencesTest {
     }
 
     private static List<Arrangement> inEveryFigure(String tune) {
-        return Figures.all().stream()
+        return AccompanimentPatterns.all().stream()
                 .map(figure -> Arrangement.of(Chart.parse(tune), Choices.USUAL.with(figure)))
                 .toList();
     }
@@ -310,7 +310,7 @@ class OutsideReferencesTest {
     /** verovio as a second reader of the tune, its words, tuplets, endings, jumps and changes. */
     @Test
     void theEngraverReadsASongWithoutAComplaint() {
-        Arrangement tune = Arrangement.of(Chart.parse(SONG), Choices.USUAL.with(Figures.ALBERTI));
+        Arrangement tune = Arrangement.of(Chart.parse(SONG), Choices.USUAL.with(AccompanimentPatterns.ALBERTI));
         long sung = tune.sheet().bars().stream()
                 .flatMap(bar -> bar.melody().stream())
                 .filter(note -> !note.isRest())

@@ -2,7 +2,7 @@ package com.zestythumb.e2e;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.formats.midi.MidiFileWriter;
@@ -157,7 +157,7 @@ final class Screenshots {
         LeadSheet sheet = Chart.parse("title: Kite String\nkey: F major\nmeter: 3/4\ntempo: 92\n"
                 + "| F | C7 | Bb | F |\nm: c2 A2 F2 | G3 A B2 | d4 c2 | A6 |\n"
                 + "| Dm | Gm | C7 | F |\nm: f2 d2 A2 | B3 A G2 | c3 B AG | F6 |");
-        Choices broken = Choices.USUAL.with(Figures.BROKEN_UP);
+        Choices broken = Choices.USUAL.with(AccompanimentPatterns.BROKEN_UP);
         try {
             Path kite = Files.createTempDirectory("bring").resolve("kite.mid");
             Files.write(kite, new MidiFileWriter().write(Arrangement.of(sheet, broken)));

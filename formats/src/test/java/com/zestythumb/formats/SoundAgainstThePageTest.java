@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voicing.StyleChoice;
@@ -47,12 +47,12 @@ class SoundAgainstThePageTest {
     @ValueSource(strings = {"4/4", "3/4", "2/4", "2/2", "6/8", "9/8", "12/8", "5/4", "7/8"})
     void everyKeySoundsAsItStandsThere(String meter) throws Exception {
         List<VoicingStyle> styles = VoicingStyles.all();
-        List<Figure> figures = Figures.all();
+        List<AccompanimentPattern> figures = AccompanimentPatterns.all();
         for (int i = 0; i < 12; i++) {
             LeadSheet sheet =
                     Chart.parse("key: C\nmeter: " + meter + "\n| C | Am7 | >Dm7 | G7! |\n| C F | G7 | N.C. | C |");
             int turn = i * 9 + Math.floorMod(meter.hashCode(), 9);
-            Figure figure = figures.get(turn % figures.size());
+            AccompanimentPattern figure = figures.get(turn % figures.size());
             VoicingStyle style = styles.get(turn % styles.size());
             Arrangement tune = Arrangement.of(sheet, Choices.USUAL.with(figure).with(new StyleChoice(style, Map.of())));
             assertThat(sounding(tune))
@@ -73,7 +73,7 @@ class SoundAgainstThePageTest {
             })
     void bothHandsSoundAsTheyStandThere(String chart) throws Exception {
         Arrangement tune = Arrangement.of(
-                Chart.parse("key: C\n" + chart.replace(" // ", "\n")), Choices.USUAL.with(Figures.BLOCK));
+                Chart.parse("key: C\n" + chart.replace(" // ", "\n")), Choices.USUAL.with(AccompanimentPatterns.BLOCK));
         assertThat(sounding(tune)).isEqualTo(written(tune));
     }
 

@@ -9,10 +9,10 @@ import com.zestythumb.app.arrange.Offers.ProposalView;
 import com.zestythumb.app.arrange.Offers.StepView;
 import com.zestythumb.app.arrange.Offers.StyleEffectView;
 import com.zestythumb.app.arrange.RecentCharts.HeardChart;
-import com.zestythumb.app.http.Reckoning;
+import com.zestythumb.app.http.Computations;
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.arrangement.WrittenOut;
 import com.zestythumb.core.proposing.Proposals;
 import com.zestythumb.core.proposing.Proposals.Wish;
@@ -68,12 +68,12 @@ class ArrangementController {
 
     static final String LEFT_OUT = "Left-Out";
 
-    private final Reckoning reckoning;
+    private final Computations computations;
     private final RecentCharts charts;
     private final OwnLevels own;
 
-    ArrangementController(Reckoning reckoning, RecentCharts charts, OwnLevels own) {
-        this.reckoning = reckoning;
+    ArrangementController(Computations computations, RecentCharts charts, OwnLevels own) {
+        this.computations = computations;
         this.charts = charts;
         this.own = own;
     }
@@ -92,7 +92,7 @@ class ArrangementController {
                     @RequestHeader(name = "X-Page", defaultValue = "")
                     String page,
             @Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(page, () -> {
+        return computations.inTurn(page, () -> {
             HeardChart heard = charts.of(request);
             Arrangement arrangement = heard.sheet().arranged(request.wanted());
             MusicXmlWriter writer = new MusicXmlWriter(Staves.PAGE, request.counts(), request.engraving());
@@ -108,31 +108,31 @@ class ArrangementController {
     @PostMapping("/alternatives")
     @Operation(summary = "Other ways to play one chord, each with what the whole tune would cost more.")
     List<AlternativeView> alternatives(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> Views.alternatives(arranged(request), request.chord()));
+        return computations.inTurn(() -> Views.alternatives(arranged(request), request.chord()));
     }
 
     @PostMapping("/fixes")
     @Operation(summary = "Ways to fix what is found at one chord, each tried on the whole tune, the best first.")
     List<FixView> fixes(@Valid @RequestBody ArrangementRequest request, @RequestParam(defaultValue = "") String code) {
-        return reckoning.inTurn(() -> Offers.fixes(arranged(request), request.chord(), code, own.levels()));
+        return computations.inTurn(() -> Offers.fixes(arranged(request), request.chord(), code, own.levels()));
     }
 
     @PostMapping("/fixed")
     @Operation(summary = "The whole tune with the best fix of every chord at which there is one.")
     FixedView fixed(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> Offers.fixed(arranged(request), own.levels()));
+        return computations.inTurn(() -> Offers.fixed(arranged(request), own.levels()));
     }
 
     @PostMapping("/report")
     @Operation(summary = "What the rules of a school find in a tune, whatever school it is played by.")
     List<FindingView> report(@Valid @RequestBody ArrangementRequest request, @RequestParam String school) {
-        return reckoning.inTurn(() -> Views.findings(arranged(request), School.named(school), own.levels()));
+        return computations.inTurn(() -> Views.findings(arranged(request), School.named(school), own.levels()));
     }
 
     @PostMapping("/prices")
     @Operation(summary = "More other ways to play one chord, each with its price for the whole tune, term by term.")
     List<PriceView> prices(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> {
+        return computations.inTurn(() -> {
             Arrangement tune = arranged(request);
             int affordable = CHORDS_PRICED / Math.max(1, tune.chords().size());
             return Offers.prices(tune, request.chord(), Math.max(FEWEST_PRICES, Math.min(MOST_PRICES, affordable)));
@@ -142,8 +142,8 @@ class ArrangementController {
     @PostMapping("/styles")
     @Operation(summary = "What each style would do to this tune, before one is chosen.")
     List<StyleEffectView> styles(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> {
-            HeardSheet tune = charts.of(request).sheet();
+        return computations.inTurn(() -> {
+            AnalysedSheet tune = charts.of(request).sheet();
             Choices choices = request.wanted().withPins(List.of());
             return VoicingStyles.all().stream()
                     .map(style -> Offers.effect(tune.arranged(choices.with(new StyleChoice(style, Map.of())))))
@@ -169,7 +169,7 @@ class ArrangementController {
     @Operation(
             summary = "Three whole left hands for a tune and a student, from easy to rich, each with its difficulty.")
     List<ProposalView> proposals(@Valid @RequestBody WishDto wish) {
-        return reckoning.inTurn(() -> Proposals.of(
+        return computations.inTurn(() -> Proposals.of(
                         charts.of(wish.tune()).sheet(),
                         wish.tune().wanted(),
                         new Wish(
@@ -190,7 +190,7 @@ class ArrangementController {
     @PostMapping("/steps")
     @Operation(summary = "The way to this left hand in steps, each with one thing more, the plainest first.")
     List<StepView> steps(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> StepByStep.to(charts.of(request).sheet(), request.wanted()).stream()
+        return computations.inTurn(() -> StepByStep.to(charts.of(request).sheet(), request.wanted()).stream()
                 .map(step ->
                         new StepView(step.name(), ChoicesDto.of(step.choices()), Offers.difficulty(step.difficulty())))
                 .toList());
@@ -232,14 +232,14 @@ class ArrangementController {
     }
 
     private ResponseEntity<byte[]> file(ScoreWriter writer, ArrangementRequest request) {
-        return reckoning.inTurn(() -> {
+        return computations.inTurn(() -> {
             Arrangement arrangement = arranged(request);
             return file(arrangement, false, writer.extension(), writer.mediaType(), writer.write(arrangement));
         });
     }
 
     private ResponseEntity<byte[]> file(SheetWriter writer, ArrangementRequest request, boolean hands) {
-        return reckoning.inTurn(() -> {
+        return computations.inTurn(() -> {
             Arrangement arrangement = arranged(request);
             LeadSheet sheet = hands ? WrittenOut.withBothHands(arrangement) : arrangement.sheet();
             byte[] text = writer.write(sheet).getBytes(StandardCharsets.UTF_8);

@@ -4,11 +4,11 @@ import com.zestythumb.core.arrangement.Articulation;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.Ending;
 import com.zestythumb.core.arrangement.FingeringWay;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pedalling;
-import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.arrangement.Repeating;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.proposing.Texture;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.Hand;
@@ -192,7 +192,7 @@ record CatalogueView(
     static CatalogueView of() {
         return new CatalogueView(
                 VoicingStyles.all().stream().map(CatalogueView::style).toList(),
-                Figures.all().stream()
+                AccompanimentPatterns.all().stream()
                         .map(figure -> new FigureView(
                                 figure.id(),
                                 figure.name(),
@@ -227,7 +227,7 @@ record CatalogueView(
                 Arrays.stream(Ending.values())
                         .map(ending -> new ValueView(ending.name(), ending.label()))
                         .toList(),
-                Arrays.stream(Pin.Scope.values())
+                Arrays.stream(KeptVoicing.Scope.values())
                         .map(scope -> new ValueView(scope.name(), scope.label()))
                         .toList(),
                 Arrays.stream(Texture.values())

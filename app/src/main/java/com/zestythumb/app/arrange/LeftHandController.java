@@ -1,17 +1,17 @@
 package com.zestythumb.app.arrange;
 
 import com.zestythumb.app.arrange.RecentCharts.HeardChart;
-import com.zestythumb.app.http.Reckoning;
+import com.zestythumb.app.http.Computations;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.HandPatterns;
-import com.zestythumb.core.arrangement.Passes;
+import com.zestythumb.core.arrangement.PracticeReductions;
 import com.zestythumb.core.arrangement.WrittenOut;
 import com.zestythumb.core.checking.BothHands;
-import com.zestythumb.core.checking.EyeAndEar;
 import com.zestythumb.core.checking.Ground;
 import com.zestythumb.core.checking.HandPosition;
 import com.zestythumb.core.checking.OtherFingers;
 import com.zestythumb.core.checking.PassedLine;
+import com.zestythumb.core.checking.ReadingHints;
 import com.zestythumb.core.checking.TuneBars;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.sheet.Bar;
@@ -38,7 +38,7 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "Left hands")
 class LeftHandController {
 
-    /** Bars whose left hand is to be written, or reckoned again. */
+    /** Bars whose left hand is to be written, or computed again. */
     @Schema(name = "LeftHandBars")
     record Bars(
             @Valid @NotNull ArrangementRequest tune,
@@ -68,7 +68,7 @@ class LeftHandController {
             List<PassView> passes,
 
             @Schema(description = "What the eye passes over and the ear misses, bar by bar.")
-            List<EyeAndEar.Hint> hints,
+            List<ReadingHints.Hint> hints,
 
             @Schema(description = "Who plays when, for bars in which both hands play.")
             List<TogetherView> together,
@@ -167,18 +167,18 @@ class LeftHandController {
     @Schema(name = "Pass")
     record PassView(@Schema(example = "The bass alone") String name, String chart) {}
 
-    private final Reckoning reckoning;
+    private final Computations computations;
     private final RecentCharts charts;
 
-    LeftHandController(Reckoning reckoning, RecentCharts charts) {
-        this.reckoning = reckoning;
+    LeftHandController(Computations computations, RecentCharts charts) {
+        this.computations = computations;
         this.charts = charts;
     }
 
     @PostMapping("/written")
     @Operation(summary = "The chart with the left hand written out in some bars, note by note as it is played now.")
     Written write(@Valid @RequestBody Bars request) {
-        return reckoning.inTurn(() -> {
+        return computations.inTurn(() -> {
             HeardChart heard = charts.of(request.tune());
             clean(heard.chart());
             Arrangement from = heard.sheet().arranged(request.tune().wanted());
@@ -189,17 +189,17 @@ class LeftHandController {
         });
     }
 
-    @PostMapping("/reckoned")
-    @Operation(summary = "The chart with the left hand of some bars left to be reckoned.")
-    Written reckon(@Valid @RequestBody Bars request) {
-        return reckoning.inTurn(() -> new Written(ChartWriter.write(
+    @PostMapping("/computed")
+    @Operation(summary = "The chart with the left hand of some bars left to be found.")
+    Written compute(@Valid @RequestBody Bars request) {
+        return computations.inTurn(() -> new Written(ChartWriter.write(
                 WrittenOut.without(clean(charts.of(request.tune()).chart()), request.bars()))));
     }
 
     @PostMapping("/told")
     @Operation(summary = "What the left hand does, bar by bar and from place to place, whoever wrote it.")
     Told tell(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> {
+        return computations.inTurn(() -> {
             Arrangement tune = charts.of(request).sheet().arranged(request.wanted());
             NoteNames names = tune.sheet().heading().names();
             return new Told(
@@ -222,10 +222,10 @@ class LeftHandController {
                                     one.thumb().onTheKeys(),
                                     one.way()))
                             .toList(),
-                    Passes.of(tune).stream()
+                    PracticeReductions.of(tune).stream()
                             .map(pass -> new PassView(pass.name(), ChartWriter.write(pass.sheet())))
                             .toList(),
-                    EyeAndEar.of(tune),
+                    ReadingHints.of(tune),
                     BothHands.of(tune).stream()
                             .map(LeftHandController::together)
                             .toList(),

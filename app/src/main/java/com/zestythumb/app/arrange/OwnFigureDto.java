@@ -1,7 +1,7 @@
 package com.zestythumb.app.arrange;
 
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
@@ -24,14 +24,14 @@ public record OwnFigureDto(
     private static final int HAND = 5;
 
     /** Of a figure of the catalogue nothing is to be told. */
-    static OwnFigureDto of(Figure figure) {
+    static OwnFigureDto of(AccompanimentPattern figure) {
         return figure.id().equals(OWN) ? new OwnFigureDto(figure.name(), figure.text()) : null;
     }
 
     /** The figure of an id, or the own one; throws with a teacher's words where there is none. */
-    static Figure figure(String id, OwnFigureDto own) {
+    static AccompanimentPattern figure(String id, OwnFigureDto own) {
         if (!OWN.equals(id)) {
-            return Figures.named(id);
+            return AccompanimentPatterns.named(id);
         }
         if (own == null) {
             throw new IllegalArgumentException(
@@ -41,7 +41,7 @@ public record OwnFigureDto(
     }
 
     /** Throws with place and remedy where the text says no figure. */
-    public Figure toFigure() {
-        return Figure.of(OWN, name, MIDDLING, HAND, text);
+    public AccompanimentPattern toFigure() {
+        return AccompanimentPattern.of(OWN, name, MIDDLING, HAND, text);
     }
 }

@@ -1,7 +1,7 @@
 package com.zestythumb.app.arrange;
 
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.arrangement.Manner;
-import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -39,16 +39,16 @@ public record PinDto(
         Map<@Size(max = 4) String, @NotNull Integer> fingers,
 
         @Schema(description = "Where else it is kept.", defaultValue = "HERE")
-        Pin.Scope scope) {
+        KeptVoicing.Scope scope) {
 
     public PinDto {
-        scope = scope == null ? Pin.Scope.HERE : scope;
+        scope = scope == null ? KeptVoicing.Scope.HERE : scope;
         id = id == null ? "" : id;
         manners = manners == null ? Map.of() : manners;
         fingers = fingers == null ? Map.of() : fingers;
     }
 
-    public static PinDto of(Pin pin) {
+    public static PinDto of(KeptVoicing pin) {
         return new PinDto(
                 pin.id(),
                 pin.bar() + 1,
@@ -63,10 +63,10 @@ public record PinDto(
         return of(toPin().moved(move));
     }
 
-    Pin toPin() {
+    KeptVoicing toPin() {
         String[] parts = start.split("/");
         Fraction at = Fraction.of(Long.parseLong(parts[0]), parts.length > 1 ? Long.parseLong(parts[1]) : 1);
-        return new Pin(
+        return new KeptVoicing(
                 id, bar - 1, at, notes.stream().map(Pitch::parse).toList(), byPitch(manners), byPitch(fingers), scope);
     }
 

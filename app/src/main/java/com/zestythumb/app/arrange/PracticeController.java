@@ -1,6 +1,6 @@
 package com.zestythumb.app.arrange;
 
-import com.zestythumb.app.http.Reckoning;
+import com.zestythumb.app.http.Computations;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
 import jakarta.validation.Valid;
@@ -15,17 +15,18 @@ import org.springframework.web.bind.annotation.RestController;
 @Tag(name = "Practice")
 class PracticeController {
 
-    private final Reckoning reckoning;
+    private final Computations computations;
     private final RecentCharts charts;
 
-    PracticeController(Reckoning reckoning, RecentCharts charts) {
-        this.reckoning = reckoning;
+    PracticeController(Computations computations, RecentCharts charts) {
+        this.computations = computations;
         this.charts = charts;
     }
 
     @PostMapping
     @Operation(summary = "A way through the tune in small steps: which hand, which bars, how slowly, and why.")
     PracticeView path(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> PracticeView.of(charts.of(request).sheet().arranged(request.wanted())));
+        return computations.inTurn(
+                () -> PracticeView.of(charts.of(request).sheet().arranged(request.wanted())));
     }
 }

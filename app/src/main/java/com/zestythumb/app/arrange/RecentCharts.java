@@ -1,6 +1,6 @@
 package com.zestythumb.app.arrange;
 
-import com.zestythumb.core.arrangement.HeardSheet;
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.sheet.Chart;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -24,11 +24,11 @@ class RecentCharts {
     });
 
     /** A chart with what is heard in it. */
-    record HeardChart(Chart chart, HeardSheet sheet) {
+    record HeardChart(Chart chart, AnalysedSheet sheet) {
 
         private static HeardChart of(String text) {
             Chart chart = Chart.read(text);
-            return new HeardChart(chart, HeardSheet.of(chart.sheet()));
+            return new HeardChart(chart, AnalysedSheet.of(chart.sheet()));
         }
     }
 

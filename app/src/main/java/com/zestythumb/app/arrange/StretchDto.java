@@ -1,7 +1,7 @@
 package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.arrangement.Stretch;
-import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.pattern.AccompanimentPattern;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
@@ -41,7 +41,7 @@ public record StretchDto(
 
     static StretchDto of(Stretch stretch) {
         StyleChoice style = stretch.style();
-        Figure figure = stretch.figure();
+        AccompanimentPattern figure = stretch.figure();
         return new StretchDto(
                 stretch.from(),
                 stretch.to(),

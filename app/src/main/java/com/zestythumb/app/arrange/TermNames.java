@@ -2,9 +2,9 @@ package com.zestythumb.app.arrange;
 
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voicing.CostTerm;
+import com.zestythumb.core.voicing.TransitionTerms;
 import com.zestythumb.core.voicing.TuneTerms;
 import com.zestythumb.core.voicing.VoicingStyles;
-import com.zestythumb.core.voicing.WayTerms;
 import com.zestythumb.core.voicing.Weights;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -33,7 +33,7 @@ final class TermNames {
     private static Map<String, Term> terms() {
         Map<String, Term> terms = new LinkedHashMap<>();
         put(terms, new Term(Weights.SHAPES, "shapes to learn", Weights.USUAL_SHAPES));
-        WayTerms.ALL.forEach(term -> put(terms, new Term(term.id(), term.name(), term.weight())));
+        TransitionTerms.ALL.forEach(term -> put(terms, new Term(term.id(), term.name(), term.weight())));
         TuneTerms.ALL.forEach(term -> put(terms, of(term)));
         VoicingStyles.all().forEach(style -> {
             style.terms().forEach(term -> put(terms, of(term)));

@@ -19,10 +19,10 @@ import com.zestythumb.core.analysis.Phrases;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.BarMap;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.arrangement.Pace;
 import com.zestythumb.core.arrangement.PedalSpan;
 import com.zestythumb.core.arrangement.Performance;
-import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.arrangement.Score.Sound;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.FingerMove;
@@ -273,7 +273,7 @@ final class Views {
     }
 
     private static String keptBy(Arrangement arrangement, ArrangedChord chord) {
-        Pin pin = arrangement.leftHand().kept().get(chord.index());
+        KeptVoicing pin = arrangement.leftHand().kept().get(chord.index());
         boolean here = pin == null
                 || pin.bar() == chord.event().bar()
                         && pin.start().equals(chord.event().start());

@@ -1,8 +1,8 @@
 package com.zestythumb.app.arrange;
 
-import com.zestythumb.app.http.Reckoning;
+import com.zestythumb.app.http.Computations;
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.Arrangement;
-import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.arrangement.WarmUp;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.Key;
@@ -26,19 +26,19 @@ import org.springframework.web.bind.annotation.RestController;
 class WarmUpController {
 
     private final MusicXmlWriter page = new MusicXmlWriter(Staves.PAGE);
-    private final Reckoning reckoning;
+    private final Computations computations;
     private final RecentCharts charts;
 
-    WarmUpController(Reckoning reckoning, RecentCharts charts) {
-        this.reckoning = reckoning;
+    WarmUpController(Computations computations, RecentCharts charts) {
+        this.computations = computations;
         this.charts = charts;
     }
 
     @PostMapping
     @Operation(summary = "Scale, arpeggio, broken chord and cadence of a tune's key for both hands, fingered.")
     ArrangementView of(@Valid @RequestBody ArrangementRequest request) {
-        return reckoning.inTurn(() -> {
-            HeardSheet tune = charts.of(request).sheet();
+        return computations.inTurn(() -> {
+            AnalysedSheet tune = charts.of(request).sheet();
             Key key = HomeKey.of(tune.sheet(), tune.analysis())
                     .orElseThrow(() -> new IllegalArgumentException(
                             "no key is clear in this tune; write one at its head to warm up in it"));

@@ -1,8 +1,8 @@
 package com.zestythumb.app.bring;
 
 import com.zestythumb.app.http.BusyException;
+import com.zestythumb.app.http.Computations;
 import com.zestythumb.app.http.ProblemKind;
-import com.zestythumb.app.http.Reckoning;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.formats.Hands;
 import com.zestythumb.formats.ImportReport;
@@ -90,7 +90,7 @@ class ImportController {
     }
 
     /** One file at a time, so that large ones do not add up in memory. */
-    private final Reckoning one = new Reckoning(1, LONGEST_QUEUE, MOST_MILLIS, MOST_MILLIS);
+    private final Computations one = new Computations(1, LONGEST_QUEUE, MOST_MILLIS, MOST_MILLIS);
 
     @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @Operation(summary = "The tunes in a file of MusicXML, MIDI, ABC, ChordPro, a chart or chords over words.")

@@ -2,7 +2,7 @@ package com.zestythumb.app.chart;
 
 import com.zestythumb.app.arrange.ArrangementRequest;
 import com.zestythumb.app.arrange.ChoicesDto;
-import com.zestythumb.app.http.Reckoning;
+import com.zestythumb.app.http.Computations;
 import com.zestythumb.core.chord.SymbolStyle;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.pitch.Interval;
@@ -151,16 +151,16 @@ class ChartController {
     private static final String NO_CLEAR_KEY = "no key is clear here; write one into the chart, such as key: G major";
     private static final String FRACTION = "\\d{1,3}(/[1-9]\\d{0,2})?";
 
-    private final Reckoning reckoning;
+    private final Computations computations;
 
-    ChartController(Reckoning reckoning) {
-        this.reckoning = reckoning;
+    ChartController(Computations computations) {
+        this.computations = computations;
     }
 
     @PostMapping("/format")
     @Operation(summary = "The chart written in good order, chords as letters or as numerals.")
     ChartText format(@Valid @RequestBody FormatRequest request) {
-        return reckoning.inTurn(() -> {
+        return computations.inTurn(() -> {
             LeadSheet sheet = read(request.chart());
             if (request.chords() == ChordsAs.LETTERS) {
                 return new ChartText(ChartWriter.write(sheet));
@@ -175,7 +175,7 @@ class ChartController {
     @PostMapping("/printing")
     @Operation(summary = "The chart with other note names or another way of printing chords.")
     ChartText printing(@Valid @RequestBody PrintingRequest request) {
-        return reckoning.inTurn(() -> {
+        return computations.inTurn(() -> {
             LeadSheet sheet = read(request.chart());
             Heading heading = sheet.heading().withNames(request.names()).withSymbols(request.symbols());
             return new ChartText(ChartWriter.write(new LeadSheet(heading, sheet.bars())));
@@ -185,7 +185,7 @@ class ChartController {
     @PostMapping("/key")
     @Operation(summary = "The chart with its key written down: the one given, or the one in which it is heard.")
     ChartText key(@Valid @RequestBody KeyRequest request) {
-        return reckoning.inTurn(() -> {
+        return computations.inTurn(() -> {
             LeadSheet sheet = Chart.read(request.chart()).sheet();
             Key key = request.key().isEmpty()
                     ? HomeKey.of(sheet).orElseThrow(() -> new IllegalArgumentException(NO_CLEAR_KEY))
@@ -199,7 +199,7 @@ class ChartController {
             summary = "The tune in another key, or its page under another signature.",
             description = "Notes that are kept, wanted and forbidden go along.")
     MovedTune transpose(@Valid @RequestBody TransposeRequest request) {
-        return reckoning.inTurn(() -> {
+        return computations.inTurn(() -> {
             LeadSheet sheet = HomeKey.signed(read(request.chart()));
             UnaryOperator<LeadSheet> move = move(request);
             return new MovedTune(
@@ -235,7 +235,7 @@ class ChartController {
     @PostMapping("/notes")
     @Operation(summary = "The chart with one note or rest of the tune or the left hand more.")
     NoteResult addNote(@Valid @RequestBody NoteRequest request) {
-        return reckoning.inTurn(() -> {
+        return computations.inTurn(() -> {
             NoteEntry entry = new NoteEntry(read(request.chart()), request.hand());
             NoteEntry.Place place = new NoteEntry.Place(request.bar(), fraction(request.onset()));
             Pitch pitch = null;

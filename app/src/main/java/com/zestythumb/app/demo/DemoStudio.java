@@ -16,10 +16,10 @@ import com.zestythumb.app.tune.NewTune;
 import com.zestythumb.app.tune.ShelfLabels;
 import com.zestythumb.app.tune.Tunes;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.exercise.Asked;
+import com.zestythumb.core.exercise.ExerciseKind;
 import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.exercise.Task.Question;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
 import java.io.IOException;
@@ -77,14 +77,21 @@ class DemoStudio implements SmartInitializingSingleton {
         Student any = students.anyHand();
         Choices usual = Choices.USUAL;
         long boats = add(
-                "paper-boats", labels(1, "first term"), plays(wren, usual), plays(otto, usual.with(Figures.ALBERTI)));
-        long lantern = add("lantern-walk", labels(2, "recital"), plays(otto, usual.with(Figures.BROKEN_UP)));
-        add("the-tin-rooster", labels(1, "first term"), plays(wren, usual.with(Figures.ALBERTI)));
-        add("harbour-lights", labels(3, "recital"), plays(adeyemi, usual.with(Figures.UP_AND_BACK)));
-        add("rain-on-the-greenhouse", labels(3), plays(juno, usual.with(Figures.UP_AND_BACK)));
+                "paper-boats",
+                labels(1, "first term"),
+                plays(wren, usual),
+                plays(otto, usual.with(AccompanimentPatterns.ALBERTI)));
+        long lantern =
+                add("lantern-walk", labels(2, "recital"), plays(otto, usual.with(AccompanimentPatterns.BROKEN_UP)));
+        add("the-tin-rooster", labels(1, "first term"), plays(wren, usual.with(AccompanimentPatterns.ALBERTI)));
+        add("harbour-lights", labels(3, "recital"), plays(adeyemi, usual.with(AccompanimentPatterns.UP_AND_BACK)));
+        add("rain-on-the-greenhouse", labels(3), plays(juno, usual.with(AccompanimentPatterns.UP_AND_BACK)));
         add("saturday-kitchen", labels(5, "swing"), plays(adeyemi, usual));
         add("long-way-home", labels(4), plays(juno, usual.with(Inversions.ROOT_POSITION)));
-        add("ferry-at-six", labels(2, "recital", "with words"), plays(juno, usual.with(Figures.BROKEN_UP)));
+        add(
+                "ferry-at-six",
+                labels(2, "recital", "with words"),
+                plays(juno, usual.with(AccompanimentPatterns.BROKEN_UP)));
         add("moth-at-the-window", labels(2), plays(wren, usual));
         add("late-bus", labels(2), plays(otto, usual));
         add("mill-at-noon", labels(3), plays(otto, usual));
@@ -92,7 +99,8 @@ class DemoStudio implements SmartInitializingSingleton {
         add("stairs-and-landing", labels(2), plays(juno, usual));
         add("copper-kettle", labels(0), plays(any, usual));
         begun(exercise(boats, wren, usual, "Finish it as we began: stay close."));
-        finished(exercise(lantern, otto, usual.with(Figures.BROKEN_UP), "The chords first, then we break them."));
+        finished(exercise(
+                lantern, otto, usual.with(AccompanimentPatterns.BROKEN_UP), "The chords first, then we break them."));
     }
 
     /** The second half of the first eight bars is left to the student. */
@@ -105,7 +113,7 @@ class DemoStudio implements SmartInitializingSingleton {
                         ChoicesDto.of(choices),
                         student.hand(),
                         Set.of(4, 5, 6, 7),
-                        Asked.CHORDS,
+                        ExerciseKind.CHORDS,
                         0,
                         true,
                         words,

@@ -2,7 +2,7 @@ package com.zestythumb.app.exercise;
 
 import com.zestythumb.app.arrange.ArrangementView;
 import com.zestythumb.app.exercise.AnswerDesk.Who;
-import com.zestythumb.app.http.Reckoning;
+import com.zestythumb.app.http.Computations;
 import com.zestythumb.core.exercise.Hint;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -57,11 +57,11 @@ class AnswerController {
     private static final Pattern SANE = Pattern.compile("[A-Za-z0-9-]{1,40}");
 
     private final AnswerDesk answers;
-    private final Reckoning reckoning;
+    private final Computations computations;
 
-    AnswerController(AnswerDesk answers, Reckoning reckoning) {
+    AnswerController(AnswerDesk answers, Computations computations) {
         this.answers = answers;
-        this.reckoning = reckoning;
+        this.computations = computations;
     }
 
     /** A device is told apart by what it calls itself; one that says nothing is like any other. */
@@ -82,7 +82,7 @@ class AnswerController {
             @Valid @RequestBody Name given,
             HttpServletRequest request) {
         Who who = who(code, device, request);
-        return reckoning.inTurn(() -> answers.name(who, given.name()));
+        return computations.inTurn(() -> answers.name(who, given.name()));
     }
 
     @GetMapping
@@ -91,7 +91,7 @@ class AnswerController {
             @PathVariable String code,
             @RequestHeader(name = DEVICE, defaultValue = "") String device,
             HttpServletRequest request) {
-        return reckoning.inTurn(() -> answers.sheet(who(code, device, request)));
+        return computations.inTurn(() -> answers.sheet(who(code, device, request)));
     }
 
     /** Which page is wanted. */
@@ -112,7 +112,7 @@ class AnswerController {
             @Valid @RequestBody PageRequest wanted,
             HttpServletRequest request) {
         Who who = who(code, device, request);
-        return reckoning.inTurn(page, () -> answers.page(who, wanted.heard(), wanted.known()));
+        return computations.inTurn(page, () -> answers.page(who, wanted.heard(), wanted.known()));
     }
 
     @PutMapping("/chords/{chord}")
@@ -124,7 +124,7 @@ class AnswerController {
             @Valid @RequestBody Answered answered,
             HttpServletRequest request) {
         Who who = who(code, device, request);
-        return reckoning.inTurn(() -> answers.answer(
+        return computations.inTurn(() -> answers.answer(
                 who,
                 answered.attempt(),
                 new AnswerDesk.Answered(
@@ -149,7 +149,7 @@ class AnswerController {
             @Valid @RequestBody Finished at,
             HttpServletRequest request) {
         Who who = who(code, device, request);
-        return reckoning.inTurn(() -> {
+        return computations.inTurn(() -> {
             Hint hint = answers.help(who, at.attempt(), chord);
             return new Helped(hint.words(), hint.key());
         });
@@ -163,7 +163,7 @@ class AnswerController {
             @Valid @RequestBody Finished finished,
             HttpServletRequest request) {
         Who who = who(code, device, request);
-        return reckoning.inTurn(() -> answers.finish(who, finished.attempt(), finished.seconds()));
+        return computations.inTurn(() -> answers.finish(who, finished.attempt(), finished.seconds()));
     }
 
     @PostMapping("/again")
@@ -173,6 +173,6 @@ class AnswerController {
             @RequestHeader(name = DEVICE, defaultValue = "") String device,
             HttpServletRequest request) {
         Who who = who(code, device, request);
-        return reckoning.inTurn(() -> answers.again(who));
+        return computations.inTurn(() -> answers.again(who));
     }
 }

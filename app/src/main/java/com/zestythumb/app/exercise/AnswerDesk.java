@@ -7,8 +7,8 @@ import com.zestythumb.app.http.Links;
 import com.zestythumb.app.http.NotFoundException;
 import com.zestythumb.app.http.RefusedException;
 import com.zestythumb.core.exercise.Answers;
-import com.zestythumb.core.exercise.Asked;
 import com.zestythumb.core.exercise.Exercise;
+import com.zestythumb.core.exercise.ExerciseKind;
 import com.zestythumb.core.exercise.Hint;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
@@ -28,7 +28,7 @@ import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Takes answers from whoever knows an exercise's code: each chord as soon as it is played, so that nothing is lost. It reckons
+ * Takes answers from whoever knows an exercise's code: each chord as soon as it is played, so that nothing is lost. It computes
  * with what it has read, and holds neither row nor connection meanwhile.
  */
 @Service
@@ -102,9 +102,9 @@ public class AnswerDesk {
         // Once all is found it is heard as the teacher plays it.
         boolean found = attempt.finishedAt() != null
                 && attempt.points() == attempt.most()
-                && task.asked() == Asked.CHORDS
+                && task.asked() == ExerciseKind.CHORDS
                 && !seen.isHidden();
-        boolean whole = found || heard && task.asked() == Asked.RIDDLE;
+        boolean whole = found || heard && task.asked() == ExerciseKind.RIDDLE;
         return pages.of(
                 whole ? kept.chart() : ChartWriter.write(task.page(attempt.answers(), shown(seen, task))),
                 found && task instanceof Exercise exercise
@@ -168,7 +168,7 @@ public class AnswerDesk {
         Task task = recent.of(seen.kept());
         return seen.kept().atOnce()
                 && !seen.isHidden()
-                && task.asked().how() == Asked.How.CHOSEN
+                && task.asked().how() == ExerciseKind.How.CHOSEN
                 && answers.words().containsKey(chord)
                 && task.marked(answers).marks().stream()
                         .anyMatch(mark -> mark.chord() == chord && mark.verdict() == Marking.Verdict.NOT_YET);
@@ -289,7 +289,7 @@ public class AnswerDesk {
         return moments.read(() -> seen(exercises.findByCode(who.code()).orElse(null), who));
     }
 
-    /** Whoever changes it at the same moment waits for so long as this takes; the change reckons nothing. */
+    /** Whoever changes it at the same moment waits for so long as this takes; the change computes nothing. */
     private Seen change(Who who, Function<Seen, Attempt> change) {
         return moments.write(() -> {
             Seen before = seen(exercises.findLockedByCode(who.code()).orElse(null), who);

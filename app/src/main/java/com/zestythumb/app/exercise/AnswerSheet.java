@@ -2,14 +2,14 @@ package com.zestythumb.app.exercise;
 
 import com.zestythumb.app.arrange.HandDto;
 import com.zestythumb.core.exercise.Answers;
-import com.zestythumb.core.exercise.Asked;
-import com.zestythumb.core.exercise.Asked.How;
+import com.zestythumb.core.exercise.ExerciseKind;
+import com.zestythumb.core.exercise.ExerciseKind.How;
 import com.zestythumb.core.exercise.Hidden;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
 import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.exercise.Task.Question;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Map;
@@ -29,7 +29,7 @@ public record AnswerSheet(
 
         @Schema(description = "A word from the teacher.") String words,
 
-        Asked asked,
+        ExerciseKind asked,
 
         @Schema(description = "How it is answered.") How how,
 
@@ -121,7 +121,7 @@ public record AnswerSheet(
                 kept.settings().help(),
                 kept.settings().fading(),
                 kept.hand(),
-                !task.key().choices().figure().equals(Figures.BLOCK),
+                !task.key().choices().figure().equals(AccompanimentPatterns.BLOCK),
                 task.range(),
                 attempt.number(),
                 kept.tries() == 0 ? -1 : Math.max(0, kept.tries() - attempt.number()),

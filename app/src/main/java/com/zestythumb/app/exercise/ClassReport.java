@@ -103,7 +103,7 @@ record ClassReport(
                 .collect(Collectors.joining("\r\n", "", "\r\n"));
     }
 
-    /** RFC 4180; what a spreadsheet would reckon is text. */
+    /** RFC 4180; what a spreadsheet would compute is text. */
     private static String cell(String text) {
         String safe = text.matches("[=+@\\t\\r-].*") ? "'" + text : text;
         return safe.matches("(?s).*[\",\\r\\n].*") ? '"' + safe.replace("\"", "\"\"") + '"' : safe;

@@ -1,6 +1,6 @@
 package com.zestythumb.app.exercise;
 
-import com.zestythumb.app.http.Reckoning;
+import com.zestythumb.app.http.Computations;
 import com.zestythumb.core.exercise.ReadyMade;
 import com.zestythumb.core.voiceleading.School;
 import io.swagger.v3.oas.annotations.Operation;
@@ -67,12 +67,12 @@ class ExerciseController {
 
     private final Exercises exercises;
     private final PointsOfFaults points;
-    private final Reckoning reckoning;
+    private final Computations computations;
 
-    ExerciseController(Exercises exercises, PointsOfFaults points, Reckoning reckoning) {
+    ExerciseController(Exercises exercises, PointsOfFaults points, Computations computations) {
         this.exercises = exercises;
         this.points = points;
-        this.reckoning = reckoning;
+        this.computations = computations;
     }
 
     @GetMapping("/exercises")
@@ -118,7 +118,7 @@ class ExerciseController {
     @ResponseStatus(HttpStatus.CREATED)
     @Operation(summary = "Make an exercise of a tune: some bars whose left hand is to be found.")
     ExerciseView make(@PathVariable long tune, @Valid @RequestBody ExerciseDraft draft) {
-        return reckoning.inTurn(() -> exercises.add(tune, draft));
+        return computations.inTurn(() -> exercises.add(tune, draft));
     }
 
     @GetMapping("/ready-made")
@@ -134,7 +134,7 @@ class ExerciseController {
     @Operation(summary = "Make an exercise from nothing.")
     ExerciseView make(@Valid @RequestBody ReadyMadeDraft draft) {
         School school = School.named(draft.school() == null ? School.POPULAR.id() : draft.school());
-        return reckoning.inTurn(() -> exercises.add(draft.set(), draft.seed(), draft.student(), school));
+        return computations.inTurn(() -> exercises.add(draft.set(), draft.seed(), draft.student(), school));
     }
 
     @DeleteMapping("/exercises/{id}")
@@ -166,7 +166,7 @@ class ExerciseController {
     @GetMapping("/attempts/{id}/home")
     @Operation(summary = "What a student takes home of a finished try: her own bars, and a better way beside them.")
     TakeHome takeHome(@PathVariable long id) {
-        return reckoning.inTurn(() -> exercises.takeHome(id));
+        return computations.inTurn(() -> exercises.takeHome(id));
     }
 
     @PutMapping("/attempts/{id}/said")

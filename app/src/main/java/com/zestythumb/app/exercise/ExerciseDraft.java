@@ -4,7 +4,7 @@ import com.zestythumb.app.arrange.ArrangementRequest;
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
 import com.zestythumb.core.arrangement.Arrangement;
-import com.zestythumb.core.exercise.Asked;
+import com.zestythumb.core.exercise.ExerciseKind;
 import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.sheet.Chart;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -27,7 +27,7 @@ public record ExerciseDraft(
         @Schema(description = "Bars as written, from 0, whose left hand is to be found.") @NotNull @Size(max = 1000)
         Set<@NotNull Integer> bars,
 
-        @NotNull Asked asked,
+        @NotNull ExerciseKind asked,
 
         @Schema(description = "How often it may be tried; 0 for as often as is wished.", defaultValue = "0")
         @Min(0)

@@ -1,7 +1,7 @@
 package com.zestythumb.app.exercise;
 
 import com.zestythumb.app.http.Resource;
-import com.zestythumb.core.exercise.Asked;
+import com.zestythumb.core.exercise.ExerciseKind;
 import com.zestythumb.core.exercise.Marking;
 import com.zestythumb.core.exercise.Marking.Mark;
 import com.zestythumb.core.exercise.Marking.Verdict;
@@ -31,7 +31,7 @@ public record ExerciseView(
         @Schema(description = "Whose it is; empty where it is for anybody.")
         String student,
 
-        Asked asked,
+        ExerciseKind asked,
         Set<Integer> bars,
         int tries,
         boolean atOnce,

@@ -29,7 +29,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Keeps exercises and what came of them, for the teacher; what has to be reckoned is reckoned between transactions. */
+/** Keeps exercises and what came of them, for the teacher; what has to be computed is computed between transactions. */
 @Service
 @Transactional
 public class Exercises {

@@ -7,7 +7,7 @@ import com.zestythumb.app.student.Student;
 import com.zestythumb.app.studio.Studio;
 import com.zestythumb.app.tune.KeptChoices;
 import com.zestythumb.app.tune.Tune;
-import com.zestythumb.core.exercise.Asked;
+import com.zestythumb.core.exercise.ExerciseKind;
 import com.zestythumb.core.exercise.Task;
 import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
@@ -61,7 +61,7 @@ class KeptExercise {
     private String bars;
 
     @Enumerated(EnumType.STRING)
-    private Asked asked;
+    private ExerciseKind asked;
 
     private int tries;
     private boolean atOnce;
@@ -98,7 +98,7 @@ class KeptExercise {
         title = task.key().sheet().title();
     }
 
-    /** What is asked, reckoned anew. */
+    /** What is asked, computed anew. */
     Task task() {
         return draft().task();
     }
@@ -158,7 +158,7 @@ class KeptExercise {
         return JSON.readValue(hand, HandDto.class);
     }
 
-    Asked asked() {
+    ExerciseKind asked() {
         return asked;
     }
 

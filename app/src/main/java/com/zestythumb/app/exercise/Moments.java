@@ -5,7 +5,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Short transactions, for those that read, reckon with what they read and hold neither row nor connection meanwhile. */
+/** Short transactions, for those that read, compute with what they read and hold neither row nor connection meanwhile. */
 @Component
 class Moments {
 

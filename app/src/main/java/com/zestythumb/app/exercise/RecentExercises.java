@@ -19,7 +19,7 @@ class RecentExercises {
         }
     });
 
-    /** Reckons it, or finds it again. Two who ask at the same moment may both reckon it. */
+    /** Computes it, or finds it again. Two who ask at the same moment may both compute it. */
     Task of(KeptExercise kept) {
         Task here = known.get(kept.id());
         if (here == null) {

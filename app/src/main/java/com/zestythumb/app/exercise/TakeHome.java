@@ -2,8 +2,8 @@ package com.zestythumb.app.exercise;
 
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
-import com.zestythumb.core.exercise.Asked;
 import com.zestythumb.core.exercise.Correction;
+import com.zestythumb.core.exercise.ExerciseKind;
 import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -80,7 +80,7 @@ record TakeHome(
                 attempt.said(),
                 exercise.choices(),
                 exercise.hand(),
-                task.asked() == Asked.FOUR_PARTS
+                task.asked() == ExerciseKind.FOUR_PARTS
                         ? "strict"
                         : task.key().choices().school().id(),
                 Correction.of(task, attempt.answers(), attempt.marks()).stream()

@@ -1,7 +1,7 @@
 package com.zestythumb.app.harmony;
 
 import com.zestythumb.app.arrange.ArrangementRequest;
-import com.zestythumb.app.http.Reckoning;
+import com.zestythumb.app.http.Computations;
 import com.zestythumb.core.harmonising.Harmoniser;
 import com.zestythumb.core.harmonising.HomeKey;
 import com.zestythumb.core.harmonising.Level;
@@ -75,10 +75,10 @@ class HarmonyController {
             @Schema(description = "What the whole tune would cost more with it, all else solved anew around it.")
             double price) {}
 
-    private final Reckoning reckoning;
+    private final Computations computations;
 
-    HarmonyController(Reckoning reckoning) {
-        this.reckoning = reckoning;
+    HarmonyController(Computations computations) {
+        this.computations = computations;
     }
 
     @PostMapping
@@ -86,7 +86,7 @@ class HarmonyController {
             summary = "Chords for a tune without any, or for its open bars: the best of each level, and the price of"
                     + " every other chord.")
     HarmonyAnswer propose(@Valid @RequestBody HarmonyRequest request) {
-        return reckoning.inTurn(() -> {
+        return computations.inTurn(() -> {
             Chart chart = Chart.read(request.chart());
             if (!chart.problems().isEmpty()) {
                 throw new IllegalArgumentException("mend this first, so that nothing is lost: "

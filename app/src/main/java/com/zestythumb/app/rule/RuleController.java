@@ -126,7 +126,7 @@ class RuleController {
         mix.mindAsUsual(code);
     }
 
-    /** Reckoned when they are first asked for. */
+    /** Computed when they are first asked for. */
     private static final class Known {
         private static final List<RuleView> ALL =
                 RuleExample.ALL.stream().map(RuleView::of).toList();

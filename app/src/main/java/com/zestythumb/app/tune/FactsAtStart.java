@@ -15,6 +15,6 @@ class FactsAtStart implements SmartInitializingSingleton {
 
     @Override
     public void afterSingletonsInstantiated() {
-        tunes.reckonFacts();
+        tunes.computeFacts();
     }
 }

@@ -33,12 +33,12 @@ class PractisingController {
         return assignments.sheet(code, request.getRemoteAddr());
     }
 
-    /** What the page reckons it asks by its code, so that nothing else need be open to students. */
+    /** What the page computes it asks by its code, so that nothing else need be open to students. */
     @RequestMapping(
             path = "/api/{what:arrangements|practice|catalogue}",
             method = {RequestMethod.GET, RequestMethod.POST})
     @Hidden
-    ModelAndView reckoned(@PathVariable String code, @PathVariable String what, HttpServletRequest request) {
+    ModelAndView computed(@PathVariable String code, @PathVariable String what, HttpServletRequest request) {
         assignments.sheet(code, request.getRemoteAddr());
         return new ModelAndView("forward:/api/" + what);
     }

@@ -1,6 +1,6 @@
 package com.zestythumb.app.tune;
 
-import com.zestythumb.app.http.Reckoning;
+import com.zestythumb.app.http.Computations;
 import com.zestythumb.app.http.Versions;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.tags.Tag;
@@ -26,11 +26,11 @@ import org.springframework.web.bind.annotation.RestController;
 class TuneController {
 
     private final Tunes tunes;
-    private final Reckoning reckoning;
+    private final Computations computations;
 
-    TuneController(Tunes tunes, Reckoning reckoning) {
+    TuneController(Tunes tunes, Computations computations) {
         this.tunes = tunes;
-        this.reckoning = reckoning;
+        this.computations = computations;
     }
 
     @GetMapping
@@ -43,7 +43,7 @@ class TuneController {
     @ResponseStatus(HttpStatus.CREATED)
     @Operation(summary = "Put a new tune on the shelf.")
     TuneView create(@Valid @RequestBody NewTune tune) {
-        return reckoning.inTurn(() -> tunes.add(tune));
+        return computations.inTurn(() -> tunes.add(tune));
     }
 
     @GetMapping("/{id}")
@@ -59,7 +59,7 @@ class TuneController {
             @RequestHeader(name = HttpHeaders.IF_MATCH, required = false) String ifMatch,
             @Valid @RequestBody ChartDraft draft) {
         long version = Versions.of(ifMatch);
-        return reckoning.inTurn(() -> tunes.save(id, version, draft.chart()));
+        return computations.inTurn(() -> tunes.save(id, version, draft.chart()));
     }
 
     @DeleteMapping("/{id}")

@@ -15,7 +15,7 @@ import java.util.List;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * What the shelf shows of a chart. It is reckoned when the chart is saved and kept with it, so that a look at the shelf
+ * What the shelf shows of a chart. It is computed when the chart is saved and kept with it, so that a look at the shelf
  * parses and hears no tune.
  *
  * @param tempo quarter notes a minute
@@ -34,7 +34,7 @@ record TuneFacts(
         int guesses,
         String sound) {
 
-    /** Raised whenever keys, bars or chords of the same text are read in another way: then all are reckoned anew. */
+    /** Raised whenever keys, bars or chords of the same text are read in another way: then all are computed anew. */
     private static final int VERSION = 1;
 
     private static final int CHORDS_SHOWN = 8;
@@ -67,7 +67,7 @@ record TuneFacts(
         return JSON.readValue(kept, TuneFacts.class);
     }
 
-    /** Whether what is kept was reckoned as it is today. */
+    /** Whether what is kept was computed as it is today. */
     static boolean isOfToday(String kept) {
         return kept.startsWith("{\"version\":" + VERSION + ",");
     }

@@ -79,8 +79,8 @@ public class Tunes {
         return TuneFacts.of(Chart.read(text.chart()).sheet());
     }
 
-    /** Reckons what the shelf shows where it is not kept as it is reckoned today; done when the app starts. */
-    public void reckonFacts() {
+    /** Computes what the shelf shows where it is not kept as it is computed today; done when the app starts. */
+    public void computeFacts() {
         Studio studio = studios.current();
         List<Long> unknown = Stream.concat(tunes.shelf(studio).stream(), tunes.removed(studio).stream())
                 .filter(row -> !TuneFacts.isOfToday(row.facts()))

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Counts;
 import java.util.List;
@@ -48,7 +48,7 @@ class RecentChartsTest {
     @Test
     void givesTheSameLeftHandAsAFreshReading() {
         String text = "meter: 3/4\n| Em | Am | B7 | Em |\n| G | C | D7 | G |";
-        for (var figure : Figures.all()) {
+        for (var figure : AccompanimentPatterns.all()) {
             Choices choices = Choices.USUAL.with(figure);
             Arrangement fresh = Arrangement.of(Chart.read(text).sheet(), choices);
             for (Arrangement again : List.of(ask(text).sheet().arranged(choices), fresh.with(choices))) {

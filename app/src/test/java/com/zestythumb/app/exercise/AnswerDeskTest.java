@@ -10,8 +10,8 @@ import com.zestythumb.app.exercise.AnswerDesk.Who;
 import com.zestythumb.app.tune.NewTune;
 import com.zestythumb.app.tune.Tunes;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.exercise.Asked;
 import com.zestythumb.core.exercise.Criterion;
+import com.zestythumb.core.exercise.ExerciseKind;
 import com.zestythumb.core.exercise.Marking.Verdict;
 import com.zestythumb.core.exercise.Task;
 import com.zestythumb.core.exercise.Task.Question;
@@ -24,7 +24,7 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.bean.override.mockito.MockitoSpyBean;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 
-/** What is reckoned is reckoned between transactions, and what comes meanwhile is not lost. */
+/** What is computed is computed between transactions, and what comes meanwhile is not lost. */
 @SpringBootTest
 class AnswerDeskTest {
 
@@ -56,7 +56,7 @@ class AnswerDeskTest {
                         ChoicesDto.of(Choices.USUAL),
                         ChoicesDto.anyHand(),
                         Set.of(1, 2),
-                        Asked.CHORDS,
+                        ExerciseKind.CHORDS,
                         0,
                         true,
                         "",
@@ -70,7 +70,7 @@ class AnswerDeskTest {
     }
 
     @Test
-    void holdsNoRowAndNoConnectionWhileItReckons() {
+    void holdsNoRowAndNoConnectionWhileItComputes() {
         make();
         Set<Boolean> inTransaction = new HashSet<>();
         doAnswer(call -> {
@@ -107,7 +107,7 @@ class AnswerDeskTest {
                 .when(recent)
                 .of(any());
         AnswerSheet sheet = desk.finish(who, 1, 10);
-        assertThat(sheet.asked()).isEqualTo(Asked.CHORDS);
+        assertThat(sheet.asked()).isEqualTo(ExerciseKind.CHORDS);
         assertThat(sheet.places().subList(0, 2))
                 .extracting(place -> place.mark().verdict())
                 .containsExactly(Verdict.RIGHT, Verdict.RIGHT);

@@ -4,7 +4,7 @@ import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.pitch.Interval;
 
-/** What a chord is to the ear, whatever it adds: the classes by which harmony is reckoned. */
+/** What a chord is to the ear, whatever it adds: the classes by which harmony is computed. */
 public enum ChordKind {
     MAJOR,
     /** Major with a minor seventh, whatever is altered above it. */

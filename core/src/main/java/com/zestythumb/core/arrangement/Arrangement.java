@@ -2,14 +2,14 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
 import com.zestythumb.core.analysis.Cadence;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.NoteSign;
 import com.zestythumb.core.sheet.Transitions;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.HashMap;
 import java.util.List;
@@ -89,7 +89,7 @@ public record Arrangement(
                 .anyMatch(chord -> chord.event().bar() == bar
                         && !chord.isWritten()
                         && !chord.voicing().isSilent()
-                        && choices.figureOf(chord.event()).equals(Figures.REPEATED));
+                        && choices.figureOf(chord.event()).equals(AccompanimentPatterns.REPEATED));
     }
 
     /** The notes without what is written beneath the tune, which is no accompaniment. */
@@ -134,7 +134,7 @@ public record Arrangement(
 
     private String inversion(int chord) {
         Voicing voicing = chords.get(chord).voicing();
-        return switch (Member.of(voicing.chord(), voicing.soundingBass())) {
+        return switch (ChordTone.of(voicing.chord(), voicing.soundingBass())) {
             case THIRD -> "in first inversion";
             case FIFTH -> voicing.chord().quality().hasSeventh() ? "in second inversion" : "as six-four";
             case SEVENTH -> "in third inversion";
@@ -170,11 +170,11 @@ public record Arrangement(
 
     /** Arranges a lead sheet; never fails, whatever chords it holds. */
     public static Arrangement of(LeadSheet sheet, Choices choices) {
-        return HeardSheet.of(sheet).arranged(choices);
+        return AnalysedSheet.of(sheet).arranged(choices);
     }
 
     /** The same tune with a left hand by other choices. */
     public Arrangement with(Choices others) {
-        return new HeardSheet(sheet, analysis, transitions).arranged(others);
+        return new AnalysedSheet(sheet, analysis, transitions).arranged(others);
     }
 }

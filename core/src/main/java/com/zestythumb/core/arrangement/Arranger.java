@@ -1,11 +1,11 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.analysis.Analysis;
-import com.zestythumb.core.arrangement.FigureInTime.Span;
+import com.zestythumb.core.arrangement.PatternInTime.Span;
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.fingering.FingerSearch;
 import com.zestythumb.core.fingering.HandFingering;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
@@ -43,19 +43,19 @@ final class Arranger {
     private final Analysis analysis;
     private final Transitions transitions;
     private final WrittenHand written;
-    private final FigureInTime figure;
+    private final PatternInTime figure;
     private final List<Chord> chords;
     private final List<StyleChoice> styles;
     private final Map<StyleChoice, StyleChoice> settled = new HashMap<>();
 
-    Arranger(HeardSheet heard, Choices choices, WrittenHand written) {
+    Arranger(AnalysedSheet heard, Choices choices, WrittenHand written) {
         this.analysis = heard.analysis();
         this.sheet = heard.sheet();
         this.transitions = heard.transitions();
         this.choices = choices;
         this.events = heard.sounding();
         this.written = written;
-        this.figure = new FigureInTime(sheet, events, transitions, choices, written);
+        this.figure = new PatternInTime(sheet, events, transitions, choices, written);
         this.chords = events.stream().map(ChordEvent::chord).toList();
         this.styles = IntStream.range(0, events.size()).mapToObj(this::style).toList();
     }
@@ -80,10 +80,10 @@ final class Arranger {
     Arrangement compute() {
         Map<Integer, Voicing> pins = new HashMap<>();
         Map<Integer, Voicing> asWritten = written.voicings(choices.hand());
-        Map<Integer, Pin> byChord = new HashMap<>();
-        List<Pin> lost = new ArrayList<>();
+        Map<Integer, KeptVoicing> byChord = new HashMap<>();
+        List<KeptVoicing> lost = new ArrayList<>();
         List<Contradiction> contradictions = new ArrayList<>();
-        for (Pin pin : choices.pins()) {
+        for (KeptVoicing pin : choices.pins()) {
             int chord = place(pin, pins);
             if (chord < 0) {
                 lost.add(pin);
@@ -129,7 +129,7 @@ final class Arranger {
     }
 
     /** What is written, and else what the figure makes of the voicings. */
-    private List<TimedNote> notes(List<Voicing> voicings, Map<Integer, Pin> pins) {
+    private List<TimedNote> notes(List<Voicing> voicings, Map<Integer, KeptVoicing> pins) {
         IntoNext into = new IntoNext(sheet, events, choices, figure, voicings);
         List<TimedNote> notes = new ArrayList<>(written.before());
         List<Boolean> walks = new ArrayList<>();
@@ -143,7 +143,7 @@ final class Arranger {
                             notes.size() - struck.size() - written.notes(i).size(), notes.size()));
                 }
             }
-            walks.add(!written.has(i) && choices.figureOf(events.get(i)).equals(Figures.WALKING));
+            walks.add(!written.has(i) && choices.figureOf(events.get(i)).equals(AccompanimentPatterns.WALKING));
         }
         HeldOver ties = new HeldOver(sheet, events);
         return ties.leading(ties.tie(notes, walks));
@@ -173,7 +173,7 @@ final class Arranger {
     }
 
     /** Keeps what is kept wherever its chord comes, or in all like lines. */
-    private void spread(Map<Integer, Voicing> pins, Map<Integer, Pin> byChord) {
+    private void spread(Map<Integer, Voicing> pins, Map<Integer, KeptVoicing> byChord) {
         List<Integer> first = LikeLines.of(events, styles, Set.of()).first();
         new TreeMap<>(byChord).forEach((chord, pin) -> {
             for (int i = 0; i < events.size(); i++) {
@@ -190,7 +190,7 @@ final class Arranger {
     }
 
     /** Fixes the chord that stands at a pin's place, and tells which it is; −1 where none fits. */
-    private int place(Pin pin, Map<Integer, Voicing> pins) {
+    private int place(KeptVoicing pin, Map<Integer, Voicing> pins) {
         for (int i = 0; i < events.size(); i++) {
             Optional<Voicing> voicing =
                     pin.stands(events.get(i)) && !written.has(i) ? voicing(pin, events.get(i)) : Optional.empty();
@@ -203,7 +203,7 @@ final class Arranger {
     }
 
     /** Where the style lays just these notes, it knows their bass and grips; else their lowest note is the bass. */
-    private Optional<Voicing> voicing(Pin pin, ChordEvent event) {
+    private Optional<Voicing> voicing(KeptVoicing pin, ChordEvent event) {
         List<Voicing> laid = styles.get(events.indexOf(event))
                 .candidates(
                         event.chord(), choices.hand(), choices.figureOf(event).mostNotes());

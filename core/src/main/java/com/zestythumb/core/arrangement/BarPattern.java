@@ -10,7 +10,7 @@ import java.util.List;
  * @param name as a teacher calls it
  * @param members which members of the chord it runs over until it comes again: {@code "root 5th 3rd 5th"}
  * @param odd counts of the meter, from 1, where it is not as in the other bars; none where it is
- * @param text its strokes as the text of a {@link com.zestythumb.core.figure.Figure}, to be used elsewhere; empty where they cannot be told so
+ * @param text its strokes as the text of a {@link com.zestythumb.core.pattern.AccompanimentPattern}, to be used elsewhere; empty where they cannot be told so
  */
 public record BarPattern(int bar, String kind, String name, String members, List<Integer> odd, String text) {
 

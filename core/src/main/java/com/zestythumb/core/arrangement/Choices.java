@@ -1,7 +1,7 @@
 package com.zestythumb.core.arrangement;
 
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.voiceleading.School;
@@ -33,7 +33,7 @@ import java.util.function.Consumer;
  */
 public record Choices(
         StyleChoice style,
-        Figure figure,
+        AccompanimentPattern figure,
         List<Stretch> stretches,
         boolean varied,
         Hand hand,
@@ -42,11 +42,11 @@ public record Choices(
         Set<PitchClass> forbidden,
         Playing playing,
         List<WantedNote> wanted,
-        List<Pin> pins,
+        List<KeptVoicing> pins,
         List<Waiver> waivers) {
 
     public static final Choices USUAL =
-            of(StyleChoice.close(Inversions.NEAREST), Figures.BLOCK, Hand.OCTAVE, School.POPULAR);
+            of(StyleChoice.close(Inversions.NEAREST), AccompanimentPatterns.BLOCK, Hand.OCTAVE, School.POPULAR);
 
     public Choices {
         Objects.requireNonNull(style, "style");
@@ -63,7 +63,7 @@ public record Choices(
     }
 
     /** The usual wishes, no pedal, nothing fixed. */
-    public static Choices of(StyleChoice style, Figure figure, Hand hand, School school) {
+    public static Choices of(StyleChoice style, AccompanimentPattern figure, Hand hand, School school) {
         return new Choices(
                 style,
                 figure,
@@ -88,7 +88,7 @@ public record Choices(
         return with(StyleChoice.close(inversions));
     }
 
-    public Choices with(Figure other) {
+    public Choices with(AccompanimentPattern other) {
         return change(draft -> draft.figure = other);
     }
 
@@ -128,7 +128,7 @@ public record Choices(
         return change(draft -> draft.wanted = others);
     }
 
-    public Choices withPins(List<Pin> others) {
+    public Choices withPins(List<KeptVoicing> others) {
         return change(draft -> draft.pins = others);
     }
 
@@ -142,8 +142,8 @@ public record Choices(
     }
 
     /** The same of one that is played in this figure, as its own or at rest. */
-    StyleChoice styleOf(ChordEvent chord, Figure played) {
-        Figure broken = figureOf(chord);
+    StyleChoice styleOf(ChordEvent chord, AccompanimentPattern played) {
+        AccompanimentPattern broken = figureOf(chord);
         boolean lays = broken.lays() != null
                 && (played.equals(broken) || !broken.lays().isOnTheWay());
         if (lays && !broken.lays().equals(chosen(chord).style())) {
@@ -161,7 +161,7 @@ public record Choices(
     }
 
     /** How a chord is broken. */
-    public Figure figureOf(ChordEvent chord) {
+    public AccompanimentPattern figureOf(ChordEvent chord) {
         return stretches.stream()
                 .filter(stretch -> stretch.covers(chord) && stretch.figure() != null)
                 .reduce((first, second) -> second)
@@ -179,7 +179,7 @@ public record Choices(
     private static final class Draft {
 
         private StyleChoice style;
-        private Figure figure;
+        private AccompanimentPattern figure;
         private List<Stretch> stretches;
         private boolean varied;
         private Hand hand;
@@ -188,7 +188,7 @@ public record Choices(
         private Set<PitchClass> forbidden;
         private Playing playing;
         private List<WantedNote> wanted;
-        private List<Pin> pins;
+        private List<KeptVoicing> pins;
         private List<Waiver> waivers;
 
         Draft(Choices choices) {

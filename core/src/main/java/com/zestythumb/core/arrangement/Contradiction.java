@@ -38,10 +38,10 @@ public record Contradiction(Kind kind, int chord) {
 
     /** All of a tune, in its order. */
     static List<Contradiction> all(
-            VoicingTask task, Map<Integer, Pin> pins, List<Contradiction> known, List<Voicing> solved) {
+            VoicingTask task, Map<Integer, KeptVoicing> pins, List<Contradiction> known, List<Voicing> solved) {
         List<Contradiction> all = new ArrayList<>(known);
         for (int i = 0; i < task.chords().size(); i++) {
-            Pin pin = pins.get(i);
+            KeptVoicing pin = pins.get(i);
             if (pin != null && pin.notes().stream().anyMatch(note -> isForbidden(note.pitchClass(), task))) {
                 all.add(new Contradiction(Kind.FIXED_AND_FORBIDDEN, i));
             }

@@ -1,6 +1,6 @@
 package com.zestythumb.core.arrangement;
 
-import com.zestythumb.core.figure.Figure.Step;
+import com.zestythumb.core.pattern.AccompanimentPattern.Step;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Hand;

@@ -3,10 +3,10 @@ package com.zestythumb.core.arrangement;
 import com.zestythumb.core.arrangement.BarPattern.Kind;
 import com.zestythumb.core.arrangement.PatternMatch.Played;
 import com.zestythumb.core.arrangement.PatternSlot.Placed;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figure.Step;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPattern.Step;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -153,20 +153,20 @@ public final class HandPatterns {
                 .min(Comparator.comparingInt(PatternMatch::wrong)
                         .thenComparing(
                                 one -> one.members(slot.strokes(), slot.chord().chord())
-                                        .contains(Member.FOREIGN))
+                                        .contains(ChordTone.FOREIGN))
                         .thenComparing(usual(names).reversed()))
                 .orElse(fits);
     }
 
     /** What is no member of its chord, in a pattern that runs over members. */
-    private SortedSet<Fraction> foreign(PatternSlot slot, Figure figure) {
+    private SortedSet<Fraction> foreign(PatternSlot slot, AccompanimentPattern figure) {
         SortedSet<Fraction> foreign = new TreeSet<>();
         boolean runs = !passes
                 && (figure != null
                         ? !PatternMatch.RUN_OVER.containsKey(figure)
                         : slot.kind() != null && slot.kind().isOneShape());
         slot.strokes().stream()
-                .filter(stroke -> runs && stroke.members(slot.chord().chord()).contains(Member.FOREIGN))
+                .filter(stroke -> runs && stroke.members(slot.chord().chord()).contains(ChordTone.FOREIGN))
                 .forEach(stroke -> foreign.add(stroke.onset()));
         return foreign;
     }
@@ -217,7 +217,7 @@ public final class HandPatterns {
     private static String members(PatternSlot slot) {
         List<String> words = slot.strokes().stream()
                 .map(stroke -> stroke.members(slot.chord().chord()).stream()
-                        .map(Member::words)
+                        .map(ChordTone::words)
                         .distinct()
                         .collect(Collectors.joining("+")))
                 .toList();

@@ -5,7 +5,7 @@ import com.zestythumb.core.arrangement.Score.Sound;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -63,9 +63,9 @@ record HandStroke(Fraction onset, SortedSet<Integer> keys, List<Sound> sounds) {
     }
 
     /** Which members of its chord they are, from the lowest. */
-    List<Member> members(Chord chord) {
+    List<ChordTone> members(Chord chord) {
         return sounds.stream()
-                .map(sound -> Member.of(chord, sound.note().pitch().pitchClass()))
+                .map(sound -> ChordTone.of(chord, sound.note().pitch().pitchClass()))
                 .toList();
     }
 

@@ -1,7 +1,7 @@
 package com.zestythumb.core.arrangement;
 
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
@@ -14,21 +14,22 @@ import java.util.List;
 
 /** What a chord plays on its way into the next: a run, a walking line, the next chord pushed over the bar line. */
 record IntoNext(
-        LeadSheet sheet, List<ChordEvent> events, Choices choices, FigureInTime figure, List<Voicing> voicings) {
+        LeadSheet sheet, List<ChordEvent> events, Choices choices, PatternInTime figure, List<Voicing> voicings) {
 
     private static final Fraction EIGHTH = Fraction.of(1, 2);
 
     /** The notes of a chord as it goes into the next; what is pushed belongs to the next already. */
     List<TimedNote> next(int chord, List<TimedNote> notes) {
         boolean last = chord + 1 == events.size();
-        Figure here = figure.figureOf(chord);
-        if (here.equals(Figures.WALKING_BASS) && !notes.isEmpty()) {
+        AccompanimentPattern here = figure.figureOf(chord);
+        if (here.equals(AccompanimentPatterns.WALKING_BASS) && !notes.isEmpty()) {
             return walking(chord);
         }
         if (last) {
             return notes;
         }
-        if (here.equals(Figures.BOSSA) && figure.figureOf(chord + 1).equals(Figures.BOSSA)) {
+        if (here.equals(AccompanimentPatterns.BOSSA)
+                && figure.figureOf(chord + 1).equals(AccompanimentPatterns.BOSSA)) {
             return pushed(chord, notes);
         }
         return runs(chord) ? run(chord, notes) : notes;
@@ -43,7 +44,7 @@ record IntoNext(
         ChordEvent event = events.get(chord);
         Bar bar = barOf(chord);
         return choices.varied()
-                && figure.sinceSection(bar.index()) % FigureInTime.EIGHT == FigureInTime.FOUR - 1
+                && figure.sinceSection(bar.index()) % PatternInTime.EIGHT == PatternInTime.FOUR - 1
                 && event.timing() == ChordEvent.Timing.PLAIN
                 && events.get(chord + 1).bar() == bar.index() + 1
                 && events.get(chord + 1).start().equals(Fraction.ZERO)
@@ -56,7 +57,7 @@ record IntoNext(
 
     private List<TimedNote> run(int chord, List<TimedNote> notes) {
         Pitch goal = voicings.get(chord + 1).first().lowest();
-        return new RunIn(barOf(chord), goal, choices.hand().lowest())
+        return new LeadIn(barOf(chord), goal, choices.hand().lowest())
                 .after(notes, chord, events.get(chord).start());
     }
 

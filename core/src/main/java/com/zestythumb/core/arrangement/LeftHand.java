@@ -8,7 +8,7 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * What the left hand plays: reckoned from the chords and the teacher's choices, but where somebody wrote it.
+ * What the left hand plays: computed from the chords and the teacher's choices, but where somebody wrote it.
  *
  * @param task what was asked of the solver
  * @param solved the solution for each chord
@@ -26,8 +26,8 @@ public record LeftHand(
         List<TimedNote> notes,
         Set<Integer> written,
         int gap,
-        Map<Integer, Pin> kept,
-        List<Pin> lostPins,
+        Map<Integer, KeptVoicing> kept,
+        List<KeptVoicing> lostPins,
         Set<Integer> thinned,
         List<Contradiction> contradictions) {
 

@@ -2,16 +2,16 @@ package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.arrangement.BarPattern.Kind;
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figure.Step;
-import com.zestythumb.core.figure.Figures;
-import com.zestythumb.core.figure.Layout;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPattern.Step;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
+import com.zestythumb.core.pattern.Layout;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Meter;
-import com.zestythumb.core.voicing.Member;
-import com.zestythumb.core.voicing.Strokes;
+import com.zestythumb.core.voicing.AttackMode;
+import com.zestythumb.core.voicing.ChordTone;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -34,7 +34,8 @@ import java.util.stream.IntStream;
  * @param of how many there are
  * @param rank of two that fit alike the lower one is the plainer name
  */
-record PatternMatch(Figure figure, Set<Integer> keys, SortedSet<Fraction> odd, int wrong, int of, int rank) {
+record PatternMatch(
+        AccompanimentPattern figure, Set<Integer> keys, SortedSet<Fraction> odd, int wrong, int of, int rank) {
 
     private static final int OCTAVE = 12;
     private static final int TENTH = 15;
@@ -48,18 +49,23 @@ record PatternMatch(Figure figure, Set<Integer> keys, SortedSet<Fraction> odd, i
     private static final List<Fraction> PACES = List.of(Fraction.of(1), Fraction.of(2), Fraction.of(1, 2));
 
     /** Those that say more than the order of strokes. */
-    static final Map<Figure, Set<Member>> RUN_OVER = Map.of(
-            Figures.RIFF, Set.of(Member.ROOT, Member.FIFTH),
-            Figures.OCTAVE_RIFF, Set.of(Member.ROOT, Member.SEVENTH),
-            Figures.SHUFFLE, Set.of(Member.ROOT, Member.FIFTH, Member.SIXTH, Member.FOREIGN),
-            Figures.BOOGIE, Set.of(Member.ROOT, Member.FIFTH, Member.SIXTH, Member.SEVENTH, Member.FOREIGN));
+    static final Map<AccompanimentPattern, Set<ChordTone>> RUN_OVER = Map.of(
+            AccompanimentPatterns.RIFF, Set.of(ChordTone.ROOT, ChordTone.FIFTH),
+            AccompanimentPatterns.OCTAVE_RIFF, Set.of(ChordTone.ROOT, ChordTone.SEVENTH),
+            AccompanimentPatterns.SHUFFLE, Set.of(ChordTone.ROOT, ChordTone.FIFTH, ChordTone.SIXTH, ChordTone.FOREIGN),
+            AccompanimentPatterns.BOOGIE,
+                    Set.of(ChordTone.ROOT, ChordTone.FIFTH, ChordTone.SIXTH, ChordTone.SEVENTH, ChordTone.FOREIGN));
 
     /** How one key can be struck. */
-    private static final Set<Figure> OF_ONE_KEY =
-            Set.of(Figures.BLOCK, Figures.ON_EACH_BEAT, Figures.REPEATED, Figures.ONLY_OFF);
+    private static final Set<AccompanimentPattern> OF_ONE_KEY = Set.of(
+            AccompanimentPatterns.BLOCK,
+            AccompanimentPatterns.ON_EACH_BEAT,
+            AccompanimentPatterns.REPEATED,
+            AccompanimentPatterns.ONLY_OFF);
 
     /** What is another hand's, or has no strokes of its own. */
-    private static final Set<Figure> NONE = Set.of(Figures.SHARED, Figures.OCTAVE_UNDER, Figures.WALKING_BASS);
+    private static final Set<AccompanimentPattern> NONE = Set.of(
+            AccompanimentPatterns.SHARED, AccompanimentPatterns.OCTAVE_UNDER, AccompanimentPatterns.WALKING_BASS);
 
     boolean oneKey() {
         return keys.size() == 1;
@@ -67,7 +73,9 @@ record PatternMatch(Figure figure, Set<Integer> keys, SortedSet<Fraction> odd, i
 
     /** What it is called in data. */
     String kind() {
-        return !oneKey() ? figure.id() : (figure == Figures.BLOCK ? Kind.ONE_NOTE : Kind.REPEATED_NOTE).name();
+        return !oneKey()
+                ? figure.id()
+                : (figure == AccompanimentPatterns.BLOCK ? Kind.ONE_NOTE : Kind.REPEATED_NOTE).name();
     }
 
     String name() {
@@ -84,7 +92,7 @@ record PatternMatch(Figure figure, Set<Integer> keys, SortedSet<Fraction> odd, i
     }
 
     /** A figure over a chord, played once for all that lie alike. */
-    record Played(Figure figure, Layout layout, Fraction start, Fraction duration, Meter meter) {
+    record Played(AccompanimentPattern figure, Layout layout, Fraction start, Fraction duration, Meter meter) {
 
         List<Step> steps() {
             return figure.over(layout, start, duration, meter);
@@ -106,10 +114,10 @@ record PatternMatch(Figure figure, Set<Integer> keys, SortedSet<Fraction> odd, i
             List<Integer> keys = grips.stream().flatMap(List::stream).toList();
             Set<Integer> places = keys.stream().map(all::indexOf).collect(Collectors.toSet());
             Layout layout = new Layout(grips.stream().map(List::size).toList());
-            for (Figure figure : Figures.all()) {
+            for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
                 if (places.size() == 1 ? OF_ONE_KEY.contains(figure) : !NONE.contains(figure)) {
                     // Broken chords are written in any value, what has a rhythm of its own in one.
-                    boolean paced = figure.strokes(bar.meter()) == Strokes.ONE_BY_ONE;
+                    boolean paced = figure.strokes(bar.meter()) == AttackMode.ONE_BY_ONE;
                     for (Fraction pace : paced ? PACES : PACES.subList(0, 1)) {
                         Fraction start = event.start().plus(bar.offset()).times(pace);
                         List<Step> steps = played.computeIfAbsent(
@@ -131,7 +139,7 @@ record PatternMatch(Figure figure, Set<Integer> keys, SortedSet<Fraction> odd, i
     }
 
     private static PatternMatch match(
-            Figure figure,
+            AccompanimentPattern figure,
             Set<Integer> places,
             List<Step> steps,
             List<Integer> keys,
@@ -151,8 +159,8 @@ record PatternMatch(Figure figure, Set<Integer> keys, SortedSet<Fraction> odd, i
         int more = (int) odd.stream().filter(onset -> !times.containsKey(onset)).count();
         int wrong = odd.size() - Math.min(missing, more);
         // What says more than an order of strokes goes first, then what is as long and as held as in the catalogue.
-        int rank = Figures.all().indexOf(figure)
-                + (RUN_OVER.containsKey(figure) || figure == Figures.OPEN_ARPEGGIO ? 0 : 100)
+        int rank = AccompanimentPatterns.all().indexOf(figure)
+                + (RUN_OVER.containsKey(figure) || figure == AccompanimentPatterns.OPEN_ARPEGGIO ? 0 : 100)
                 + 200 * PACES.indexOf(pace)
                 + (isHeldIn(steps) == held ? 0 : 1000);
         return new PatternMatch(figure, places, odd, wrong, Math.max(times.size(), struck.size()), rank);
@@ -173,22 +181,22 @@ record PatternMatch(Figure figure, Set<Integer> keys, SortedSet<Fraction> odd, i
 
     /** Whether the keys are those that the figure is about: a riff has root and fifth, an open arpeggio a tenth. */
     boolean suits(List<HandStroke> strokes, Chord chord) {
-        if (figure != Figures.OPEN_ARPEGGIO && !RUN_OVER.containsKey(figure)) {
+        if (figure != AccompanimentPatterns.OPEN_ARPEGGIO && !RUN_OVER.containsKey(figure)) {
             return true;
         }
         List<Integer> all = HandStroke.keys(strokes);
-        return figure == Figures.OPEN_ARPEGGIO
+        return figure == AccompanimentPatterns.OPEN_ARPEGGIO
                 ? keys.size() == 4 && all.get(all.size() - 1) - all.get(0) >= TENTH
                 : keys.size() >= MEMBERS && RUN_OVER.get(figure).containsAll(members(strokes, chord));
     }
 
     /** Which members of the chord its keys are. */
-    Set<Member> members(List<HandStroke> strokes, Chord chord) {
+    Set<ChordTone> members(List<HandStroke> strokes, Chord chord) {
         List<Integer> all = HandStroke.keys(strokes);
         return strokes.stream()
                 .flatMap(stroke -> stroke.sounds().stream())
                 .filter(sound -> keys.contains(all.indexOf(sound.key())))
-                .map(sound -> Member.of(chord, sound.note().pitch().pitchClass()))
+                .map(sound -> ChordTone.of(chord, sound.note().pitch().pitchClass()))
                 .collect(Collectors.toSet());
     }
 

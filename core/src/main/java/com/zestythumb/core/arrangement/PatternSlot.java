@@ -5,7 +5,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.SheetNote;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -57,7 +57,7 @@ record PatternSlot(ArrangedChord chord, Bar bar, List<HandStroke> strokes, List<
     }
 
     boolean hasForeign() {
-        return strokes.stream().anyMatch(stroke -> stroke.members(chord.chord()).contains(Member.FOREIGN));
+        return strokes.stream().anyMatch(stroke -> stroke.members(chord.chord()).contains(ChordTone.FOREIGN));
     }
 
     /** Finds the name of what no figure has. */

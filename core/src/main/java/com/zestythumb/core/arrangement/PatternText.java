@@ -1,7 +1,7 @@
 package com.zestythumb.core.arrangement;
 
 import com.zestythumb.core.arrangement.Score.Sound;
-import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.pattern.AccompanimentPattern;
 import com.zestythumb.core.sheet.Fraction;
 import java.util.ArrayList;
 import java.util.List;
@@ -10,7 +10,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 
-/** Writes what a hand strikes as the text of a {@link Figure}, its keys counted from the lowest: {@code "by bar 1/8 1 3 2 3"}. */
+/** Writes what a hand strikes as the text of a {@link AccompanimentPattern}, its keys counted from the lowest: {@code "by bar 1/8 1 3 2 3"}. */
 final class PatternText {
 
     private static final int MOST_PLACES = 8;

@@ -1,6 +1,6 @@
 package com.zestythumb.core.arrangement;
 
-import com.zestythumb.core.figure.Figure;
+import com.zestythumb.core.pattern.AccompanimentPattern;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voicing.StyleChoice;
@@ -14,10 +14,10 @@ import com.zestythumb.core.voicing.StyleChoice;
  * @param style how their chords are laid, or null where as elsewhere
  * @param figure how they are broken, or null where as elsewhere
  */
-public record Stretch(int from, int to, Fraction chord, StyleChoice style, Figure figure) {
+public record Stretch(int from, int to, Fraction chord, StyleChoice style, AccompanimentPattern figure) {
 
     /** Whole bars. */
-    public Stretch(int from, int to, StyleChoice style, Figure figure) {
+    public Stretch(int from, int to, StyleChoice style, AccompanimentPattern figure) {
         this(from, to, null, style, figure);
     }
 

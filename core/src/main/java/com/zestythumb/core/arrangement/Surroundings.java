@@ -10,7 +10,7 @@ import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
-import com.zestythumb.core.voicing.Around;
+import com.zestythumb.core.voicing.ChordContext;
 import com.zestythumb.core.voicing.StyleChoice;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -28,10 +28,11 @@ public final class Surroundings {
     private static final Fraction ORNAMENT = Fraction.of(1, 4);
 
     /** One for each sounding chord. O(chords + notes). */
-    static List<Around> of(LeadSheet sheet, List<ChordEvent> events, List<StyleChoice> styles, Analysis analysis) {
+    static List<ChordContext> of(
+            LeadSheet sheet, List<ChordEvent> events, List<StyleChoice> styles, Analysis analysis) {
         Map<Integer, Cadence.Close> closes = new HashMap<>();
         analysis.cadences().forEach(cadence -> closes.put(cadence.chord(), cadence.kind()));
-        List<Around> around = new ArrayList<>();
+        List<ChordContext> around = new ArrayList<>();
         boolean basses = events.stream().anyMatch(event -> event.chord().hasSlash());
         Pitch sung = null;
         Set<List<Integer>> passing = passing(analysis);
@@ -57,7 +58,7 @@ public final class Surroundings {
             sung = tune.isEmpty() ? sung : tune.get(tune.size() - 1);
             Cadence.Close close = closes.get(i);
             boolean ends = close != null;
-            around.add(new Around(
+            around.add(new ChordContext(
                     close == Cadence.Close.PERFECT || close == Cadence.Close.AUTHENTIC || close == Cadence.Close.PLAGAL,
                     ends,
                     tune,

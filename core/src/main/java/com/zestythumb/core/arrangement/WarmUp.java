@@ -60,7 +60,7 @@ public final class WarmUp {
     public static Arrangement of(Key key, Hand hand) {
         WarmUp warmUp = new WarmUp(key);
         Choices choices = Choices.USUAL.with(hand);
-        HeardSheet tune = HeardSheet.of(Chart.read(chart(key)).sheet());
+        AnalysedSheet tune = AnalysedSheet.of(Chart.read(chart(key)).sheet());
         Arrangement cadence = tune.arranged(choices);
         for (Side side : Side.values()) {
             Fingered scale = ScaleFingering.scale(warmUp.key, side, 1);

@@ -33,7 +33,7 @@ final class WrittenHand {
      * Takes notes to the chords over which they sound.
      *
      * @param events the sounding chords
-     * @param bars where nothing is reckoned
+     * @param bars where nothing is computed
      */
     WrittenHand(List<ChordEvent> events, List<TimedNote> written, BitSet bars) {
         this.events = events;
@@ -76,7 +76,7 @@ final class WrittenHand {
         return new WrittenHand(events, written, bars);
     }
 
-    /** Whether the notes of a chord are written, and not to be reckoned. */
+    /** Whether the notes of a chord are written, and not to be computed. */
     boolean has(int chord) {
         return bars.get(events.get(chord).bar());
     }

@@ -12,7 +12,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
-/** Writes a left hand that was reckoned into the sheet, so that a teacher can change its notes. */
+/** Writes a left hand that was computed into the sheet, so that a teacher can change its notes. */
 public final class WrittenOut {
 
     private WrittenOut() {}
@@ -43,7 +43,7 @@ public final class WrittenOut {
                 : bar);
     }
 
-    /** The sheet with the left hand of some bars left to be reckoned. */
+    /** The sheet with the left hand of some bars left to be found. */
     public static LeadSheet without(LeadSheet sheet, Set<Integer> bars) {
         return sheet.mapBars(bar -> bars.contains(bar.index()) ? bar.withLeft(List.of()) : bar);
     }

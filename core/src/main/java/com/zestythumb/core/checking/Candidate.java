@@ -1,9 +1,9 @@
 package com.zestythumb.core.checking;
 
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.HeardSheet;
-import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
 import java.util.ArrayList;
@@ -22,7 +22,7 @@ import java.util.Map;
  * @param lost tones of the chord that are no longer there
  * @param distance half steps by which notes move, and what speaks against it in the same measure
  */
-record Candidate(String what, List<Pitch> notes, Pin pin, List<Bar> bars, int order, int lost, int distance) {
+record Candidate(String what, List<Pitch> notes, KeptVoicing pin, List<Bar> bars, int order, int lost, int distance) {
 
     /** What is tried later is so much dearer. */
     static final int ORDER = 30;
@@ -42,15 +42,15 @@ record Candidate(String what, List<Pitch> notes, Pin pin, List<Bar> bars, int or
         }
         Map<Integer, Bar> changed = new HashMap<>();
         bars.forEach(bar -> changed.put(bar.index(), bar));
-        return new HeardSheet(
+        return new AnalysedSheet(
                         tune.sheet().mapBars(bar -> changed.getOrDefault(bar.index(), bar)),
                         tune.analysis(),
                         tune.transitions())
                 .arranged(tune.choices());
     }
 
-    private static Choices with(Pin pin, Choices choices) {
-        List<Pin> pins = new ArrayList<>(choices.pins().stream()
+    private static Choices with(KeptVoicing pin, Choices choices) {
+        List<KeptVoicing> pins = new ArrayList<>(choices.pins().stream()
                 .filter(other -> other.bar() != pin.bar() || !other.start().equals(pin.start()))
                 .toList());
         pins.add(pin);

@@ -1,9 +1,9 @@
 package com.zestythumb.core.checking;
 
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
-import com.zestythumb.core.arrangement.HeardSheet;
-import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,14 +42,14 @@ record Excerpt(Arrangement tune, int chord) {
         List<ArrangedChord> inside = whole.chords().stream()
                 .filter(one -> one.event().bar() >= from && one.event().bar() < to)
                 .toList();
-        List<Pin> pins = new ArrayList<>(whole.choices().pins());
+        List<KeptVoicing> pins = new ArrayList<>(whole.choices().pins());
         for (ArrangedChord one : inside) {
             if (!one.isWritten() && pins.stream().noneMatch(pin -> pin.stands(one.event()))) {
-                pins.add(new Pin(
+                pins.add(new KeptVoicing(
                         one.event().bar(), one.event().start(), one.voicing().pitches()));
             }
         }
-        Arrangement tune = new HeardSheet(whole.sheet(), whole.analysis(), whole.transitions())
+        Arrangement tune = new AnalysedSheet(whole.sheet(), whole.analysis(), whole.transitions())
                 .between(from, to)
                 .arranged(whole.choices().withPins(pins));
         return new Excerpt(tune, chord - inside.get(0).index());

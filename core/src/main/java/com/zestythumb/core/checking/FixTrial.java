@@ -111,7 +111,7 @@ final class FixTrial {
         ArrangedChord arranged = tune.chords().get(chord);
         List<Tried> tried = new ArrayList<>();
         if (!arranged.isWritten()) {
-            tryOut(LaidFixes.of(tune, arranged, here), most, tried);
+            tryOut(VoicedFixes.of(tune, arranged, here), most, tried);
         } else {
             WrittenFixes written = new WrittenFixes(tune, arranged, here);
             tryOut(written.ofOneVoice(), most, tried);

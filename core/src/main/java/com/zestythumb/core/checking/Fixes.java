@@ -1,7 +1,7 @@
 package com.zestythumb.core.checking;
 
 import com.zestythumb.core.arrangement.Arrangement;
-import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.checking.FixTrial.Tried;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Bar;
@@ -42,7 +42,7 @@ public final class Fixes {
      * @param findings how many things are found then
      * @param moved half steps that the fingers move then
      */
-    public record Fix(String what, List<Pitch> notes, Pin pin, List<Bar> bars, int findings, int moved) {
+    public record Fix(String what, List<Pitch> notes, KeptVoicing pin, List<Bar> bars, int findings, int moved) {
 
         /** As it is said, the notes as they are called: {@code "leave out B"}. */
         public String words(UnaryOperator<String> call) {

@@ -16,8 +16,8 @@ import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voiceleading.HandRules;
 import com.zestythumb.core.voiceleading.VerticalInterval;
-import com.zestythumb.core.voicing.Around;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordContext;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Tone;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.HashSet;
@@ -101,7 +101,7 @@ public final class Meetings {
     /** A tension that the chart names is meant to rub. */
     private static boolean isNamed(Arrangement arrangement, TimedNote note, TimedNote tune) {
         Chord chord = arrangement.chords().get(note.chord()).chord();
-        Tone tone = new Tone(note.pitch(), Member.of(chord, note.pitch().pitchClass()));
+        Tone tone = new Tone(note.pitch(), ChordTone.of(chord, note.pitch().pitchClass()));
         return HandRules.isNamedTension(chord, tune.pitch(), tone);
     }
 
@@ -110,7 +110,7 @@ public final class Meetings {
         PitchClass third = voicing.chord().root().plus(Interval.MAJOR_THIRD);
         Key key = Surroundings.key(arrangement.analysis(), note.chord());
         // A leading tone is told as such.
-        if (key != null && Around.leadingTone(key).soundsLike(third)) {
+        if (key != null && ChordContext.leadingTone(key).soundsLike(third)) {
             return false;
         }
         long others = voicing.pitches().stream()

@@ -1,7 +1,7 @@
 package com.zestythumb.core.checking;
 
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.Arrangement;
-import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.arrangement.Score.Moment;
 import com.zestythumb.core.arrangement.Score.Part;
 import com.zestythumb.core.arrangement.Score.Sound;
@@ -41,7 +41,8 @@ public record OtherFingers(int bar, int outer, int inner, Pitch from, Pitch to, 
         if (written.isEmpty()) {
             return List.of();
         }
-        Arrangement free = new HeardSheet(tune.sheet().mapBars(OtherFingers::bare), tune.analysis(), tune.transitions())
+        Arrangement free = new AnalysedSheet(
+                        tune.sheet().mapBars(OtherFingers::bare), tune.analysis(), tune.transitions())
                 .arranged(tune.choices());
         Map<Integer, Spread> found = widest(free);
         List<OtherFingers> others = new ArrayList<>();

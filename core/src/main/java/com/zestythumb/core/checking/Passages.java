@@ -10,8 +10,8 @@ import com.zestythumb.core.solving.VoicingTask;
 import com.zestythumb.core.voiceleading.Shift;
 import com.zestythumb.core.voiceleading.Sonority;
 import com.zestythumb.core.voiceleading.Step;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Grip;
-import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
 import java.util.List;
@@ -94,7 +94,7 @@ final class Passages {
                 .toList();
         boolean plain = voicing.right().isEmpty()
                 && keys.size() <= FINGERS
-                && keys.stream().noneMatch(key -> Member.of(chord.chord(), key.pitchClass()) == Member.FOREIGN);
+                && keys.stream().noneMatch(key -> ChordTone.of(chord.chord(), key.pitchClass()) == ChordTone.FOREIGN);
         return chord.isWritten() && plain ? Voicing.inOneGrip(chord.chord(), keys) : voicing;
     }
 

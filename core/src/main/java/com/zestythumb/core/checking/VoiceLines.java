@@ -9,7 +9,7 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voiceleading.Line;
 import com.zestythumb.core.voiceleading.Voice;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Tone;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -135,7 +135,7 @@ final class VoiceLines {
             lines.add(Placed.at(first, line(voice, before, here, after, left, first, -1)));
             for (int held = first + 1; held < begins.size() && begins.get(held).compareTo(here.to()) < 0; held++) {
                 Chord chord = chord(held);
-                boolean foreign = Member.of(chord, here.pitch().pitchClass()) == Member.FOREIGN
+                boolean foreign = ChordTone.of(chord, here.pitch().pitchClass()) == ChordTone.FOREIGN
                         && !chord.bass().soundsLike(here.pitch().pitchClass());
                 // What lies through the whole chord is a pedal.
                 boolean resolves = here.to().compareTo(ends.get(held)) < 0
@@ -184,7 +184,7 @@ final class VoiceLines {
     private Tone tone(Stay stay, int chord) {
         return stay == null
                 ? null
-                : new Tone(stay.pitch(), Member.of(chord(chord), stay.pitch().pitchClass()));
+                : new Tone(stay.pitch(), ChordTone.of(chord(chord), stay.pitch().pitchClass()));
     }
 
     private Chord chord(int index) {

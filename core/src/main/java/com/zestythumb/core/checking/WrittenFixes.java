@@ -15,7 +15,7 @@ import com.zestythumb.core.voiceleading.Kind;
 import com.zestythumb.core.voiceleading.Kind.Trait;
 import com.zestythumb.core.voiceleading.Move;
 import com.zestythumb.core.voiceleading.Voice;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -250,20 +250,20 @@ final class WrittenFixes {
     /** How many tones of the chord are gone that sounded before. */
     private int lost(ArrangedChord at, List<Place> gone, List<Pitch> come) {
         List<Place> all = at == chord ? places : places(at);
-        Set<Member> before = members(at, all.stream().map(Place::pitch));
-        Set<Member> after = members(
+        Set<ChordTone> before = members(at, all.stream().map(Place::pitch));
+        Set<ChordTone> after = members(
                 at,
                 Stream.concat(
                         all.stream().filter(place -> !gone.contains(place)).map(Place::pitch), come.stream()));
         before.removeAll(after);
         return before.stream()
-                .mapToInt(member -> member == Member.FIFTH ? 1 : 3)
+                .mapToInt(member -> member == ChordTone.FIFTH ? 1 : 3)
                 .sum();
     }
 
-    private static Set<Member> members(ArrangedChord at, Stream<Pitch> pitches) {
-        return pitches.map(pitch -> Member.of(at.chord(), pitch.pitchClass()))
-                .filter(member -> member != Member.FOREIGN)
+    private static Set<ChordTone> members(ArrangedChord at, Stream<Pitch> pitches) {
+        return pitches.map(pitch -> ChordTone.of(at.chord(), pitch.pitchClass()))
+                .filter(member -> member != ChordTone.FOREIGN)
                 .collect(Collectors.toSet());
     }
 
@@ -339,7 +339,7 @@ final class WrittenFixes {
 
     private void addLeftOut(List<Candidate> all) {
         for (Place place : places) {
-            if (!place.upper() && LaidFixes.canGo(arrangement, chord, place.pitch())) {
+            if (!place.upper() && VoicedFixes.canGo(arrangement, chord, place.pitch())) {
                 all.add(candidate(
                         "leave out %s",
                         List.of(place.pitch()),
@@ -362,7 +362,8 @@ final class WrittenFixes {
                 .map(Place::pitch)
                 .distinct()
                 .toList();
-        boolean plain = keys.stream().noneMatch(key -> Member.of(chord.chord(), key.pitchClass()) == Member.FOREIGN);
+        boolean plain =
+                keys.stream().noneMatch(key -> ChordTone.of(chord.chord(), key.pitchClass()) == ChordTone.FOREIGN);
         for (int turns = 1; plain && keys.size() > 2 && turns < keys.size(); turns++) {
             for (boolean up : List.of(true, false)) {
                 Map<Pitch, Pitch> turned = new HashMap<>();
@@ -396,8 +397,8 @@ final class WrittenFixes {
     /** What is held over into the chord is let go where it begins. */
     private void addLetGo(List<Candidate> all) {
         places.stream()
-                .filter(place ->
-                        !place.upper() && Member.of(chord.chord(), place.pitch().pitchClass()) == Member.FOREIGN)
+                .filter(place -> !place.upper()
+                        && ChordTone.of(chord.chord(), place.pitch().pitchClass()) == ChordTone.FOREIGN)
                 .forEach(place -> all.add(candidate(
                         "let go of %s in time",
                         List.of(place.pitch()),

@@ -4,7 +4,7 @@ import com.zestythumb.core.analysis.FiguredBass;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.PitchClass;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -14,7 +14,8 @@ final class BassFigures {
 
     private BassFigures() {}
 
-    private static final List<Member> IN_THIRDS = List.of(Member.ROOT, Member.THIRD, Member.FIFTH, Member.SEVENTH);
+    private static final List<ChordTone> IN_THIRDS =
+            List.of(ChordTone.ROOT, ChordTone.THIRD, ChordTone.FIFTH, ChordTone.SEVENTH);
     private static final int LETTERS = 7;
     private static final Comparator<String> HIGHEST_FIRST =
             Comparator.comparingInt(BassFigures::number).reversed();
@@ -57,7 +58,7 @@ final class BassFigures {
             return List.of("9");
         }
         String usual = FiguredBass.of(
-                IN_THIRDS.indexOf(Member.of(chord, bass)), chord.quality().hasSeventh());
+                IN_THIRDS.indexOf(ChordTone.of(chord, bass)), chord.quality().hasSeventh());
         return usual.isEmpty() ? List.of() : List.of(usual.split("/"));
     }
 

@@ -16,7 +16,7 @@ import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.voiceleading.School;
 import com.zestythumb.core.voiceleading.Severity;
 import com.zestythumb.core.voiceleading.Voice;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -101,7 +101,7 @@ final class ChoiceQuestions {
         return key.notesOf(chord.index()).stream()
                 .filter(note -> !note.isRight())
                 .map(note -> note.onset() + " "
-                        + Member.of(chord.chord(), note.pitch().pitchClass()))
+                        + ChordTone.of(chord.chord(), note.pitch().pitchClass()))
                 .collect(Collectors.joining(", ", "[", "]"));
     }
 
@@ -188,7 +188,7 @@ final class ChoiceQuestions {
                 .toList();
         String right = heading.names().fromEnglish(tone.pretty());
         String symbol = heading.print(arranged.chord());
-        Member member = Member.of(arranged.chord(), tone);
+        ChordTone member = ChordTone.of(arranged.chord(), tone);
         return new Item(
                 Quiz.question(
                         key,

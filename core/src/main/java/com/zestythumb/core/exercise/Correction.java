@@ -54,7 +54,7 @@ public record Correction(
         Exercise exercise =
                 task instanceof Transposed moved ? moved.played() : task instanceof Exercise laid ? laid : null;
         if (exercise == null) {
-            boolean isSaid = task.asked().how() != Asked.How.PLAYED;
+            boolean isSaid = task.asked().how() != ExerciseKind.How.PLAYED;
             return new Correction(
                     mark.bar(),
                     question.prompt(),

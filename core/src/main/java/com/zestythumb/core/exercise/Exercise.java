@@ -1,10 +1,10 @@
 package com.zestythumb.core.exercise;
 
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.HeardSheet;
-import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.arrangement.WrittenOut;
 import com.zestythumb.core.checking.Finding;
 import com.zestythumb.core.checking.Findings;
@@ -40,10 +40,10 @@ public sealed class Exercise implements Task permits FourParts {
 
     private final Arrangement key;
     private final Set<Integer> bars;
-    private final Asked asked;
+    private final ExerciseKind asked;
     private final Set<Criterion> counts;
     private final List<Place> places;
-    /** Reckoned when it is first asked for. */
+    /** Computed when it is first asked for. */
     private volatile Standard standard;
 
     /**
@@ -72,17 +72,17 @@ public sealed class Exercise implements Task permits FourParts {
      * @param bars by their index
      * @throws IllegalArgumentException where nothing is left to find
      */
-    public Exercise(Arrangement key, Set<Integer> bars, Asked asked) {
+    public Exercise(Arrangement key, Set<Integer> bars, ExerciseKind asked) {
         this(key, bars, asked, Criterion.USUAL);
     }
 
     /** The same where some criteria alone count. */
-    public Exercise(Arrangement key, Set<Integer> bars, Asked asked, Set<Criterion> counts) {
+    public Exercise(Arrangement key, Set<Integer> bars, ExerciseKind asked, Set<Criterion> counts) {
         this(key, bars, asked, counts, places(key, bars, asked));
     }
 
     /** Where it is told how the key has what is asked for. */
-    Exercise(Arrangement key, Set<Integer> bars, Asked asked, Set<Criterion> counts, List<Place> places) {
+    Exercise(Arrangement key, Set<Integer> bars, ExerciseKind asked, Set<Criterion> counts, List<Place> places) {
         this.key = key;
         this.counts = Set.copyOf(counts);
         this.bars = new TreeSet<>(bars);
@@ -96,7 +96,7 @@ public sealed class Exercise implements Task permits FourParts {
         }
     }
 
-    private static List<Place> places(Arrangement key, Set<Integer> bars, Asked asked) {
+    private static List<Place> places(Arrangement key, Set<Integer> bars, ExerciseKind asked) {
         return key.chords().stream()
                 .filter(chord -> bars.contains(chord.event().bar()))
                 .filter(chord -> !chord.voicing().isSilent())
@@ -104,11 +104,11 @@ public sealed class Exercise implements Task permits FourParts {
                 .toList();
     }
 
-    private static Place place(ArrangedChord chord, Asked asked) {
+    private static Place place(ArrangedChord chord, ExerciseKind asked) {
         Voicing whole = chord.voicing();
         Voicing left = new Voicing(
-                whole.chord(), whole.soundingBass(), asked == Asked.FIGURES ? whole.bothHands() : whole.grips());
-        return new Place(chord.index(), chord.event(), asked == Asked.BASS ? bass(left) : left);
+                whole.chord(), whole.soundingBass(), asked == ExerciseKind.FIGURES ? whole.bothHands() : whole.grips());
+        return new Place(chord.index(), chord.event(), asked == ExerciseKind.BASS ? bass(left) : left);
     }
 
     private static Voicing bass(Voicing laid) {
@@ -133,7 +133,7 @@ public sealed class Exercise implements Task permits FourParts {
     }
 
     @Override
-    public Asked asked() {
+    public ExerciseKind asked() {
         return asked;
     }
 
@@ -161,7 +161,7 @@ public sealed class Exercise implements Task permits FourParts {
         return Stream.of(
                         counts(Criterion.NOTES) ? "the right notes" : "",
                         counts(Criterion.HAND)
-                                ? asked == Asked.FOUR_PARTS ? "what voices can sing" : "what your hand can reach"
+                                ? asked == ExerciseKind.FOUR_PARTS ? "what voices can sing" : "what your hand can reach"
                                 : "",
                         counts(Criterion.WAY) ? "the rules from chord to chord" : "",
                         counts(Criterion.SMOOTH) ? "moving little" : "",
@@ -199,7 +199,7 @@ public sealed class Exercise implements Task permits FourParts {
     /** What of the key is to be found. */
     List<Pitch> wanted(Place place) {
         Pitch bass = place.laid().first().lowest();
-        return asked == Asked.FIGURES
+        return asked == ExerciseKind.FIGURES
                 ? place.key().stream().filter(pitch -> !pitch.equals(bass)).toList()
                 : place.key();
     }
@@ -234,7 +234,7 @@ public sealed class Exercise implements Task permits FourParts {
                 .boxed()
                 .collect(Collectors.toSet());
         Map<Integer, Voicing> laid = new HashMap<>(laid(answers));
-        if (asked == Asked.FIGURES) {
+        if (asked == ExerciseKind.FIGURES) {
             // The bass is given.
             places.forEach(place -> laid.putIfAbsent(place.chord(), bass(place.laid())));
         }
@@ -247,12 +247,12 @@ public sealed class Exercise implements Task permits FourParts {
     public Choices with(Map<Integer, List<Integer>> answers) {
         Map<Integer, Voicing> found = laid(answers);
         Set<Integer> asked = places.stream().map(Place::chord).collect(Collectors.toSet());
-        List<Pin> pins = new ArrayList<>(key.choices().pins());
+        List<KeptVoicing> pins = new ArrayList<>(key.choices().pins());
         key.leftHand().kept().forEach((chord, pin) -> pins.removeIf(one -> asked.contains(chord) && one.equals(pin)));
         for (Place place : places) {
             Voicing voicing = found.get(place.chord());
             if (voicing != null) {
-                pins.add(new Pin(
+                pins.add(new KeptVoicing(
                         place.event().bar(),
                         place.event().start(),
                         voicing.pitches().stream().distinct().toList()));
@@ -273,7 +273,7 @@ public sealed class Exercise implements Task permits FourParts {
 
     /** The page as it is played. Its chords are the key's, and are not heard anew. */
     Arrangement played(Map<Integer, List<Integer>> answers) {
-        return new HeardSheet(page(answers), key.analysis(), key.transitions()).arranged(key.choices());
+        return new AnalysedSheet(page(answers), key.analysis(), key.transitions()).arranged(key.choices());
     }
 
     /** The whole hand as it is answered, and as the key has it elsewhere. */

@@ -1,8 +1,8 @@
 package com.zestythumb.core.exercise;
 
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
-import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.arrangement.Surroundings;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Key;
@@ -14,7 +14,7 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voiceleading.School;
-import com.zestythumb.core.voicing.Around;
+import com.zestythumb.core.voicing.ChordContext;
 import com.zestythumb.core.voicing.Place;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
@@ -55,7 +55,7 @@ final class FourParts extends Exercise {
             PartWriter writer,
             Map<Integer, List<Pitch>> written,
             boolean underTune) {
-        super(key, bars, Asked.FOUR_PARTS, counts, places);
+        super(key, bars, ExerciseKind.FOUR_PARTS, counts, places);
         this.writer = writer;
         this.chords = List.copyOf(written.keySet());
         this.written = written;
@@ -85,7 +85,7 @@ final class FourParts extends Exercise {
                 .map(one -> lastOf(key.sheet(), one.event(), underTune))
                 .toList();
         PartWriter writer = new PartWriter(
-                symbols, keys, underTune ? PARTS - 1 : 0, last, new PartWays(symbols, tune, basses, keys, span));
+                symbols, keys, underTune ? PARTS - 1 : 0, last, new PartVoicings(symbols, tune, basses, keys, span));
         int impossible = writer.impossible();
         if (impossible >= 0) {
             int bar = chords.get(impossible).event().bar();
@@ -154,8 +154,8 @@ final class FourParts extends Exercise {
     @Override
     public List<Integer> range() {
         return List.of(
-                PartWays.LOWEST.get(0).midi(),
-                PartWays.HIGHEST.get(underTune ? PARTS - 2 : PARTS - 1).midi());
+                PartVoicings.LOWEST.get(0).midi(),
+                PartVoicings.HIGHEST.get(underTune ? PARTS - 2 : PARTS - 1).midi());
     }
 
     /** Whether the bass is what is given, and the chords stand in its figures. */
@@ -207,8 +207,8 @@ final class FourParts extends Exercise {
         }
         Map<String, String> beyond = new LinkedHashMap<>();
         for (int part = 0; part < PARTS; part++) {
-            Pitch low = PartWays.LOWEST.get(part);
-            Pitch high = PartWays.HIGHEST.get(part);
+            Pitch low = PartVoicings.LOWEST.get(part);
+            Pitch high = PartVoicings.HIGHEST.get(part);
             Pitch here = parts.get(part);
             if (!place.key().contains(here) && (here.midi() < low.midi() || here.midi() > high.midi())) {
                 beyond.put(
@@ -234,7 +234,7 @@ final class FourParts extends Exercise {
 
     private PitchClass leading(Place place) {
         Key at = Surroundings.key(key().analysis(), place.chord());
-        return at == null ? null : Around.leadingTone(at);
+        return at == null ? null : ChordContext.leadingTone(at);
     }
 
     private String name(Pitch pitch) {
@@ -268,7 +268,7 @@ final class FourParts extends Exercise {
     /** As it is answered, what is not as the key has it: the rules hear four parts. */
     @Override
     Arrangement played(Map<Integer, List<Integer>> answers) {
-        return new HeardSheet(written(parts(answers, true)), key().analysis(), key().transitions())
+        return new AnalysedSheet(written(parts(answers, true)), key().analysis(), key().transitions())
                 .arranged(key().choices().with(School.STRICT).withPins(List.of()));
     }
 

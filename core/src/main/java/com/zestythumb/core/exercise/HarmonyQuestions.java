@@ -10,8 +10,8 @@ import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Heading;
 import com.zestythumb.core.sheet.SheetNote;
-import com.zestythumb.core.voicing.Around;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordContext;
+import com.zestythumb.core.voicing.ChordTone;
 import java.util.List;
 
 /**
@@ -30,7 +30,7 @@ final class HarmonyQuestions {
         boolean overBass = isOverBass(key);
         return chords.stream()
                 .map(chord -> {
-                    Around around = key.leftHand().task().around(chord.index());
+                    ChordContext around = key.leftHand().task().around(chord.index());
                     List<Pitch> sung = around.strong().isEmpty() ? around.tune() : around.strong();
                     List<Pitch> strong =
                             overBass ? List.of(chord.voicing().first().lowest()) : sung;
@@ -98,12 +98,12 @@ final class HarmonyQuestions {
     }
 
     private static boolean isForeign(Chord said, Pitch note) {
-        return Member.of(said, note.pitchClass()) == Member.FOREIGN;
+        return ChordTone.of(said, note.pitchClass()) == ChordTone.FOREIGN;
     }
 
     /** The raised seventh of minor belongs to its dominant. */
     private static boolean isOfKey(PitchClass tone, Chord said, Key key) {
-        PitchClass leading = Around.leadingTone(key);
+        PitchClass leading = ChordContext.leadingTone(key);
         boolean dominant =
                 said.quality().numbered(7) == null || said.quality().numbered(7).semitones() == DOMINANT_SEVENTH;
         return key.contains(tone) || dominant && leading != null && tone.soundsLike(leading);

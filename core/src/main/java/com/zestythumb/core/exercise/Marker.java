@@ -17,7 +17,7 @@ import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voiceleading.Kind;
 import com.zestythumb.core.voiceleading.Kind.Trait;
 import com.zestythumb.core.voiceleading.Severity;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Tone;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
@@ -47,9 +47,11 @@ final class Marker {
             Kind.SPACING, Kind.RANGE, Kind.LEADING_DOUBLED, Kind.AT_THE_PIANO, Kind.STRAIN, Kind.STRAIN_WIDE);
 
     /** Where the bass is asked for as the key has it. */
-    private static final Set<Asked> WITH_BASS = EnumSet.of(Asked.INVERSIONS, Asked.FIGURES, Asked.FOUR_PARTS);
+    private static final Set<ExerciseKind> WITH_BASS =
+            EnumSet.of(ExerciseKind.INVERSIONS, ExerciseKind.FIGURES, ExerciseKind.FOUR_PARTS);
 
-    private static final List<Member> MEMBERS = List.of(Member.ROOT, Member.THIRD, Member.FIFTH, Member.SEVENTH);
+    private static final List<ChordTone> MEMBERS =
+            List.of(ChordTone.ROOT, ChordTone.THIRD, ChordTone.FIFTH, ChordTone.SEVENTH);
     private static final List<String> INVERSIONS =
             List.of("root position", "the first inversion", "the second inversion", "the third inversion");
 
@@ -117,11 +119,11 @@ final class Marker {
         private int points() {
             List<Tone> tones = tones(answer);
             List<Tone> foreign = tones.stream()
-                    .filter(tone -> tone.member() == Member.FOREIGN
+                    .filter(tone -> tone.member() == ChordTone.FOREIGN
                             && !place.key().contains(tone.pitch())
                             && !chord.bass().soundsLike(tone.pitch().pitchClass()))
                     .toList();
-            boolean bassAlone = exercise.asked() == Asked.BASS;
+            boolean bassAlone = exercise.asked() == ExerciseKind.BASS;
             if (!foreign.isEmpty()) {
                 faults.add("foreign");
                 sayForeign(tones, foreign);
@@ -146,7 +148,7 @@ final class Marker {
         private String inversion() {
             PitchClass bass = answer.first().lowest().pitchClass();
             return WITH_BASS.contains(exercise.asked())
-                            || exercise.asked() == Asked.BASS
+                            || exercise.asked() == ExerciseKind.BASS
                             || bass.soundsLike(chord.bass())
                     ? ""
                     : ", " + name(bass) + " in the bass";
@@ -215,7 +217,7 @@ final class Marker {
         private boolean tells() {
             PitchClass lowest = answer.first().tones().get(0).pitch().pitchClass();
             PitchClass wanted = place.laid().first().lowest().pitchClass();
-            boolean alone = exercise.asked() == Asked.BASS;
+            boolean alone = exercise.asked() == ExerciseKind.BASS;
             if (alone && tones(answer).size() > 1) {
                 faults.add("too-many");
                 words.add("one note is asked for, the bass alone");
@@ -236,7 +238,7 @@ final class Marker {
         }
 
         private String called(PitchClass lowest) {
-            int inversion = MEMBERS.indexOf(Member.of(chord, lowest));
+            int inversion = MEMBERS.indexOf(ChordTone.of(chord, lowest));
             return inversion < 0 ? name(lowest) + " at the bottom" : INVERSIONS.get(inversion);
         }
 
@@ -252,18 +254,18 @@ final class Marker {
         /** Of a shell third or seventh is enough, whichever the key has there. */
         private boolean isWhole() {
             List<Tone> own = tones(place.laid());
-            Set<Member> had = own.stream().map(Tone::member).collect(Collectors.toSet());
+            Set<ChordTone> had = own.stream().map(Tone::member).collect(Collectors.toSet());
             boolean shell = own.size() == 2
-                    && had.contains(Member.ROOT)
-                    && (had.contains(Member.THIRD) || had.contains(Member.SEVENTH));
-            boolean guided = shell && (answer.has(Member.THIRD) || answer.has(Member.SEVENTH));
+                    && had.contains(ChordTone.ROOT)
+                    && (had.contains(ChordTone.THIRD) || had.contains(ChordTone.SEVENTH));
+            boolean guided = shell && (answer.has(ChordTone.THIRD) || answer.has(ChordTone.SEVENTH));
             List<Tone> missing = own.stream()
                     .filter(tone -> isTelling(tone, chord))
                     .filter(tone -> !answer.has(tone.member()))
-                    .filter(tone -> !guided || tone.member() == Member.ROOT)
+                    .filter(tone -> !guided || tone.member() == ChordTone.ROOT)
                     .toList();
             if (!missing.isEmpty()) {
-                Member first = missing.get(0).member();
+                ChordTone first = missing.get(0).member();
                 faults.add("missing-" + first.name().toLowerCase(Locale.ROOT));
                 boolean several = missing.stream().map(Tone::member).distinct().count() > 1;
                 words.add(names(missing) + (several ? " are" : " is") + " missing, the "
@@ -274,7 +276,7 @@ final class Marker {
         }
 
         private boolean lies() {
-            if (exercise.asked() != Asked.FOUR_PARTS) {
+            if (exercise.asked() != ExerciseKind.FOUR_PARTS) {
                 return isForBothHands() || keeps(true);
             }
             // Four parts are sung; no hand has to hold them.
@@ -336,11 +338,11 @@ final class Marker {
          * where one is asked for, not the same an octave off, and none of fewer notes; a beginning stands where it likes.
          */
         private List<Integer> nearerKeys() {
-            if (exercise.asked() == Asked.FOUR_PARTS) {
+            if (exercise.asked() == ExerciseKind.FOUR_PARTS) {
                 return exercise.nearer(place, answers);
             }
             boolean first = exercise.places().get(0) == place && place.chord() == 0;
-            if (exercise.asked() == Asked.BASS || isForBothHands() || first || !faults.isEmpty()) {
+            if (exercise.asked() == ExerciseKind.BASS || isForBothHands() || first || !faults.isEmpty()) {
                 return List.of();
             }
             solved = solved == null ? exercise.solved(answers) : solved;
@@ -382,7 +384,7 @@ final class Marker {
 
     private static boolean isOf(Voicing answer, Chord chord) {
         return tones(answer).stream()
-                .allMatch(tone -> Member.of(chord, tone.pitch().pitchClass()) != Member.FOREIGN);
+                .allMatch(tone -> ChordTone.of(chord, tone.pitch().pitchClass()) != ChordTone.FOREIGN);
     }
 
     /** Root, third, sixth, seventh and what stands for them, and a fifth that is not perfect, tell a chord. */

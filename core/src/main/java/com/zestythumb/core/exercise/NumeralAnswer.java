@@ -8,7 +8,7 @@ import com.zestythumb.core.exercise.Quiz.Judged;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Mode;
 import com.zestythumb.core.pitch.PitchClass;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +31,8 @@ record NumeralAnswer(Numeral right, Chord chord, PitchClass played, List<Key> ke
 
     private static final int NEARLY = 2;
     private static final int CLOSELY = 3;
-    private static final List<Member> MEMBERS = List.of(Member.ROOT, Member.THIRD, Member.FIFTH, Member.SEVENTH);
+    private static final List<ChordTone> MEMBERS =
+            List.of(ChordTone.ROOT, ChordTone.THIRD, ChordTone.FIFTH, ChordTone.SEVENTH);
     private static final Pattern ROMAN = Pattern.compile("([b♭#♯]*)([IViv]+)([°o0ø+]?)(.*)");
     private static final String RAISED = "⁰¹²³⁴⁵⁶⁷⁸⁹₀₁₂₃₄₅₆₇₈₉";
 
@@ -107,9 +108,9 @@ record NumeralAnswer(Numeral right, Chord chord, PitchClass played, List<Key> ke
     /** The inversions that count: of a symbol with its bass that one; else as it is played, or in root position. */
     private Set<Integer> inversions() {
         Set<Integer> all = new HashSet<>();
-        all.add(Math.max(0, MEMBERS.indexOf(Member.of(chord, chord.bass()))));
+        all.add(Math.max(0, MEMBERS.indexOf(ChordTone.of(chord, chord.bass()))));
         if (!chord.hasSlash()) {
-            all.add(Math.max(0, MEMBERS.indexOf(Member.of(chord, played))));
+            all.add(Math.max(0, MEMBERS.indexOf(ChordTone.of(chord, played))));
         }
         return all;
     }

@@ -31,7 +31,7 @@ final class PartWriter {
     private final List<Key> keys;
     private final int given;
     private final List<Pitch> last;
-    private final PartWays own;
+    private final PartVoicings own;
     private final List<List<List<Pitch>>> ways;
 
     /**
@@ -41,7 +41,7 @@ final class PartWriter {
      * @param given which part is given, counted from the lowest
      * @param last its last note in each chord, where it moves on while the chord lasts; else null
      */
-    PartWriter(List<Chord> chords, List<Key> keys, int given, List<Pitch> last, PartWays own) {
+    PartWriter(List<Chord> chords, List<Key> keys, int given, List<Pitch> last, PartVoicings own) {
         this.chords = chords;
         this.keys = keys;
         this.given = given;

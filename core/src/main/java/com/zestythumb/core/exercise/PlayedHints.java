@@ -5,7 +5,7 @@ import com.zestythumb.core.exercise.Exercise.Place;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Heading;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -22,13 +22,14 @@ record PlayedHints(Exercise exercise, Place place, List<Integer> laid) {
                 .filter(pitch -> !left.remove((Integer) pitch.midi()))
                 .toList();
         if (wanted.isEmpty()) {
-            boolean waits = exercise.asked() == Asked.FIGURES
+            boolean waits = exercise.asked() == ExerciseKind.FIGURES
                     && !laid.contains(place.laid().first().lowest().midi());
             return waits ? Hint.said("play the bass that is given with it") : Hint.NONE;
         }
         return switch (asked) {
             case 1 -> Hint.said(made());
-            case 2 -> Hint.said(exercise.asked() == Asked.BASS ? "it is the " + inBass() + " of the chord" : notes());
+            case 2 ->
+                Hint.said(exercise.asked() == ExerciseKind.BASS ? "it is the " + inBass() + " of the chord" : notes());
             default -> new Hint("", wanted.get(0).midi());
         };
     }
@@ -39,7 +40,7 @@ record PlayedHints(Exercise exercise, Place place, List<Integer> laid) {
 
     private String made() {
         List<String> members = chord().tones().stream()
-                .map(tone -> Member.of(chord(), tone).words())
+                .map(tone -> ChordTone.of(chord(), tone).words())
                 .toList();
         String kind = chord().quality().description();
         String made = (kind.matches("[aeiou].*") ? "an " : "a ") + kind + " chord: " + listed(members);
@@ -57,7 +58,7 @@ record PlayedHints(Exercise exercise, Place place, List<Integer> laid) {
     }
 
     private String inBass() {
-        return Member.of(chord(), place.laid().first().lowest().pitchClass()).words();
+        return ChordTone.of(chord(), place.laid().first().lowest().pitchClass()).words();
     }
 
     /** All its notes, and those that do not sound yet. */

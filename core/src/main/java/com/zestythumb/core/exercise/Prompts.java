@@ -5,13 +5,14 @@ import com.zestythumb.core.exercise.Exercise.Place;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Heading;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import java.util.List;
 
 /** How it is said which chord is to be played. */
 final class Prompts {
 
-    private static final List<Member> MEMBERS = List.of(Member.ROOT, Member.THIRD, Member.FIFTH, Member.SEVENTH);
+    private static final List<ChordTone> MEMBERS =
+            List.of(ChordTone.ROOT, ChordTone.THIRD, ChordTone.FIFTH, ChordTone.SEVENTH);
     private static final List<String> INVERSIONS =
             List.of("root position", "first inversion", "second inversion", "third inversion");
 
@@ -21,9 +22,9 @@ final class Prompts {
         Heading heading = exercise.key().sheet().heading();
         Chord chord = place.event().chord();
         PitchClass lowest = place.laid().first().lowest().pitchClass();
-        int inversion = MEMBERS.indexOf(Member.of(chord, lowest));
+        int inversion = MEMBERS.indexOf(ChordTone.of(chord, lowest));
         String bass = heading.names().fromEnglish(lowest.pretty());
-        if (exercise.asked() == Asked.INVERSIONS) {
+        if (exercise.asked() == ExerciseKind.INVERSIONS) {
             return heading.print(chord) + ", " + (inversion < 0 ? bass + " at the bottom" : INVERSIONS.get(inversion));
         }
         if (hasFigures(exercise)) {
@@ -33,7 +34,7 @@ final class Prompts {
     }
 
     private static boolean hasFigures(Exercise exercise) {
-        return exercise.asked() == Asked.FIGURES || exercise instanceof FourParts parts && parts.isOverBass();
+        return exercise.asked() == ExerciseKind.FIGURES || exercise instanceof FourParts parts && parts.isOverBass();
     }
 
     /** What stands under its bass; none where no figures are asked for. */

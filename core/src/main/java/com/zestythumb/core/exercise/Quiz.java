@@ -47,12 +47,12 @@ public final class Quiz implements Task {
     }
 
     private final Arrangement key;
-    private final Asked asked;
+    private final ExerciseKind asked;
     private final Set<Integer> bars;
     private final Map<Integer, Item> items;
     private final List<Question> questions;
 
-    private Quiz(Arrangement key, Set<Integer> bars, Asked asked, List<Item> items) {
+    private Quiz(Arrangement key, Set<Integer> bars, ExerciseKind asked, List<Item> items) {
         this.key = key;
         this.bars = new TreeSet<>(bars);
         this.asked = asked;
@@ -61,7 +61,7 @@ public final class Quiz implements Task {
         this.questions = items.stream().map(Item::question).toList();
     }
 
-    static Quiz of(Arrangement key, Set<Integer> bars, Asked asked) {
+    static Quiz of(Arrangement key, Set<Integer> bars, ExerciseKind asked) {
         List<ArrangedChord> chords = key.chords().stream()
                 .filter(chord -> bars.contains(chord.event().bar()))
                 .filter(chord -> !chord.voicing().isSilent())
@@ -106,7 +106,7 @@ public final class Quiz implements Task {
     }
 
     @Override
-    public Asked asked() {
+    public ExerciseKind asked() {
         return asked;
     }
 
@@ -121,9 +121,9 @@ public final class Quiz implements Task {
         answers.keys().forEach(this::check);
         answers.words().forEach(this::check);
         Set<Integer> all = IntStream.range(0, key.sheet().bars().size()).boxed().collect(Collectors.toSet());
-        boolean hidden = asked == Asked.HARMONY && !HarmonyQuestions.isOverBass(key)
-                || asked == Asked.RIDDLE
-                || asked == Asked.SPELLING;
+        boolean hidden = asked == ExerciseKind.HARMONY && !HarmonyQuestions.isOverBass(key)
+                || asked == ExerciseKind.RIDDLE
+                || asked == ExerciseKind.SPELLING;
         LeadSheet whole = WrittenOut.of(key, all);
         return hidden
                 ? whole.mapBars(bar -> bars.contains(bar.index()) ? bar.withLeft(List.of(rests(bar))) : bar)
@@ -175,7 +175,7 @@ public final class Quiz implements Task {
     public Answers solution() {
         Map<Integer, String> right = items.values().stream()
                 .collect(Collectors.toMap(item -> item.question().chord(), Item::right));
-        if (asked.how() != Asked.How.PLAYED) {
+        if (asked.how() != ExerciseKind.How.PLAYED) {
             return new Answers(Map.of(), right);
         }
         return Answers.played(right.entrySet().stream()

@@ -2,7 +2,7 @@ package com.zestythumb.core.exercise;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -37,7 +37,7 @@ public record ReadyMade(
         String id,
         String name,
         String words,
-        Asked asked,
+        ExerciseKind asked,
         StyleChoice style,
         School school,
         int given,
@@ -62,11 +62,11 @@ public record ReadyMade(
 
     private static ReadyMade chords(
             String id, String name, String words, StyleChoice style, int given, BiFunction<Key, Integer, String> bars) {
-        return new ReadyMade(id, name, words, Asked.CHORDS, style, null, given, bars, false);
+        return new ReadyMade(id, name, words, ExerciseKind.CHORDS, style, null, given, bars, false);
     }
 
     private static ReadyMade quiz(
-            String id, String name, String words, Asked asked, BiFunction<Key, Integer, String> bars) {
+            String id, String name, String words, ExerciseKind asked, BiFunction<Key, Integer, String> bars) {
         return new ReadyMade(id, name, words, asked, NEAREST, null, 0, bars, false);
     }
 
@@ -97,7 +97,7 @@ public record ReadyMade(
                     "primary-minor",
                     "Primary chords in minor",
                     "with the raised seventh in V7",
-                    Asked.CHORDS,
+                    ExerciseKind.CHORDS,
                     NEAREST,
                     null,
                     1,
@@ -114,7 +114,7 @@ public record ReadyMade(
                     "figured-bass",
                     "Figured bass",
                     "the chord above a bass, from its figures",
-                    Asked.FIGURES,
+                    ExerciseKind.FIGURES,
                     HYMN,
                     School.STRICT,
                     0,
@@ -129,7 +129,7 @@ public record ReadyMade(
                     "figured-bass-minor",
                     "Figured bass in minor",
                     "with the raised seventh: a sharp, a natural, a stroke",
-                    Asked.FIGURES,
+                    ExerciseKind.FIGURES,
                     HYMN,
                     School.STRICT,
                     0,
@@ -139,75 +139,75 @@ public record ReadyMade(
                     "four-parts-bass",
                     "Four parts over a bass",
                     "three upper parts to a bass, by the strict rules",
-                    Asked.FOUR_PARTS,
+                    ExerciseKind.FOUR_PARTS,
                     HYMN,
                     School.STRICT,
                     1,
-                    Makings.of("over-bass"),
+                    ExerciseMusic.of("over-bass"),
                     false),
             new ReadyMade(
                     "four-parts-bass-minor",
                     "Four parts over a bass in minor",
                     "three upper parts to a bass, the seventh raised",
-                    Asked.FOUR_PARTS,
+                    ExerciseKind.FOUR_PARTS,
                     HYMN,
                     School.STRICT,
                     1,
-                    Makings.of("over-bass-minor"),
+                    ExerciseMusic.of("over-bass-minor"),
                     true),
             new ReadyMade(
                     "four-parts-tune",
                     "Three parts under a tune",
                     "three lower parts to a soprano, by the strict rules",
-                    Asked.FOUR_PARTS,
+                    ExerciseKind.FOUR_PARTS,
                     NEAREST,
                     School.STRICT,
                     1,
-                    Makings.of("under-tune"),
+                    ExerciseMusic.of("under-tune"),
                     false),
             new ReadyMade(
                     "chorale-tune",
                     "Chorale phrase under a tune",
                     "a phrase with passing notes and closes in near keys, by the strict rules",
-                    Asked.FOUR_PARTS,
+                    ExerciseKind.FOUR_PARTS,
                     NEAREST,
                     School.STRICT,
                     1,
-                    Makings.of("chorale-tune"),
+                    ExerciseMusic.of("chorale-tune"),
                     false),
             new ReadyMade(
                     "chorale-bass",
                     "Chorale phrase over a bass",
                     "a phrase over a moving bass, by the strict rules",
-                    Asked.FOUR_PARTS,
+                    ExerciseKind.FOUR_PARTS,
                     HYMN,
                     School.STRICT,
                     1,
-                    Makings.of("chorale-bass"),
+                    ExerciseMusic.of("chorale-bass"),
                     false),
             quiz(
                     "folk-tune",
                     "Harmonise a tune",
                     "a chord for each bar of a tune",
-                    Asked.HARMONY,
-                    Makings.of("folk-tune")),
+                    ExerciseKind.HARMONY,
+                    ExerciseMusic.of("folk-tune")),
             quiz(
                     "unfigured-bass",
                     "Unfigured bass",
                     "a chord for each note of a bass that has no figures",
-                    Asked.HARMONY,
-                    Makings.of("over-bass")),
+                    ExerciseKind.HARMONY,
+                    ExerciseMusic.of("over-bass")),
             quiz(
                     "non-chord",
                     "Non-chord tones",
                     "passing note, neighbour, suspension: what a foreign note is, in any part",
-                    Asked.NON_CHORD,
-                    Makings.of("non-chord")),
+                    ExerciseKind.NON_CHORD,
+                    ExerciseMusic.of("non-chord")),
             quiz(
                     "name-the-chord",
                     "Name the chord",
                     "written chords, to be called by their names",
-                    Asked.NAMES,
+                    ExerciseKind.NAMES,
                     rows(
                             "| I | IV | V7 | I |",
                             "| I | vi | ii | V7 |",
@@ -217,43 +217,48 @@ public record ReadyMade(
                     "numerals",
                     "Roman numerals",
                     "what each chord is in its key",
-                    Asked.NUMERALS,
+                    ExerciseKind.NUMERALS,
                     rows("| I | IV | V7 | I |", "| I | vi | ii | V7 |", "| I6 | IV | ii6 | V7 |")),
-            quiz("odd-bar", "The odd bar", "one bar has another pattern than the rest", Asked.ODD_BAR, Makings::oddBar),
+            quiz(
+                    "odd-bar",
+                    "The odd bar",
+                    "one bar has another pattern than the rest",
+                    ExerciseKind.ODD_BAR,
+                    ExerciseMusic::oddBar),
             quiz(
                     "fault-in-parts",
                     "Find the fault in four parts",
                     "one chord breaks a rule of part writing",
-                    Asked.FAULT,
-                    Makings.of("fault-in-parts")),
+                    ExerciseKind.FAULT,
+                    ExerciseMusic.of("fault-in-parts")),
             new ReadyMade(
                     "fault-in-parts-minor",
                     "Find the fault in four parts in minor",
                     "one chord breaks a rule of part writing",
-                    Asked.FAULT,
+                    ExerciseKind.FAULT,
                     NEAREST,
                     null,
                     0,
-                    Makings.of("fault-in-parts-minor"),
+                    ExerciseMusic.of("fault-in-parts-minor"),
                     true),
             quiz(
                     "find-the-fault",
                     "Find the fault",
                     "one step breaks a rule",
-                    Asked.FAULT,
-                    Makings.of("fault-in-hand")),
+                    ExerciseKind.FAULT,
+                    ExerciseMusic.of("fault-in-hand")),
             quiz(
                     "spelling",
                     "Spell the black key",
                     "sharp or flat: how a chord calls its black key",
-                    Asked.SPELLING,
+                    ExerciseKind.SPELLING,
                     rows("| II7 | V7 | III7 | VI7 |", "| iv | bVII | bVI | i |", "| VI7 | ii | VII7 | III7 |")),
             quiz(
                     "riddle",
                     "Note riddle",
                     "a word, heard note by note and found on the keys",
-                    Asked.RIDDLE,
-                    Makings::riddle));
+                    ExerciseKind.RIDDLE,
+                    ExerciseMusic::riddle));
 
     /**
      * The set with this id.
@@ -301,18 +306,19 @@ public record ReadyMade(
     public String chart(int seed) {
         List<String> keys = minor ? MINOR : MAJOR;
         // A word is spelled in the letters of C.
-        String tonic = asked == Asked.RIDDLE ? "C" : keys.get(Math.floorMod(seed, keys.size()));
+        String tonic = asked == ExerciseKind.RIDDLE ? "C" : keys.get(Math.floorMod(seed, keys.size()));
         Key key = Key.parse(tonic + (minor ? " minor" : " major"));
-        String which =
-                asked == Asked.RIDDLE ? " " + (seed + 1) : " in " + key.tonic().pretty() + (minor ? " minor" : "");
+        String which = asked == ExerciseKind.RIDDLE
+                ? " " + (seed + 1)
+                : " in " + key.tonic().pretty() + (minor ? " minor" : "");
         return "title: " + name.replace(" in minor", "") + which + "\nkey: " + key + "\nmeter: 4/4\ntempo: 72\n"
                 + bars.apply(key, seed) + "\n";
     }
 
     /** How it is played under a hand, by the rules of a school; a page with a fault was written for another hand. */
     public Choices choices(Hand hand, School own) {
-        Hand under = asked == Asked.FAULT ? Hand.OCTAVE : hand;
-        return Choices.of(style, Figures.BLOCK, under, school == null ? own : school);
+        Hand under = asked == ExerciseKind.FAULT ? Hand.OCTAVE : hand;
+        return Choices.of(style, AccompanimentPatterns.BLOCK, under, school == null ? own : school);
     }
 
     /** The bars that are to be found. */
@@ -332,6 +338,6 @@ public record ReadyMade(
                 blank(sheet),
                 asked,
                 null,
-                asked == Asked.CHORDS ? Criterion.ALL : Criterion.USUAL);
+                asked == ExerciseKind.CHORDS ? Criterion.ALL : Criterion.USUAL);
     }
 }

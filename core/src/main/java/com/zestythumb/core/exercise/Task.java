@@ -36,11 +36,11 @@ public sealed interface Task permits Exercise, Transposed, Quiz {
      * @param counts what counts where keys are laid
      * @throws IllegalArgumentException where nothing is left to find
      */
-    static Task of(Arrangement key, Set<Integer> bars, Asked asked, Key to, Set<Criterion> counts) {
-        if (asked == Asked.TRANSPOSED || asked == Asked.SIGNATURE) {
+    static Task of(Arrangement key, Set<Integer> bars, ExerciseKind asked, Key to, Set<Criterion> counts) {
+        if (asked == ExerciseKind.TRANSPOSED || asked == ExerciseKind.SIGNATURE) {
             return Transposed.of(key, bars, asked, to, counts);
         }
-        if (asked == Asked.FOUR_PARTS) {
+        if (asked == ExerciseKind.FOUR_PARTS) {
             return FourParts.of(key, bars, counts);
         }
         return asked.isLaid() ? new Exercise(key, bars, asked, counts) : Quiz.of(key, bars, asked);
@@ -49,7 +49,7 @@ public sealed interface Task permits Exercise, Transposed, Quiz {
     /** The tune with all that is right. */
     Arrangement key();
 
-    Asked asked();
+    ExerciseKind asked();
 
     List<Question> questions();
 

@@ -24,11 +24,11 @@ final class Transposed implements Task {
         this.to = to;
     }
 
-    static Transposed of(Arrangement seen, Set<Integer> bars, Asked asked, Key to, Set<Criterion> counts) {
+    static Transposed of(Arrangement seen, Set<Integer> bars, ExerciseKind asked, Key to, Set<Criterion> counts) {
         if (to == null) {
             throw new IllegalArgumentException("name the key in which it is to be played");
         }
-        LeadSheet other = asked == Asked.SIGNATURE
+        LeadSheet other = asked == ExerciseKind.SIGNATURE
                 ? Transposition.samePage(to, seen.sheet())
                 : Transposition.to(to, seen.sheet());
         // What somebody wrote is moved with the chords; what the solver found it finds anew.
@@ -47,7 +47,7 @@ final class Transposed implements Task {
     }
 
     @Override
-    public Asked asked() {
+    public ExerciseKind asked() {
         return played.asked();
     }
 
@@ -57,7 +57,7 @@ final class Transposed implements Task {
                 .collect(Collectors.toMap(
                         chord -> chord.index(), chord -> seen.sheet().heading().print(chord.chord())));
         String key = seen.sheet().heading().names().fromEnglish(to.pretty());
-        String how = asked() == Asked.SIGNATURE ? ", but with the signature of " : ", but in ";
+        String how = asked() == ExerciseKind.SIGNATURE ? ", but with the signature of " : ", but in ";
         return played.questions().stream()
                 .map(question -> new Question(
                         question.chord(), question.bar(), here.get(question.chord()) + how + key, List.of()))

@@ -8,8 +8,8 @@ import com.zestythumb.core.exercise.Quiz.Judged;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Heading;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Grip;
-import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Reach;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -96,7 +96,7 @@ final class WordQuestions {
                                                     .soundsLike(chord.chord().root())
                                             ? "the root is at the bottom, so that no figure tells an inversion"
                                             : "the "
-                                                    + Member.of(
+                                                    + ChordTone.of(
                                                                     chord.chord(),
                                                                     chord.voicing()
                                                                             .soundingBass())

@@ -199,7 +199,7 @@ final class HarmonySearch {
         }
     }
 
-    /** All ways that meet at a place, from one side, gathered so that each way on is reckoned at once. */
+    /** All ways that meet at a place, from one side, gathered so that each way on is computed at once. */
     private final class Meeting {
 
         private final double change;
@@ -259,11 +259,11 @@ final class HarmonySearch {
 
         /** For each key the logarithm of all ways between the segments gathered and a label in that key. */
         double[] ways(int label, int[] meets, boolean into) {
-            // Segments of many lengths bear the same labels, so each is reckoned once.
-            return known.computeIfAbsent(label, l -> reckon(l, meets, into));
+            // Segments of many lengths bear the same labels, so each is computed once.
+            return known.computeIfAbsent(label, l -> compute(l, meets, into));
         }
 
-        private double[] reckon(int label, int[] meets, boolean into) {
+        private double[] compute(int label, int[] meets, boolean into) {
             double[] its = atBarLine && same.containsKey(label) ? changingKey(same.get(label)) : new double[KEYS];
             double[] ways = new double[KEYS];
             for (int key = 0; key < KEYS; key++) {

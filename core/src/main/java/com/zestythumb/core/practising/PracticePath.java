@@ -130,7 +130,7 @@ public final class PracticePath {
         }
     }
 
-    /** Whether the notes of a chord come one after another, reckoned or written. */
+    /** Whether the notes of a chord come one after another, computed or written. */
     private boolean isBroken(ArrangedChord chord) {
         return chord.voicing().pitches().size() > 1
                 && arrangement.notesOf(chord.index()).stream()

@@ -1,7 +1,7 @@
 package com.zestythumb.core.proposing;
 
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -98,7 +98,7 @@ enum Idiom {
             "root-fifth-tenth BROKEN_UP");
 
     /** A voicing with a pattern. */
-    record Usual(VoicingStyle style, Figure figure) {}
+    record Usual(VoicingStyle style, AccompanimentPattern figure) {}
 
     private static final int BRISK = 100;
     private static final int LIVELY = 116;
@@ -115,7 +115,7 @@ enum Idiom {
 
     private static Usual usual(String text) {
         String[] words = text.split(" ");
-        Figure figure = Figures.named(words[1]);
+        AccompanimentPattern figure = AccompanimentPatterns.named(words[1]);
         return new Usual(figure.lays() == null ? VoicingStyles.named(words[0]) : figure.lays(), figure);
     }
 

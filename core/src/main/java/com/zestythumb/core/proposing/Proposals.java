@@ -1,15 +1,15 @@
 package com.zestythumb.core.proposing;
 
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.HeardSheet;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.ChordEvent;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
+import com.zestythumb.core.voicing.AttackMode;
 import com.zestythumb.core.voicing.Hand;
-import com.zestythumb.core.voicing.Strokes;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.VoicingStyles;
@@ -74,14 +74,14 @@ public final class Proposals {
      */
     public record Proposal(Choices choices, Difficulty difficulty, int days, int wanted) {}
 
-    private record Pair(StyleChoice style, Figure figure, int level, int rank) {}
+    private record Pair(StyleChoice style, AccompanimentPattern figure, int level, int rank) {}
 
     private record Measured(Pair pair, Choices choices, Difficulty difficulty) {}
 
     private Proposals() {}
 
     /** Three proposals, easier ones first; fewer where so few suit; none for a tune without chords. */
-    public static List<Proposal> of(HeardSheet tune, Choices choices, Wish wish) {
+    public static List<Proposal> of(AnalysedSheet tune, Choices choices, Wish wish) {
         LeadSheet sheet = tune.sheet();
         List<ChordEvent> chords =
                 sheet.events().stream().filter(event -> !event.isSilent()).toList();
@@ -193,20 +193,20 @@ public final class Proposals {
         return pair.level() <= wish.level() + 1 && (pair.level() < LATE || wish.level() >= LATE);
     }
 
-    private static Pair pair(VoicingStyle style, Figure figure, int rank) {
+    private static Pair pair(VoicingStyle style, AccompanimentPattern figure, int rank) {
         return new Pair(new StyleChoice(style, Map.of()), figure, Math.max(style.level(), figure.level()), rank);
     }
 
     /** All pairs that suit, a few of each level that they seem to be of. */
     private static List<Pair> others(LeadSheet sheet, List<ChordEvent> chords, Hand hand, Wish wish) {
-        List<Figure> figures = wish.texture().figures(sheet.meter());
+        List<AccompanimentPattern> figures = wish.texture().figures(sheet.meter());
         List<VoicingStyle> styles = VoicingStyles.all();
         List<Pair> pairs = new ArrayList<>();
         for (VoicingStyle style : styles) {
-            if (!suits(style, chords, hand, Strokes.TOGETHER)) {
+            if (!suits(style, chords, hand, AttackMode.TOGETHER)) {
                 continue;
             }
-            for (Figure figure : figures) {
+            for (AccompanimentPattern figure : figures) {
                 if (belongs(style, figure) && style.level() <= wish.level() + 2) {
                     pairs.add(pair(style, figure, OTHERS + styles.indexOf(style) * 2 + figures.indexOf(figure) * 3));
                 }
@@ -226,24 +226,27 @@ public final class Proposals {
     }
 
     /** Figures that a hand in two places is for: it leaps to the chord, or rolls on. */
-    private static final Map<VoicingStyle, Set<Figure>> OWN_FIGURES = Map.of(
+    private static final Map<VoicingStyle, Set<AccompanimentPattern>> OWN_FIGURES = Map.of(
             VoicingStyles.BASS,
-            Set.of(Figures.BLOCK),
+            Set.of(AccompanimentPatterns.BLOCK),
             VoicingStyles.HELD_THUMB,
-            Set.of(Figures.WALKING),
+            Set.of(AccompanimentPatterns.WALKING),
             VoicingStyles.BASS_THEN_CHORD,
-            Set.of(Figures.BASS_AND_CHORDS, Figures.OFF_BEATS),
+            Set.of(AccompanimentPatterns.BASS_AND_CHORDS, AccompanimentPatterns.OFF_BEATS),
             VoicingStyles.OCTAVE_THEN_CHORD,
-            Set.of(Figures.BASS_AND_CHORDS, Figures.BROKEN_UP, Figures.UP_AND_BACK),
+            Set.of(
+                    AccompanimentPatterns.BASS_AND_CHORDS,
+                    AccompanimentPatterns.BROKEN_UP,
+                    AccompanimentPatterns.UP_AND_BACK),
             VoicingStyles.TWO_OCTAVES,
-            Set.of(Figures.WAVE, Figures.FLOWING, Figures.BROKEN_UP));
+            Set.of(AccompanimentPatterns.WAVE, AccompanimentPatterns.FLOWING, AccompanimentPatterns.BROKEN_UP));
 
-    private static boolean belongs(VoicingStyle style, Figure figure) {
+    private static boolean belongs(VoicingStyle style, AccompanimentPattern figure) {
         return OWN_FIGURES.getOrDefault(style, Set.of(figure)).contains(figure);
     }
 
     /** Whether the hand plays most of the chords as the style means them, and half of them ask for it. */
-    private static boolean suits(VoicingStyle style, List<ChordEvent> chords, Hand hand, Strokes strokes) {
+    private static boolean suits(VoicingStyle style, List<ChordEvent> chords, Hand hand, AttackMode strokes) {
         VoicingStyle.Wishes wishes = new VoicingStyle.Wishes(hand, HIGHEST_LEVEL, Map.of(), strokes);
         long reached = chords.stream()
                 .filter(event -> style.reaches(event.chord(), wishes))

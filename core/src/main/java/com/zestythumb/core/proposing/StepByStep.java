@@ -1,12 +1,12 @@
 package com.zestythumb.core.proposing;
 
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.HeardSheet;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.arrangement.Pedalling;
-import com.zestythumb.core.arrangement.Pin;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyle;
@@ -34,24 +34,26 @@ public final class StepByStep {
      * The way to a left hand in steps, each with one thing more: its bass, its chords held, its figure, the whole as it is
      * chosen (common practice).
      */
-    public static List<Step> to(HeardSheet tune, Choices choices) {
+    public static List<Step> to(AnalysedSheet tune, Choices choices) {
         Choices plain = choices.withStretches(List.of()).varied(false).with(Pedalling.NONE);
         Arrangement finished = tune.arranged(plain);
         StyleChoice own = plain.figure().lays() == null
                 ? plain.style()
                 : usual(plain.figure().lays());
-        Choices held = plain.with(own).with(Figures.BLOCK).withPins(kept(finished));
+        Choices held = plain.with(own).with(AccompanimentPatterns.BLOCK).withPins(kept(finished));
         List<Step> steps = new ArrayList<>();
         add(
                 steps,
                 tune,
                 "The bass alone, held",
-                plain.with(usual(VoicingStyles.BASS)).with(Figures.BLOCK).withPins(basses(finished)));
+                plain.with(usual(VoicingStyles.BASS))
+                        .with(AccompanimentPatterns.BLOCK)
+                        .withPins(basses(finished)));
         if (own.equals(plain.style())) {
             add(steps, tune, "The chords as they lie in the end, held", held);
         }
-        if (plain.figure().lays() == null && choices.figure().level() > Figures.ON_EACH_BEAT.level()) {
-            add(steps, tune, "A chord on each beat", held.with(Figures.ON_EACH_BEAT));
+        if (plain.figure().lays() == null && choices.figure().level() > AccompanimentPatterns.ON_EACH_BEAT.level()) {
+            add(steps, tune, "A chord on each beat", held.with(AccompanimentPatterns.ON_EACH_BEAT));
         }
         add(steps, tune, "The pattern", plain);
         add(steps, tune, "With its other bars and the pedal", choices);
@@ -59,8 +61,8 @@ public final class StepByStep {
     }
 
     /** The finished voicings, note for note and finger for finger. */
-    private static List<Pin> kept(Arrangement finished) {
-        List<Pin> pins = new ArrayList<>();
+    private static List<KeptVoicing> kept(Arrangement finished) {
+        List<KeptVoicing> pins = new ArrayList<>();
         for (ArrangedChord chord : finished.chords()) {
             List<Pitch> notes = chord.voicing().pitches().stream().distinct().toList();
             if (!notes.isEmpty() && notes.size() <= MOST_NOTES) {
@@ -71,15 +73,15 @@ public final class StepByStep {
     }
 
     /** Their lowest notes, with the fingers that these have in the end. */
-    private static List<Pin> basses(Arrangement finished) {
+    private static List<KeptVoicing> basses(Arrangement finished) {
         return finished.chords().stream()
                 .filter(chord -> !chord.voicing().isSilent())
                 .map(chord -> withFingers(chord, List.of(chord.voicing().first().lowest())))
                 .toList();
     }
 
-    private static Pin withFingers(ArrangedChord chord, List<Pitch> notes) {
-        Pin pin = new Pin(chord.event().bar(), chord.event().start(), notes);
+    private static KeptVoicing withFingers(ArrangedChord chord, List<Pitch> notes) {
+        KeptVoicing pin = new KeptVoicing(chord.event().bar(), chord.event().start(), notes);
         List<Pitch> all = chord.voicing().pitches();
         for (int i = 0; i < chord.voicing().notesOfLeft(); i++) {
             int finger = chord.allFingers().get(i);
@@ -95,7 +97,7 @@ public final class StepByStep {
     }
 
     /** One step more, where it is another than the last. */
-    private static void add(List<Step> steps, HeardSheet tune, String name, Choices choices) {
+    private static void add(List<Step> steps, AnalysedSheet tune, String name, Choices choices) {
         Step last = steps.isEmpty() ? null : steps.get(steps.size() - 1);
         if (last != null && last.choices().equals(choices)) {
             return;

@@ -1,7 +1,7 @@
 package com.zestythumb.core.proposing;
 
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Meter;
 import java.util.Arrays;
 import java.util.List;
@@ -12,35 +12,49 @@ public enum Texture {
     ANY(
             "Whatever suits",
             Stream.concat(
-                            Stream.of(Figures.BLOCK, Figures.BROKEN_UP, Figures.ALBERTI, Figures.BASS_AND_CHORDS),
-                            Figures.all().stream())
+                            Stream.of(
+                                    AccompanimentPatterns.BLOCK,
+                                    AccompanimentPatterns.BROKEN_UP,
+                                    AccompanimentPatterns.ALBERTI,
+                                    AccompanimentPatterns.BASS_AND_CHORDS),
+                            AccompanimentPatterns.all().stream())
                     .distinct()
-                    .toArray(Figure[]::new)),
-    CALM("Calm", Figures.BLOCK, Figures.BROKEN_UP, Figures.HELD_BASS, Figures.WALKING),
+                    .toArray(AccompanimentPattern[]::new)),
+    CALM(
+            "Calm",
+            AccompanimentPatterns.BLOCK,
+            AccompanimentPatterns.BROKEN_UP,
+            AccompanimentPatterns.HELD_BASS,
+            AccompanimentPatterns.WALKING),
     FLOWING(
             "Flowing",
-            Figures.BROKEN_UP,
-            Figures.ALBERTI,
-            Figures.UP_AND_BACK,
-            Figures.BROKEN_DOWN,
-            Figures.WAVE,
-            Figures.TRIPLETS,
-            Figures.FLOWING),
-    DANCE("Waltz or march", Figures.BASS_AND_CHORDS, Figures.ON_EACH_BEAT, Figures.HELD_BASS, Figures.OFF_BEATS),
+            AccompanimentPatterns.BROKEN_UP,
+            AccompanimentPatterns.ALBERTI,
+            AccompanimentPatterns.UP_AND_BACK,
+            AccompanimentPatterns.BROKEN_DOWN,
+            AccompanimentPatterns.WAVE,
+            AccompanimentPatterns.TRIPLETS,
+            AccompanimentPatterns.FLOWING),
+    DANCE(
+            "Waltz or march",
+            AccompanimentPatterns.BASS_AND_CHORDS,
+            AccompanimentPatterns.ON_EACH_BEAT,
+            AccompanimentPatterns.HELD_BASS,
+            AccompanimentPatterns.OFF_BEATS),
     RHYTHMIC(
             "Rhythmic",
-            Figures.DETACHED,
-            Figures.REPEATED,
-            Figures.OFF_BEATS,
-            Figures.ONLY_OFF,
-            Figures.RIFF,
-            Figures.ANTICIPATED,
-            Figures.THREE_THREE_TWO);
+            AccompanimentPatterns.DETACHED,
+            AccompanimentPatterns.REPEATED,
+            AccompanimentPatterns.OFF_BEATS,
+            AccompanimentPatterns.ONLY_OFF,
+            AccompanimentPatterns.RIFF,
+            AccompanimentPatterns.ANTICIPATED,
+            AccompanimentPatterns.THREE_THREE_TWO);
 
     private final String label;
-    private final List<Figure> figures;
+    private final List<AccompanimentPattern> figures;
 
-    Texture(String label, Figure... figures) {
+    Texture(String label, AccompanimentPattern... figures) {
         this.label = label;
         this.figures = Arrays.stream(figures).toList();
     }
@@ -50,23 +64,23 @@ public enum Texture {
         return label;
     }
 
-    boolean includes(Figure figure) {
+    boolean includes(AccompanimentPattern figure) {
         return figures.contains(figure);
     }
 
     /** The meter's own figure first, then those of the kind, the usual ones before others. */
-    List<Figure> figures(Meter meter) {
-        Figure own = own(meter);
+    List<AccompanimentPattern> figures(Meter meter) {
+        AccompanimentPattern own = own(meter);
         return includes(own)
                 ? Stream.concat(Stream.of(own), figures.stream()).distinct().toList()
                 : figures;
     }
 
     /** A waltz in three, a roll in six; else the plainest of the kind (common practice). */
-    private Figure own(Meter meter) {
+    private AccompanimentPattern own(Meter meter) {
         if (meter.isCompound()) {
-            return Figures.UP_AND_BACK;
+            return AccompanimentPatterns.UP_AND_BACK;
         }
-        return meter.count() == 3 ? Figures.BASS_AND_CHORDS : figures.get(0);
+        return meter.count() == 3 ? AccompanimentPatterns.BASS_AND_CHORDS : figures.get(0);
     }
 }

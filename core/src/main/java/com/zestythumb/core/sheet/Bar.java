@@ -19,7 +19,7 @@ import java.util.function.UnaryOperator;
  * @param melody the notes and rests of the tune, in order, filling the bar; empty where none is written
  * @param beneath what stands beneath the tune on its staff: first what is struck with its notes, then each other voice, filling
  *     the bar; nothing where the tune is alone
- * @param left the voices of the left hand as somebody wrote it, each filling the bar; none where it is to be reckoned
+ * @param left the voices of the left hand as somebody wrote it, each filling the bar; none where it is to be computed
  * @param text section name, notes, words
  */
 public record Bar(

@@ -1,6 +1,6 @@
 package com.zestythumb.core.solving;
 
-import com.zestythumb.core.voicing.Around;
+import com.zestythumb.core.voicing.ChordContext;
 import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.Place;
 import com.zestythumb.core.voicing.TuneTerms;
@@ -82,7 +82,7 @@ final class OwnCosts {
 
     private List<CostTerm> termsOf(int chord) {
         // Where nothing goes on around a chord there is nothing to ask of it.
-        boolean alone = task.around(chord) == Around.NOTHING;
+        boolean alone = task.around(chord) == ChordContext.NOTHING;
         return (alone ? termsAlone : termsOf)
                 .computeIfAbsent(
                         task.style(chord).style(),

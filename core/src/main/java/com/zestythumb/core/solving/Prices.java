@@ -5,8 +5,8 @@ import com.zestythumb.core.solving.VoicingSolver.Alternative;
 import com.zestythumb.core.solving.VoicingSolver.Solution;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voicing.CostTerm;
+import com.zestythumb.core.voicing.TransitionTerm;
 import com.zestythumb.core.voicing.Voicing;
-import com.zestythumb.core.voicing.WayTerm;
 import com.zestythumb.core.voicing.Weights;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -81,11 +81,12 @@ public final class Prices {
                 sums.merge(term.id(), units * task.weights().of(term), Integer::sum);
             }
         }
-        Ways ways = new Ways(task, row.stream().map(List::of).toList());
+        TransitionCosts ways =
+                new TransitionCosts(task, row.stream().map(List::of).toList());
         for (Transition pair : task.transitions().pairs()) {
             Voicing from = row.get(pair.from());
             Voicing to = row.get(pair.to());
-            sums.merge(WayTerm.MOTION.id(), ways.motion() * Ways.semitones(from, to), Integer::sum);
+            sums.merge(TransitionTerm.MOTION.id(), ways.motion() * TransitionCosts.semitones(from, to), Integer::sum);
             ways.charges(from, to, pair).forEach(charge -> sums.merge(charge.id(), charge.semitones(), Integer::sum));
         }
         return sums;

@@ -22,7 +22,7 @@ final class ShapesBound {
     /** Rounds without gain after which the steps are halved. */
     private static final int PATIENCE = 4;
 
-    /** In how many parts a half step is reckoned with ways back, where all numbers are whole. */
+    /** In how many parts a half step is computed with ways back, where all numbers are whole. */
     static final int PARTS = 64;
 
     private static final int MOST_WHOLES = 6;
@@ -115,7 +115,7 @@ final class ShapesBound {
         }
     }
 
-    /** The same for the whole with its ways back; shares are rounded down to the parts in which it is reckoned. */
+    /** The same for the whole with its ways back; shares are rounded down to the parts in which it is computed. */
     private double value(int[] path, Function<int[][], Cheapest> whole) {
         int[][] parts = new int[charges.length][];
         for (int i = 0; i < charges.length; i++) {

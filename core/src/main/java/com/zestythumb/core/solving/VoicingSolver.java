@@ -41,7 +41,7 @@ public final class VoicingSolver {
     private final VoicingTask task;
     private final Transitions transitions;
     private final List<List<Voicing>> layers;
-    private final Ways ways;
+    private final TransitionCosts ways;
     private final OwnCosts own;
     private int[][] charges;
     /** How many shapes more each candidate is to learn; null where shapes are no matter. */
@@ -52,7 +52,7 @@ public final class VoicingSolver {
         this.others = others;
         this.transitions = task.transitions();
         this.layers = layers;
-        this.ways = new Ways(task, layers);
+        this.ways = new TransitionCosts(task, layers);
         this.own = own;
     }
 
@@ -130,7 +130,7 @@ public final class VoicingSolver {
         int[][][] onward = fixed.onward();
         // Whatever the ways back cost, each candidate pays the least of it.
         boolean plain = transitions.isPlain();
-        int[][] paying = plain ? free : NearestFew.withWaysBack(free, fixed.edges());
+        int[][] paying = plain ? free : NearestSubset.withWaysBack(free, fixed.edges());
         fixed.learned = ShapesToLearn.of(shapes, paying, onward, weight, plainest);
         Cheapest path = fixed.cheapestWithShapes(free);
         int cost = fixed.costWithShapes(path, shapes);
@@ -139,7 +139,7 @@ public final class VoicingSolver {
         if (cost <= simple) {
             return solution(fixed, path, shapes.count(path), 0);
         }
-        Few few = Few.nearerThan(cost - simple, free, plainest, path);
+        CandidateSubset few = CandidateSubset.nearerThan(cost - simple, free, plainest, path);
         ShapesBound.Found found = ShapesBound.of(
                 few.of(paying),
                 few.between(onward),
@@ -217,13 +217,13 @@ public final class VoicingSolver {
     }
 
     /** The whole with its ways back over a few candidates, for what is charged beside, in parts of a half step. */
-    private Function<int[][], Cheapest> inParts(int[][] free, Few few) {
+    private Function<int[][], Cheapest> inParts(int[][] free, CandidateSubset few) {
         int parts = ShapesBound.PARTS;
         int[][] own = Matrices.times(few.of(free), parts);
         List<ChoiceGraph.Edge> edges = few.between(edges()).stream()
                 .map(edge -> new ChoiceGraph.Edge(edge.from(), edge.to(), Matrices.times(edge.costs(), parts)))
                 .toList();
-        return beside -> NearestFew.of(Matrices.sum(own, beside), edges, 0, parts);
+        return beside -> NearestSubset.of(Matrices.sum(own, beside), edges, 0, parts);
     }
 
     private List<ChoiceGraph.Edge> edges() {
@@ -235,7 +235,7 @@ public final class VoicingSolver {
     /** With so many other ways for each chord priced exactly. */
     private Cheapest cheapest(int others) {
         if (!transitions.isPlain()) {
-            return NearestFew.of(charges, edges(), others);
+            return NearestSubset.of(charges, edges(), others);
         }
         return LayeredPath.through(layers.size(), new LayeredPath.Costs() {
             @Override
@@ -279,7 +279,7 @@ public final class VoicingSolver {
         }
         Voicing from = layers.get(before).get(choice.applyAsInt(before));
         charges.addAll(ways.charges(from, voicing, new Transition(before, i)));
-        int semitones = Ways.semitones(from, voicing);
+        int semitones = TransitionCosts.semitones(from, voicing);
         return new Cost(semitones, ways.motion() * semitones, charges);
     }
 

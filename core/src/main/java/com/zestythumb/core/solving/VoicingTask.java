@@ -5,7 +5,7 @@ import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.voiceleading.School;
-import com.zestythumb.core.voicing.Around;
+import com.zestythumb.core.voicing.ChordContext;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Voicing;
@@ -46,7 +46,7 @@ public record VoicingTask(
         School school,
         ToDoubleFunction<Transition> seconds,
         Weights weights,
-        List<Around> around,
+        List<ChordContext> around,
         Set<PitchClass> forbidden,
         Map<Integer, Wanted> wanted,
         Map<Integer, Voicing> pins,
@@ -124,8 +124,8 @@ public record VoicingTask(
     record Laid(Chord chord, StyleChoice style) {}
 
     /** What goes on around a chord. */
-    public Around around(int chord) {
-        return around.isEmpty() ? Around.NOTHING : around.get(chord);
+    public ChordContext around(int chord) {
+        return around.isEmpty() ? ChordContext.NOTHING : around.get(chord);
     }
 
     public VoicingTask with(Transitions others) {
@@ -144,7 +144,7 @@ public record VoicingTask(
         return change(draft -> draft.styles = others);
     }
 
-    public VoicingTask withAround(List<Around> others) {
+    public VoicingTask withAround(List<ChordContext> others) {
         return change(draft -> draft.around = others);
     }
 
@@ -178,7 +178,7 @@ public record VoicingTask(
         private int mostNotes;
         private School school;
         private Weights weights;
-        private List<Around> around;
+        private List<ChordContext> around;
         private Set<PitchClass> forbidden;
         private Map<Integer, Wanted> wanted;
         private Map<Integer, Voicing> pins;

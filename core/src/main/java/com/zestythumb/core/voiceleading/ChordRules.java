@@ -6,7 +6,7 @@ import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.voiceleading.ChordWritten.Note;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Tone;
 import java.util.List;
 import java.util.Map;
@@ -91,7 +91,7 @@ public final class ChordRules {
         Sonority here = triple.here();
         List<Move> fourths = here.chord().quality().numbered(3) != null
                 ? List.of()
-                : here.notes(tone -> tone.member() == Member.FOURTH);
+                : here.notes(tone -> tone.member() == ChordTone.FOURTH);
         if (fourths.isEmpty()) {
             return;
         }
@@ -128,10 +128,10 @@ public final class ChordRules {
         boolean every = written.sung() || limits.get(EVERY_HAND) == 1;
         for (Note note : every ? written.notes() : written.own()) {
             PitchClass name = note.pitch().pitchClass();
-            boolean outside =
-                    Member.of(chord, name) == Member.FOREIGN && !chord.bass().soundsLike(name);
+            boolean outside = ChordTone.of(chord, name) == ChordTone.FOREIGN
+                    && !chord.bass().soundsLike(name);
             boolean foreign = outside && !(limits.get(COLOURS) == 1 && isColour(written, name));
-            Move named = new Move(note.voice(), null, new Tone(note.pitch(), Member.of(chord, name)));
+            Move named = new Move(note.voice(), null, new Tone(note.pitch(), ChordTone.of(chord, name)));
             if (foreign && note.altered()) {
                 found.accept(Fault.of(Kind.ACCIDENTAL_FORGOTTEN, named));
             } else if (foreign && (note.atOnce() || !note.left() && !written.sung()) && !note.steps()) {
@@ -186,7 +186,7 @@ public final class ChordRules {
                             null,
                             new Tone(
                                     lowest.pitch(),
-                                    Member.of(chord, lowest.pitch().pitchClass())))));
+                                    ChordTone.of(chord, lowest.pitch().pitchClass())))));
         }
     }
 
@@ -199,10 +199,10 @@ public final class ChordRules {
         long keys = keys(written.notes());
         double full = written.sung() ? SHELL : limits.get(alone ? FULL : FULL_WITH_TUNE);
         if (keys >= full) {
-            missing(written, Member.THIRD, Kind.MISSING_THIRD, found);
+            missing(written, ChordTone.THIRD, Kind.MISSING_THIRD, found);
         }
         if ((written.sung() ? keys : keys(written.own())) >= SHELL) {
-            missing(written, Member.SEVENTH, Kind.MISSING_SEVENTH, found);
+            missing(written, ChordTone.SEVENTH, Kind.MISSING_SEVENTH, found);
         }
     });
 
@@ -210,12 +210,12 @@ public final class ChordRules {
         return notes.stream().map(Note::pitch).map(Pitch::midi).distinct().count();
     }
 
-    private static void missing(ChordWritten written, Member member, Kind kind, Consumer<Fault> found) {
+    private static void missing(ChordWritten written, ChordTone member, Kind kind, Consumer<Fault> found) {
         Chord chord = written.chord();
-        boolean asked = chord.tones().stream().anyMatch(tone -> Member.of(chord, tone) == member);
+        boolean asked = chord.tones().stream().anyMatch(tone -> ChordTone.of(chord, tone) == member);
         if (asked
                 && written.notes().stream()
-                        .noneMatch(note -> Member.of(chord, note.pitch().pitchClass()) == member)) {
+                        .noneMatch(note -> ChordTone.of(chord, note.pitch().pitchClass()) == member)) {
             found.accept(Fault.measured(kind, Map.of()));
         }
     }

@@ -3,10 +3,10 @@ package com.zestythumb.core.voiceleading;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.LowIntervalLimits;
-import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Tone;
 import java.util.List;
 import java.util.Map;
@@ -153,7 +153,7 @@ public final class HandRules {
     static final Rule<Hold> HELD_INTO = Rule.of("held-into", Hold.class, (hold, limits, found) -> {
         for (int i = 0; i < hold.struck().size(); i++) {
             Tone tone = hold.keys().tones().get(i);
-            if (!hold.struck().get(i) && hold.intoAnother() && tone.member() == Member.FOREIGN) {
+            if (!hold.struck().get(i) && hold.intoAnother() && tone.member() == ChordTone.FOREIGN) {
                 found.accept(Fault.at(Kind.HELD_INTO, tone.pitch()));
             }
         }
@@ -257,8 +257,8 @@ public final class HandRules {
 
     /** A ninth, eleventh or thirteenth that the chart names is meant to rub. */
     public static boolean isNamedTension(Chord chord, Pitch tune, Tone tone) {
-        return Member.of(chord, tune.pitchClass()).isColour()
-                || Member.of(chord, tone.pitch().pitchClass()).isColour();
+        return ChordTone.of(chord, tune.pitchClass()).isColour()
+                || ChordTone.of(chord, tone.pitch().pitchClass()).isColour();
     }
 
     /** Half a step, or that and octaves. */

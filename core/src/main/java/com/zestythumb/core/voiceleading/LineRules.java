@@ -1,6 +1,6 @@
 package com.zestythumb.core.voiceleading;
 
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
@@ -23,8 +23,8 @@ public final class LineRules {
             return;
         }
         boolean sameChord = line.chordBefore().root().soundsLike(line.chord().root())
-                && in.from().member() != Member.FOREIGN
-                && in.to().member() != Member.FOREIGN;
+                && in.from().member() != ChordTone.FOREIGN
+                && in.to().member() != ChordTone.FOREIGN;
         if (Math.abs(in.halfSteps()) > OCTAVE) {
             found.accept(Fault.of(Kind.WIDE_LEAP, in));
         } else if (!sameChord) {
@@ -79,7 +79,7 @@ public final class LineRules {
         }
         Move out = line.out();
         int goes = out == null ? 0 : out.halfSteps();
-        boolean prepared = Member.of(line.chord(), line.here().pitch().pitchClass()) != Member.FOREIGN;
+        boolean prepared = ChordTone.of(line.chord(), line.here().pitch().pitchClass()) != ChordTone.FOREIGN;
         if (prepared && goes != 1 && (goes >= 0 || goes < -STEP)) {
             found.accept(Fault.of(
                     Kind.SUSPENSION_UNRESOLVED, out == null ? new Move(line.voice(), null, line.here()) : out));

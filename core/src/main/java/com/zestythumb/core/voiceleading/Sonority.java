@@ -5,8 +5,8 @@ import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
-import com.zestythumb.core.voicing.Around;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordContext;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Tone;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
@@ -39,7 +39,7 @@ public record Sonority(
 
     /** The same, broken up or not. */
     public static Sonority ofHands(Voicing voicing, Pitch tune, boolean broken, Key key) {
-        Tone above = tune == null ? null : new Tone(tune, Member.of(voicing.chord(), tune.pitchClass()));
+        Tone above = tune == null ? null : new Tone(tune, ChordTone.of(voicing.chord(), tune.pitchClass()));
         return new Sonority(voicing.chord(), voicing.soundingBass(), voicing.voices(), above, false, broken, key);
     }
 
@@ -49,7 +49,7 @@ public record Sonority(
         PitchClass bass = null;
         for (Pitch pitch : parts) {
             bass = bass == null && pitch != null ? pitch.pitchClass() : bass;
-            tones.add(pitch == null ? null : new Tone(pitch, Member.of(chord, pitch.pitchClass())));
+            tones.add(pitch == null ? null : new Tone(pitch, ChordTone.of(chord, pitch.pitchClass())));
         }
         return new Sonority(chord, bass == null ? chord.bass() : bass, tones, null, true, false, key);
     }
@@ -93,7 +93,7 @@ public record Sonority(
 
     /** The note that leads to the keynote; null where no key is clear. */
     PitchClass leading() {
-        return key == null ? null : Around.leadingTone(key);
+        return key == null ? null : ChordContext.leadingTone(key);
     }
 
     /** Half steps from the keynote up to the root; −1 where no key is clear. */
@@ -116,7 +116,7 @@ public record Sonority(
 
     /** Whether a triad stands over its fifth. */
     boolean isSixFour() {
-        return chord.tones().size() == 3 && Member.of(chord, bass) == Member.FIFTH;
+        return chord.tones().size() == 3 && ChordTone.of(chord, bass) == ChordTone.FIFTH;
     }
 
     /** Whether its seventh is minor, over a major third: it leads a fifth down. */

@@ -1,7 +1,7 @@
 package com.zestythumb.core.voiceleading;
 
 import com.zestythumb.core.pitch.PitchClass;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Tone;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +20,7 @@ public final class SonorityRules {
     /** What has to go on is not doubled, for both would go on in octaves: the leading tone, the seventh, a note foreign to the key. */
     static final Rule<Sonority> DOUBLED = Rule.of("doubled", Sonority.class, (sonority, limits, found) -> {
         List<Move> leading = sonority.notes(tone -> leads(sonority, tone));
-        List<Move> sevenths = sonority.notes(tone -> tone.member() == Member.SEVENTH);
+        List<Move> sevenths = sonority.notes(tone -> tone.member() == ChordTone.SEVENTH);
         twice(Kind.LEADING_DOUBLED, leading, found);
         twice(Kind.SEVENTH_DOUBLED, sevenths, found);
         if (sonority.key() == null) {
@@ -28,7 +28,7 @@ public final class SonorityRules {
         }
         for (Move note : sonority.notes()) {
             Tone tone = note.to();
-            if (tone.member() != Member.SEVENTH && !leads(sonority, tone) && alteration(sonority, tone) != 0) {
+            if (tone.member() != ChordTone.SEVENTH && !leads(sonority, tone) && alteration(sonority, tone) != 0) {
                 List<Move> same = sonority.notes(
                         other -> other.pitch().pitchClass().equals(tone.pitch().pitchClass()));
                 if (same.get(0).to() == tone) {
@@ -51,7 +51,7 @@ public final class SonorityRules {
             return false;
         }
         return sonority.isDominantOfKey() && tone.pitch().pitchClass().soundsLike(leading)
-                || sonority.isDominantSeventh() && tone.member() == Member.THIRD;
+                || sonority.isDominantSeventh() && tone.member() == ChordTone.THIRD;
     }
 
     /** Half steps by which a note is altered in its key; 0 too where it only has another name, in a key with too many signs. */
@@ -60,7 +60,7 @@ public final class SonorityRules {
         boolean ofTheScale = IntStream.rangeClosed(1, DEGREES)
                 .mapToObj(sonority.key()::degree)
                 .anyMatch(note::soundsLike);
-        return ofTheScale || tone.member() == Member.SEVENTH
+        return ofTheScale || tone.member() == ChordTone.SEVENTH
                 ? 0
                 : sonority.key().alterationOf(note);
     }

@@ -4,7 +4,7 @@ import com.zestythumb.core.chord.Quality;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
-import com.zestythumb.core.voicing.Member;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Tone;
 import java.util.ArrayList;
 import java.util.List;
@@ -116,7 +116,7 @@ public final class StepRules {
     }
 
     private static boolean isBare(Sonority sonority) {
-        return is(sonority, tone -> tone.member() == Member.ROOT || tone.member() == Member.FIFTH);
+        return is(sonority, tone -> tone.member() == ChordTone.ROOT || tone.member() == ChordTone.FIFTH);
     }
 
     private static boolean is(Sonority sonority, Predicate<Tone> so) {
@@ -241,7 +241,7 @@ public final class StepRules {
         boolean ofKey = from.isDominantOfKey()
                 && tone.pitch().pitchClass().soundsLike(leading)
                 && (to == 0 || to == 8 || to == 9);
-        boolean applied = tone.member() == Member.THIRD
+        boolean applied = tone.member() == ChordTone.THIRD
                 && rootFallsAFifth(step)
                 && from.aboveRoot(tone) == MAJOR_THIRD
                 && (from.isDominantSeventh()
@@ -258,7 +258,7 @@ public final class StepRules {
             return;
         }
         List<Move> sixth = step.from().augmentedSixth();
-        for (Move note : step.from().notes(tone -> tone.member() == Member.SEVENTH)) {
+        for (Move note : step.from().notes(tone -> tone.member() == ChordTone.SEVENTH)) {
             int at = note.pitch().midi();
             boolean could = step.to().hasTone(at - 1) || step.to().hasTone(at - STEP);
             boolean opens = !sixth.isEmpty() && sixth.get(1).to() == note.to();
@@ -296,8 +296,8 @@ public final class StepRules {
         Sonority to = step.to();
         Move bass = step.moves().get(0);
         return seventh != null
-                && Member.of(from.chord(), from.bass()) == Member.FIFTH
-                && Member.of(to.chord(), to.bass()) == Member.THIRD
+                && ChordTone.of(from.chord(), from.bass()) == ChordTone.FIFTH
+                && ChordTone.of(to.chord(), to.bass()) == ChordTone.THIRD
                 && isStepUp(seventh)
                 && isStepUp(bass);
     }
@@ -314,7 +314,7 @@ public final class StepRules {
             return;
         }
         for (Move move : step.moves()) {
-            if (move.to().member() == Member.SEVENTH && Math.abs(move.halfSteps()) > STEP) {
+            if (move.to().member() == ChordTone.SEVENTH && Math.abs(move.halfSteps()) > STEP) {
                 found.accept(Fault.of(Kind.SEVENTH_UNPREPARED, move));
             }
         }
@@ -384,7 +384,7 @@ public final class StepRules {
     /** Roots go where they like, but for those of diminished chords. */
     private static boolean canLead(Sonority from, Tone tone) {
         Interval fifth = from.chord().quality().numbered(5);
-        return tone.member() != Member.ROOT || fifth != null && fifth.semitones() < 7;
+        return tone.member() != ChordTone.ROOT || fifth != null && fifth.semitones() < 7;
     }
 
     /** The notes of an augmented sixth open outward, the lower down and the upper up by a half step. */
@@ -409,7 +409,7 @@ public final class StepRules {
             return;
         }
         for (Move move : step.moves()) {
-            if (move.from().member() == Member.ROOT && move.halfSteps() > 0) {
+            if (move.from().member() == ChordTone.ROOT && move.halfSteps() > 0) {
                 found.accept(Fault.of(Kind.NEAPOLITAN_UNRESOLVED, move));
             }
         }
@@ -487,7 +487,7 @@ public final class StepRules {
                 && step.to().isRootPosition()
                 && step.from().bass().soundsLike(step.to().bass());
         for (Move move : cadential ? step.moves() : List.<Move>of()) {
-            if (move.from().member() == Member.ROOT && move.halfSteps() > 0) {
+            if (move.from().member() == ChordTone.ROOT && move.halfSteps() > 0) {
                 found.accept(Fault.of(Kind.SIX_FOUR_UNRESOLVED, move));
             }
         }

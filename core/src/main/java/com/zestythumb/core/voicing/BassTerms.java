@@ -34,7 +34,7 @@ public final class BassTerms {
             "a bass before its chord above G3",
             "half steps",
             3,
-            (voicing, place) -> voicing.isSilent() || place.strokes() != Strokes.BASS_APART
+            (voicing, place) -> voicing.isSilent() || place.strokes() != AttackMode.BASS_APART
                     ? 0
                     : beyond(voicing.first().lowest().midi(), 0, HIGHEST_APART));
 
@@ -73,7 +73,7 @@ public final class BassTerms {
             16,
             (voicing, place) -> voicing.isSilent() || voicing.first().width() != OCTAVE ? 0 : 1);
 
-    static final WayTerm TENOR_LEAPS = new WayTerm(
+    static final TransitionTerm TENOR_LEAPS = new TransitionTerm(
             "tenor-leaps",
             "the tenor moves farther than a fourth",
             "half steps",
@@ -87,18 +87,18 @@ public final class BassTerms {
                                     - FOURTH));
 
     /** Root and seventh, then root and third: the upper note stays or steps down. */
-    static final WayTerm SHELLS_BY_TURNS = new WayTerm(
+    static final TransitionTerm SHELLS_BY_TURNS = new TransitionTerm(
             "shells-by-turns",
             "shells that do not take turns where roots fall in fifths",
             "places",
             12,
             (from, to, hand) ->
-                    fallsByFifth(from.chord(), to.chord()) && from.has(Member.SEVENTH) == to.has(Member.SEVENTH)
+                    fallsByFifth(from.chord(), to.chord()) && from.has(ChordTone.SEVENTH) == to.has(ChordTone.SEVENTH)
                             ? 1
                             : 0);
 
     /** A bass that is written goes as a line: C B A G, and not C, B above. */
-    public static final WayTerm LINE = new WayTerm(
+    public static final TransitionTerm LINE = new TransitionTerm(
             "bass-line-broken",
             "a written bass that leaves its line for another octave",
             "places",
@@ -109,7 +109,7 @@ public final class BassTerms {
             voicing -> voicing.chord().hasSlash());
 
     /** A bass alone is a tune of its own: where the next note lies a step away it is not taken a seventh away. */
-    static final WayTerm STEPS = new WayTerm(
+    static final TransitionTerm STEPS = new TransitionTerm(
             "bass-step-broken",
             "a step of the bass that is taken as a seventh",
             "places",
@@ -117,7 +117,7 @@ public final class BassTerms {
             (from, to, hand) -> Math.abs(way(from, to)) >= OCTAVE - STEP && way(from, to) % OCTAVE != 0 ? 1 : 0);
 
     /** The seventh in the bass goes down by step. */
-    public static final WayTerm SEVENTH = new WayTerm(
+    public static final TransitionTerm SEVENTH = new TransitionTerm(
             "bass-seventh",
             "a seventh in the bass that does not step down",
             "places",
@@ -128,7 +128,7 @@ public final class BassTerms {
             voicing -> false);
 
     /** A six-four is passing, of the neighbour or cadential: its bass stays or goes by step. */
-    public static final WayTerm SIX_FOUR = new WayTerm(
+    public static final TransitionTerm SIX_FOUR = new TransitionTerm(
             "six-four",
             "a six-four chord whose bass leaps",
             "places",
@@ -139,7 +139,7 @@ public final class BassTerms {
             BassTerms::isSixFour);
 
     /** The cadential six-four keeps its bass under the dominant. */
-    public static final WayTerm CADENTIAL = new WayTerm(
+    public static final TransitionTerm CADENTIAL = new TransitionTerm(
             "cadential-six-four",
             "a six-four whose bass does not stay under the dominant",
             "places",
@@ -168,15 +168,15 @@ public final class BassTerms {
 
     static boolean isSixFour(Voicing voicing) {
         return !voicing.isSilent()
-                && voicing.bassMember() == Member.FIFTH
-                && !voicing.has(Member.SEVENTH)
-                && voicing.first().tones().get(0).member() == Member.FIFTH;
+                && voicing.bassMember() == ChordTone.FIFTH
+                && !voicing.has(ChordTone.SEVENTH)
+                && voicing.first().tones().get(0).member() == ChordTone.FIFTH;
     }
 
     private static boolean hasSeventhLowest(Voicing voicing) {
         return !voicing.isSilent()
-                && voicing.bassMember() == Member.SEVENTH
-                && voicing.first().tones().get(0).member() == Member.SEVENTH;
+                && voicing.bassMember() == ChordTone.SEVENTH
+                && voicing.first().tones().get(0).member() == ChordTone.SEVENTH;
     }
 
     static boolean fallsByFifth(Chord from, Chord to) {

@@ -22,7 +22,7 @@ final class BassThenChordStyle extends NamedStyle {
     private static final String SECOND_BASS = "second-bass";
     private static final String FIFTH = "FIFTH";
 
-    private static final VoicingStyle UPPER = new MemberStyle(
+    private static final VoicingStyle UPPER = new ChordToneStyle(
             new Label("upper", "Upper notes", "what lies above a bass", 1),
             "third fifth seventh, fifth seventh third, seventh third fifth",
             "root third fifth, third fifth root, fifth root third",
@@ -30,7 +30,7 @@ final class BassThenChordStyle extends NamedStyle {
             "root");
 
     /** Without the root, which the bass has in octaves already. */
-    private static final VoicingStyle THIN_UPPER = new MemberStyle(
+    private static final VoicingStyle THIN_UPPER = new ChordToneStyle(
             new Label("thin-upper", "Two upper notes", "what lies above a bass in octaves", 1),
             "third seventh, seventh third",
             "third fifth, fifth third",
@@ -62,7 +62,7 @@ final class BassThenChordStyle extends NamedStyle {
                                     - OCTAVE));
 
     /** The hand makes the same journey on every bass note: basses follow one another as a line. */
-    private static final WayTerm BASS_LINE = new WayTerm(
+    private static final TransitionTerm BASS_LINE = new TransitionTerm(
             "bass-line",
             "half steps of the bass from one to the next",
             "half steps",
@@ -88,7 +88,7 @@ final class BassThenChordStyle extends NamedStyle {
                                     voicing.grips().get(1).highest().midi() - HIGHEST_ABOVE)));
 
     /** And so do the chords above them. */
-    private static final WayTerm CHORD_LINE = new WayTerm(
+    private static final TransitionTerm CHORD_LINE = new TransitionTerm(
             "chord-line",
             "half steps of the chords above the bass from one to the next",
             "half steps",
@@ -120,7 +120,7 @@ final class BassThenChordStyle extends NamedStyle {
     }
 
     @Override
-    public List<WayTerm> ways() {
+    public List<TransitionTerm> ways() {
         return List.of(BASS_LINE, CHORD_LINE);
     }
 

@@ -209,7 +209,7 @@ final class CloseStyle implements VoicingStyle {
             return false;
         }
         boolean plainFifth = tone.equals(chord.root().plus(Interval.PERFECT_FIFTH));
-        boolean diminished = Member.of(chord, tone) == Member.FIFTH
+        boolean diminished = ChordTone.of(chord, tone) == ChordTone.FIFTH
                 && chord.quality().equals(Chord.parse("Cdim7").quality());
         boolean besides = Math.floorMod(tone.semitone() - chord.bass().semitone() + 1, 12) <= 2;
         boolean root = tone.equals(chord.root())
@@ -238,7 +238,7 @@ final class CloseStyle implements VoicingStyle {
     }
 
     private static List<PitchClass> basses(
-            Chord chord, List<PitchClass> tones, Inversions inversions, Strokes strokes) {
+            Chord chord, List<PitchClass> tones, Inversions inversions, AttackMode strokes) {
         if (chord.hasSlash()) {
             return List.of(chord.bass());
         }

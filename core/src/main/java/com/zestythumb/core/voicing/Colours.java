@@ -60,7 +60,7 @@ final class Colours {
      * Whether a colour that no symbol names is not the key's: lowered where a dominant is the fifth degree of a minor key or
      * leads to a minor chord, else not; over other chords a note of the key.
      */
-    static boolean isForeign(Chord chord, Tone tone, Around around) {
+    static boolean isForeign(Chord chord, Tone tone, ChordContext around) {
         PitchClass note = tone.pitch().pitchClass();
         if (!tone.member().isColour() || chord.tones().contains(note)) {
             return false;
@@ -132,9 +132,9 @@ final class Colours {
     }
 
     /** Which member a note is, added colours too. */
-    static Member member(Chord chord, PitchClass note) {
-        Member member = Member.of(chord, note);
-        if (member != Member.FOREIGN || note.equals(chord.bass())) {
+    static ChordTone member(Chord chord, PitchClass note) {
+        ChordTone member = ChordTone.of(chord, note);
+        if (member != ChordTone.FOREIGN || note.equals(chord.bass())) {
             return member;
         }
         boolean ninth = note.equals(chord.root().plus(NINTH))
@@ -142,6 +142,6 @@ final class Colours {
         boolean thirteenth = note.equals(chord.root().plus(THIRTEENTH))
                 || note.equals(chord.root().plus(LOW_THIRTEENTH));
         boolean seventh = note.equals(flatSeventh(chord));
-        return ninth ? Member.NINTH : thirteenth ? Member.THIRTEENTH : seventh ? Member.SEVENTH : member;
+        return ninth ? ChordTone.NINTH : thirteenth ? ChordTone.THIRTEENTH : seventh ? ChordTone.SEVENTH : member;
     }
 }

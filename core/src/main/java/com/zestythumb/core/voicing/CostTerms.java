@@ -24,7 +24,7 @@ public final class CostTerms {
     public static final CostTerm MISSING_FIFTH =
             new CostTerm("missing-fifth", "left without its fifth", "chords", 2, (voicing, place) -> {
                 Interval fifth = voicing.chord().quality().numbered(5);
-                return fifth != null && !voicing.has(Member.FIFTH) ? 1 : 0;
+                return fifth != null && !voicing.has(ChordTone.FIFTH) ? 1 : 0;
             });
 
     public static final CostTerm MISSING_COLOUR = new CostTerm(
@@ -35,15 +35,19 @@ public final class CostTerms {
             (voicing, place) -> {
                 int missing = 0;
                 for (Interval interval : voicing.chord().quality().intervals()) {
-                    Member member = Member.numbered(interval.steps() + 1);
-                    missing += (member.isColour() || member == Member.SIXTH) && !voicing.has(member) ? 1 : 0;
+                    ChordTone member = ChordTone.numbered(interval.steps() + 1);
+                    missing += (member.isColour() || member == ChordTone.SIXTH) && !voicing.has(member) ? 1 : 0;
                 }
                 return voicing.chord().upper() == null ? missing : missing + missingAbove(voicing);
             });
 
     /** Of a ninth chord the root goes before the ninth; a bass, or the ear, has it. */
     public static final CostTerm MISSING_ROOT = new CostTerm(
-            "missing-root", "left without its root", "chords", 8, (voicing, place) -> voicing.has(Member.ROOT) ? 0 : 1);
+            "missing-root",
+            "left without its root",
+            "chords",
+            8,
+            (voicing, place) -> voicing.has(ChordTone.ROOT) ? 0 : 1);
 
     /** Where a hand cannot hold the seventh over the bass that is written. */
     public static final CostTerm MISSING_SEVENTH = new CostTerm(
@@ -51,7 +55,8 @@ public final class CostTerms {
             "left without its seventh",
             "chords",
             20,
-            (voicing, place) -> voicing.chord().quality().numbered(7) != null && !voicing.has(Member.SEVENTH) ? 1 : 0);
+            (voicing, place) ->
+                    voicing.chord().quality().numbered(7) != null && !voicing.has(ChordTone.SEVENTH) ? 1 : 0);
 
     /** A major seventh below its root, side by side. */
     public static final CostTerm SEMITONE = new CostTerm(
@@ -108,7 +113,7 @@ public final class CostTerms {
                 .filter(tone -> voicing.chord().quality().intervals().stream()
                         .noneMatch(interval ->
                                 voicing.chord().root().plus(interval).soundsLike(tone)))
-                .map(tone -> Member.of(voicing.chord(), tone))
+                .map(tone -> ChordTone.of(voicing.chord(), tone))
                 .filter(member -> member.isColour() && !voicing.has(member))
                 .count();
     }
@@ -119,7 +124,7 @@ public final class CostTerms {
             boolean apart = grip.tones().get(i).pitch().midi()
                             - grip.tones().get(i - 1).pitch().midi()
                     == 1;
-            found += apart && grip.tones().get(i).member() == Member.ROOT ? 1 : 0;
+            found += apart && grip.tones().get(i).member() == ChordTone.ROOT ? 1 : 0;
         }
         return found;
     }
@@ -139,6 +144,6 @@ public final class CostTerms {
     }
 
     private static boolean isRestless(Voicing voicing) {
-        return voicing.bassMember() != Member.ROOT && !voicing.chord().hasSlash();
+        return voicing.bassMember() != ChordTone.ROOT && !voicing.chord().hasSlash();
     }
 }

@@ -64,7 +64,7 @@ public final class DistanceTable {
      * Each note of the smaller chord finds its own partner in the larger, in order. O(chords × notes × difference in
      * length).
      *
-     * @param sums room to reckon in: in row d the least sum so far when the last note went d places beyond its own or fewer
+     * @param sums room to compute in: in row d the least sum so far when the last note went d places beyond its own or fewer
      */
     private static int[] distances(int[] chord, int[][] keys, int[][] sums) {
         boolean isSmaller = chord.length <= keys.length;

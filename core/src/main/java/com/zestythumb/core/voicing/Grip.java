@@ -29,7 +29,7 @@ public record Grip(List<Tone> tones) {
     /** Pitches as members of a chord, lowest first. */
     public static Grip of(Chord chord, List<Pitch> pitches) {
         return new Grip(pitches.stream()
-                .map(pitch -> new Tone(pitch, Member.of(chord, pitch.pitchClass())))
+                .map(pitch -> new Tone(pitch, ChordTone.of(chord, pitch.pitchClass())))
                 .toList());
     }
 

@@ -12,7 +12,7 @@ import java.util.List;
  */
 final class HeldThumbStyle implements VoicingStyle {
 
-    private static final WayTerm THUMB_MOVES = new WayTerm(
+    private static final TransitionTerm THUMB_MOVES = new TransitionTerm(
             "thumb-moves",
             "the thumb leaves its note",
             "changes",
@@ -25,7 +25,7 @@ final class HeldThumbStyle implements VoicingStyle {
                     : 1);
 
     /** A thumb that moves goes by step: the leading tone up to its resolution. */
-    private static final WayTerm THUMB_LEAPS = new WayTerm(
+    private static final TransitionTerm THUMB_LEAPS = new TransitionTerm(
             "thumb-leaps",
             "the thumb moves farther than a step",
             "half steps",
@@ -51,7 +51,7 @@ final class HeldThumbStyle implements VoicingStyle {
     }
 
     @Override
-    public List<WayTerm> ways() {
+    public List<TransitionTerm> ways() {
         return List.of(THUMB_MOVES, THUMB_LEAPS);
     }
 
@@ -72,9 +72,9 @@ final class HeldThumbStyle implements VoicingStyle {
 
     /** Two notes tell a chord by its root or third, a dominant seventh by its third or seventh (common practice). */
     private static boolean tells(Chord chord, PitchClass low, PitchClass high) {
-        List<Member> two = List.of(Member.of(chord, low), Member.of(chord, high));
-        boolean named = two.contains(Member.ROOT) || two.contains(Member.THIRD);
-        boolean leads = two.contains(Member.THIRD) || two.contains(Member.SEVENTH);
+        List<ChordTone> two = List.of(ChordTone.of(chord, low), ChordTone.of(chord, high));
+        boolean named = two.contains(ChordTone.ROOT) || two.contains(ChordTone.THIRD);
+        boolean leads = two.contains(ChordTone.THIRD) || two.contains(ChordTone.SEVENTH);
         return named && (leads || !Colours.isDominant(chord));
     }
 

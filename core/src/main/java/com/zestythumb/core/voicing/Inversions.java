@@ -35,7 +35,7 @@ public enum Inversions {
         boolean root = tone.soundsLike(chord.root());
         boolean open = chord.quality().intervals().size() < 3;
         if (this == NEAREST) {
-            boolean colour = Member.of(chord, tone).isColour();
+            boolean colour = ChordTone.of(chord, tone).isColour();
             return root || !open && !colour && chord.quality().numbered(6) == null;
         }
         Interval wanted = chord.quality().numbered(member);

@@ -8,13 +8,13 @@ package com.zestythumb.core.voicing;
  * @param around what goes on around it
  * @param strokes how it is struck
  */
-public record Place(Hand hand, boolean opening, boolean closing, Around around, Strokes strokes) {
+public record Place(Hand hand, boolean opening, boolean closing, ChordContext around, AttackMode strokes) {
 
-    public Place(Hand hand, boolean opening, boolean closing, Around around) {
-        this(hand, opening, closing, around, Strokes.TOGETHER);
+    public Place(Hand hand, boolean opening, boolean closing, ChordContext around) {
+        this(hand, opening, closing, around, AttackMode.TOGETHER);
     }
 
     public Place(Hand hand, boolean opening, boolean closing) {
-        this(hand, opening, closing, Around.NOTHING);
+        this(hand, opening, closing, ChordContext.NOTHING);
     }
 }

@@ -9,7 +9,7 @@ public enum ReadingLevel {
     FEW_LEDGER_LINES("Few ledger lines", Map.of(TuneTerms.LEDGER_LINES.id(), 6)),
     FEW_BLACK_KEYS(
             "White keys, few ledger lines", Map.of(TuneTerms.LEDGER_LINES.id(), 6, TuneTerms.ACCIDENTALS.id(), 4)),
-    POSITIONS("Positions only", Map.of(WayTerm.POSITION.id(), 12, TuneTerms.LEDGER_LINES.id(), 6));
+    POSITIONS("Positions only", Map.of(TransitionTerm.POSITION.id(), 12, TuneTerms.LEDGER_LINES.id(), 6));
 
     private final String label;
     private final Map<String, Integer> weights;

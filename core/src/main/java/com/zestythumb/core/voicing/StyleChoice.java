@@ -14,7 +14,7 @@ import java.util.Objects;
  * @param settings values by the ids of settings; those that are missing are the usual ones
  * @param strokes how the pattern strikes what it lays
  */
-public record StyleChoice(VoicingStyle style, Map<String, String> settings, Strokes strokes) {
+public record StyleChoice(VoicingStyle style, Map<String, String> settings, AttackMode strokes) {
 
     /** Throws with a teacher's words where the style has no such setting or value. */
     public StyleChoice {
@@ -26,11 +26,11 @@ public record StyleChoice(VoicingStyle style, Map<String, String> settings, Stro
 
     /** For chords struck at once. */
     public StyleChoice(VoicingStyle style, Map<String, String> settings) {
-        this(style, settings, Strokes.TOGETHER);
+        this(style, settings, AttackMode.TOGETHER);
     }
 
     /** The same for a pattern that strikes so. */
-    public StyleChoice struck(Strokes other) {
+    public StyleChoice struck(AttackMode other) {
         return new StyleChoice(style, settings, other);
     }
 
@@ -60,6 +60,6 @@ public record StyleChoice(VoicingStyle style, Map<String, String> settings, Stro
     /** The ways to lay a chord that this hand plays, never none. */
     public List<Voicing> candidates(Chord chord, Hand hand, int mostNotes) {
         Wishes wishes = new Wishes(hand, mostNotes, settings, strokes);
-        return Walls.within(style.candidates(chord, wishes), chord, wishes);
+        return PlayabilityFilter.within(style.candidates(chord, wishes), chord, wishes);
     }
 }

@@ -19,7 +19,7 @@ public final class TuneTerms {
                 Pitch last = place.around().last();
                 return last == null
                         ? 0
-                        : voicing.count(tone -> tone.member() != Member.ROOT && sameName(tone.pitch(), last));
+                        : voicing.count(tone -> tone.member() != ChordTone.ROOT && sameName(tone.pitch(), last));
             });
 
     public static final CostTerm DOUBLED = new CostTerm(
@@ -44,7 +44,7 @@ public final class TuneTerms {
             "closes",
             30,
             (voicing, place) -> place.around().close()
-                            && voicing.bassMember() != Member.ROOT
+                            && voicing.bassMember() != ChordTone.ROOT
                             && !voicing.chord().hasSlash()
                     ? 1
                     : 0);
@@ -56,7 +56,7 @@ public final class TuneTerms {
             "chords",
             30,
             (voicing, place) -> place.around().basses()
-                            && voicing.bassMember() != Member.ROOT
+                            && voicing.bassMember() != ChordTone.ROOT
                             && !voicing.chord().hasSlash()
                     ? 1
                     : 0);

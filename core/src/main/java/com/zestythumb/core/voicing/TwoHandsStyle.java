@@ -56,7 +56,7 @@ final class TwoHandsStyle extends NamedStyle {
     /** A filler that is left out is missed, and more so where it tells the chord and the tune does not have it. */
     private static final CostTerm THIN = new CostTerm("thin", "filler left out", "notes", 5, (voicing, place) -> {
         int missing = Math.max(0, FILLERS + 1 - voicing.tones().size());
-        for (Member member : List.of(Member.THIRD, Member.SEVENTH)) {
+        for (ChordTone member : List.of(ChordTone.THIRD, ChordTone.SEVENTH)) {
             PitchClass tone = tone(voicing.chord(), member);
             boolean inTheTune = tone != null
                     && place.around().tune().stream()
@@ -66,9 +66,9 @@ final class TwoHandsStyle extends NamedStyle {
         return missing;
     });
 
-    private static PitchClass tone(Chord chord, Member member) {
+    private static PitchClass tone(Chord chord, ChordTone member) {
         return chord.tones().stream()
-                .filter(note -> Member.of(chord, note) == member)
+                .filter(note -> ChordTone.of(chord, note) == member)
                 .findFirst()
                 .orElse(null);
     }
@@ -83,7 +83,7 @@ final class TwoHandsStyle extends NamedStyle {
 
     private static final VoicingStyle CHORD = new CloseStyle();
 
-    private static final VoicingStyle FILLER = new MemberStyle(
+    private static final VoicingStyle FILLER = new ChordToneStyle(
             new Label("filler", "Filler", "what tells the chord", 1),
             "third seventh, seventh third, third fifth, fifth third, third root, root third, "
                     + "third, seventh, fifth, root",
@@ -149,7 +149,7 @@ final class TwoHandsStyle extends NamedStyle {
         List<Grip> grips = new ArrayList<>();
         for (Voicing one : all) {
             List<Tone> rootless = one.first().tones().stream()
-                    .filter(tone -> tone.member() != Member.ROOT)
+                    .filter(tone -> tone.member() != ChordTone.ROOT)
                     .toList();
             boolean spare = !chord.hasSlash() && isTight(one.first()) && rootless.size() >= TRIAD;
             grips.add(spare ? new Grip(rootless) : one.first());
@@ -179,7 +179,7 @@ final class TwoHandsStyle extends NamedStyle {
 
     private Voicing laid(Chord chord, Pitch bass, Grip above, Hand hand) {
         List<Tone> left = new ArrayList<>();
-        left.add(new Tone(bass, Member.of(chord, bass.pitchClass())));
+        left.add(new Tone(bass, ChordTone.of(chord, bass.pitchClass())));
         Pitch octave = new Pitch(bass.pitchClass(), bass.octave() + 1);
         if (share == Share.OCTAVE && hand.beyond(Grip.of(chord, List.of(bass, octave))) == 0) {
             left.add(new Tone(octave, left.get(0).member()));

@@ -165,11 +165,11 @@ public record Voicing(Chord chord, PitchClass soundingBass, List<Grip> grips, Li
     }
 
     /** Which member of the chord its bass is. */
-    public Member bassMember() {
-        return Member.of(chord, soundingBass);
+    public ChordTone bassMember() {
+        return ChordTone.of(chord, soundingBass);
     }
 
-    public boolean has(Member member) {
+    public boolean has(ChordTone member) {
         // Asked for thousands of candidates: without streams.
         for (Grip grip : bothHands()) {
             for (Tone tone : grip.tones()) {

@@ -34,11 +34,11 @@ public interface VoicingStyle {
      * @param settings a value for each {@link Setting} by their ids; one that is missing is the usual one
      * @param strokes how the pattern strikes the chord
      */
-    record Wishes(Hand hand, int mostNotes, Map<String, String> settings, Strokes strokes) {
+    record Wishes(Hand hand, int mostNotes, Map<String, String> settings, AttackMode strokes) {
 
         /** For chords struck at once. */
         public Wishes(Hand hand, int mostNotes, Map<String, String> settings) {
-            this(hand, mostNotes, settings, Strokes.TOGETHER);
+            this(hand, mostNotes, settings, AttackMode.TOGETHER);
         }
 
         /** Whether the hand plays it. */
@@ -95,7 +95,7 @@ public interface VoicingStyle {
 
     /**
      * All ways to lay a chord in this style; those beyond the hand or its range may be among them, and are left out by
-     * {@link Walls}.
+     * {@link PlayabilityFilter}.
      */
     List<Voicing> candidates(Chord chord, Wishes wishes);
 
@@ -103,7 +103,7 @@ public interface VoicingStyle {
     List<CostTerm> terms();
 
     /** What its ways from chord to chord are charged for, beside the half steps that the fingers move. */
-    default List<WayTerm> ways() {
+    default List<TransitionTerm> ways() {
         return List.of();
     }
 

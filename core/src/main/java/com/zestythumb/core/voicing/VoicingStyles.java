@@ -9,14 +9,14 @@ public final class VoicingStyles {
     public static final VoicingStyle CLOSE = new CloseStyle();
 
     /** The bass line alone. */
-    public static final VoicingStyle BASS = new MemberStyle(
+    public static final VoicingStyle BASS = new ChordToneStyle(
                     new Label("bass", "Bass alone", "the lowest note of each chord", 1), "bass")
             .inPlaceOfRegister(BassTerms.HOME)
             .minding(BassTerms.STEPS)
             .onRoot();
 
     /** Root and fifth, for either kind of chord. */
-    public static final VoicingStyle OPEN_FIFTHS = new MemberStyle(
+    public static final VoicingStyle OPEN_FIFTHS = new ChordToneStyle(
                     new Label("open-fifths", "Open fifths", "root and fifth, the same shape on every root", 1),
                     "bass rise",
                     "bass root",
@@ -24,7 +24,7 @@ public final class VoicingStyles {
             .onRoot();
 
     /** Root with third or seventh: which of them is the nearer, by turns where roots fall in fifths (common practice). */
-    public static final VoicingStyle SHELLS = new MemberStyle(
+    public static final VoicingStyle SHELLS = new ChordToneStyle(
                     new Label("shells", "Two-note shells", "root with third or seventh, whichever is nearer", 2),
                     "bass third, bass seventh",
                     "bass")
@@ -32,7 +32,7 @@ public final class VoicingStyles {
             .onRoot();
 
     /** Third and seventh, over a bass that somebody else plays or the ear adds (common practice). */
-    public static final VoicingStyle GUIDE_TONES = new MemberStyle(
+    public static final VoicingStyle GUIDE_TONES = new ChordToneStyle(
             new Label("guide-tones", "Guide tones", "third and seventh; the bass is left to somebody else", 3),
             "third seventh, seventh third",
             "third fifth, fifth third, third root, root third",
@@ -40,13 +40,13 @@ public final class VoicingStyles {
             "root");
 
     /** The bass in octaves, which is the little finger and the thumb. */
-    public static final VoicingStyle OCTAVES = new MemberStyle(
+    public static final VoicingStyle OCTAVES = new ChordToneStyle(
                     new Label("octaves", "Bass in octaves", "little finger and thumb on the bass", 3),
                     "bass bass",
                     "bass")
             .onRoot();
 
-    public static final VoicingStyle ROOT_FIFTH_OCTAVE = new MemberStyle(
+    public static final VoicingStyle ROOT_FIFTH_OCTAVE = new ChordToneStyle(
                     new Label("root-fifth-octave", "Root, fifth, octave", "wide and plain", 3),
                     "bass plainfifth bass, bass rootabove other",
                     "bass rise",
@@ -55,7 +55,7 @@ public final class VoicingStyles {
             .onRoot();
 
     /** The wide triad, for large hands. */
-    public static final VoicingStyle ROOT_FIFTH_TENTH = new MemberStyle(
+    public static final VoicingStyle ROOT_FIFTH_TENTH = new ChordToneStyle(
                     new Label("root-fifth-tenth", "Root, fifth, tenth", "the wide triad, for large hands", 5),
                     "bass plainfifth third, bass rootabove other",
                     "bass plainfifth bass",
@@ -64,7 +64,7 @@ public final class VoicingStyles {
             .onRoot();
 
     /** Every triad in root position, the same shape on every root. */
-    public static final VoicingStyle TRIADS = new MemberStyle(
+    public static final VoicingStyle TRIADS = new ChordToneStyle(
                     new Label("triads", "Root position", "the same shape slides from root to root", 1),
                     "bass third fifth",
                     "bass third",
@@ -73,7 +73,7 @@ public final class VoicingStyles {
             .onRoot();
 
     /** Root and third an octave higher. */
-    public static final VoicingStyle TENTHS = new MemberStyle(
+    public static final VoicingStyle TENTHS = new ChordToneStyle(
                     new Label("tenths", "Tenths", "the bass and the third an octave higher; large hands, or rolled", 5),
                     "bass tenth",
                     "bass third",
@@ -81,7 +81,7 @@ public final class VoicingStyles {
             .onRoot();
 
     /** Triads in open position: every other note an octave higher. */
-    public static final VoicingStyle SPREAD = new MemberStyle(
+    public static final VoicingStyle SPREAD = new ChordToneStyle(
                     new Label(
                             "spread", "Spread triads", "open position, wide at the bottom; large hands, or rolled", 5),
                     "bass fifth tenth, third root fifth, fifth third root",
@@ -91,7 +91,7 @@ public final class VoicingStyles {
             .inPlaceOfRegister(CostTerms.REGISTER, CostTerms.SIX_FOUR);
 
     /** Third, seventh, ninth and fifth or thirteenth, the third or the seventh lowest; no root (common practice). */
-    public static final VoicingStyle ROOTLESS = new MemberStyle(
+    public static final VoicingStyle ROOTLESS = new ChordToneStyle(
                     new Label(
                             "rootless",
                             "Rootless",
@@ -155,7 +155,7 @@ public final class VoicingStyles {
             TwoHandsStyle.Share.FILLER);
 
     /** Bass and tenor of a hymn in the left hand; soprano and alto are the right's (common practice). */
-    public static final VoicingStyle HYMN = new MemberStyle(
+    public static final VoicingStyle HYMN = new ChordToneStyle(
                     new Label("hymn", "Hymn", "bass and tenor; the right hand has alto and tune", 3),
                     "bass fifth, bass third, bass seventh, bass tenth, bass bass, bass rootabove",
                     "bass third, bass rise",
@@ -173,7 +173,7 @@ public final class VoicingStyles {
             TwoHandsStyle.Share.OCTAVE);
 
     /** Root, fifth, sixth and minor seventh: what a boogie rocks between; no style by itself. */
-    public static final VoicingStyle BOOGIE = new MemberStyle(
+    public static final VoicingStyle BOOGIE = new ChordToneStyle(
                     new Label("boogie", "Boogie shapes", "root with fifth, sixth and minor seventh", 3),
                     "bass fifth sixth flatseventh",
                     "bass fifth sixth",
@@ -182,7 +182,7 @@ public final class VoicingStyles {
             .onRoot();
 
     /** Root, fifth, octave and tenth, one after another. */
-    public static final VoicingStyle OPEN_ARPEGGIO = new MemberStyle(
+    public static final VoicingStyle OPEN_ARPEGGIO = new ChordToneStyle(
                     new Label("open-arpeggio", "Open arpeggio shapes", "root, fifth, octave and tenth", 4),
                     "bass plainfifth bass tenth, bass rootabove other bass",
                     "bass plainfifth bass, bass rootabove other",
@@ -192,7 +192,7 @@ public final class VoicingStyles {
             .onRoot();
 
     /** Root, minor seventh and octave. */
-    public static final VoicingStyle OCTAVE_SEVENTH = new MemberStyle(
+    public static final VoicingStyle OCTAVE_SEVENTH = new ChordToneStyle(
                     new Label("octave-seventh", "Octave riff shapes", "root, seventh and octave", 3),
                     "bass ownseventh bass",
                     "bass ownseventh",

@@ -37,7 +37,7 @@ public record Weights(Map<String, Integer> own) {
         return own.getOrDefault(term.id(), term.weight());
     }
 
-    public int of(WayTerm term) {
+    public int of(TransitionTerm term) {
         return own.getOrDefault(term.id(), term.weight());
     }
 

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.core.checking.Findings;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 
 class ArrangementTest {
 
-    private static final Choices ALBERTI = Choices.USUAL.with(Figures.ALBERTI);
+    private static final Choices ALBERTI = Choices.USUAL.with(AccompanimentPatterns.ALBERTI);
 
     private static Arrangement arrange(String chart, Choices choices) {
         return Arrangement.of(Chart.parse(chart), choices);
@@ -71,7 +71,7 @@ class ArrangementTest {
     @Test
     void fillsEveryBarOfEveryFigureAndMeter() {
         for (String meter : List.of("2/4", "3/4", "4/4", "6/8")) {
-            for (Figure figure : Figures.all()) {
+            for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
                 Arrangement tune =
                         arrange("meter: " + meter + "\n| C | Am | Dm7 | G7 | Cmaj9 |", Choices.USUAL.with(figure));
                 for (int bar = 0; bar < 5; bar++) {
@@ -93,7 +93,7 @@ class ArrangementTest {
 
     @Test
     void holdsAPinWhileItsChordStandsThere() {
-        Pin pin = new Pin(1, Fraction.ZERO, notes("F3 A3 C4"));
+        KeptVoicing pin = new KeptVoicing(1, Fraction.ZERO, notes("F3 A3 C4"));
         Choices pinned = Choices.USUAL.withPins(List.of(pin));
         Arrangement tune = arrange("| C | F | C |", pinned);
         assertThat(tune.chords().get(1).voicing()).hasToString("F3 A3 C4");
@@ -108,14 +108,14 @@ class ArrangementTest {
 
     @Test
     void takesAPinTheHandCannotReachAsTheTeachersOwnChoice() {
-        Pin wide = new Pin(0, Fraction.ZERO, notes("C3 G3 E4"));
+        KeptVoicing wide = new KeptVoicing(0, Fraction.ZERO, notes("C3 G3 E4"));
         Arrangement tune = arrange("| C |", Choices.USUAL.with(Hand.ofSpan(9)).withPins(List.of(wide)));
         assertThat(tune.chords().get(0).voicing().width()).isEqualTo(16);
     }
 
     @Test
     void refusesPinsWithoutNotes() {
-        assertThatThrownBy(() -> new Pin(0, Fraction.ZERO, List.of())).hasMessageContaining("one to ten");
+        assertThatThrownBy(() -> new KeptVoicing(0, Fraction.ZERO, List.of())).hasMessageContaining("one to ten");
     }
 
     @Test
@@ -127,11 +127,11 @@ class ArrangementTest {
     /** Off-beats, and a bar in which the hand rests: figures that do not begin with a stroke (common practice). */
     @Test
     void playsFiguresThatBeginWithARestOrAreNothingElse() {
-        Figure offBeats = Figure.of("own", "Own", 2, 5, "1/8 rest upper");
+        AccompanimentPattern offBeats = AccompanimentPattern.of("own", "Own", 2, 5, "1/8 rest upper");
         Arrangement tune = arrange(
                 "tempo: 120\n| C | >F | C |", Choices.USUAL.with(offBeats).with(School.CLASSICAL));
         assertThat(tune.notesOf(0).get(0).onset()).isEqualTo(Fraction.of(1, 2));
-        Figure silence = Figure.of("own", "Own", 1, 5, "1/4 rest");
+        AccompanimentPattern silence = AccompanimentPattern.of("own", "Own", 1, 5, "1/4 rest");
         Arrangement still = arrange("| C | F | C |", Choices.USUAL.with(silence).with(School.CLASSICAL));
         assertThat(still.notesOf(0)).isEmpty();
         assertThat(Findings.in(still)).isEmpty();
@@ -140,7 +140,7 @@ class ArrangementTest {
     /** A thumb that holds the same note of the same chord sings on, once, and not into a repeat (common practice). */
     @Test
     void tiesAHeldThumbWhereItsChordComesAgain() {
-        Choices walking = Choices.USUAL.with(Figures.WALKING);
+        Choices walking = Choices.USUAL.with(AccompanimentPatterns.WALKING);
         List<TimedNote> notes =
                 Arrangement.of(Chart.parse("| C | C | C | F |"), walking).notes();
         List<TimedNote> tied = notes.stream().filter(TimedNote::tied).toList();
@@ -164,12 +164,12 @@ class ArrangementTest {
     @Test
     void strikesAChordWholeThatHasOneBeat() {
         Choices waltz = Choices.USUAL
-                .with(Figures.BASS_AND_CHORDS)
+                .with(AccompanimentPatterns.BASS_AND_CHORDS)
                 .with(new StyleChoice(VoicingStyles.BASS_THEN_CHORD, Map.of()));
         Arrangement tune = Arrangement.of(Chart.parse("meter: 3/4\nkey: G\n| G / D7 | G |"), waltz);
         assertThat(tune.notesOf(1)).hasSizeGreaterThan(1);
         assertThat(tune.notesOf(1)).extracting(TimedNote::onset).containsOnly(Fraction.of(2));
-        Choices close = Choices.USUAL.with(Figures.BASS_AND_CHORDS);
+        Choices close = Choices.USUAL.with(AccompanimentPatterns.BASS_AND_CHORDS);
         assertThat(Arrangement.of(Chart.parse("meter: 3/4\nkey: G\n| G / D | G |"), close)
                         .notesOf(1))
                 .hasSize(3);
@@ -181,8 +181,9 @@ class ArrangementTest {
         String waltz = "key: G minor\nmeter: 3/4\n| Gm | D7 | D7 | Gm | Cm | Gm | A7 | D7 |\n"
                 + "m: d4 g2 | ^f4 d2 | c4 A2 | B6 | e4 c2 | d4 B2 | ^c4 e2 | d6 |";
         for (int span : List.of(8, 12)) {
-            Arrangement arrangement =
-                    arrange(waltz, Choices.USUAL.with(Figures.BASS_AND_CHORDS).with(Hand.ofSpan(span)));
+            Arrangement arrangement = arrange(
+                    waltz,
+                    Choices.USUAL.with(AccompanimentPatterns.BASS_AND_CHORDS).with(Hand.ofSpan(span)));
             assertThat(arrangement.chords())
                     .allMatch(chord -> chord.voicing().first().lowest().midi()
                             <= Pitch.parse("G3").midi());

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zestythumb.core.arrangement.BarMap.Again;
 import com.zestythumb.core.arrangement.BarMap.Entry;
 import com.zestythumb.core.arrangement.BarMap.Likeness;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voicing.Inversions;
 import java.util.List;
@@ -17,13 +17,14 @@ import org.junit.jupiter.api.Test;
 /** Looking before playing, as in a first lesson on a tune (common practice). */
 class BarMapTest {
 
-    private static BarMap map(String bars, Figure figure) {
+    private static BarMap map(String bars, AccompanimentPattern figure) {
         return BarMap.of(Arrangement.of(
                 Chart.parse(bars), Choices.USUAL.with(Inversions.ROOT_POSITION).with(figure)));
     }
 
     /** Three notes in three places, so that one of them comes twice in a bar. */
-    private static final Figure EVENLY = Figure.of("evenly", "Evenly", 2, 3, "by bar 1/4 bass top top second");
+    private static final AccompanimentPattern EVENLY =
+            AccompanimentPattern.of("evenly", "Evenly", 2, 3, "by bar 1/4 bass top top second");
 
     @Test
     void tellsWhatComesAgain() {
@@ -40,7 +41,7 @@ class BarMapTest {
 
     @Test
     void putsFirstWhatComesMostOften() {
-        BarMap map = map("| G7 | C | Am7 | C | C | G7 | C |", Figures.ALBERTI);
+        BarMap map = map("| G7 | C | Am7 | C | C | G7 | C |", AccompanimentPatterns.ALBERTI);
         assertThat(map.inOrderOfUse()).startsWith(1).hasSize(map.toLearn());
     }
 
@@ -48,7 +49,7 @@ class BarMapTest {
     @Test
     void saysHowLittleThereIsToLearn() {
         String eight = "| C | F | C | G |\n| C | F | G | C |\n";
-        BarMap map = map(eight.repeat(4), Figures.ALBERTI);
+        BarMap map = map(eight.repeat(4), AccompanimentPatterns.ALBERTI);
         assertThat(map.bars()).hasSize(32);
         assertThat(map.toLearn()).isLessThanOrEqualTo(2);
     }
@@ -56,19 +57,21 @@ class BarMapTest {
     @Test
     void tellsWhichStretchesComeAgain() {
         String eight = "| C | F | C | G |\n| Am | F | Dm | G |\n";
-        assertThat(map(eight + "| Em | Am | Em | Am |\n" + eight + "| C |", Figures.ALBERTI)
+        assertThat(map(eight + "| Em | Am | Em | Am |\n" + eight + "| C |", AccompanimentPatterns.ALBERTI)
                         .again())
                 .containsExactly(new Again(12, 20, 0, List.of()));
         assertThat(map("| C | F | C | G |\n| C | F | Cm | G |\n| C |", EVENLY).again())
                 .containsExactly(new Again(4, 8, 0, List.of(6)));
-        assertThat(map("| C | F | G | C |\n| Dm | G | Am | C |", Figures.BLOCK).again())
+        assertThat(map("| C | F | G | C |\n| Dm | G | Am | C |", AccompanimentPatterns.BLOCK)
+                        .again())
                 .isEmpty();
     }
 
     @Test
     void silenceAloneIsNoSectionAgain() {
-        assertThat(map("| N.C. |".repeat(12), Figures.BLOCK).again()).isEmpty();
-        assertThat(map("| C | N.C. | N.C. | N.C. | C | N.C. | N.C. | N.C. |", Figures.BLOCK)
+        assertThat(map("| N.C. |".repeat(12), AccompanimentPatterns.BLOCK).again())
+                .isEmpty();
+        assertThat(map("| C | N.C. | N.C. | N.C. | C | N.C. | N.C. | N.C. |", AccompanimentPatterns.BLOCK)
                         .again())
                 .isEmpty();
     }
@@ -82,7 +85,7 @@ class BarMapTest {
             String bars = random.ints(24, 0, chords.length)
                     .mapToObj(i -> "| " + chords[i] + " ")
                     .collect(Collectors.joining("", "", "|"));
-            BarMap map = map(bars, Figures.BROKEN_UP);
+            BarMap map = map(bars, AccompanimentPatterns.BROKEN_UP);
             for (Again again : map.again()) {
                 assertThat(again.like() + again.to() - again.from()).isLessThanOrEqualTo(again.from());
                 for (int bar = again.from(); bar < again.to(); bar++) {
@@ -101,7 +104,7 @@ class BarMapTest {
 
     @Test
     void theSameNotesInAnotherRhythmAreNearlyTheSame() {
-        BarMap map = map("meter: 4/4\n| C / F / | C / / F |", Figures.BLOCK);
+        BarMap map = map("meter: 4/4\n| C / F / | C / / F |", AccompanimentPatterns.BLOCK);
         assertThat(map.bars().get(1).kind()).isEqualTo(Likeness.NEARLY);
         assertThat(map.bars().get(1).like()).isZero();
     }

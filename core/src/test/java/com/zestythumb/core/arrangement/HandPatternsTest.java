@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.LongRun;
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
-import com.zestythumb.core.figure.Layout;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
+import com.zestythumb.core.pattern.Layout;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
@@ -118,7 +118,7 @@ class HandPatternsTest {
                 // A chord of one note is struck once, whatever the pattern.
                 if (keys.size() > 1 && keys.size() <= 8) {
                     Map<Fraction, Set<Integer>> again = new TreeMap<>();
-                    Figure.of("own", "Own", 3, 8, text)
+                    AccompanimentPattern.of("own", "Own", 3, 8, text)
                             .over(
                                     Layout.of(keys.size()),
                                     Fraction.ZERO,
@@ -157,7 +157,11 @@ class HandPatternsTest {
     /** The app's own patterns are told by the same means, whatever was chosen. */
     @Test
     void tellsWhatTheAppPlays() {
-        for (Figure figure : List.of(Figures.ALBERTI, Figures.BASS_AND_CHORDS, Figures.BLOCK, Figures.OFF_BEATS)) {
+        for (AccompanimentPattern figure : List.of(
+                AccompanimentPatterns.ALBERTI,
+                AccompanimentPatterns.BASS_AND_CHORDS,
+                AccompanimentPatterns.BLOCK,
+                AccompanimentPatterns.OFF_BEATS)) {
             Arrangement tune = Arrangement.of(Chart.parse("| C | F | G7 | C |"), Choices.USUAL.with(figure));
             assertThat(HandPatterns.of(tune).subList(0, 3))
                     .extracting(BarPattern::kind)

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.checking.Fixes;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Key;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.Spelling;
@@ -96,8 +96,8 @@ class HardCasesTest {
     /** Voices three octaves apart are compared as all others are. */
     @Test
     void comparesVoicesHoweverFarApart() {
-        Pin low = pin(0, "C1", "E4", "G4");
-        Pin next = pin(1, "D1", "F4", "A4");
+        KeptVoicing low = pin(0, "C1", "E4", "G4");
+        KeptVoicing next = pin(1, "D1", "F4", "A4");
         Choices strict = Choices.USUAL
                 .with(School.CLASSICAL)
                 .with(new Hand(19, Pitch.parse("A0"), Pitch.parse("C8")))
@@ -107,8 +107,9 @@ class HardCasesTest {
                 .contains("parallel-fifths");
     }
 
-    private static Pin pin(int bar, String... notes) {
-        return new Pin(bar, Fraction.ZERO, Stream.of(notes).map(Pitch::parse).toList());
+    private static KeptVoicing pin(int bar, String... notes) {
+        return new KeptVoicing(
+                bar, Fraction.ZERO, Stream.of(notes).map(Pitch::parse).toList());
     }
 
     /** The upper note of an augmented sixth is raised, whatever the symbol says; elsewhere the symbol stands. */
@@ -128,7 +129,7 @@ class HardCasesTest {
     /** Three quarters in the time of two are one triplet. */
     @Test
     void bracketsQuarterTripletsInThrees() {
-        Figure figure = Figure.of("OWN", "quarter triplets", 3, 5, "by bar 1/4t (1 2 3)");
+        AccompanimentPattern figure = AccompanimentPattern.of("OWN", "quarter triplets", 3, 5, "by bar 1/4t (1 2 3)");
         Arrangement tune = of("| C | F | C |", Choices.USUAL.with(figure));
         List<Tuplet> tuplets = tune.notes().stream()
                 .filter(note -> note.bar() == 0)
@@ -144,7 +145,7 @@ class HardCasesTest {
     /** A bass and a chord that are fixed are two grips, as the style plays them. */
     @Test
     void measuresAFixedBassAndChordApart() {
-        Choices waltz = Choices.USUAL.with(style("bass-then-chord")).with(Figures.BASS_AND_CHORDS);
+        Choices waltz = Choices.USUAL.with(style("bass-then-chord")).with(AccompanimentPatterns.BASS_AND_CHORDS);
         Arrangement fixed = of("meter: 3/4\n| C | G |", waltz.withPins(List.of(pin(0, "C2", "G3", "C4", "E4"))));
         assertThat(fixed.chords().get(0).voicing().grips()).hasSize(2);
         assertThat(Findings.in(fixed))
@@ -155,8 +156,10 @@ class HardCasesTest {
     /** The foot goes down with a chord that is pushed over the bar line, not with the bar line. */
     @Test
     void pedalsWithAPushedChord() {
-        Choices bossa =
-                Choices.USUAL.with(style("bass-then-chord")).with(Figures.BOSSA).with(Pedalling.JOINED);
+        Choices bossa = Choices.USUAL
+                .with(style("bass-then-chord"))
+                .with(AccompanimentPatterns.BOSSA)
+                .with(Pedalling.JOINED);
         Arrangement tune = of("key: C\n| C | Am | F | C |", bossa);
         TimedNote push = tune.notes().stream()
                 .filter(note -> note.chord() == 1 && note.bar() == 0)
@@ -171,7 +174,7 @@ class HardCasesTest {
     /** What strains by coming again and again is not mended by one chord laid otherwise. */
     @Test
     void offersNoMendForRepeatedChords() {
-        Figure beats = Figure.of("OWN", "eighths", 3, 5, "1/8 all");
+        AccompanimentPattern beats = AccompanimentPattern.of("OWN", "eighths", 3, 5, "1/8 all");
         Choices choices = Choices.USUAL.with(beats);
         Arrangement tune = of("tempo: 200\n" + "| C | C | C | C | C | C | C | C |\n".repeat(2), choices);
         int strained = Findings.in(tune).stream()

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.core.checking.Findings;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
@@ -60,12 +60,13 @@ class OddWishesTest {
         List<Pitch> eleven = List.of("C2", "D2", "E2", "F2", "G2", "A2", "B2", "C3", "D3", "E3", "F3").stream()
                 .map(Pitch::parse)
                 .toList();
-        assertThatThrownBy(() -> new Pin(0, Fraction.ZERO, eleven)).hasMessageContaining("one to ten");
+        assertThatThrownBy(() -> new KeptVoicing(0, Fraction.ZERO, eleven)).hasMessageContaining("one to ten");
     }
 
     @Test
     void aFigureLongerThanItsBarIsCut() {
-        Figure longer = Figure.of("own", "Own", 2, 5, "by bar 1/2 bass top inner bass top inner");
+        AccompanimentPattern longer =
+                AccompanimentPattern.of("own", "Own", 2, 5, "by bar 1/2 bass top inner bass top inner");
         Arrangement tune = arrange("meter: 2/4\n| C | F | C |", Choices.USUAL.with(longer));
         for (TimedNote note : tune.notes()) {
             assertThat(note.onset().plus(note.duration())).isLessThanOrEqualTo(Fraction.of(2));
@@ -132,7 +133,9 @@ class OddWishesTest {
     void anAlbertiBassIsTheSonatinas() {
         Arrangement sonatina = arrange(
                 "key: C major\n| C | G7/D C | C |",
-                Choices.USUAL.with(Figures.ALBERTI).with(new Hand(12, Pitch.parse("C3"), Pitch.parse("C5"))));
+                Choices.USUAL
+                        .with(AccompanimentPatterns.ALBERTI)
+                        .with(new Hand(12, Pitch.parse("C3"), Pitch.parse("C5"))));
         assertThat(line(sonatina, 0)).isEqualTo("C G E G C G E G");
         // Over D Mozart leaves out the third, which the app would rather keep than the root.
         assertThat(line(sonatina, 1)).isEqualTo("D B F B C G E G");

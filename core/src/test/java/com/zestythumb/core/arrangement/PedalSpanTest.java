@@ -3,7 +3,7 @@ package com.zestythumb.core.arrangement;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.Touch;
@@ -77,7 +77,7 @@ class PedalSpanTest {
         assertThat(arrange("| C G | F |", Choices.USUAL.withStretches(List.of(one))).chords().stream()
                         .map(chord -> chord.voicing().pitches().size()))
                 .containsExactly(3, 1, 3);
-        Stretch broken = new Stretch(2, 3, null, Figures.BROKEN_UP);
+        Stretch broken = new Stretch(2, 3, null, AccompanimentPatterns.BROKEN_UP);
         Arrangement tune = arrange("| C | F | G | C |", Choices.USUAL.withStretches(List.of(bass, broken)));
         assertThat(tune.chords().stream().map(chord -> chord.voicing().tones().size()))
                 .containsExactly(3, 1, 3, 3);
@@ -89,7 +89,7 @@ class PedalSpanTest {
     /** After three alike the fourth bar is broken in another way, section by section (common practice). */
     @Test
     void variesEveryFourthBar() {
-        Choices varied = Choices.USUAL.with(Figures.ALBERTI).varied(true);
+        Choices varied = Choices.USUAL.with(AccompanimentPatterns.ALBERTI).varied(true);
         Arrangement tune = arrange("[One]\n| C | C | C | C | C |\n[Two]\n| C | C | C | C | C |", varied);
         List<List<Integer>> bars = java.util.stream.IntStream.range(0, 9)
                 .mapToObj(bar -> tune.notesOf(bar).stream()

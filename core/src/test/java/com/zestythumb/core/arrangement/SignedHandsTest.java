@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zestythumb.core.LongRun;
 import com.zestythumb.core.arrangement.SignedHands.Signed;
 import com.zestythumb.core.checking.Findings;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
@@ -52,7 +52,7 @@ class SignedHandsTest {
                         signed.sheet(),
                         Choices.of(
                                 new StyleChoice(VoicingStyles.named(signed.style()), Map.of()),
-                                Figures.named(signed.figure()),
+                                AccompanimentPatterns.named(signed.figure()),
                                 Hand.ofSpan(span),
                                 School.POPULAR));
                 List<Boolean> bars = new ArrayList<>();
@@ -92,7 +92,9 @@ class SignedHandsTest {
             }
         }
         assertThat(kinds.keySet())
-                .containsAll(Figures.all().stream().map(figure -> figure.id()).toList())
+                .containsAll(AccompanimentPatterns.all().stream()
+                        .map(figure -> figure.id())
+                        .toList())
                 .containsAll(VoicingStyles.all().stream()
                         .map(style -> style.id())
                         // Laid with the pattern that brings it.
@@ -204,8 +206,8 @@ class SignedHandsTest {
     /** Kept here, wherever the chord comes, or in all like lines. */
     @ParameterizedTest
     @CsvSource({"HERE,0", "CHORD,0 3 4 7", "LINES,0 4"})
-    void aVoicingIsKeptWhereTheTeacherSays(Pin.Scope scope, String places) {
-        Pin pin = new Pin(0, Fraction.ZERO, notes("E3 G3 C4")).with(scope);
+    void aVoicingIsKeptWhereTheTeacherSays(KeptVoicing.Scope scope, String places) {
+        KeptVoicing pin = new KeptVoicing(0, Fraction.ZERO, notes("E3 G3 C4")).with(scope);
         Arrangement tune = Arrangement.of(
                 Chart.parse("key: C\n| C | F | G7 | C |\n| C | F | G7 | C |"), Choices.USUAL.withPins(List.of(pin)));
         List<Integer> kept = tune.chords().stream()
@@ -224,7 +226,7 @@ class SignedHandsTest {
     /** The last bar comes to rest or keeps its pattern; inside a repeat it keeps it. */
     @Test
     void theLastBarRestsOrKeepsItsPattern() {
-        Choices alberti = Choices.USUAL.with(Figures.ALBERTI);
+        Choices alberti = Choices.USUAL.with(AccompanimentPatterns.ALBERTI);
         Choices keeping = alberti.with(alberti.playing().with(Ending.PATTERN));
         assertThat(lastBar("| C | G7 | C |", alberti)).isEqualTo(3);
         assertThat(lastBar("| C | G7 | C |", keeping)).isEqualTo(8);
@@ -240,7 +242,7 @@ class SignedHandsTest {
     /** A hand of a fourth, an octave for a range, chords of many notes: the nearest there is (OddWishesTest has more). */
     @Test
     void oddHandsGetTheNearestThatThereIs() {
-        int figures = Figures.all().size();
+        int figures = AccompanimentPatterns.all().size();
         int step = LongRun.of(3, 1);
         int first = 0;
         for (Hand hand : List.of(
@@ -249,7 +251,7 @@ class SignedHandsTest {
                 new Hand(5, notes("E3").get(0), notes("E4").get(0)))) {
             for (var style : VoicingStyles.all()) {
                 for (int f = first++ % step; f < figures; f += step) {
-                    Figure figure = Figures.all().get(f);
+                    AccompanimentPattern figure = AccompanimentPatterns.all().get(f);
                     Arrangement tune = Arrangement.of(
                             Chart.parse("key: C\n| Cmaj7 | D/C7 | G13#11 | Bbmaj9/D | C5 | Fsus4 | C |"),
                             Choices.of(new StyleChoice(style, Map.of()), figure, hand, School.POPULAR));

@@ -3,8 +3,8 @@ package com.zestythumb.core.arrangement;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import com.zestythumb.core.figure.Figures;
 import com.zestythumb.core.fingering.Side;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Chart;
@@ -31,8 +31,8 @@ class TwoHandsTest {
         return Choices.USUAL.with(new StyleChoice(style, Map.of()));
     }
 
-    private static Pin pin(String notes) {
-        return new Pin(
+    private static KeptVoicing pin(String notes) {
+        return new KeptVoicing(
                 0, Fraction.ZERO, Stream.of(notes.split(" ")).map(Pitch::parse).toList());
     }
 
@@ -70,7 +70,7 @@ class TwoHandsTest {
     @Test
     void aWaltzForTwoHands() {
         Arrangement waltz = arrange(
-                "meter: 3/4\n| C | C |", in(VoicingStyles.CHORD_OVER_BASS).with(Figures.BASS_AND_CHORDS));
+                "meter: 3/4\n| C | C |", in(VoicingStyles.CHORD_OVER_BASS).with(AccompanimentPatterns.BASS_AND_CHORDS));
         List<TimedNote> bar =
                 waltz.notes().stream().filter(note -> note.bar() == 0).toList();
         assertThat(bar).filteredOn(note -> note.onset().equals(Fraction.ZERO)).hasSize(1);
@@ -107,7 +107,7 @@ class TwoHandsTest {
     /** The right hand goes on in the same inversion, an octave higher (common practice). */
     @Test
     void anArpeggioIsPassedFromHandToHand() {
-        Arrangement passed = arrange("| C | G | C |", in(VoicingStyles.PASSED).with(Figures.WAVE));
+        Arrangement passed = arrange("| C | G | C |", in(VoicingStyles.PASSED).with(AccompanimentPatterns.WAVE));
         assertThat(played(passed).subList(0, 8))
                 .containsExactly(
                         "0 C3",
@@ -145,8 +145,8 @@ class TwoHandsTest {
     /** Six notes of a passed arpeggio are fixed as they are shared, whoever gives the highest to the right hand again. */
     @Test
     void whatTheStyleHasSharedStaysShared() {
-        Pin passed = pin("C3 E3 G3 C4 E4 G4");
-        for (Pin one : List.of(passed, passed.with(Pitch.parse("G4"), Manner.RIGHT_HAND))) {
+        KeptVoicing passed = pin("C3 E3 G3 C4 E4 G4");
+        for (KeptVoicing one : List.of(passed, passed.with(Pitch.parse("G4"), Manner.RIGHT_HAND))) {
             Arrangement tune = arrange("| C | F |", in(VoicingStyles.PASSED).withPins(List.of(one)));
             assertThat(laid(tune).get(0)).isEqualTo("C3 E3 G3 + C4 E4 G4");
         }
@@ -154,7 +154,7 @@ class TwoHandsTest {
 
     @Test
     void aNoteIsPlayedSoftlyOrACountLater() {
-        Pin late = pin("C3 E3 G3").with(Pitch.parse("E3"), Manner.LATE).with(Pitch.parse("G3"), Manner.SOFT);
+        KeptVoicing late = pin("C3 E3 G3").with(Pitch.parse("E3"), Manner.LATE).with(Pitch.parse("G3"), Manner.SOFT);
         Arrangement tune = arrange("| C | C |", Choices.USUAL.withPins(List.of(late)));
         assertThat(tune.notes().subList(0, 3)).allSatisfy(note -> {
             boolean isLate = note.pitch().equals(Pitch.parse("E3"));
@@ -168,7 +168,7 @@ class TwoHandsTest {
     /** The teacher's own finger stays, the others are found around it. */
     @Test
     void aGivenFingerStays() {
-        Pin own = pin("C3 E3 G3").with(Pitch.parse("E3"), 2);
+        KeptVoicing own = pin("C3 E3 G3").with(Pitch.parse("E3"), 2);
         Arrangement tune = arrange("| C | C |", Choices.USUAL.withPins(List.of(own)));
         assertThat(tune.chords().get(0).fingers()).containsExactly(List.of(5, 2, 1));
         assertThat(tune.notes().subList(0, 3))
@@ -225,7 +225,7 @@ class TwoHandsTest {
     /** Three schools (common practice): words on the bar, and in the third the hands really take turns. */
     @Test
     void repeatedChordsArePlayedBySchool() {
-        Choices repeated = Choices.USUAL.with(Figures.REPEATED);
+        Choices repeated = Choices.USUAL.with(AccompanimentPatterns.REPEATED);
         assertThat(arrange("| C | F | C |", repeated).advice()).isEmpty();
         assertThat(arrange("| C | F | C |", repeated.with(Playing.PLAIN.with(Repeating.WRIST)))
                         .advice())
@@ -241,7 +241,7 @@ class TwoHandsTest {
 
     @Test
     void touchIsAChoiceOfItsOwn() {
-        Choices detached = Choices.USUAL.with(Figures.DETACHED);
+        Choices detached = Choices.USUAL.with(AccompanimentPatterns.DETACHED);
         assertThat(arrange("| C | F |", detached).notes().get(0).touch()).isEqualTo(Touch.SHORT);
         TimedNote joined = arrange("| C | F |", detached.with(Playing.PLAIN.with(Articulation.LEGATO)))
                 .notes()
@@ -249,7 +249,9 @@ class TwoHandsTest {
         assertThat(joined.sounding()).isEqualTo(joined.duration());
         TimedNote apart = arrange(
                         "| C | F |",
-                        Choices.USUAL.with(Figures.ALBERTI).with(Playing.PLAIN.with(Articulation.DETACHED)))
+                        Choices.USUAL
+                                .with(AccompanimentPatterns.ALBERTI)
+                                .with(Playing.PLAIN.with(Articulation.DETACHED)))
                 .notes()
                 .get(0);
         assertThat(apart.sounding()).isEqualTo(apart.duration().times(Fraction.of(3, 4)));

@@ -17,7 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** A left hand that a teacher wrote by hand goes the same way as one that was reckoned. */
+/** A left hand that a teacher wrote by hand goes the same way as one that was computed. */
 class WrittenHandTest {
 
     /** Notes of one bar in equal values, {@code "C3+E3"} struck together, {@code "-"} a rest. */
@@ -47,7 +47,7 @@ class WrittenHandTest {
         for (int i = 0; i < bars.length; i++) {
             notes.addAll(bar(i, Fraction.of(4, bars[i].split(" ").length), bars[i]));
         }
-        return HeardSheet.of(Chart.parse(chart)).written(Choices.USUAL, notes);
+        return AnalysedSheet.of(Chart.parse(chart)).written(Choices.USUAL, notes);
     }
 
     /** Stride: the bass, then the chord an octave above (common practice). */
@@ -102,7 +102,7 @@ class WrittenHandTest {
     void keepsTheFingersThatAreWrittenToIt() {
         List<TimedNote> notes = List.of(
                 note(0, Fraction.ZERO, Fraction.of(4), "C3", 4), note(0, Fraction.ZERO, Fraction.of(4), "G3", 0));
-        assertThat(HeardSheet.of(Chart.parse("| C |"))
+        assertThat(AnalysedSheet.of(Chart.parse("| C |"))
                         .written(Choices.USUAL, notes)
                         .notes())
                 .extracting(TimedNote::finger)
@@ -128,7 +128,7 @@ class WrittenHandTest {
         assertThat(Findings.in(tune))
                 .extracting(finding -> finding.kind().code())
                 .contains("stretch");
-        Arrangement wide = HeardSheet.of(Chart.parse("| C |"))
+        Arrangement wide = AnalysedSheet.of(Chart.parse("| C |"))
                 .written(Choices.USUAL.with(Hand.ofSpan(16)), bar(0, Fraction.of(4), "C3+E3+G3+E4"));
         assertThat(Findings.in(wide)).isEmpty();
     }

@@ -2,8 +2,8 @@ package com.zestythumb.core.arrangement;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartWriter;
 import com.zestythumb.core.sheet.Fraction;
@@ -14,7 +14,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
-/** A left hand that was reckoned is written out, and is then as the teacher has it. */
+/** A left hand that was computed is written out, and is then as the teacher has it. */
 class WrittenOutTest {
 
     private static final String TUNE =
@@ -36,17 +36,17 @@ class WrittenOutTest {
     /** The same music, whatever the pattern, once it is written out and read again. */
     @Test
     void everyPatternSoundsTheSameWrittenOut() {
-        for (Figure figure : Figures.all()) {
-            Arrangement reckoned = Arrangement.of(Chart.parse(TUNE), Choices.USUAL.with(figure));
-            if (reckoned.needsRightHand()) {
+        for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
+            Arrangement computed = Arrangement.of(Chart.parse(TUNE), Choices.USUAL.with(figure));
+            if (computed.needsRightHand()) {
                 continue;
             }
-            LeadSheet sheet = WrittenOut.of(reckoned, all(reckoned.sheet()));
+            LeadSheet sheet = WrittenOut.of(computed, all(computed.sheet()));
             String chart = ChartWriter.write(sheet);
             assertThat(Chart.read(chart).problems()).as(chart).isEmpty();
             Arrangement again = Arrangement.of(Chart.read(chart).sheet(), Choices.USUAL);
             assertThat(again.chords()).as(figure.id()).allMatch(ArrangedChord::isWritten);
-            assertThat(sounding(again)).as(figure.id()).isEqualTo(sounding(reckoned));
+            assertThat(sounding(again)).as(figure.id()).isEqualTo(sounding(computed));
         }
     }
 
@@ -64,13 +64,13 @@ class WrittenOutTest {
 
     @Test
     void barsOfBothKindsKeepTheirOwn() {
-        Arrangement reckoned = Arrangement.of(Chart.parse(TUNE), Choices.USUAL.with(Figures.ALBERTI));
-        LeadSheet one = WrittenOut.of(reckoned, Set.of(1));
+        Arrangement computed = Arrangement.of(Chart.parse(TUNE), Choices.USUAL.with(AccompanimentPatterns.ALBERTI));
+        LeadSheet one = WrittenOut.of(computed, Set.of(1));
         assertThat(one.bars()).extracting(bar -> bar.left().size()).containsExactly(0, 1, 0, 0);
-        Arrangement mixed = Arrangement.of(one, Choices.USUAL.with(Figures.BLOCK));
+        Arrangement mixed = Arrangement.of(one, Choices.USUAL.with(AccompanimentPatterns.BLOCK));
         assertThat(mixed.notesOf(1)).hasSize(8);
         assertThat(mixed.notesOf(0)).hasSizeLessThan(4);
-        assertThat(WrittenOut.without(one, Set.of(1))).isEqualTo(reckoned.sheet());
+        assertThat(WrittenOut.without(one, Set.of(1))).isEqualTo(computed.sheet());
     }
 
     /** A choice that was fixed waits while its bar is written. */
@@ -78,14 +78,15 @@ class WrittenOutTest {
     void aFixedVoicingWaits() {
         LeadSheet sheet = Chart.parse(TUNE);
         Arrangement free = Arrangement.of(sheet, Choices.USUAL);
-        Pin pin = new Pin(1, Fraction.ZERO, free.chords().get(1).voicing().pitches());
+        KeptVoicing pin =
+                new KeptVoicing(1, Fraction.ZERO, free.chords().get(1).voicing().pitches());
         Choices fixed = Choices.USUAL.withPins(List.of(pin));
         assertThat(Arrangement.of(sheet, fixed).leftHand().lostPins()).isEmpty();
         LeadSheet written = WrittenOut.of(free, Set.of(1));
         assertThat(Arrangement.of(written, fixed).leftHand().lostPins()).containsExactly(pin);
     }
 
-    /** Where the bar behind is reckoned again nothing is tied into it. */
+    /** Where the bar behind is computed again nothing is tied into it. */
     @Test
     void noTieLeadsNowhere() {
         LeadSheet sheet = Chart.parse("key: C major\n| C | F | C |\nl: [C,E,G,]4 [C,E,G,]4- | | |");

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.arrangement.Manner;
-import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.checking.Fixes.Fix;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
@@ -28,8 +28,8 @@ class BetweenTheHandsTest {
         return Arrangement.of(Chart.read(chart).sheet(), choices);
     }
 
-    private static Pin fixed(String notes) {
-        return new Pin(
+    private static KeptVoicing fixed(String notes) {
+        return new KeptVoicing(
                 0, Fraction.ZERO, Stream.of(notes.split(" ")).map(Pitch::parse).toList());
     }
 
@@ -158,7 +158,7 @@ class BetweenTheHandsTest {
 
     @Test
     void strainIsWhereSpeedStretchAndRepetitionAddUp() {
-        Choices repeated = Choices.USUAL.with(Figures.REPEATED);
+        Choices repeated = Choices.USUAL.with(AccompanimentPatterns.REPEATED);
         String fast = "tempo: 140\n| C | C | C | F |";
         assertThat(messages(arrange(fast, repeated))).anyMatch(message -> message.startsWith("25 chords one after"));
         // Slower, or in fewer bars, it is no strain.
@@ -176,7 +176,7 @@ class BetweenTheHandsTest {
     /** Each hand strikes half as often. */
     @Test
     void handsInTurnTakeTheStrainAway() {
-        Choices repeated = Choices.USUAL.with(Figures.SHARED);
+        Choices repeated = Choices.USUAL.with(AccompanimentPatterns.SHARED);
         assertThat(messages(arrange("tempo: 140\n| C | C | C | F |", repeated))).isEmpty();
     }
 }

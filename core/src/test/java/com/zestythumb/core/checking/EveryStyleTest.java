@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.chord.Chord;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Interval;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
@@ -28,7 +28,7 @@ import org.junit.jupiter.api.Test;
 
 /**
  * Every rule at work in every voicing and pattern: a fault is planted by sliding a whole chord up a step, or by a tune that
- * goes along with the bass; what has to be found is reckoned from the notes alone.
+ * goes along with the bass; what has to be found is computed from the notes alone.
  */
 class EveryStyleTest {
 
@@ -41,7 +41,7 @@ class EveryStyleTest {
         List<String> missed = new ArrayList<>();
         int planted = 0;
         for (VoicingStyle style : VoicingStyles.all()) {
-            for (Figure figure : Figures.all()) {
+            for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
                 Voicing voicing = slid(style, figure);
                 if (voicing == null) {
                     continue;
@@ -68,7 +68,7 @@ class EveryStyleTest {
         List<String> missed = new ArrayList<>();
         int planted = 0;
         for (VoicingStyle style : VoicingStyles.all()) {
-            for (Figure figure : Figures.all()) {
+            for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
                 Voicing voicing = slid(style, figure);
                 boolean sings = figure.lays() == null && !style.leavesTune();
                 if (voicing == null
@@ -106,7 +106,7 @@ class EveryStyleTest {
     }
 
     /** The first way to lay C that has a fifth or an octave between its lowest note and another voice, by the keys alone. */
-    private static Voicing slid(VoicingStyle style, Figure figure) {
+    private static Voicing slid(VoicingStyle style, AccompanimentPattern figure) {
         boolean suits = figure.lays() == null || figure.lays().equals(style);
         return !suits
                 ? null
@@ -129,12 +129,12 @@ class EveryStyleTest {
                 && voicing.pitches().stream().noneMatch(pitch -> pitch.midi() > 72);
     }
 
-    private static Choices choices(VoicingStyle style, Figure figure) {
+    private static Choices choices(VoicingStyle style, AccompanimentPattern figure) {
         return Choices.of(new StyleChoice(style, Map.of()), figure, WIDE, School.CLASSICAL);
     }
 
-    private static Pin pin(int bar, List<Pitch> notes) {
-        return new Pin(bar, Fraction.ZERO, notes);
+    private static KeptVoicing pin(int bar, List<Pitch> notes) {
+        return new KeptVoicing(bar, Fraction.ZERO, notes);
     }
 
     private static Set<String> codes(Arrangement tune) {

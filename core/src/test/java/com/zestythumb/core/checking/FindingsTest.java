@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.arrangement.Manner;
-import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.arrangement.Waiver;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
@@ -51,11 +51,11 @@ class FindingsTest {
 
     /** One pinned voicing to a bar. */
     private static Choices laid(Choices choices, String... voicings) {
-        List<Pin> pins = new ArrayList<>();
+        List<KeptVoicing> pins = new ArrayList<>();
         for (String voicing : voicings) {
             List<Pitch> notes =
                     Stream.of(voicing.split("[ +]+")).map(Pitch::parse).toList();
-            Pin pin = new Pin(pins.size(), Fraction.ZERO, notes);
+            KeptVoicing pin = new KeptVoicing(pins.size(), Fraction.ZERO, notes);
             // What stands behind a plus is the right hand's.
             pins.add(voicing.contains("+") ? pin.with(notes.get(notes.size() - 1), Manner.RIGHT_HAND) : pin);
         }
@@ -99,7 +99,7 @@ class FindingsTest {
     void forgiveTheLeapsOfAMarch() {
         Choices leaping = Choices.USUAL
                 .with(new StyleChoice(VoicingStyles.OCTAVE_THEN_CHORD, Map.of()))
-                .with(Figures.BASS_AND_CHORDS);
+                .with(AccompanimentPatterns.BASS_AND_CHORDS);
         String tune = "| C | Dm | G | C | F | Em | C | G |";
         assertThat(messages("tempo: 160\n" + tune, leaping)).noneMatch(message -> message.contains("leaps"));
     }
@@ -161,16 +161,16 @@ class FindingsTest {
     /** A pushed chord comes an eighth early, so that there is less time for the leap. */
     @Test
     void measureALeapToWhereAPushedChordIsStruck() {
-        List<Pin> pins = List.of(
-                new Pin(
+        List<KeptVoicing> pins = List.of(
+                new KeptVoicing(
                         0,
                         Fraction.ZERO,
                         Stream.of("C3", "E3", "G3").map(Pitch::parse).toList()),
-                new Pin(
+                new KeptVoicing(
                         0,
                         Fraction.of(2),
                         Stream.of("C4", "F4", "A4").map(Pitch::parse).toList()));
-        Choices broken = Choices.USUAL.with(Figures.BROKEN_UP).withPins(pins);
+        Choices broken = Choices.USUAL.with(AccompanimentPatterns.BROKEN_UP).withPins(pins);
         assertThat(messages("tempo: 120\n| C >F |", broken)).contains("the hand leaps 12 half steps to F in 0.3 s");
         assertThat(messages("tempo: 120\n| C F |", broken)).anyMatch(message -> message.endsWith("in 0.3 s"));
     }
@@ -202,11 +202,11 @@ class FindingsTest {
         Choices wide = laid(Choices.USUAL, "C3 E3 G3", "C4 E4 A4");
         assertThat(findings("tempo: 60\n| C | Am |", wide))
                 .noneMatch(f -> f.kind().code().equals("leap"));
-        assertThat(findings("tempo: 120\n| C | Am |", wide.with(Figures.ALBERTI)))
+        assertThat(findings("tempo: 120\n| C | Am |", wide.with(AccompanimentPatterns.ALBERTI)))
                 .filteredOn(f -> f.kind().code().equals("leap"))
                 .singleElement()
                 .satisfies(f -> assertThat(f.fault().measures()).containsEntry("shift", 12));
-        assertThat(messages("tempo: 120\n| C | Am |", wide.with(Figures.ALBERTI)))
+        assertThat(messages("tempo: 120\n| C | Am |", wide.with(AccompanimentPatterns.ALBERTI)))
                 .contains("the hand leaps 12 half steps to Am in 0.3 s");
         assertThat(findings("tempo: 30\n| C | F |", laid(Choices.USUAL, "C3 E3 G3", "A4 C5 F5")))
                 .extracting(FindingsTest::code)
@@ -215,7 +215,7 @@ class FindingsTest {
 
     @Test
     void lookAtTheWayBackOfARepeat() {
-        Choices far = laid(Choices.USUAL.with(Figures.ALBERTI), "C3 E3 G3", "G3 C4 E4", "F4 A4 C5");
+        Choices far = laid(Choices.USUAL.with(AccompanimentPatterns.ALBERTI), "C3 E3 G3", "G3 C4 E4", "F4 A4 C5");
         assertThat(findings("tempo: 120\n| C | C | F |", far)).noneMatch(f -> f.chord() == 0);
         assertThat(findings("tempo: 120\n|: C | C | F :|", far))
                 .anyMatch(f -> f.kind().code().equals("leap") && f.chord() == 0 && f.bar() == 1);
@@ -223,7 +223,7 @@ class FindingsTest {
 
     @Test
     void findNothingInASmoothTune() {
-        assertThat(findings("| C | F | G7 | C |", Choices.USUAL.with(Figures.ALBERTI)))
+        assertThat(findings("| C | F | G7 | C |", Choices.USUAL.with(AccompanimentPatterns.ALBERTI)))
                 .isEmpty();
     }
 
@@ -286,8 +286,8 @@ class FindingsTest {
                 Choices.USUAL.with(Hand.ofSpan(code.startsWith("stretch") || code.startsWith("held") ? 12 : 16)),
                 voicings.split(", "));
         if (code.startsWith("strain")) {
-            laid = laid.with(Figures.REPEATED)
-                    .withPins(List.of(laid.pins().get(0).with(Pin.Scope.CHORD)));
+            laid = laid.with(AccompanimentPatterns.REPEATED)
+                    .withPins(List.of(laid.pins().get(0).with(KeptVoicing.Scope.CHORD)));
         }
         boolean found = false;
         for (School school : School.all()) {
@@ -306,18 +306,18 @@ class FindingsTest {
     /** Half a second is enough to find a place (a rule of thumb): 0.3 s at 120 is half a second at 60. */
     @Test
     void aHastyLeapIsLearnedSlower() {
-        List<Pin> pins = List.of(
-                new Pin(
+        List<KeptVoicing> pins = List.of(
+                new KeptVoicing(
                         0,
                         Fraction.ZERO,
                         Stream.of("C3", "E3", "G3").map(Pitch::parse).toList()),
-                new Pin(
+                new KeptVoicing(
                         0,
                         Fraction.of(2),
                         Stream.of("C4", "F4", "A4").map(Pitch::parse).toList()));
         Arrangement tune = Arrangement.of(
                 Chart.read("tempo: 120\n| C F |").sheet(),
-                Choices.USUAL.with(Figures.BROKEN_UP).withPins(pins));
+                Choices.USUAL.with(AccompanimentPatterns.BROKEN_UP).withPins(pins));
         assertThat(Findings.in(tune).stream()
                         .filter(finding -> finding.kind().code().equals("leap"))
                         .map(finding -> FindingWords.of(finding, tune).remedy()))

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
@@ -20,10 +20,10 @@ class HandMoveTest {
 
     /** The move between two chords laid exactly so. */
     private static HandMove move(String from, String fromNotes, String to, String toNotes) {
-        List<Pin> pins = new ArrayList<>();
+        List<KeptVoicing> pins = new ArrayList<>();
         for (String notes : List.of(fromNotes, toNotes)) {
             List<Pitch> pitches = Stream.of(notes.split(" ")).map(Pitch::parse).toList();
-            pins.add(new Pin(pins.size(), Fraction.ZERO, pitches));
+            pins.add(new KeptVoicing(pins.size(), Fraction.ZERO, pitches));
         }
         Arrangement tune = Arrangement.of(Chart.parse("| " + from + " | " + to + " |"), Choices.USUAL.withPins(pins));
         return HandMove.between(tune.chords().get(0), tune.chords().get(1));

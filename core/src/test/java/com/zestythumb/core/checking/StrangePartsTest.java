@@ -2,9 +2,9 @@ package com.zestythumb.core.checking;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.HeardSheet;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.SheetNote;
 import com.zestythumb.core.voiceleading.Kind;
@@ -21,7 +21,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class StrangePartsTest {
 
     private static Arrangement page(String bars) {
-        return HeardSheet.of(Chart.parse("key: C major\nmeter: 4/4\n" + bars))
+        return AnalysedSheet.of(Chart.parse("key: C major\nmeter: 4/4\n" + bars))
                 .arranged(Choices.USUAL.with(School.STRICT));
     }
 

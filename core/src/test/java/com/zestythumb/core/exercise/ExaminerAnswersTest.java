@@ -6,7 +6,7 @@ import com.zestythumb.core.Corpus;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.exercise.Marking.Mark;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
@@ -34,9 +34,12 @@ class ExaminerAnswersTest {
         StyleChoice choice = style.equals("close")
                 ? StyleChoice.close(Inversions.NEAREST)
                 : new StyleChoice(VoicingStyles.named(style), Map.of());
-        Asked what = Asked.valueOf(asked);
+        ExerciseKind what = ExerciseKind.valueOf(asked);
         Choices choices = Choices.of(
-                choice, Figures.BLOCK, Hand.OCTAVE, what == Asked.FOUR_PARTS ? School.STRICT : School.POPULAR);
+                choice,
+                AccompanimentPatterns.BLOCK,
+                Hand.OCTAVE,
+                what == ExerciseKind.FOUR_PARTS ? School.STRICT : School.POPULAR);
         return Task.of(
                 Arrangement.of(sheet, choices),
                 IntStream.range(0, sheet.bars().size()).boxed().collect(Collectors.toSet()),
@@ -59,7 +62,7 @@ class ExaminerAnswersTest {
             Map<Integer, List<Integer>> keys = new HashMap<>();
             Map<Integer, String> words = new HashMap<>();
             for (int i = 0; i < given.length; i++) {
-                if (task.asked().how() == Asked.How.PLAYED && !given[i].equals("_")) {
+                if (task.asked().how() == ExerciseKind.How.PLAYED && !given[i].equals("_")) {
                     keys.put(
                             i,
                             Arrays.stream(given[i].split("\\+"))

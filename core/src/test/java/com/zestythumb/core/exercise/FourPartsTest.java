@@ -43,7 +43,8 @@ class FourPartsTest {
         Set<Integer> asked = bars.length > 0
                 ? Arrays.stream(bars).boxed().collect(Collectors.toSet())
                 : IntStream.range(0, sheet.bars().size()).boxed().collect(Collectors.toSet());
-        return Task.of(Arrangement.of(sheet, Choices.USUAL), asked, Asked.FOUR_PARTS, null, Set.of(Criterion.values()));
+        return Task.of(
+                Arrangement.of(sheet, Choices.USUAL), asked, ExerciseKind.FOUR_PARTS, null, Set.of(Criterion.values()));
     }
 
     /** Middle C is C, the octave above it c, the one below C with a comma. */

@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.exercise.Marking.Mark;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartWriter;
@@ -32,10 +32,10 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** A student's answer is marked as a patient teacher would: the chord, the hand, the way there (common practice). */
 class MarkingTest {
 
-    private static final Choices NEAREST =
-            Choices.of(StyleChoice.close(Inversions.NEAREST), Figures.BLOCK, Hand.OCTAVE, School.CLASSICAL);
+    private static final Choices NEAREST = Choices.of(
+            StyleChoice.close(Inversions.NEAREST), AccompanimentPatterns.BLOCK, Hand.OCTAVE, School.CLASSICAL);
 
-    private static Exercise exercise(String chart, Choices choices, Asked asked, Integer... bars) {
+    private static Exercise exercise(String chart, Choices choices, ExerciseKind asked, Integer... bars) {
         return new Exercise(Arrangement.of(Chart.read(chart).sheet(), choices), Set.of(bars), asked);
     }
 
@@ -75,7 +75,7 @@ class MarkingTest {
                 "'' | 0 | NOT_ANSWERED | ''",
             })
     void marksAChordInItsPlace(String notes, int points, Marking.Verdict verdict, String words) {
-        Exercise exercise = exercise("| C | F | G7 | C |", NEAREST, Asked.CHORDS, 1);
+        Exercise exercise = exercise("| C | F | G7 | C |", NEAREST, ExerciseKind.CHORDS, 1);
         Mark mark = Marking.of(exercise, Map.of(1, keys(notes))).marks().get(0);
         assertThat(mark.verdict()).as(mark.toString()).isEqualTo(verdict);
         assertThat(mark.points()).as(mark.toString()).isEqualTo(points);
@@ -99,7 +99,7 @@ class MarkingTest {
                 "C5 | C3 G3 | right",
             })
     void knowsWhatTellsAChord(String symbol, String notes, String words) {
-        Exercise exercise = exercise("| X | X | X |".replace("X", symbol), NEAREST, Asked.CHORDS, 1);
+        Exercise exercise = exercise("| X | X | X |".replace("X", symbol), NEAREST, ExerciseKind.CHORDS, 1);
         Mark mark = Marking.of(exercise, Map.of(1, keys(notes))).marks().get(0);
         assertThat(String.join("; ", mark.words()).toLowerCase()).contains(words.toLowerCase());
     }
@@ -117,7 +117,7 @@ class MarkingTest {
                 "C | C3 G3 | 3 | one note",
             })
     void marksABass(String symbol, String notes, int points, String words) {
-        Exercise exercise = exercise("| " + symbol + " |", NEAREST, Asked.BASS, 0);
+        Exercise exercise = exercise("| " + symbol + " |", NEAREST, ExerciseKind.BASS, 0);
         Mark mark = Marking.of(exercise, Map.of(0, keys(notes))).marks().get(0);
         assertThat(String.join("; ", mark.words()).toLowerCase()).contains(words.toLowerCase());
         assertThat(mark.points()).as(mark.toString()).isEqualTo(points);
@@ -128,8 +128,9 @@ class MarkingTest {
     void countsByTheRulesOfTheSchool() {
         Map<Integer, List<Integer>> answer = Map.of(0, keys("C3 G3 E4"), 1, keys("D3 A3 F4"));
         Choices wide = NEAREST.with(Hand.ofSpan(16));
-        Marking classical = Marking.of(exercise("| C | Dm |", wide, Asked.CHORDS, 0, 1), answer);
-        Marking popular = Marking.of(exercise("| C | Dm |", wide.with(School.POPULAR), Asked.CHORDS, 0, 1), answer);
+        Marking classical = Marking.of(exercise("| C | Dm |", wide, ExerciseKind.CHORDS, 0, 1), answer);
+        Marking popular =
+                Marking.of(exercise("| C | Dm |", wide.with(School.POPULAR), ExerciseKind.CHORDS, 0, 1), answer);
         assertThat(classical.marks().get(1).words().toString()).contains("parallel fifths");
         assertThat(popular.marks().get(1).words().toString()).doesNotContain("parallel");
     }
@@ -143,10 +144,10 @@ class MarkingTest {
         int turn = 0;
         for (VoicingStyle style : VoicingStyles.all()) {
             for (int span : List.of(9, 12)) {
-                for (Asked asked : List.of(Asked.CHORDS, Asked.BASS)) {
+                for (ExerciseKind asked : List.of(ExerciseKind.CHORDS, ExerciseKind.BASS)) {
                     School school = schools.get(turn++ % schools.size());
-                    Choices choices =
-                            Choices.of(new StyleChoice(style, Map.of()), Figures.BLOCK, Hand.ofSpan(span), school);
+                    Choices choices = Choices.of(
+                            new StyleChoice(style, Map.of()), AccompanimentPatterns.BLOCK, Hand.ofSpan(span), school);
                     Exercise exercise = exercise(chart, choices, asked, 1, 2, 3);
                     Marking key = Marking.of(exercise, solution(exercise));
                     assertThat(key.points())
@@ -172,7 +173,8 @@ class MarkingTest {
     /** The page shows what is given as the key has it, rests where nothing is answered yet, and answers as they were played. */
     @Test
     void thePageKeepsWhatIsGivenAndWaitsForTheRest() {
-        Exercise exercise = exercise("| C | F G7 | C |", NEAREST.with(Figures.ALBERTI), Asked.CHORDS, 1);
+        Exercise exercise =
+                exercise("| C | F G7 | C |", NEAREST.with(AccompanimentPatterns.ALBERTI), ExerciseKind.CHORDS, 1);
         LeadSheet empty = exercise.page(Map.of());
         assertThat(empty.bars().get(0).left()).isNotEmpty();
         assertThat(empty.bars().get(1).left()).hasSize(1);
@@ -185,7 +187,8 @@ class MarkingTest {
     /** What was found is played in the pattern in which the teacher began. */
     @Test
     void whatWasFoundIsPlayedInThePattern() {
-        Exercise exercise = exercise("| C | F G7 | C |", NEAREST.with(Figures.ALBERTI), Asked.CHORDS, 1);
+        Exercise exercise =
+                exercise("| C | F G7 | C |", NEAREST.with(AccompanimentPatterns.ALBERTI), ExerciseKind.CHORDS, 1);
         Arrangement played = exercise.key().with(exercise.with(Map.of(1, keys("F3 A3 C4"), 2, keys("F3 G3 B3"))));
         assertThat(played.chords().get(1).voicing()).hasToString("F3 A3 C4");
         assertThat(played.chords().get(2).voicing()).hasToString("F3 G3 B3");
@@ -194,7 +197,7 @@ class MarkingTest {
 
     @Test
     void saysWhereAnAnswerMakesNoSense() {
-        Exercise exercise = exercise("| C | F |", NEAREST, Asked.CHORDS, 1);
+        Exercise exercise = exercise("| C | F |", NEAREST, ExerciseKind.CHORDS, 1);
         assertThatThrownBy(() -> Marking.of(exercise, Map.of(0, keys("C3"))))
                 .hasMessageContaining("bar 1")
                 .hasMessageContaining("not asked");
@@ -205,8 +208,9 @@ class MarkingTest {
         assertThatThrownBy(() -> Marking.of(
                         exercise, Map.of(1, IntStream.range(40, 52).boxed().collect(Collectors.toList()))))
                 .hasMessageContaining("ten");
-        assertThatThrownBy(() -> exercise("| C | F |", NEAREST, Asked.CHORDS)).hasMessageContaining("bar");
-        assertThatThrownBy(() -> exercise("| C | N.C. |", NEAREST, Asked.CHORDS, 1))
+        assertThatThrownBy(() -> exercise("| C | F |", NEAREST, ExerciseKind.CHORDS))
+                .hasMessageContaining("bar");
+        assertThatThrownBy(() -> exercise("| C | N.C. |", NEAREST, ExerciseKind.CHORDS, 1))
                 .hasMessageContaining("no chord");
     }
 }

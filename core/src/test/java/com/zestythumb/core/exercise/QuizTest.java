@@ -30,7 +30,7 @@ class QuizTest {
 
     private static final Choices HAND = Choices.USUAL.with(Hand.ofSpan(12));
 
-    private static Task task(String chart, Asked asked, Key to) {
+    private static Task task(String chart, ExerciseKind asked, Key to) {
         Chart read = Chart.read(chart);
         assertThat(read.problems()).isEmpty();
         Set<Integer> bars =
@@ -40,7 +40,7 @@ class QuizTest {
 
     private static Mark mark(Task task, int question, String answer) {
         int chord = task.questions().get(question).chord();
-        Answers answers = answer.matches("[0-9 ]+") && task.asked().how() == Asked.How.PLAYED
+        Answers answers = answer.matches("[0-9 ]+") && task.asked().how() == ExerciseKind.How.PLAYED
                 ? Answers.played(Map.of(
                         chord,
                         Stream.of(answer.split(" ")).map(Integer::valueOf).toList()))
@@ -72,7 +72,7 @@ class QuizTest {
         "3,Dm,3",
     })
     void namesOfChords(int question, String answer, int points) {
-        Task task = task("key: C major\n| C | G7/B | Am | Dm7 |", Asked.NAMES, null);
+        Task task = task("key: C major\n| C | G7/B | Am | Dm7 |", ExerciseKind.NAMES, null);
         assertThat(mark(task, question, answer).points()).isEqualTo(points);
     }
 
@@ -95,7 +95,7 @@ class QuizTest {
     void numerals(int question, String answer, int points) {
         Task task = task(
                 "key: C major\n| C | G7/B | Am | D7 | G7 |\nl: [C,E,G,]8 | [B,,F,G,]8 | [A,,C,E,]8 | [D,^F,C]8 | [G,,F,B,]8 |",
-                Asked.NUMERALS,
+                ExerciseKind.NUMERALS,
                 null);
         assertThat(mark(task, question, answer).points()).isEqualTo(points);
     }
@@ -117,7 +117,7 @@ class QuizTest {
         "3,bV7,0",
     })
     void numeralsInMinor(int question, String answer, int points) {
-        Task task = task("key: G minor\n| Eb | F | F#dim | D7 | Gm |", Asked.NUMERALS, null);
+        Task task = task("key: G minor\n| Eb | F | F#dim | D7 | Gm |", ExerciseKind.NUMERALS, null);
         assertThat(mark(task, question, answer).points()).isEqualTo(points);
     }
 
@@ -126,7 +126,7 @@ class QuizTest {
         "5 3 1,4", "531,4", "5 2 1,4", "4 2 1,4", "1 3 5,1", "5 5 1,1", "5 1,0", "5 3 9,0",
     })
     void fingersOfATriad(String answer, int points) {
-        Task task = task("key: C major\n| C |\nl: [C,E,G,]8 |", Asked.FINGERS, null);
+        Task task = task("key: C major\n| C |\nl: [C,E,G,]8 |", ExerciseKind.FINGERS, null);
         assertThat(mark(task, 0, answer).points()).isEqualTo(points);
     }
 
@@ -138,7 +138,7 @@ class QuizTest {
         "2,C,4",
     })
     void chordsForATune(int question, String answer, int points) {
-        Task task = task("key: C major\n| C | G7 | C |\nm: c4 e4 | d4 f4 | e4 c4 |", Asked.HARMONY, null);
+        Task task = task("key: C major\n| C | G7 | C |\nm: c4 e4 | d4 f4 | e4 c4 |", ExerciseKind.HARMONY, null);
         assertThat(mark(task, question, answer).points()).isEqualTo(points);
     }
 
@@ -164,7 +164,7 @@ class QuizTest {
         String key = parts[0].contains("minor") ? parts[0] : parts[0] + " major";
         Chart read = Chart.read("key: " + key + "\n| " + parts[1] + " |");
         String chord = read.sheet().events().get(0).chord().toString();
-        Task task = task("key: " + key + "\n| " + chord + " |\nl: " + bass(read) + " |", Asked.FIGURES, null);
+        Task task = task("key: " + key + "\n| " + chord + " |\nl: " + bass(read) + " |", ExerciseKind.FIGURES, null);
         assertThat(task.questions().get(0).prompt()).isEqualTo(prompt);
     }
 
@@ -176,7 +176,7 @@ class QuizTest {
 
     @Test
     void aWrongInversionIsNotTheOneThatIsAskedFor() {
-        Task task = task("key: C major\n| C | F |\nl: [C,E,G,]8 | [C,F,A,]8 |", Asked.INVERSIONS, null);
+        Task task = task("key: C major\n| C | F |\nl: [C,E,G,]8 | [C,F,A,]8 |", ExerciseKind.INVERSIONS, null);
         assertThat(task.questions())
                 .extracting(Task.Question::prompt)
                 .containsExactly("C, root position", "F, second inversion");
@@ -186,7 +186,7 @@ class QuizTest {
 
     @Test
     void inAnotherKeyTheSameHandIsLaidThere() {
-        Task task = task("key: C major\n| C | F | G7 | C |", Asked.TRANSPOSED, Key.parse("D major"));
+        Task task = task("key: C major\n| C | F | G7 | C |", ExerciseKind.TRANSPOSED, Key.parse("D major"));
         assertThat(task.questions().get(2).prompt()).isEqualTo("G7, but in D major");
         Marking key = task.marked(task.solution());
         assertThat(key.points()).isEqualTo(key.of());
@@ -201,7 +201,7 @@ class QuizTest {
     /** Every note on its line, three flats in front: C major becomes C minor. */
     @Test
     void underAnotherSignatureEveryNoteKeepsItsLine() {
-        Task task = task("key: C major\n| C | F | G | C |", Asked.SIGNATURE, Key.parse("C minor"));
+        Task task = task("key: C major\n| C | F | G | C |", ExerciseKind.SIGNATURE, Key.parse("C minor"));
         assertThat(task.questions().get(1).prompt()).isEqualTo("F, but with the signature of C minor");
         Marking key = task.marked(task.solution());
         assertThat(key.points()).isEqualTo(key.of());
@@ -210,7 +210,7 @@ class QuizTest {
 
     @Test
     void theKindOfACloseIsChosen() {
-        Task task = task("key: C major\nmeter: 4/4\n| C | F | C | G |\n| C | F | G7 | C |", Asked.CLOSES, null);
+        Task task = task("key: C major\nmeter: 4/4\n| C | F | C | G |\n| C | F | G7 | C |", ExerciseKind.CLOSES, null);
         assertThat(task.questions()).isNotEmpty();
         Task.Question last = task.questions().get(task.questions().size() - 1);
         assertThat(last.choices()).contains("authentic", "half", "plagal", "deceptive");
@@ -221,7 +221,7 @@ class QuizTest {
 
     @Test
     void theBlackKeyIsCalledAsItsChordIsBuilt() {
-        Task task = task("key: C major\n| E7 | Fm | D |", Asked.SPELLING, null);
+        Task task = task("key: C major\n| E7 | Fm | D |", ExerciseKind.SPELLING, null);
         assertThat(task.questions().get(0).choices()).containsExactlyInAnyOrder("G♯", "A♭");
         assertThat(mark(task, 0, "G♯").points()).isEqualTo(Marking.FULL);
         assertThat(mark(task, 1, "A♭").points()).isEqualTo(Marking.FULL);
@@ -242,15 +242,15 @@ class QuizTest {
     void whatDoesNotCountIsNotMarked() {
         Arrangement tune = Arrangement.of(Chart.read("key: C major\n| C | F |").sheet(), HAND);
         Answers far = Answers.played(Map.of(0, List.of(48, 52, 55), 1, List.of(65, 69, 72)));
-        Task all = Task.of(tune, Set.of(0, 1), Asked.CHORDS, null, EnumSet.allOf(Criterion.class));
-        Task notes = Task.of(tune, Set.of(0, 1), Asked.CHORDS, null, EnumSet.of(Criterion.NOTES));
+        Task all = Task.of(tune, Set.of(0, 1), ExerciseKind.CHORDS, null, EnumSet.allOf(Criterion.class));
+        Task notes = Task.of(tune, Set.of(0, 1), ExerciseKind.CHORDS, null, EnumSet.of(Criterion.NOTES));
         assertThat(all.marked(far).points()).isLessThan(all.marked(far).of());
         assertThat(notes.marked(far).points()).isEqualTo(notes.marked(far).of());
     }
 
     @Test
     void aHintTellsOneThingMore() {
-        Task task = task("key: C major\n| C | F |", Asked.CHORDS, null);
+        Task task = task("key: C major\n| C | F |", ExerciseKind.CHORDS, null);
         Answers begun = task.solution().with(1, List.of(48), "");
         assertThat(task.hint(1, begun, 1).words()).isEqualTo("a major chord: root, 3rd and 5th");
         assertThat(task.hint(1, begun, 2).words()).isEqualTo("its notes are F, A and C; not there yet: F and A");
@@ -293,7 +293,7 @@ class QuizTest {
     /** Nobody reads the answer in the question (common practice of tests). */
     @Test
     void theQuestionDoesNotHoldItsAnswer() {
-        Task task = task("key: C major\n| F#m7b5 | Bb | D/F# | E7 |", Asked.SPELLING, null);
+        Task task = task("key: C major\n| F#m7b5 | Bb | D/F# | E7 |", ExerciseKind.SPELLING, null);
         assertThat(task.questions())
                 .isNotEmpty()
                 .allSatisfy(question -> assertThat(question.prompt())
@@ -303,21 +303,21 @@ class QuizTest {
 
     @Test
     void shownBarsAreAsTheKeyHasThem() {
-        Task task = task("key: C major\n| C | F |", Asked.CHORDS, null);
+        Task task = task("key: C major\n| C | F |", ExerciseKind.CHORDS, null);
         assertThat(task.page(Answers.NONE, Set.of(1)).bars().get(1).allOfLeft()).noneMatch(note -> note.isRest());
         assertThat(task.page(Answers.NONE, Set.of()).bars().get(1).allOfLeft()).allMatch(note -> note.isRest());
     }
 
     @Test
     void whatMakesNoSenseIsRefusedWithItsPlace() {
-        Task names = task("key: C major\n| C |", Asked.NAMES, null);
+        Task names = task("key: C major\n| C |", ExerciseKind.NAMES, null);
         assertThatThrownBy(() -> names.page(Answers.NONE.with(9, List.of(), "C"), Set.of()))
                 .hasMessageContaining("not asked for");
         assertThatThrownBy(() -> names.page(Answers.NONE.with(0, List.of(), "x".repeat(99)), Set.of()))
                 .hasMessageContaining("40");
-        assertThatThrownBy(() -> task("key: C major\n| C | C |", Asked.ODD_BAR, null))
+        assertThatThrownBy(() -> task("key: C major\n| C | C |", ExerciseKind.ODD_BAR, null))
                 .hasMessageContaining("not like the others");
-        assertThatThrownBy(() -> task("key: C major\n| C |", Asked.TRANSPOSED, null))
+        assertThatThrownBy(() -> task("key: C major\n| C |", ExerciseKind.TRANSPOSED, null))
                 .hasMessageContaining("name the key");
     }
 }

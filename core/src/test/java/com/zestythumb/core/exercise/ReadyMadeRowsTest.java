@@ -95,7 +95,12 @@ class ReadyMadeRowsTest {
 
     @Test
     void noModelAnswerBreaksAStrictRule() {
-        Set<Asked> laid = Set.of(Asked.CHORDS, Asked.BASS, Asked.INVERSIONS, Asked.FIGURES, Asked.FOUR_PARTS);
+        Set<ExerciseKind> laid = Set.of(
+                ExerciseKind.CHORDS,
+                ExerciseKind.BASS,
+                ExerciseKind.INVERSIONS,
+                ExerciseKind.FIGURES,
+                ExerciseKind.FOUR_PARTS);
         List<String> broken = new ArrayList<>();
         for (ReadyMade set : ReadyMade.ALL) {
             for (int seed = 0; laid.contains(set.asked()) && seed < SEEDS; seed++) {
@@ -104,7 +109,7 @@ class ReadyMadeRowsTest {
                 var whole = exercise.played(exercise.solution().keys());
                 Findings.in(whole, School.STRICT).stream()
                         // Direct fifths in close position are let pass in one hand, not in parts.
-                        .filter(finding -> set.asked() == Asked.CHORDS
+                        .filter(finding -> set.asked() == ExerciseKind.CHORDS
                                 ? finding.severity() == Severity.FAULT
                                 : finding.severity().isAboveHint())
                         .filter(finding -> !finding.kind().is(Trait.HAND))
@@ -163,7 +168,9 @@ class ReadyMadeRowsTest {
                 "chorale-tune",
                 "chorale-bass",
                 "four-parts-bass")) {
-            for (int seed = 0; seed < 12 * Makings.count(set.equals("four-parts-bass") ? "over-bass" : set); seed++) {
+            for (int seed = 0;
+                    seed < 12 * ExerciseMusic.count(set.equals("four-parts-bass") ? "over-bass" : set);
+                    seed++) {
                 String chart = ReadyMade.named(set).chart(seed);
                 var bars = Chart.read(chart).sheet().bars();
                 assertThat(bars.stream().flatMap(bar -> bar.allOfLeft().stream()))

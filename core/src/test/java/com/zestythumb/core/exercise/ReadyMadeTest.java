@@ -65,9 +65,9 @@ class ReadyMadeTest {
                 assertThat(marked.points()).as(set.id() + answers).isLessThan(marked.of());
                 // Of two ways to call a key the other one needs no telling; a note of the tune may be called like its
                 // chord.
-                if (set.asked().how() != Asked.How.PLAYED
-                        && set.asked() != Asked.SPELLING
-                        && set.asked() != Asked.HARMONY) {
+                if (set.asked().how() != ExerciseKind.How.PLAYED
+                        && set.asked() != ExerciseKind.SPELLING
+                        && set.asked() != ExerciseKind.HARMONY) {
                     marked.marks().stream()
                             .filter(mark -> mark.verdict() != Marking.Verdict.RIGHT)
                             // Examples of what a symbol is are no answer.
@@ -84,9 +84,9 @@ class ReadyMadeTest {
     /** Something at random that is not what the key has. */
     private static Answers wrong(Task task, Task.Question question, Answers answers, Random random) {
         int chord = question.chord();
-        if (task.asked().how() == Asked.How.PLAYED) {
+        if (task.asked().how() == ExerciseKind.How.PLAYED) {
             // Of four parts one is given.
-            int keys = task.solution().keys().get(chord).size() - (task.asked() == Asked.FOUR_PARTS ? 1 : 0);
+            int keys = task.solution().keys().get(chord).size() - (task.asked() == ExerciseKind.FOUR_PARTS ? 1 : 0);
             List<Integer> any = IntStream.range(0, keys)
                     .mapToObj(i -> 40 + random.nextInt(24))
                     .toList();

@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import com.zestythumb.core.Tables;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.pitch.Pitch;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
-import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.StyleChoice;
 import java.util.Arrays;
 import java.util.List;
@@ -40,7 +40,7 @@ class ChordFingeringTest {
     void isThatOfTheMethodBooks(Inversions inversions, String quality, String expected) {
         for (String root : "C Db D Eb E F F# G Ab A Bb B".split(" ")) {
             StyleChoice.close(inversions).candidates(Chord.parse(root + quality), Hand.OCTAVE, 5).stream()
-                    .filter(v -> v.has(Member.FIFTH))
+                    .filter(v -> v.has(ChordTone.FIFTH))
                     .forEach(v ->
                             assertThat(fingers(v.pitches())).as(v.toString()).isEqualTo(expected));
         }

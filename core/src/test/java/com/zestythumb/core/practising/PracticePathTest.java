@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zestythumb.core.Corpus;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
@@ -50,7 +50,7 @@ class PracticePathTest {
             Choices choices = hand.find()
                     ? Choices.USUAL
                             .with(new StyleChoice(VoicingStyles.named(hand.group(1)), Map.of()))
-                            .with(Figures.named(hand.group(2)))
+                            .with(AccompanimentPatterns.named(hand.group(2)))
                     : Choices.USUAL;
             List<String> found = order(tune.substring(0, at).replaceFirst("hand: .*\n", ""), choices);
             all += Math.max(wanted.size(), found.size());

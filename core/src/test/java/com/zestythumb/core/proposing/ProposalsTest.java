@@ -3,10 +3,10 @@ package com.zestythumb.core.proposing;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.HeardSheet;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.proposing.Proposals.Proposal;
 import com.zestythumb.core.proposing.Proposals.Wish;
 import com.zestythumb.core.sheet.Chart;
@@ -34,7 +34,7 @@ class ProposalsTest {
     @Test
     void proposesThreeFromEasyToRich() {
         Choices small = Choices.USUAL.with(Hand.ofSpan(9));
-        List<Proposal> three = Proposals.of(HeardSheet.of(WALTZ), small, new Wish(2, Texture.DANCE, 15));
+        List<Proposal> three = Proposals.of(AnalysedSheet.of(WALTZ), small, new Wish(2, Texture.DANCE, 15));
         assertThat(three).hasSize(3);
         assertThat(three.stream()
                         .map(one -> one.choices().style().style().id()
@@ -63,7 +63,7 @@ class ProposalsTest {
                 "key: F\nmeter: 3/4\n| Fmaj7 | Gm7 | Am7 | Bbmaj7 | Bm7b5 | E7 | Am7 D7 | Gm7 C7 | Fmaj7 |"
             })
     void noneIsProposedTwice(String chart) {
-        HeardSheet tune = HeardSheet.of(Chart.parse(chart));
+        AnalysedSheet tune = AnalysedSheet.of(Chart.parse(chart));
         for (Texture texture : Texture.values()) {
             for (int level = 1; level <= 5; level++) {
                 Wish wish = new Wish(level, texture, 15);
@@ -81,11 +81,11 @@ class ProposalsTest {
     /** What any teacher would name first: the plain waltz, with fifths before it and the low bass behind it (common practice). */
     @Test
     void theUsualWaltzIsTheFittingOne() {
-        List<Proposal> three =
-                Proposals.of(HeardSheet.of(WALTZ), Choices.USUAL.with(Hand.ofSpan(9)), new Wish(2, Texture.DANCE, 15));
+        List<Proposal> three = Proposals.of(
+                AnalysedSheet.of(WALTZ), Choices.USUAL.with(Hand.ofSpan(9)), new Wish(2, Texture.DANCE, 15));
         Choices fitting = three.get(1).choices();
         assertThat(fitting.style().style()).isEqualTo(VoicingStyles.CLOSE);
-        assertThat(fitting.figure()).isEqualTo(Figures.BASS_AND_CHORDS);
+        assertThat(fitting.figure()).isEqualTo(AccompanimentPatterns.BASS_AND_CHORDS);
         assertThat(three.stream().map(one -> one.difficulty().step())).containsExactly(1, 2, 3);
         assertThat(three.stream().map(Proposal::wanted)).containsExactly(1, 2, 3);
     }
@@ -95,8 +95,8 @@ class ProposalsTest {
     void theMetersOwnFigureComesFirst() {
         LeadSheet six = Chart.read("key: A minor\nmeter: 6/8\ntempo: 60\n| Am | C | D | F | Am | E7 | Am | E7 |")
                 .sheet();
-        List<Proposal> three = Proposals.of(HeardSheet.of(six), Choices.USUAL, new Wish(2, Texture.FLOWING, 15));
-        assertThat(three.get(1).choices().figure()).isEqualTo(Figures.UP_AND_BACK);
+        List<Proposal> three = Proposals.of(AnalysedSheet.of(six), Choices.USUAL, new Wish(2, Texture.FLOWING, 15));
+        assertThat(three.get(1).choices().figure()).isEqualTo(AccompanimentPatterns.UP_AND_BACK);
     }
 
     /** Guide tones, shells and rootless chords are for sevenths (common practice). */
@@ -104,7 +104,7 @@ class ProposalsTest {
     void stylesThatTheChordsDoNotAskForAreLeftOut() {
         for (Texture texture : Texture.values()) {
             for (int level = 1; level <= 5; level++) {
-                assertThat(Proposals.of(HeardSheet.of(WALTZ), Choices.USUAL, new Wish(level, texture, 20)))
+                assertThat(Proposals.of(AnalysedSheet.of(WALTZ), Choices.USUAL, new Wish(level, texture, 20)))
                         .extracting(one -> one.choices().style().style())
                         .doesNotContain(VoicingStyles.GUIDE_TONES, VoicingStyles.ROOTLESS, VoicingStyles.SHELLS);
             }
@@ -120,28 +120,30 @@ class ProposalsTest {
                 .isEqualTo(1);
         LeadSheet triads = Chart.read("key: G major\n| G | C | D | G |").sheet();
         assertThat(Difficulty.of(Arrangement.of(triads, close)).step()).isLessThanOrEqualTo(2);
-        assertThat(difficulty(close.with(Figures.BASS_AND_CHORDS)).step()).isEqualTo(2);
-        assertThat(difficulty(close.with(Figures.ALBERTI)).step()).isEqualTo(2);
+        assertThat(difficulty(close.with(AccompanimentPatterns.BASS_AND_CHORDS)).step())
+                .isEqualTo(2);
+        assertThat(difficulty(close.with(AccompanimentPatterns.ALBERTI)).step()).isEqualTo(2);
         Choices low = close.with(new StyleChoice(VoicingStyles.BASS_THEN_CHORD, Map.of()))
-                .with(Figures.BASS_AND_CHORDS);
+                .with(AccompanimentPatterns.BASS_AND_CHORDS);
         assertThat(difficulty(low).step()).isBetween(3, 4);
         Choices octaves = close.with(new StyleChoice(VoicingStyles.OCTAVE_THEN_CHORD, Map.of()))
-                .with(Figures.BASS_AND_CHORDS);
+                .with(AccompanimentPatterns.BASS_AND_CHORDS);
         assertThat(difficulty(octaves).step()).isBetween(4, 5);
-        assertThat(difficulty(close.with(Figures.FLOWING)).step()).isBetween(3, 5);
+        assertThat(difficulty(close.with(AccompanimentPatterns.FLOWING)).step()).isBetween(3, 5);
     }
 
     @Test
     void aLeftHandIsComeToInSteps() {
-        List<StepByStep.Step> steps = StepByStep.to(HeardSheet.of(WALTZ), Choices.USUAL.with(Figures.ALBERTI));
+        List<StepByStep.Step> steps =
+                StepByStep.to(AnalysedSheet.of(WALTZ), Choices.USUAL.with(AccompanimentPatterns.ALBERTI));
         assertThat(steps.get(0).choices().style().style()).isEqualTo(VoicingStyles.BASS);
         Choices last = steps.get(steps.size() - 1).choices();
-        assertThat(last.figure()).isEqualTo(Figures.ALBERTI);
+        assertThat(last.figure()).isEqualTo(AccompanimentPatterns.ALBERTI);
         assertThat(last.style().style()).isEqualTo(VoicingStyles.CLOSE);
         assertThat(steps).hasSizeBetween(4, 6);
         assertThat(steps.get(0).difficulty().fine())
                 .isLessThan(steps.get(steps.size() - 1).difficulty().fine());
-        assertThat(StepByStep.to(HeardSheet.of(WALTZ), Choices.USUAL))
+        assertThat(StepByStep.to(AnalysedSheet.of(WALTZ), Choices.USUAL))
                 .as("a plain hand needs fewer")
                 .hasSize(3);
     }
@@ -150,7 +152,7 @@ class ProposalsTest {
     void everyLevelAndTextureGetsSomething() {
         for (Texture texture : Texture.values()) {
             for (int level = 1; level <= 5; level++) {
-                assertThat(Proposals.of(HeardSheet.of(WALTZ), Choices.USUAL, new Wish(level, texture, 20)))
+                assertThat(Proposals.of(AnalysedSheet.of(WALTZ), Choices.USUAL, new Wish(level, texture, 20)))
                         .as(texture + " " + level)
                         .isNotEmpty();
             }
@@ -161,14 +163,16 @@ class ProposalsTest {
     @Test
     void difficultyGrowsWithWhatMakesItHard() {
         Difficulty block = difficulty(Choices.USUAL);
-        assertThat(difficulty(Choices.USUAL.with(Figures.FLOWING)).speed()).isGreaterThan(block.speed());
+        assertThat(difficulty(Choices.USUAL.with(AccompanimentPatterns.FLOWING)).speed())
+                .isGreaterThan(block.speed());
         assertThat(difficulty(Choices.USUAL.with(new StyleChoice(VoicingStyles.OCTAVES, Map.of())))
                         .stretch())
                 .isGreaterThan(block.stretch());
         assertThat(difficulty(Choices.USUAL.with(new StyleChoice(VoicingStyles.BASS_THEN_CHORD, Map.of())))
                         .leap())
                 .isGreaterThan(block.leap());
-        assertThat(difficulty(Choices.USUAL.with(Figures.FLOWING)).step()).isGreaterThan(block.step());
+        assertThat(difficulty(Choices.USUAL.with(AccompanimentPatterns.FLOWING)).step())
+                .isGreaterThan(block.step());
     }
 
     @Test
@@ -176,7 +180,7 @@ class ProposalsTest {
         assertThatThrownBy(() -> new Wish(0, Texture.ANY, 15)).hasMessageContaining("1 to 5");
         assertThatThrownBy(() -> new Wish(2, Texture.ANY, 0)).hasMessageContaining("minutes");
         assertThat(Proposals.of(
-                        HeardSheet.of(Chart.read("| N.C. |").sheet()), Choices.USUAL, new Wish(2, Texture.ANY, 15)))
+                        AnalysedSheet.of(Chart.read("| N.C. |").sheet()), Choices.USUAL, new Wish(2, Texture.ANY, 15)))
                 .isEmpty();
     }
 }

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.Corpus;
 import com.zestythumb.core.LongRun;
+import com.zestythumb.core.arrangement.AnalysedSheet;
 import com.zestythumb.core.arrangement.ArrangedChord;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.HeardSheet;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.proposing.Proposals.Proposal;
 import com.zestythumb.core.proposing.Proposals.Wish;
 import com.zestythumb.core.proposing.StepByStep.Step;
@@ -77,7 +77,7 @@ class SuggestionsTest {
             Wish wish = new Wish(line.charAt(0) - '0', Texture.ANY, 15);
             String first = told(
                     sheet,
-                    Proposals.of(HeardSheet.of(sheet), Choices.USUAL, wish).get(0));
+                    Proposals.of(AnalysedSheet.of(sheet), Choices.USUAL, wish).get(0));
             all++;
             if (List.of(kinds.get(behind)).stream().noneMatch(accepted -> fits(accepted, first))) {
                 wrong.add(line + ": " + first);
@@ -99,7 +99,7 @@ class SuggestionsTest {
             boolean asksForIt = name.contains("palms") || name.contains("tiles") || name.contains("bossa");
             for (int level = 1 + tune++ % step; level < 4; level += step) {
                 Wish wish = new Wish(level, Texture.ANY, 15);
-                assertThat(Proposals.of(HeardSheet.of(entry.getValue()), Choices.USUAL, wish))
+                assertThat(Proposals.of(AnalysedSheet.of(entry.getValue()), Choices.USUAL, wish))
                         .as(name + " " + level)
                         .isNotEmpty()
                         .allMatch(one -> asksForIt
@@ -112,9 +112,9 @@ class SuggestionsTest {
     @Test
     void stepsAreCutFromTheFinishedHand() {
         LeadSheet sheet = Chart.parse("key: G\nmeter: 3/4\n| G | C | D7 | G | Em | Am | D7 | G |");
-        Choices alberti = Choices.USUAL.with(Figures.ALBERTI);
+        Choices alberti = Choices.USUAL.with(AccompanimentPatterns.ALBERTI);
         List<ArrangedChord> finished = Arrangement.of(sheet, alberti).chords();
-        List<Step> steps = StepByStep.to(HeardSheet.of(sheet), alberti);
+        List<Step> steps = StepByStep.to(AnalysedSheet.of(sheet), alberti);
         List<ArrangedChord> bass = Arrangement.of(sheet, steps.get(0).choices()).chords();
         List<ArrangedChord> held = Arrangement.of(sheet, steps.get(1).choices()).chords();
         for (int i = 0; i < finished.size(); i++) {

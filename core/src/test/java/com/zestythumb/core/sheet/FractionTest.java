@@ -18,7 +18,7 @@ class FractionTest {
 
     /** Against the JDK's own decimal arithmetic. */
     @Test
-    void reckonsLikeTheJdk() {
+    void computesLikeTheJdk() {
         for (int a = -9; a < 10; a++) {
             for (int b = 1; b < 9; b++) {
                 Fraction x = Fraction.of(a, b);

@@ -99,7 +99,7 @@ class ChoiceGraphTest {
             }
             edges.add(edge(random.nextInt(3) + 3, random.nextInt(3), charges));
             ChoiceGraph all = ChoiceGraph.of(charges, edges);
-            NearestFew few = NearestFew.of(charges, edges, 3);
+            NearestSubset few = NearestSubset.of(charges, edges, 3);
             assertThat(few.total()).isEqualTo(all.total());
             for (int node = 0; node < charges.length; node++) {
                 int here = node;

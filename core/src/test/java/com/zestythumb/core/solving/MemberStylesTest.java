@@ -4,19 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.arrangement.Pin;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.checking.Findings;
 import com.zestythumb.core.chord.Chord;
 import com.zestythumb.core.chord.Quality;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Hand;
-import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.Tone;
 import com.zestythumb.core.voicing.Voicing;
@@ -40,7 +40,7 @@ class MemberStylesTest {
                 .toList();
     }
 
-    private static List<Member> members(Voicing voicing) {
+    private static List<ChordTone> members(Voicing voicing) {
         return voicing.tones().stream().map(Tone::member).toList();
     }
 
@@ -50,7 +50,7 @@ class MemberStylesTest {
     void shellsTakeTurnsInFallingFifths(String symbols) {
         List<Voicing> laid = lay(VoicingStyles.SHELLS, symbols, Hand.OCTAVE);
         for (int i = 0; i < laid.size(); i++) {
-            assertThat(members(laid.get(i)).get(0)).isEqualTo(Member.ROOT);
+            assertThat(members(laid.get(i)).get(0)).isEqualTo(ChordTone.ROOT);
             if (i > 0) {
                 Tone before = laid.get(i - 1).tones().get(1);
                 Tone now = laid.get(i).tones().get(1);
@@ -81,7 +81,7 @@ class MemberStylesTest {
                 assertThat(Math.abs(moved)).isLessThanOrEqualTo(2);
             }
             assertThat(members(laid.get(i)))
-                    .containsExactlyInAnyOrder(Member.THIRD, Member.SEVENTH)
+                    .containsExactlyInAnyOrder(ChordTone.THIRD, ChordTone.SEVENTH)
                     .isNotEqualTo(members(laid.get(i - 1)));
         }
     }
@@ -96,7 +96,7 @@ class MemberStylesTest {
                         chord.voicing().soundingBass().equals(chord.chord().root()))
                 .extracting(chord -> chord.numeral().figures())
                 .containsExactly("7", "7", "maj7");
-        Pin fixed = new Pin(0, Fraction.ZERO, List.of(Pitch.parse("F3"), Pitch.parse("C4")));
+        KeptVoicing fixed = new KeptVoicing(0, Fraction.ZERO, List.of(Pitch.parse("F3"), Pitch.parse("C4")));
         assertThat(Arrangement.of(Chart.parse("key: C major\n| Dm7 | G7 |"), guide.withPins(List.of(fixed)))
                         .chords()
                         .get(0)
@@ -159,7 +159,7 @@ class MemberStylesTest {
     void aWaltzHasItsBassLowAndItsChordAbove() {
         Choices waltz = Choices.USUAL
                 .with(new StyleChoice(VoicingStyles.BASS_THEN_CHORD, Map.of()))
-                .with(Figures.BASS_AND_CHORDS)
+                .with(AccompanimentPatterns.BASS_AND_CHORDS)
                 .with(Hand.ofSpan(9));
         Arrangement tune = Arrangement.of(Chart.parse("key: C major\nmeter: 3/4\n| C | F/A | G7 | C |"), waltz);
         for (var chord : tune.chords()) {
@@ -172,7 +172,7 @@ class MemberStylesTest {
                     .isGreaterThanOrEqualTo(voicing.first().highest().midi() + 4);
             assertThat(voicing.last().width()).isLessThanOrEqualTo(9);
             // A seventh chord leaves its root to the bass.
-            assertThat(voicing.last().tones().stream().anyMatch(tone -> tone.member() == Member.ROOT))
+            assertThat(voicing.last().tones().stream().anyMatch(tone -> tone.member() == ChordTone.ROOT))
                     .isEqualTo(!chord.chord().quality().hasSeventh());
         }
         assertThat(tune.notesOf(1))
@@ -191,7 +191,7 @@ class MemberStylesTest {
                     assertThat(new StyleChoice(style, Map.of()).candidates(chord, Hand.ofSpan(span), 5))
                             .as(chord + " in " + style.id())
                             .isNotEmpty()
-                            .noneMatch(voicing -> members(voicing).contains(Member.FOREIGN));
+                            .noneMatch(voicing -> members(voicing).contains(ChordTone.FOREIGN));
                 }
             }
         }
@@ -207,9 +207,9 @@ class MemberStylesTest {
         Hand hand = new Hand(12, Pitch.parse(lowest), Pitch.parse(highest));
         List<Voicing> laid = lay(VoicingStyles.ROOTLESS, symbols, hand);
         // Ninth and thirteenth are no strangers, though the symbols do not name them.
-        assertThat(laid).allMatch(voicing -> !members(voicing).contains(Member.FOREIGN));
-        assertThat(laid).allMatch(voicing -> !members(voicing).contains(Member.ROOT));
-        assertThat(laid).allMatch(voicing -> voicing.has(Member.THIRD) && voicing.has(Member.SEVENTH));
+        assertThat(laid).allMatch(voicing -> !members(voicing).contains(ChordTone.FOREIGN));
+        assertThat(laid).allMatch(voicing -> !members(voicing).contains(ChordTone.ROOT));
+        assertThat(laid).allMatch(voicing -> voicing.has(ChordTone.THIRD) && voicing.has(ChordTone.SEVENTH));
         assertThat(text(laid)).isEqualTo(expected);
     }
 
@@ -294,7 +294,7 @@ class MemberStylesTest {
         StyleChoice choice = new StyleChoice(VoicingStyles.BASS_THEN_CHORD, Map.of("second-bass", "FIFTH"));
         Voicing c = choice.candidates(Chord.parse("C"), Hand.OCTAVE, 5).get(0);
         assertThat(c.grips()).hasSize(4);
-        assertThat(c.grips().get(2).tones()).extracting(Tone::member).containsExactly(Member.FIFTH);
+        assertThat(c.grips().get(2).tones()).extracting(Tone::member).containsExactly(ChordTone.FIFTH);
         assertThat(c.grips().get(1)).isEqualTo(c.grips().get(3));
     }
 

@@ -141,7 +141,7 @@ class StylesInTheSolverTest {
     @Test
     void aRestingHandCostsNothing() {
         Chord c = Chord.parse("C");
-        assertThat(Ways.semitones(Voicing.silent(c), Voicing.inOneGrip(c, List.of(Pitch.parse("C3")))))
+        assertThat(TransitionCosts.semitones(Voicing.silent(c), Voicing.inOneGrip(c, List.of(Pitch.parse("C3")))))
                 .isZero();
         assertThat(Voicing.silent(c).soundingBass()).isEqualTo(PitchClass.parse("C"));
     }

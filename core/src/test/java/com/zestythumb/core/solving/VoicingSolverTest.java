@@ -14,18 +14,18 @@ import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Transitions;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voiceleading.School;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.Distance;
 import com.zestythumb.core.voicing.Grip;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
-import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Place;
 import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.TransitionTerm;
+import com.zestythumb.core.voicing.TransitionTerms;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.VoicingStyles;
-import com.zestythumb.core.voicing.WayTerm;
-import com.zestythumb.core.voicing.WayTerms;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
@@ -256,10 +256,10 @@ class VoicingSolverTest {
                 // Each hand moves by itself.
                 cost += Distance.between(from.last().midiKeys(), to.first().midiKeys())
                         + Distance.between(keys(from.right()), keys(to.right()));
-                List<WayTerm> terms = new ArrayList<>(WayTerms.ALL);
-                terms.remove(WayTerm.MOTION);
+                List<TransitionTerm> terms = new ArrayList<>(TransitionTerms.ALL);
+                terms.remove(TransitionTerm.MOTION);
                 terms.addAll(task.style(pair.to()).style().ways());
-                for (WayTerm term : terms) {
+                for (TransitionTerm term : terms) {
                     cost += term.weight() * term.count().of(row.get(pair.from()), row.get(pair.to()), task.hand());
                 }
             }
@@ -312,11 +312,11 @@ class VoicingSolverTest {
     @Test
     void keepsToTheInversionAskedFor() {
         assertThat(solve("C F G7 Am", Inversions.ROOT_POSITION, Hand.OCTAVE))
-                .allMatch(s -> s.voicing().bassMember() == Member.ROOT);
+                .allMatch(s -> s.voicing().bassMember() == ChordTone.ROOT);
         assertThat(solve("C F G7 Am", Inversions.FIRST_INVERSION, Hand.OCTAVE))
-                .allMatch(s -> s.voicing().bassMember() == Member.THIRD);
+                .allMatch(s -> s.voicing().bassMember() == ChordTone.THIRD);
         assertThat(solve("C F G7 Am", Inversions.SECOND_INVERSION, Hand.OCTAVE))
-                .allMatch(s -> s.voicing().bassMember() == Member.FIFTH);
+                .allMatch(s -> s.voicing().bassMember() == ChordTone.FIFTH);
     }
 
     /**
@@ -342,7 +342,7 @@ class VoicingSolverTest {
     void keepsSixthsAndOpenFifthsOnTheirRoots() {
         assertThat(solve("Am7 C6 Dm6 E5 A5 Dm7 F6", Inversions.NEAREST, Hand.OCTAVE))
                 .filteredOn(one -> one.voicing().chord().quality().numbered(7) == null)
-                .allMatch(one -> one.voicing().bassMember() == Member.ROOT);
+                .allMatch(one -> one.voicing().bassMember() == ChordTone.ROOT);
     }
 
     @ParameterizedTest
@@ -364,7 +364,7 @@ class VoicingSolverTest {
                 .get(0)
                 .voicing();
         assertThat(small.pitches()).extracting(n -> n.pitchClass().toString()).containsExactlyInAnyOrder("G", "B", "F");
-        assertThat(small.has(Member.FIFTH)).isFalse();
+        assertThat(small.has(ChordTone.FIFTH)).isFalse();
         Voicing dim = VoicingSolver.solve(
                         task(chords("Bdim7"), Inversions.NEAREST, Hand.OCTAVE).withMostNotes(3))
                 .get(0)
@@ -442,12 +442,13 @@ class VoicingSolverTest {
             });
             boolean rootAlone = quality.numbered(6) != null || chord.tones().size() < 3;
             boolean coloured = chord.tones().stream()
-                    .anyMatch(tone -> Member.of(chord, tone).isColour());
-            Set<Member> basses = all.stream().map(Voicing::bassMember).collect(Collectors.toSet());
+                    .anyMatch(tone -> ChordTone.of(chord, tone).isColour());
+            Set<ChordTone> basses = all.stream().map(Voicing::bassMember).collect(Collectors.toSet());
             // Ninths and above never lie lowest, nor what would bring three seconds in a row.
-            assertThat(basses).isNotEmpty().noneMatch(Member::isColour);
+            assertThat(basses).isNotEmpty().noneMatch(ChordTone::isColour);
             // Five notes over their root lie under few hands; the ear, or another player, has it then.
-            assertThat(basses.contains(Member.ROOT) || chord.tones().size() > 4).isTrue();
+            assertThat(basses.contains(ChordTone.ROOT) || chord.tones().size() > 4)
+                    .isTrue();
             assertThat(basses.size())
                     .isLessThanOrEqualTo(
                             rootAlone && chord.tones().size() < 5

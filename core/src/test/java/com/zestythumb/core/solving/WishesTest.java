@@ -16,20 +16,20 @@ import com.zestythumb.core.sheet.Transitions.Transition;
 import com.zestythumb.core.solving.VoicingSolver.Solution;
 import com.zestythumb.core.solving.VoicingSolver.Solved;
 import com.zestythumb.core.voiceleading.School;
-import com.zestythumb.core.voicing.Around;
+import com.zestythumb.core.voicing.ChordContext;
+import com.zestythumb.core.voicing.ChordTone;
 import com.zestythumb.core.voicing.CostTerm;
 import com.zestythumb.core.voicing.Distance;
 import com.zestythumb.core.voicing.Hand;
 import com.zestythumb.core.voicing.Inversions;
-import com.zestythumb.core.voicing.Member;
 import com.zestythumb.core.voicing.Place;
 import com.zestythumb.core.voicing.StyleChoice;
+import com.zestythumb.core.voicing.TransitionTerm;
+import com.zestythumb.core.voicing.TransitionTerms;
 import com.zestythumb.core.voicing.TuneTerms;
 import com.zestythumb.core.voicing.Voicing;
 import com.zestythumb.core.voicing.VoicingStyle;
 import com.zestythumb.core.voicing.VoicingStyles;
-import com.zestythumb.core.voicing.WayTerm;
-import com.zestythumb.core.voicing.WayTerms;
 import com.zestythumb.core.voicing.Weights;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -68,9 +68,9 @@ class WishesTest {
         return solved.stream().mapToInt(one -> one.cost().semitones()).sum();
     }
 
-    private static Around under(String... notes) {
+    private static ChordContext under(String... notes) {
         List<Pitch> tune = Arrays.stream(notes).map(Pitch::parse).toList();
-        return new Around(false, false, tune, tune, null, null, false, null);
+        return new ChordContext(false, false, tune, tune, null, null, false, null);
     }
 
     /** Without any wish the fingers go the nearest way; on 200 tunes never farther than a hand that looks one chord ahead. */
@@ -90,8 +90,8 @@ class WishesTest {
             for (CostTerm term : CHARGES) {
                 task = task.with(task.weights().with(term.id(), term.id().equals("stretch") ? 100 : 0));
             }
-            for (WayTerm term : WayTerms.ALL) {
-                task = task.with(task.weights().with(term.id(), term == WayTerm.MOTION ? 1 : 0));
+            for (TransitionTerm term : TransitionTerms.ALL) {
+                task = task.with(task.weights().with(term.id(), term == TransitionTerm.MOTION ? 1 : 0));
             }
             int best = motion(VoicingSolver.solve(task));
             int nearest = greedy(task);
@@ -165,7 +165,7 @@ class WishesTest {
         return least;
     }
 
-    /** Motion, the style's charges and the shapes, reckoned without the solver. */
+    /** Motion, the style's charges and the shapes, computed without the solver. */
     private static int cost(VoicingTask task, List<Voicing> row) {
         int cost = 0;
         for (int i = 0; i < row.size(); i++) {
@@ -181,8 +181,8 @@ class WishesTest {
             cost += Distance.between(
                     row.get(pair.from()).first().midiKeys(),
                     row.get(pair.to()).first().midiKeys());
-            for (WayTerm term : WayTerms.ALL) {
-                cost += term == WayTerm.MOTION
+            for (TransitionTerm term : TransitionTerms.ALL) {
+                cost += term == TransitionTerm.MOTION
                         ? 0
                         : term.weight() * term.count().of(row.get(pair.from()), row.get(pair.to()), task.hand());
             }
@@ -215,7 +215,7 @@ class WishesTest {
     @Test
     void goesAroundAClashWithTheTune() {
         VoicingTask task = task("Dm7 Cmaj7 Dm7").withMostNotes(3);
-        List<Around> around = List.of(Around.NOTHING, under("C5"), Around.NOTHING);
+        List<ChordContext> around = List.of(ChordContext.NOTHING, under("C5"), ChordContext.NOTHING);
         Weights strict = Weights.PLAIN.with("clash", 20);
         Voicing under =
                 VoicingSolver.solve(task.withAround(around).with(strict)).get(1).voicing();
@@ -253,8 +253,8 @@ class WishesTest {
         Key key = leadingTone == null
                 ? null
                 : Key.parse(PitchClass.parse(leadingTone).plus(Interval.parse("m2")) + " major");
-        Place place =
-                new Place(Hand.OCTAVE, false, false, new Around(false, false, tune, tune, null, null, false, key));
+        Place place = new Place(
+                Hand.OCTAVE, false, false, new ChordContext(false, false, tune, tune, null, null, false, key));
         Voicing voicing = Voicing.inOneGrip(
                 Chord.parse(symbol),
                 Arrays.stream(notes.split(" ")).map(Pitch::parse).toList());
@@ -271,28 +271,28 @@ class WishesTest {
         Pitch third = Pitch.parse("E5");
         Pitch seventh = Pitch.parse("B4");
         for (Pitch last : List.of(third, seventh)) {
-            Around end = new Around(true, true, List.of(last), List.of(last), last, null, false, null);
+            ChordContext end = new ChordContext(true, true, List.of(last), List.of(last), last, null, false, null);
             VoicingTask task = VoicingTask.of(chords("Dm7 G7 Cmaj7"), shells, Hand.OCTAVE)
-                    .withAround(List.of(Around.NOTHING, Around.NOTHING, end));
+                    .withAround(List.of(ChordContext.NOTHING, ChordContext.NOTHING, end));
             List<Voicing> hand =
                     VoicingSolver.solve(task).stream().map(Solved::voicing).toList();
-            assertThat(hand.get(2).has(last == third ? Member.SEVENTH : Member.THIRD))
+            assertThat(hand.get(2).has(last == third ? ChordTone.SEVENTH : ChordTone.THIRD))
                     .as(hand.toString())
                     .isTrue();
             // In falling fifths they take turns all the same.
-            assertThat(hand.get(1).has(Member.THIRD)).isEqualTo(hand.get(2).has(Member.SEVENTH));
+            assertThat(hand.get(1).has(ChordTone.THIRD)).isEqualTo(hand.get(2).has(ChordTone.SEVENTH));
         }
     }
 
     @Test
     void rootsAtClosesIfWished() {
-        Around close = new Around(true, true, List.of(), List.of(), null, null, false, null);
-        List<Around> around = new ArrayList<>(Collections.nCopies(5, Around.NOTHING));
+        ChordContext close = new ChordContext(true, true, List.of(), List.of(), null, null, false, null);
+        List<ChordContext> around = new ArrayList<>(Collections.nCopies(5, ChordContext.NOTHING));
         around.set(2, close);
         VoicingTask task = task("F G C F C").withAround(around);
         Weights roots = Weights.PLAIN.with("root-at-closes", 30);
         assertThat(VoicingSolver.solve(task.with(roots)).get(2).voicing().bassMember())
-                .isEqualTo(Member.ROOT);
+                .isEqualTo(ChordTone.ROOT);
     }
 
     @Test
@@ -320,14 +320,14 @@ class WishesTest {
     void keepsCommonNotesIfWished() {
         VoicingTask task = task("C Am F Dm G7 C");
         int before = lost(VoicingSolver.solve(task));
-        Weights keeping = Weights.PLAIN.with(WayTerm.COMMON_TONES.id(), 20);
+        Weights keeping = Weights.PLAIN.with(TransitionTerm.COMMON_TONES.id(), 20);
         assertThat(lost(VoicingSolver.solve(task.with(keeping)))).isLessThanOrEqualTo(before);
     }
 
     private static int lost(List<Solved> solved) {
         int sum = 0;
         for (int i = 1; i < solved.size(); i++) {
-            sum += WayTerm.COMMON_TONES
+            sum += TransitionTerm.COMMON_TONES
                     .count()
                     .of(solved.get(i - 1).voicing(), solved.get(i).voicing(), Hand.OCTAVE);
         }

@@ -31,7 +31,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** Whatever is reckoned ends where its thread is interrupted. */
+/** Whatever is computed ends where its thread is interrupted. */
 class StoppedExceptionTest {
 
     private static final String CHART = "| C | Am | F | G7 | C | Am | Dm G7 | C |";

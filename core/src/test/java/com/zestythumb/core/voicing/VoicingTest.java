@@ -47,7 +47,7 @@ class VoicingTest {
         assertThat(stride.first()).isEqualTo(bass);
         assertThat(stride.last()).isEqualTo(above);
         assertThat(stride).hasToString("C2, G3 C4 E4");
-        assertThat(stride.bassMember()).isEqualTo(Member.ROOT);
+        assertThat(stride.bassMember()).isEqualTo(ChordTone.ROOT);
     }
 
     /** E–B♭–D over a C that the bass player has: the lowest note under the hand is not the bass (common practice). */
@@ -55,7 +55,7 @@ class VoicingTest {
     void knowsItsBassWhereTheHandHasNoRoot() {
         Chord c9 = Chord.parse("C9");
         Voicing rootless = new Voicing(c9, PitchClass.parse("C"), List.of(Grip.of(c9, pitches("E3 Bb3 D4"))));
-        assertThat(rootless.bassMember()).isEqualTo(Member.ROOT);
+        assertThat(rootless.bassMember()).isEqualTo(ChordTone.ROOT);
         Place closing = new Place(Hand.OCTAVE, false, true);
         assertThat(CostTerms.CLOSING.charge(rootless, closing)).isZero();
         assertThat(CostTerms.CLOSING.charge(Voicing.inOneGrip(c9, pitches("E3 Bb3 D4")), closing))
@@ -99,8 +99,8 @@ class VoicingTest {
     void keepsASixthChordFromBecomingAnother(String symbol) {
         Chord chord = Chord.parse(symbol);
         List<Voicing> three = StyleChoice.close(Inversions.NEAREST).candidates(chord, Hand.OCTAVE, 3);
-        assertThat(three).isNotEmpty().allMatch(voicing -> voicing.has(Member.FIFTH) && voicing.has(Member.ROOT));
-        assertThat(three).as("a sixth that is named stays").allMatch(voicing -> voicing.has(Member.SIXTH));
+        assertThat(three).isNotEmpty().allMatch(voicing -> voicing.has(ChordTone.FIFTH) && voicing.has(ChordTone.ROOT));
+        assertThat(three).as("a sixth that is named stays").allMatch(voicing -> voicing.has(ChordTone.SIXTH));
     }
 
     @Test
@@ -124,9 +124,9 @@ class VoicingTest {
         List<Voicing> all = StyleChoice.close(Inversions.NEAREST).candidates(chord, Hand.OCTAVE, 5);
         assertThat(all).isNotEmpty().allSatisfy(voicing -> {
             assertThat(voicing.tones().get(0).member().isColour()).isFalse();
-            assertThat(voicing.has(Member.THIRD)).isTrue();
+            assertThat(voicing.has(ChordTone.THIRD)).isTrue();
             assertThat(voicing.leftOut())
-                    .allMatch(note -> List.of(Member.ROOT, Member.FIFTH).contains(Member.of(chord, note))
+                    .allMatch(note -> List.of(ChordTone.ROOT, ChordTone.FIFTH).contains(ChordTone.of(chord, note))
                             || chord.tones().size() > 5);
         });
     }

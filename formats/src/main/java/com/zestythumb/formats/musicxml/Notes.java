@@ -40,7 +40,7 @@ import org.audiveris.proxymusic.YesNo;
 /** Single notes and rests. */
 final class Notes {
 
-    /** Our type is wider than the one the engraver reckons with, so a word asks for room behind it. */
+    /** Our type is wider than the one the engraver computes with, so a word asks for room behind it. */
     static final String ROOM = "\u00a0";
 
     /** MusicXML divisions of a quarter note: enough for sixty-fourths and for tuplets of 3, 5, 7 and 9. */

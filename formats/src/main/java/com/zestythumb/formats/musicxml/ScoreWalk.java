@@ -233,7 +233,7 @@ final class ScoreWalk {
             if (!left) {
                 bar.left.clear();
             } else if (bar.left.isEmpty()) {
-                // Where it has nothing it rests, and is not to be reckoned.
+                // Where it has nothing it rests, and is not to be computed.
                 bar.left.add(List.of(new SheetNote(null, Fraction.ZERO, bar.length)));
             }
         }

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
 import com.zestythumb.core.arrangement.Score.Part;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.voicing.StyleChoice;
 import com.zestythumb.core.voicing.VoicingStyles;
@@ -76,12 +76,12 @@ class HandFinderTest {
                     .toList()) {
                 for (Choices choices : List.of(
                         Choices.USUAL,
-                        Choices.USUAL.with(Figures.ALBERTI),
-                        Choices.USUAL.with(Figures.WAVE),
+                        Choices.USUAL.with(AccompanimentPatterns.ALBERTI),
+                        Choices.USUAL.with(AccompanimentPatterns.WAVE),
                         Choices.USUAL
                                 .with(new StyleChoice(VoicingStyles.BASS_THEN_CHORD, Map.of()))
-                                .with(Figures.BASS_AND_CHORDS),
-                        Choices.USUAL.with(Figures.OPEN_ARPEGGIO))) {
+                                .with(AccompanimentPatterns.BASS_AND_CHORDS),
+                        Choices.USUAL.with(AccompanimentPatterns.OPEN_ARPEGGIO))) {
                     Arrangement tune = Arrangement.of(Chart.parse(Files.readString(file)), choices);
                     if (tune.sheet().hasMelody() && !tune.needsRightHand()) {
                         Merged merged = merged(tune);

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pedalling;
-import com.zestythumb.core.arrangement.Pin;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Fraction;
@@ -33,7 +33,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class MidiFileWriterTest {
 
     private static byte[] write(String chart) {
-        return new MidiFileWriter().write(Arrangement.of(Chart.parse(chart), Choices.USUAL.with(Figures.BLOCK)));
+        return new MidiFileWriter()
+                .write(Arrangement.of(Chart.parse(chart), Choices.USUAL.with(AccompanimentPatterns.BLOCK)));
     }
 
     private static String hex(byte[] bytes) {
@@ -73,7 +74,7 @@ class MidiFileWriterTest {
     /** Let go at half its length: 240 of 480 ticks (81 70) for a quarter. */
     @Test
     void letsShortNotesGoEarly() {
-        Figure dry = Figure.of("own", "Own", 2, 5, "1/4 bass.");
+        AccompanimentPattern dry = AccompanimentPattern.of("own", "Own", 2, 5, "1/4 bass.");
         byte[] file = new MidiFileWriter().write(Arrangement.of(Chart.parse("| C | C |"), Choices.USUAL.with(dry)));
         assertThat(hex(file)).contains("00903046" + "8170803000" + "8170903046");
     }
@@ -81,7 +82,8 @@ class MidiFileWriterTest {
     /** Softly at 42, over the others at 78. */
     @Test
     void hasSoftNotesBelowAndOthersBroughtOut() {
-        Pin pin = new Pin(0, Fraction.ZERO, List.of(Pitch.parse("C3"), Pitch.parse("E3"), Pitch.parse("G3")))
+        KeptVoicing pin = new KeptVoicing(
+                        0, Fraction.ZERO, List.of(Pitch.parse("C3"), Pitch.parse("E3"), Pitch.parse("G3")))
                 .with(Pitch.parse("E3"), Manner.SOFT)
                 .with(Pitch.parse("G3"), Manner.BROUGHT_OUT);
         byte[] file =
@@ -92,7 +94,7 @@ class MidiFileWriterTest {
     /** Of two eighths, 240 ticks each as written, the first lasts 320 (82 40) and the second 160 (81 20). */
     @Test
     void swingsWhereTheTuneDoes() {
-        Figure walk = Figure.of("own", "Own", 2, 5, "1/8 bass top");
+        AccompanimentPattern walk = AccompanimentPattern.of("own", "Own", 2, 5, "1/8 bass top");
         byte[] file = new MidiFileWriter()
                 .write(Arrangement.of(Chart.parse("feel: swing\n| C | C |"), Choices.USUAL.with(walk)));
         assertThat(hex(file)).contains("00903046" + "8240803000" + "0090373c" + "8120803700");
@@ -101,7 +103,7 @@ class MidiFileWriterTest {
     /** The foot goes down and up with the swung eighths: the second of a beat begins at 320 ticks, not at 240. */
     @Test
     void thePedalSwingsWithTheHand() throws Exception {
-        Choices joined = Choices.USUAL.with(Figures.BLOCK).with(Pedalling.JOINED);
+        Choices joined = Choices.USUAL.with(AccompanimentPatterns.BLOCK).with(Pedalling.JOINED);
         String chart = "feel: swing\nmeter: 4/4\n| C | >F | C |\n";
         byte[] file = new MidiFileWriter().write(Arrangement.of(Chart.parse(chart), joined));
         byte[] even =
@@ -132,7 +134,7 @@ class MidiFileWriterTest {
     void strikesTheSecondBassLikeTheFirst() throws Exception {
         Choices bass = Choices.USUAL
                 .with(new StyleChoice(VoicingStyles.named("bass-then-chord"), Map.of()))
-                .with(Figures.BASS_AND_CHORDS);
+                .with(AccompanimentPatterns.BASS_AND_CHORDS);
         byte[] file = new MidiFileWriter().write(Arrangement.of(Chart.parse("meter: 4/4\n| C | C | F |"), bass));
         Track left = MidiSystem.getSequence(new ByteArrayInputStream(file)).getTracks()[1];
         Map<Integer, Integer> loudness = new TreeMap<>();

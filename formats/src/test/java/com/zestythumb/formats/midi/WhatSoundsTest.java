@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import java.io.ByteArrayInputStream;
 import java.util.HashMap;
@@ -29,7 +29,8 @@ class WhatSoundsTest {
     static Sequence sequence(String chart) throws Exception {
         byte[] file = new MidiFileWriter()
                 .write(Arrangement.of(
-                        Chart.parse(chart.replace(" / ", "\n").replace('¦', '|')), Choices.USUAL.with(Figures.BLOCK)));
+                        Chart.parse(chart.replace(" / ", "\n").replace('¦', '|')),
+                        Choices.USUAL.with(AccompanimentPatterns.BLOCK)));
         return MidiSystem.getSequence(new ByteArrayInputStream(file));
     }
 

@@ -2,7 +2,7 @@ package com.zestythumb.formats.musicxml;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
 import java.io.ByteArrayInputStream;
@@ -20,7 +20,9 @@ final class EngravedBars {
     private EngravedBars() {}
 
     static List<List<Element>> bars(String chart, int staff) throws Exception {
-        return bars(Arrangement.of(Chart.parse(chart.replace(';', '\n')), Choices.USUAL.with(Figures.BLOCK)), staff);
+        return bars(
+                Arrangement.of(Chart.parse(chart.replace(';', '\n')), Choices.USUAL.with(AccompanimentPatterns.BLOCK)),
+                staff);
     }
 
     static List<List<Element>> bars(Arrangement arrangement, int staff) throws Exception {

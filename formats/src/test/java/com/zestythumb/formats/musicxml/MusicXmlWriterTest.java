@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
+import com.zestythumb.core.arrangement.KeptVoicing;
 import com.zestythumb.core.arrangement.Manner;
 import com.zestythumb.core.arrangement.Pedalling;
-import com.zestythumb.core.arrangement.Pin;
 import com.zestythumb.core.arrangement.TimedNote;
 import com.zestythumb.core.chord.Quality;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.pitch.Pitch;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Counts;
@@ -46,7 +46,7 @@ class MusicXmlWriterTest {
     private static final List<Meter> METERS =
             List.of(Meter.TWO_FOUR, Meter.THREE_FOUR, Meter.FOUR_FOUR, Meter.SIX_EIGHT);
 
-    private static Arrangement arrange(String chart, Figure figure) {
+    private static Arrangement arrange(String chart, AccompanimentPattern figure) {
         return Arrangement.of(Chart.parse(chart), Choices.USUAL.with(figure));
     }
 
@@ -63,13 +63,13 @@ class MusicXmlWriterTest {
                 .toList();
     }
 
-    private static Document grand(String chart, Figure figure) throws Exception {
+    private static Document grand(String chart, AccompanimentPattern figure) throws Exception {
         return read(new MusicXmlWriter(Staves.GRAND).write(arrange(chart, figure)));
     }
 
     /** The accidental of each note of a staff, a dot where it has none; tied notes that are split count as written. */
     private static String accidentals(String chart, int staff) throws Exception {
-        Document score = grand(chart, Figures.BLOCK);
+        Document score = grand(chart, AccompanimentPatterns.BLOCK);
         NodeList notes = (NodeList) XPathFactory.newInstance()
                 .newXPath()
                 .evaluate("//note[pitch][staff=" + staff + "]", score, XPathConstants.NODESET);
@@ -111,7 +111,8 @@ class MusicXmlWriterTest {
 
     @Test
     void isMusicXmlFourOnAGrandStaff() throws Exception {
-        byte[] file = new MusicXmlWriter(Staves.GRAND).write(arrange("title: Höhe & Tiefe\n| C |", Figures.BLOCK));
+        byte[] file = new MusicXmlWriter(Staves.GRAND)
+                .write(arrange("title: Höhe & Tiefe\n| C |", AccompanimentPatterns.BLOCK));
         assertThat(new String(file, StandardCharsets.UTF_8))
                 .startsWith(
                         "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<!DOCTYPE score-partwise PUBLIC "
@@ -125,7 +126,7 @@ class MusicXmlWriterTest {
 
     @Test
     void hasEveryNoteWithItsIdPitchAndFinger() throws Exception {
-        Arrangement tune = arrange("key: Eb major\n| Eb | Bb7 | Eb |", Figures.ALBERTI);
+        Arrangement tune = arrange("key: Eb major\n| Eb | Bb7 | Eb |", AccompanimentPatterns.ALBERTI);
         Document score = read(new MusicXmlWriter(Staves.GRAND).write(tune));
         assertThat(texts(score, "//note/@id"))
                 .containsExactlyElementsOf(
@@ -145,7 +146,8 @@ class MusicXmlWriterTest {
     /** Two voices on the page's only staff sound together: each has its name, or an engraver lays them in a row. */
     @Test
     void namesTheVoicesOfTheOnlyStaff() throws Exception {
-        Document page = read(new MusicXmlWriter(Staves.PAGE).write(arrange("| C | F |", Figures.HELD_BASS)));
+        Document page =
+                read(new MusicXmlWriter(Staves.PAGE).write(arrange("| C | F |", AccompanimentPatterns.HELD_BASS)));
         assertThat(texts(page, "//measure[1]/note/voice").stream().distinct()).containsExactly("5", "6");
         assertThat(texts(page, "//measure[1]/note[not(voice)]")).isEmpty();
         assertThat(texts(page, "//measure[1]/backup/duration")).containsExactly("40320");
@@ -169,7 +171,7 @@ class MusicXmlWriterTest {
     /** MusicXML 4.0: tenuto on the note that is brought out. */
     @Test
     void marksWhatIsBroughtOut() throws Exception {
-        Pin pin = new Pin(0, Fraction.ZERO, List.of(Pitch.parse("C3"), Pitch.parse("G3")))
+        KeptVoicing pin = new KeptVoicing(0, Fraction.ZERO, List.of(Pitch.parse("C3"), Pitch.parse("G3")))
                 .with(Pitch.parse("G3"), Manner.BROUGHT_OUT);
         Document score = read(new MusicXmlWriter(Staves.GRAND)
                 .write(Arrangement.of(Chart.parse("| C |"), Choices.USUAL.withPins(List.of(pin)))));
@@ -181,7 +183,7 @@ class MusicXmlWriterTest {
     @Test
     void fillsTheBarThatRunsIntoTheNext() throws Exception {
         for (Meter meter : METERS) {
-            for (Figure figure : Figures.all()) {
+            for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
                 Arrangement tune = Arrangement.of(
                         Chart.parse("meter: " + meter + "\n| C | G7 | F | Am | Dm | C |"),
                         Choices.USUAL.with(figure).varied(true));
@@ -199,7 +201,7 @@ class MusicXmlWriterTest {
     @Test
     void fillsEveryBarOfEveryMeterAndFigure() throws Exception {
         for (Meter meter : METERS) {
-            for (Figure figure : Figures.all()) {
+            for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
                 String bars = meter == Meter.THREE_FOUR ? "| C / G7 | N.C. | Am |" : "| C G7 | N.C. | Am |";
                 Document score = grand("meter: " + meter + "\n" + bars, figure);
                 double expected = meter.barLength().toDouble() * Notes.DIVISIONS;
@@ -218,14 +220,14 @@ class MusicXmlWriterTest {
 
     @Test
     void beamsEighthsInThreesInSixEight() throws Exception {
-        Document score = grand("meter: 6/8\n| C | C |", Figures.BROKEN_UP);
+        Document score = grand("meter: 6/8\n| C | C |", AccompanimentPatterns.BROKEN_UP);
         assertThat(texts(score, "//measure[@number='1']//beam"))
                 .containsExactly("begin", "continue", "end", "begin", "continue", "end");
     }
 
     @Test
     void tiesWhatOneHeadCannotHold() throws Exception {
-        Document score = grand("meter: 6/8\n| C / / / / G7 | C |", Figures.BLOCK);
+        Document score = grand("meter: 6/8\n| C / / / / G7 | C |", AccompanimentPatterns.BLOCK);
         assertThat(texts(score, "//measure[@number='1']/note[staff=2][not(chord)]/type"))
                 .containsExactly("quarter", "quarter", "eighth");
         assertThat(texts(score, "//measure[@number='1']//tied/@type"))
@@ -234,7 +236,8 @@ class MusicXmlWriterTest {
 
     @Test
     void writesRepeatsSectionsAndTheTemposOfTheChart() throws Exception {
-        Document score = grand("meter: 6/8\ntempo: 50\n[Verse]\n|: C | F :| x3\n| G | C |", Figures.BLOCK);
+        Document score =
+                grand("meter: 6/8\ntempo: 50\n[Verse]\n|: C | F :| x3\n| G | C |", AccompanimentPatterns.BLOCK);
         assertThat(texts(score, "//repeat/@direction")).containsExactly("forward", "backward");
         assertThat(texts(score, "//repeat/@times")).containsExactly("3");
         assertThat(texts(score, "//rehearsal")).containsExactly("Verse");
@@ -246,7 +249,7 @@ class MusicXmlWriterTest {
     /** MusicXML 4.0: the text of root-step is what is printed in place of its letter. */
     @Test
     void writesGermanNamesAsTextOverTheRealNotes() throws Exception {
-        Document score = grand("names: german\n| Hm | B/D | G7/H | C |", Figures.BLOCK);
+        Document score = grand("names: german\n| Hm | B/D | G7/H | C |", AccompanimentPatterns.BLOCK);
         assertThat(texts(score, "//root-step")).containsExactly("B", "B", "G", "C");
         assertThat(texts(score, "//root-step/@text")).containsExactly("H", "B");
         assertThat(texts(score, "//root-alter")).containsExactly("-1");
@@ -257,7 +260,7 @@ class MusicXmlWriterTest {
     @ParameterizedTest
     @MethodSource("com.zestythumb.core.chord.Quality#common")
     void writesTheSymbolOfEveryChord(Quality quality) throws Exception {
-        Document score = grand("| F#" + quality.suffix() + "/E | C |", Figures.BLOCK);
+        Document score = grand("| F#" + quality.suffix() + "/E | C |", AccompanimentPatterns.BLOCK);
         assertThat(texts(score, "//harmony[1]/root").get(0).strip()).isEqualTo("F1");
         assertThat(texts(score, "//harmony[1]/kind/@text").get(0)).isEqualTo(quality.suffix());
         assertThat(texts(score, "//harmony[1]/kind").get(0)).isNotEqualTo("none");
@@ -266,7 +269,8 @@ class MusicXmlWriterTest {
 
     @Test
     void writesThePageWithTheLeftHandAlone() throws Exception {
-        String text = new MusicXmlWriter(Staves.PAGE).writeText(arrange("| C | G7 |\n| C |", Figures.BLOCK));
+        String text =
+                new MusicXmlWriter(Staves.PAGE).writeText(arrange("| C | G7 |\n| C |", AccompanimentPatterns.BLOCK));
         Document score = read(text.getBytes(StandardCharsets.UTF_8));
         assertThat(texts(score, "//staves")).isEmpty();
         assertThat(texts(score, "//clef/sign")).containsExactly("F");
@@ -277,7 +281,8 @@ class MusicXmlWriterTest {
 
     @Test
     void laysWordsOfASongWithoutTuneBelowItsChords() throws Exception {
-        Arrangement song = arrange("| C | G7 F | N.C. |\nw: low the lamp | burns | and out", Figures.BROKEN_UP);
+        Arrangement song =
+                arrange("| C | G7 F | N.C. |\nw: low the lamp | burns | and out", AccompanimentPatterns.BROKEN_UP);
         Document score = read(new MusicXmlWriter(Staves.PAGE).write(song));
         assertThat(texts(score, "//lyric/text")).containsExactly("low the lamp\u00a0", "burns\u00a0");
         assertThat(texts(score, "//measure[1]/note[1]/lyric")).hasSize(1);
@@ -302,8 +307,10 @@ class MusicXmlWriterTest {
     /** On wish alone, as words of directions below the staff (MusicXML 4.0). They are no words of the tune when it comes back. */
     @Test
     void writesNumeralsAndClosesOnWish() throws Exception {
-        Arrangement tune = arrange("| C | F | C | G |\n| C | F | G7 | C |", Figures.BLOCK);
-        assertThat(texts(grand("| C | F | G7 | C |", Figures.BLOCK), "//direction[@placement='below']//words"))
+        Arrangement tune = arrange("| C | F | C | G |\n| C | F | G7 | C |", AccompanimentPatterns.BLOCK);
+        assertThat(texts(
+                        grand("| C | F | G7 | C |", AccompanimentPatterns.BLOCK),
+                        "//direction[@placement='below']//words"))
                 .isEmpty();
         byte[] file = new MusicXmlWriter(Staves.GRAND, Counts.NONE, Set.of(EngravingOption.ANALYSIS)).write(tune);
         Document score = read(file);
@@ -329,7 +336,7 @@ class MusicXmlWriterTest {
     /** MusicXML 4.0, degree: what the text of the kind says already is not printed once more; N.C. has no letter. */
     @Test
     void printsSymbolsOnce() throws Exception {
-        Document score = grand("| C7b9 | Fadd9 | N.C. |", Figures.BLOCK);
+        Document score = grand("| C7b9 | Fadd9 | N.C. |", AccompanimentPatterns.BLOCK);
         assertThat(texts(score, "//kind/@text")).containsExactly("7b9", "add9", "N.C.");
         assertThat(texts(score, "//degree/@print-object")).hasSize(2).containsOnly("no");
         assertThat(texts(score, "//harmony[kind='none']/root/root-step/@text")).containsExactly("");
@@ -337,14 +344,15 @@ class MusicXmlWriterTest {
 
     @Test
     void writesATuneWithoutBars() throws Exception {
-        assertThat(texts(grand("", Figures.BLOCK), "//measure/note/rest/@measure"))
+        assertThat(texts(grand("", AccompanimentPatterns.BLOCK), "//measure/note/rest/@measure"))
                 .containsExactly("yes", "yes");
     }
 
     @Test
     void escapesWhateverStandsInATitle() throws Exception {
         String title = "<b>\"Tom\" & 'Ann'</b> ]]>";
-        Document score = grand("title: " + title + "\n[" + title.replace("]", "") + "]\n| C |", Figures.BLOCK);
+        Document score =
+                grand("title: " + title + "\n[" + title.replace("]", "") + "]\n| C |", AccompanimentPatterns.BLOCK);
         assertThat(texts(score, "//work-title")).containsExactly(title);
         assertThat(Arrays.asList(title.replace("]", "")))
                 .isEqualTo(
@@ -354,7 +362,8 @@ class MusicXmlWriterTest {
     /** MusicXML 4.0: a second voice goes back in time, its silences are passed over, its stems point away. */
     @Test
     void writesAHeldThumbOverWalkingFingers() throws Exception {
-        Document score = grand("| C6 | F |", Figure.of("own", "Own", 4, 5, "by bar 1/4 top*4 / bass. 2 rest 3"));
+        Document score =
+                grand("| C6 | F |", AccompanimentPattern.of("own", "Own", 4, 5, "by bar 1/4 top*4 / bass. 2 rest 3"));
         String first = "//measure[1]/note[staff=2]";
         assertThat(texts(score, first + "[voice=5]/duration")).containsExactly("40320");
         assertThat(texts(score, first + "[voice=6]/duration")).containsExactly("10080", "10080", "10080", "10080");
@@ -367,7 +376,7 @@ class MusicXmlWriterTest {
     /** A triplet eighth: a third of 10,080 divisions, written as an eighth, three in the time of two. */
     @Test
     void writesTripletsOfAFigure() throws Exception {
-        Document score = grand("| C | F |", Figure.of("own", "Own", 3, 5, "1/8t (next)"));
+        Document score = grand("| C | F |", AccompanimentPattern.of("own", "Own", 3, 5, "1/8t (next)"));
         String notes = "//measure[1]/note[staff=2]";
         assertThat(texts(score, notes + "/duration")).hasSize(12).containsOnly("3360");
         assertThat(texts(score, notes + "/type")).containsOnly("eighth");

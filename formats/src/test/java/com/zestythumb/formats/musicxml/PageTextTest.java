@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figure;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPattern;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.Counts;
 import com.zestythumb.formats.musicxml.MusicXmlWriter.Staves;
@@ -52,7 +52,7 @@ class PageTextTest {
         return factory.newDocumentBuilder().parse(new ByteArrayInputStream(file));
     }
 
-    private static void holdAgainstJaxb(String chart, Figure figure, Counts counts) throws Exception {
+    private static void holdAgainstJaxb(String chart, AccompanimentPattern figure, Counts counts) throws Exception {
         Arrangement tune = Arrangement.of(Chart.parse(chart), Choices.USUAL.with(figure));
         MusicXmlWriter writer = new MusicXmlWriter(Staves.PAGE, counts, Set.of());
         Document expected = read(MusicXmlWriter.marshal(writer.score(tune)));
@@ -67,13 +67,13 @@ class PageTextTest {
     @ParameterizedTest
     @FieldSource("CHARTS")
     void isWhatJaxbWrites(String chart) throws Exception {
-        holdAgainstJaxb(chart, Figures.BLOCK, Counts.NONE);
-        holdAgainstJaxb(chart, Figures.BLOCK, Counts.ON);
+        holdAgainstJaxb(chart, AccompanimentPatterns.BLOCK, Counts.NONE);
+        holdAgainstJaxb(chart, AccompanimentPatterns.BLOCK, Counts.ON);
     }
 
     @ParameterizedTest
-    @MethodSource("com.zestythumb.core.figure.Figures#all")
-    void isWhatJaxbWritesInEveryFigure(Figure figure) throws Exception {
+    @MethodSource("com.zestythumb.core.pattern.AccompanimentPatterns#all")
+    void isWhatJaxbWritesInEveryFigure(AccompanimentPattern figure) throws Exception {
         for (String chart : CHARTS) {
             holdAgainstJaxb(chart, figure, Counts.NONE);
         }
@@ -85,7 +85,7 @@ class PageTextTest {
             strings = {"by bar 1/4 top*4 / bass. 2 3 2", "1/8t (next)", "1/4 bass (upper.)", "1/16 bass (turn) / 1*8"})
     void isWhatJaxbWritesInAFigureOfOnesOwn(String text) throws Exception {
         for (String chart : CHARTS) {
-            holdAgainstJaxb(chart, Figure.of("own", "Own", 3, 5, text), Counts.NONE);
+            holdAgainstJaxb(chart, AccompanimentPattern.of("own", "Own", 3, 5, text), Counts.NONE);
         }
     }
 

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.voicing.StyleChoice;
@@ -80,7 +80,7 @@ class SchemaTest {
         LeadSheet sheet = Chart.parse("key: C\nmeter: " + meter + "\n| C | Am7 | Dm7 | G7 |\n| C F | G7 | C |");
         List<VoicingStyle> styles = VoicingStyles.all();
         int next = 0;
-        for (var figure : Figures.all()) {
+        for (var figure : AccompanimentPatterns.all()) {
             VoicingStyle style = styles.get(next++ % styles.size());
             Choices choices = Choices.USUAL.with(figure).with(new StyleChoice(style, Map.of()));
             assertValid(Arrangement.of(sheet, choices), meter + " " + figure.id() + " " + style.id());
@@ -101,7 +101,9 @@ class SchemaTest {
             })
     void everythingElseIsValid(String chart) throws Exception {
         assertValid(
-                Arrangement.of(Chart.read(chart.replace(" // ", "\n")).sheet(), Choices.USUAL.with(Figures.BLOCK)),
+                Arrangement.of(
+                        Chart.read(chart.replace(" // ", "\n")).sheet(),
+                        Choices.USUAL.with(AccompanimentPatterns.BLOCK)),
                 chart);
     }
 }

@@ -9,7 +9,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.zestythumb.core.arrangement.Arrangement;
 import com.zestythumb.core.arrangement.Choices;
-import com.zestythumb.core.figure.Figures;
+import com.zestythumb.core.pattern.AccompanimentPatterns;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.Meter;
@@ -239,8 +239,8 @@ class ValuesTest {
     void silencesInTripletsAreWritten(String meter) throws Exception {
         LeadSheet sheet = Chart.parse("key: C\nmeter: " + meter + "\n| C | Dm7 | >G7 C | C! | >F >G | C |");
         for (VoicingStyle style : VoicingStyles.all()) {
-            Arrangement arrangement =
-                    Arrangement.of(sheet, Choices.USUAL.with(Figures.TRIPLETS).with(new StyleChoice(style, Map.of())));
+            Arrangement arrangement = Arrangement.of(
+                    sheet, Choices.USUAL.with(AccompanimentPatterns.TRIPLETS).with(new StyleChoice(style, Map.of())));
             for (int staff = 1; staff <= 2; staff++) {
                 for (List<Element> bar : bars(arrangement, staff)) {
                     Map<Boolean, Long> parts = bar.stream()

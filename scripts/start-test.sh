@@ -60,7 +60,7 @@ charts=(app/src/main/resources/demo/*.chart)
 is "tunes of the demo" "$tunes" "${#charts[@]}"
 holds "the page" "$(curl -sf "$ADDRESS")" "<title>"
 holds "what is measured" "$(curl -sf "${ADDRESS}api/prometheus")" "http_server_requests_seconds_count"
-holds "who waits" "$(curl -sf "${ADDRESS}api/prometheus")" "zesty_computing_waiting"
+holds "who waits" "$(curl -sf "${ADDRESS}api/prometheus")" "zesty_computations_waiting"
 if grep -n -e '-v password' zesty scripts/*.sh | grep -v start-test; then fail "a password stands on a command line"; fi
 if [ "$(id -u)" = 0 ]; then
   # The brackets keep the search from finding itself.

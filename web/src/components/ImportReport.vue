@@ -24,7 +24,7 @@ const chart = computed(() => (left.value ? props.tune.chart : withoutLeftHand(pr
 const HEADINGS: Record<ReportLine['fate'], string> = {
   READ: 'Read',
   GUESSED: 'Guessed',
-  REPAIRED: 'Mended',
+  REPAIRED: 'Fixed',
   LEFT_OUT: 'Left out',
 };
 const fates = computed(() =>

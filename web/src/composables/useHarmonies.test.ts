@@ -95,10 +95,10 @@ describe('useHarmonies', () => {
   });
 
   it('says what is wrong and asks again after the next change', async () => {
-    const ask = vi.spyOn(api, 'harmonies').mockRejectedValue(new Refused(400, 'mend bar 2 first'));
+    const ask = vi.spyOn(api, 'harmonies').mockRejectedValue(new Refused(400, 'fix bar 2 first'));
     const { chart, harmonies } = setUp();
     await answered();
-    expect(harmonies.trouble.value).toBe('mend bar 2 first.');
+    expect(harmonies.trouble.value).toBe('fix bar 2 first.');
     ask.mockResolvedValue({ key: 'C major', proposals: THREE });
     chart.value = BARE.replace('G8', 'E8');
     await answered();

@@ -293,7 +293,7 @@ describe('useTune', () => {
     expect(sent).toHaveLength(2);
   });
 
-  it('sends a mended chart after a refused one, without a further change', async () => {
+  it('sends a fixed chart after a refused one, without a further change', async () => {
     const { answers, sent } = slowSaves();
     const tune = await opened();
     tune.chart.value = 'too long';

@@ -37,7 +37,7 @@ const day = new Intl.DateTimeFormat('en', { day: 'numeric', month: 'long', year:
     </template>
     <p v-if="trouble" role="alert">{{ trouble }}</p>
     <p v-if="page?.said" class="said">{{ stopped(page.said) }}</p>
-    <p v-if="page && !page.items.length">All right: nothing to mend.</p>
+    <p v-if="page && !page.items.length">All right: nothing to fix.</p>
     <article v-for="item in page?.items" :key="`${item.bar} ${item.chord} ${item.prompt}`">
       <h2>{{ barName(item.bar) }}: {{ item.prompt }}</h2>
       <p v-for="line in item.words" :key="line">{{ stopped(capital(line)) }}</p>

@@ -86,7 +86,7 @@ class ChartsApiTest {
                 .bodyJson()
                 .extractingPath("$.detail")
                 .asString()
-                .startsWith("mend this first, so that nothing is lost: bar 2");
+                .startsWith("fix this first, so that nothing is lost: bar 2");
         assertThat(post("transpose", transpose("| C |", "Q", "", false))).hasStatus(400);
         assertThat(post("transpose", transpose("| C |", "", "X9", false))).hasStatus(400);
     }

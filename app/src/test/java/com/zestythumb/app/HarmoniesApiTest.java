@@ -68,7 +68,7 @@ class HarmoniesApiTest {
                 .bodyJson()
                 .extractingPath("$.detail")
                 .asString()
-                .startsWith("mend this first, so that nothing is lost: bar 1");
+                .startsWith("fix this first, so that nothing is lost: bar 1");
         assertThat(post("/api/harmonies", Map.of("chart", BARE, "levels", List.of("LOUD"))))
                 .hasStatus(400);
     }

@@ -257,12 +257,12 @@ class KindsOfExerciseApiTest extends KeepingApi {
         assertThat(send(api.post(), "/api/arrangements/report?school=none", fifths))
                 .hasStatus(400);
         String strict = fifths.replace("popular", "strict");
-        JsonNode mended = json(send(api.post(), "/api/arrangements/fixed", strict));
-        assertThat(mended.get("steps").size()).isEqualTo(1);
-        assertThat(mended.get("chart").asString()).contains("l: [C,E,G,]8 |").doesNotContain("[D,F,A,]8");
-        JsonNode mends = json(send(api.post(), "/api/arrangements/fixes", strict));
-        assertThat(mends.at("/0/pin").isNull()).isTrue();
-        assertThat(mends.at("/0/chart").asString()).contains("l: [C,E,G,]8 |");
+        JsonNode fixed = json(send(api.post(), "/api/arrangements/fixed", strict));
+        assertThat(fixed.get("steps").size()).isEqualTo(1);
+        assertThat(fixed.get("chart").asString()).contains("l: [C,E,G,]8 |").doesNotContain("[D,F,A,]8");
+        JsonNode fixes = json(send(api.post(), "/api/arrangements/fixes", strict));
+        assertThat(fixes.at("/0/pin").isNull()).isTrue();
+        assertThat(fixes.at("/0/chart").asString()).contains("l: [C,E,G,]8 |");
     }
 
     /** By rule and by student, with the teacher's own points for what is marked from then on. */

@@ -81,7 +81,7 @@ class LeftHandApiTest extends KeepingApi {
                 .bodyJson()
                 .extractingPath("$.detail")
                 .asString()
-                .startsWith("mend this first, so that nothing is lost: ");
+                .startsWith("fix this first, so that nothing is lost: ");
         assertThat(bars("computed", "| C |\nl: C2", "[0]")).hasStatus(400);
     }
 

@@ -34,7 +34,7 @@ public final class AppLoad {
     private static final String CHART =
             "title: Load\\nkey: C major\\n" + "| C / Am / | F G7 | C | F |\\n| Dm7 | G7 | C/E | C |\\n".repeat(4);
 
-    private static final String BODY = "{\"chart\":\"" + CHART + "\",\"choices\":{\"figure\":\"ALBERTI\"},"
+    private static final String BODY = "{\"chart\":\"" + CHART + "\",\"choices\":{\"pattern\":\"ALBERTI\"},"
             + "\"hand\":{\"span\":12,\"lowest\":\"E2\",\"highest\":\"E4\"}}";
 
     private AppLoad() {}

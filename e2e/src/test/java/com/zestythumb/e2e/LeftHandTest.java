@@ -218,9 +218,9 @@ class LeftHandTest extends InTheBrowser {
         browser.seeText(".left-out", "Without E");
     }
 
-    /** A clash with the tune is told, heard without it, and mended. */
+    /** A clash with the tune is told, heard without it, and fixed. */
     @Test
-    void aClashIsMended() {
+    void aClashIsFixed() {
         newTune("key: C major\n| Cmaj7 | F |\nm: c8 | a8 |");
         awaitBars(2);
         stage("Left hand");
@@ -229,7 +229,7 @@ class LeftHandTest extends InTheBrowser {
         stage("Check");
         browser.clickText(".finding", "Clash");
         browser.seeText("[aria-label='Ways to fix it'] li", "Play B softly");
-        browser.assertAccessible("mends");
+        browser.assertAccessible("fixes");
         browser.click("[aria-label='Take: play B softly']");
         browser.seeText(".findings", "No problems");
     }

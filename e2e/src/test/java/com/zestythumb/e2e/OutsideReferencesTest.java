@@ -272,7 +272,7 @@ class OutsideReferencesTest {
     }
 
     private static void assertHeard(Arrangement tune, List<String> heard) {
-        assertThat(heard).as(tune.choices().figure().id()).contains("tempo 666667", "meter 6/8", "key -1 1");
+        assertThat(heard).as(tune.choices().pattern().id()).contains("tempo 666667", "meter 6/8", "key -1 1");
         List<String> expected = new ArrayList<>();
         int start = 0;
         for (int bar : tune.sheet().playingOrder()) {
@@ -287,7 +287,7 @@ class OutsideReferencesTest {
             start += 3 * 480;
         }
         assertThat(heard.stream().filter(line -> line.startsWith("o")))
-                .as(tune.choices().figure().id())
+                .as(tune.choices().pattern().id())
                 .containsExactlyInAnyOrderElementsOf(expected);
     }
 
@@ -349,7 +349,7 @@ class OutsideReferencesTest {
     }
 
     private static void assertDrawn(Arrangement tune, Staves staves, List<String> drawn) {
-        String figure = tune.choices().figure().id();
+        String figure = tune.choices().pattern().id();
         assertThat(drawn).as(figure).contains("loaded true", "log \"\"", "measures 8", "symbols " + symbols(tune));
         String notes = drawn.get(drawn.size() - 1);
         assertThat(List.of(notes.substring("notes ".length()).split(" ")))

@@ -130,7 +130,7 @@ class SheetsTest extends InTheBrowser {
     }
 
     @Test
-    void aPastedPianoPieceHasItsGuessesConfirmedOrMended() {
+    void aPastedPianoPieceHasItsGuessesConfirmedOrFixed() {
         browser.clickText(".shelf button", "Bring tunes in");
         browser.click("#pasted");
         browser.press("X:1\nT:Pasted\nM:4/4\nL:1/4\nK:C\nCEGc|FAcA|GBdB|C4|");

@@ -36,12 +36,15 @@ class TakeAwayTest extends InTheBrowser {
         newTune(TUNE.replace("Kite String", "Taken away"));
         awaitBars(4);
         stage("Print and share");
-        for (String format : List.of("MusicXML", "MIDI", "ABC", "ChordPro", "Text", "SVG", "PDF")) {
+        browser.clickText(".take label", "numerals and closes in MusicXML");
+        for (String format : List.of("MusicXML", "MIDI", "ABC, left hand", "ChordPro", "Text", "SVG", "PDF")) {
             browser.see(".take[aria-busy=false]");
             browser.clickText(".take button", format);
         }
         assertThat(chords("Taken away.musicxml")).isEqualTo("F | C7 F | Bb | F");
+        assertThat(Files.readString(browser.downloaded("Taken away.musicxml"))).contains("numeral-0");
         assertThat(chords("Taken away.abc")).isEqualTo("F | C7 F | Bb | F");
+        assertThat(Files.readString(browser.downloaded("Taken away.abc"))).contains("[V:2 clef=bass]", "!5!");
         assertThat(chords("Taken away.txt")).isEqualTo("F | C7 F | Bb | F");
         assertThat(Files.readString(browser.downloaded("Taken away.cho"))).contains("[F]high the kite");
         assertThat(Importer.read("", Files.readAllBytes(browser.downloaded("Taken away.mid"))))

@@ -61,8 +61,8 @@ final class BroughtKey {
         }
         report.add(Fate.GUESSED, "sounds like " + key.pretty() + ", " + why);
         Key written = sheet.key();
-        LeadSheet mended = sheet.mapBars(bar -> bar.key().equals(written) ? bar.withKey(key) : bar);
-        return new LeadSheet(sheet.heading().withKey(key), mended.bars());
+        LeadSheet fixed = sheet.mapBars(bar -> bar.key().equals(written) ? bar.withKey(key) : bar);
+        return new LeadSheet(sheet.heading().withKey(key), fixed.bars());
     }
 
     /** A tune that no file spells is spelled in the key in which it is heard. */

@@ -30,7 +30,7 @@ public final class SheetBuilder {
     private static final int BARS_IN_A_LINE = 4;
 
     private final ImportReport.Builder report;
-    private final VoiceMender voices;
+    private final VoiceRepair voices;
     private final List<BroughtBar> drafts = new ArrayList<>();
     private Heading heading;
     private boolean keyTold = true;
@@ -41,7 +41,7 @@ public final class SheetBuilder {
     public SheetBuilder(Heading heading, ImportReport.Builder report) {
         this.heading = heading;
         this.report = report;
-        this.voices = new VoiceMender(report);
+        this.voices = new VoiceRepair(report);
     }
 
     /** Adds the next bar; false once the tune is as long as it may be. */
@@ -115,7 +115,7 @@ public final class SheetBuilder {
         }
         reportWhatWasRead(bars);
         return new Imported(
-                finished(new LeadSheet(heading, VoiceMender.tiesMended(bars))), report.build(format), hands);
+                finished(new LeadSheet(heading, VoiceRepair.tiesRepaired(bars))), report.build(format), hands);
     }
 
     /** With chords proposed where the tune has none, and in the key in which it is heard where none is told. */

@@ -309,7 +309,7 @@ class HostileFilesTest {
                     assertAddsUp(tune.sheet());
                     assertAddsUp(Chart.read(tune.chart()).sheet());
                     if (tune.text() == null) {
-                        // A misspelt chord stays, marked, to be mended; nothing else may be wrong.
+                        // A misspelt chord stays, marked, to be fixed; nothing else may be wrong.
                         assertThat(Chart.read(tune.chart()).problems())
                                 .filteredOn(problem -> !problem.message().contains("is not a chord"))
                                 .as(tune.chart())

@@ -97,7 +97,7 @@ class LeftHandFilesTest {
 
     private static void comesBack(String chart, boolean abc) {
         LeadSheet written = Chart.read(chart).sheet();
-        LeadSheet sheet = new LeadSheet(written.heading(), VoiceMender.tiesMended(written.bars()));
+        LeadSheet sheet = new LeadSheet(written.heading(), VoiceRepair.tiesRepaired(written.bars()));
         byte[] file = abc ? new AbcWriter().write(sheet).getBytes(StandardCharsets.UTF_8) : file(sheet);
         LeadSheet read =
                 Importer.read(abc ? "page.abc" : "page.musicxml", file).get(0).sheet();

@@ -52,11 +52,12 @@ class SoundAgainstThePageTest {
             LeadSheet sheet =
                     Chart.parse("key: C\nmeter: " + meter + "\n| C | Am7 | >Dm7 | G7! |\n| C F | G7 | N.C. | C |");
             int turn = i * 9 + Math.floorMod(meter.hashCode(), 9);
-            AccompanimentPattern figure = figures.get(turn % figures.size());
+            AccompanimentPattern pattern = figures.get(turn % figures.size());
             VoicingStyle style = styles.get(turn % styles.size());
-            Arrangement tune = Arrangement.of(sheet, Choices.USUAL.with(figure).with(new StyleChoice(style, Map.of())));
+            Arrangement tune =
+                    Arrangement.of(sheet, Choices.USUAL.with(pattern).with(new StyleChoice(style, Map.of())));
             assertThat(sounding(tune))
-                    .as(meter + " " + figure.id() + " " + style.id())
+                    .as(meter + " " + pattern.id() + " " + style.id())
                     .isEqualTo(written(tune));
         }
     }

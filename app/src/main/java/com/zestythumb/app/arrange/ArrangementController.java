@@ -180,7 +180,7 @@ class ArrangementController {
                 .map(one -> new ProposalView(
                         ChoicesDto.of(one.choices()),
                         one.choices().style().style().name(),
-                        one.choices().figure().name(),
+                        one.choices().pattern().name(),
                         Offers.difficulty(one.difficulty()),
                         one.days(),
                         one.wanted()))

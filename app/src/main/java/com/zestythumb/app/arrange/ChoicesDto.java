@@ -111,7 +111,7 @@ public record ChoicesDto(
         // Left out, each style is set as is usual for it.
         boolean isUsual = style.equals(usual.style().style().id());
         settings = settings != null ? settings : isUsual ? usual.style().settings() : Map.of();
-        figure = figure == null ? usual.figure().id() : figure;
+        figure = figure == null ? usual.pattern().id() : figure;
         school = school == null ? usual.school().id() : school;
         stretches = stretches == null ? List.of() : stretches;
         varied = varied != null && varied;
@@ -134,9 +134,9 @@ public record ChoicesDto(
         return new ChoicesDto(
                 choices.style().style().id(),
                 choices.style().settings(),
-                choices.figure().id(),
+                choices.pattern().id(),
                 choices.school().id(),
-                OwnFigureDto.of(choices.figure()),
+                OwnFigureDto.of(choices.pattern()),
                 choices.stretches().stream().map(StretchDto::of).toList(),
                 choices.varied(),
                 choices.weights().own(),

@@ -246,7 +246,7 @@ class LeftHandController {
     /** A chart with mistakes is refused, so that nothing typed is lost. */
     private static LeadSheet clean(Chart chart) {
         if (!chart.problems().isEmpty()) {
-            throw new IllegalArgumentException("mend this first, so that nothing is lost: "
+            throw new IllegalArgumentException("fix this first, so that nothing is lost: "
                     + chart.problems().get(0));
         }
         return chart.sheet();

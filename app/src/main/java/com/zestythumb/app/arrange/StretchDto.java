@@ -41,7 +41,7 @@ public record StretchDto(
 
     static StretchDto of(Stretch stretch) {
         StyleChoice style = stretch.style();
-        AccompanimentPattern figure = stretch.figure();
+        AccompanimentPattern figure = stretch.pattern();
         return new StretchDto(
                 stretch.from(),
                 stretch.to(),

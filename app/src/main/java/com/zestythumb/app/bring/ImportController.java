@@ -133,7 +133,7 @@ class ImportController {
         return (int) ((told < 0 ? Importer.MAX_BYTES : Math.min(told, Importer.MAX_BYTES)) / KILOBYTE) + 1;
     }
 
-    /** What cannot be read is the sender's to mend. */
+    /** What cannot be read is the sender's to fix. */
     @ExceptionHandler
     ProblemDetail unreadable(UnreadableFileException e) {
         return ProblemKind.UNREADABLE_FILE.with(e.getMessage());

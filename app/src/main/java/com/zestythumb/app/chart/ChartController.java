@@ -263,7 +263,7 @@ class ChartController {
     private static LeadSheet read(String text) {
         Chart chart = Chart.read(text);
         if (!chart.problems().isEmpty()) {
-            throw new IllegalArgumentException("mend this first, so that nothing is lost: "
+            throw new IllegalArgumentException("fix this first, so that nothing is lost: "
                     + chart.problems().get(0));
         }
         return chart.sheet();

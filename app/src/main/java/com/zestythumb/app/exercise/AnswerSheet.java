@@ -121,7 +121,7 @@ public record AnswerSheet(
                 kept.settings().help(),
                 kept.settings().fading(),
                 kept.hand(),
-                !task.key().choices().figure().equals(AccompanimentPatterns.BLOCK),
+                !task.key().choices().pattern().equals(AccompanimentPatterns.BLOCK),
                 task.range(),
                 attempt.number(),
                 kept.tries() == 0 ? -1 : Math.max(0, kept.tries() - attempt.number()),

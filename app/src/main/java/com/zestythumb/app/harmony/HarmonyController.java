@@ -89,7 +89,7 @@ class HarmonyController {
         return computations.inTurn(() -> {
             Chart chart = Chart.read(request.chart());
             if (!chart.problems().isEmpty()) {
-                throw new IllegalArgumentException("mend this first, so that nothing is lost: "
+                throw new IllegalArgumentException("fix this first, so that nothing is lost: "
                         + chart.problems().get(0));
             }
             return propose(chart.sheet(), request);

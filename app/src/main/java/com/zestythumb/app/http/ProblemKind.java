@@ -7,7 +7,7 @@ import org.springframework.http.ProblemDetail;
 
 /** What can go wrong with a call (RFC 9457): its type is a page that says what it means and what to do. */
 public enum ProblemKind {
-    SENSELESS(HttpStatus.BAD_REQUEST, "What was sent makes no sense; the detail says where, and how to mend it."),
+    SENSELESS(HttpStatus.BAD_REQUEST, "What was sent makes no sense; the detail says where, and how to fix it."),
     OTHER_SITE(HttpStatus.FORBIDDEN, "A page of another site asked; open the app's own page and do it there."),
     NOT_FOUND(HttpStatus.NOT_FOUND, "There is no such thing, or not any more; load the page anew."),
     TOO_SLOW(HttpStatus.REQUEST_TIMEOUT, "The body came too slowly; send it once more over a better line."),

@@ -42,7 +42,7 @@ class RuleController {
             @Schema(description = "Why, and where it is written.")
             String teacher,
 
-            @Schema(description = "Names of the schools that mind it.")
+            @Schema(description = "Names of the schools that flag it.")
             List<String> schools,
 
             @Schema(description = "A chart in which it is broken.")

@@ -31,10 +31,10 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 
-/** Takes a sheet through voicing, figure and fingering, in that order. */
+/** Takes a sheet through voicing, pattern and fingering, in that order. */
 final class Arranger {
 
-    /** Of how many notes a chord is taken to be before it is laid, to tell when it is struck. */
+    /** Of how many notes a chord is taken to be before it is voiced, to tell when it is struck. */
     private static final int USUAL_NOTES = 3;
 
     private final LeadSheet sheet;
@@ -43,7 +43,7 @@ final class Arranger {
     private final Analysis analysis;
     private final Transitions transitions;
     private final WrittenHand written;
-    private final PatternInTime figure;
+    private final PatternInTime pattern;
     private final List<Chord> chords;
     private final List<StyleChoice> styles;
     private final Map<StyleChoice, StyleChoice> settled = new HashMap<>();
@@ -55,16 +55,16 @@ final class Arranger {
         this.choices = choices;
         this.events = heard.sounding();
         this.written = written;
-        this.figure = new PatternInTime(sheet, events, transitions, choices, written);
+        this.pattern = new PatternInTime(sheet, events, transitions, choices, written);
         this.chords = events.stream().map(ChordEvent::chord).toList();
         this.styles = IntStream.range(0, events.size()).mapToObj(this::style).toList();
     }
 
-    /** How a chord is laid in this tune, and struck. */
+    /** How a chord is voiced in this tune, and struck. */
     private StyleChoice style(int chord) {
-        StyleChoice chosen = choices.styleOf(events.get(chord), figure.figureOf(chord));
+        StyleChoice chosen = choices.styleOf(events.get(chord), pattern.figureOf(chord));
         return settled.computeIfAbsent(
-                chosen.struck(figure.strokes(chord)), style -> style.settled(chords, choices.hand()));
+                chosen.struck(pattern.strokes(chord)), style -> style.settled(chords, choices.hand()));
     }
 
     /** In styles on the root, and where a chart writes its basses, a chord that comes again keeps its octave. */
@@ -102,7 +102,7 @@ final class Arranger {
                 transitions,
                 styles,
                 choices.hand(),
-                choices.figure().mostNotes(),
+                choices.pattern().mostNotes(),
                 choices.school(),
                 this::seconds,
                 weights(),
@@ -128,15 +128,15 @@ final class Arranger {
                 Contradiction.all(task, byChord, contradictions, voicings)));
     }
 
-    /** What is written, and else what the figure makes of the voicings. */
+    /** What is written, and else what the pattern makes of the voicings. */
     private List<TimedNote> notes(List<Voicing> voicings, Map<Integer, KeptVoicing> pins) {
-        IntoNext into = new IntoNext(sheet, events, choices, figure, voicings);
+        IntoNext into = new IntoNext(sheet, events, choices, pattern, voicings);
         List<TimedNote> notes = new ArrayList<>(written.before());
         List<Boolean> walks = new ArrayList<>();
         for (int i = 0; i < events.size(); i++) {
             notes.addAll(written.notes(i));
             if (!written.has(i)) {
-                List<TimedNote> struck = into.next(i, figure.notes(i, voicings.get(i), pins.get(i)));
+                List<TimedNote> struck = into.next(i, pattern.notes(i, voicings.get(i), pins.get(i)));
                 notes.addAll(struck);
                 if (!written.notes(i).isEmpty()) {
                     WrittenHand.sort(notes.subList(
@@ -204,20 +204,20 @@ final class Arranger {
 
     /** Where the style lays just these notes, it knows their bass and grips; else their lowest note is the bass. */
     private Optional<Voicing> voicing(KeptVoicing pin, ChordEvent event) {
-        List<Voicing> laid = styles.get(events.indexOf(event))
+        List<Voicing> voiced = styles.get(events.indexOf(event))
                 .candidates(
                         event.chord(), choices.hand(), choices.figureOf(event).mostNotes());
-        return laid.stream()
+        return voiced.stream()
                 .filter(voicing -> voicing.pitches().stream().sorted().toList().equals(pin.notes()))
                 .findFirst()
-                .or(() -> pin.voicingFor(event).map(one -> laidAs(laid, one)))
+                .or(() -> pin.voicingFor(event).map(one -> voicedAs(voiced, one)))
                 .map(pin::shared);
     }
 
     /** In a style whose hand goes from a bass to a chord, the lowest note, or octave, is a grip of its own. */
-    private static Voicing laidAs(List<Voicing> laid, Voicing one) {
+    private static Voicing voicedAs(List<Voicing> voiced, Voicing one) {
         List<Pitch> notes = one.pitches();
-        boolean inTwo = laid.stream()
+        boolean inTwo = voiced.stream()
                 .anyMatch(voicing ->
                         voicing.grips().size() > 1 && voicing.first().tones().size() <= 2);
         if (!inTwo || notes.size() < 2) {
@@ -254,8 +254,8 @@ final class Arranger {
 
     /** From the last key of a chord to the first of the next. */
     private double seconds(Transition pair) {
-        Span from = figure.span(pair.from(), USUAL_NOTES);
-        Span to = figure.span(pair.to(), USUAL_NOTES);
+        Span from = pattern.span(pair.from(), USUAL_NOTES);
+        Span to = pattern.span(pair.to(), USUAL_NOTES);
         Fraction quarters = transitions.distance(pair).plus(to.first()).minus(from.last());
         return quarters.toDouble() * sheet.secondsPerQuarter();
     }

@@ -3,7 +3,7 @@ package com.zestythumb.core.arrangement;
 import com.zestythumb.core.sheet.Touch;
 import com.zestythumb.core.voicing.Named;
 
-/** How long the keys of a figure are held. */
+/** How long the keys of a pattern are held. */
 public enum Articulation {
     AS_THE_FIGURE("As the pattern has it"),
     LEGATO("Joined"),
@@ -30,7 +30,7 @@ public enum Articulation {
         return label;
     }
 
-    /** What a touch of a figure becomes. */
+    /** What a touch of a pattern becomes. */
     Touch of(Touch touch) {
         return switch (this) {
             case AS_THE_FIGURE -> touch;

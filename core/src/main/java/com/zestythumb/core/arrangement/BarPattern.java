@@ -6,7 +6,7 @@ import java.util.List;
  * What the left hand does in a bar.
  *
  * @param bar index of the written bar, from 0
- * @param kind the id of a figure of the catalogue, or of a {@link Kind}; empty where it has no name
+ * @param kind the id of a pattern of the catalogue, or of a {@link Kind}; empty where it has no name
  * @param name as a teacher calls it
  * @param members which members of the chord it runs over until it comes again: {@code "root 5th 3rd 5th"}
  * @param odd counts of the meter, from 1, where it is not as in the other bars; none where it is
@@ -18,7 +18,7 @@ public record BarPattern(int bar, String kind, String name, String members, List
         odd = List.copyOf(odd);
     }
 
-    /** What is no figure of the catalogue and has a name all the same (common practice). */
+    /** What is no pattern of the catalogue and has a name all the same (common practice). */
     public enum Kind {
         ONE_NOTE("One held note"),
         REPEATED_NOTE("One note again and again"),

@@ -19,8 +19,8 @@ import java.util.function.Consumer;
  * What the teacher chose for one student.
  *
  * @param style how chords are laid under the hand
- * @param figure how they are broken
- * @param stretches bars in which another style or figure is played
+ * @param pattern how they are broken
+ * @param stretches bars in which another style or pattern is played
  * @param varied whether every fourth bar of a section runs into the next and every eighth breaks its chords in another way
  * @param hand whose hand
  * @param school by which the way from chord to chord is judged
@@ -33,7 +33,7 @@ import java.util.function.Consumer;
  */
 public record Choices(
         StyleChoice style,
-        AccompanimentPattern figure,
+        AccompanimentPattern pattern,
         List<Stretch> stretches,
         boolean varied,
         Hand hand,
@@ -50,7 +50,7 @@ public record Choices(
 
     public Choices {
         Objects.requireNonNull(style, "style");
-        Objects.requireNonNull(figure, "figure");
+        Objects.requireNonNull(pattern, "pattern");
         Objects.requireNonNull(hand, "hand");
         Objects.requireNonNull(school, "school");
         Objects.requireNonNull(weights, "weights");
@@ -63,10 +63,10 @@ public record Choices(
     }
 
     /** The usual wishes, no pedal, nothing fixed. */
-    public static Choices of(StyleChoice style, AccompanimentPattern figure, Hand hand, School school) {
+    public static Choices of(StyleChoice style, AccompanimentPattern pattern, Hand hand, School school) {
         return new Choices(
                 style,
-                figure,
+                pattern,
                 List.of(),
                 false,
                 hand,
@@ -89,7 +89,7 @@ public record Choices(
     }
 
     public Choices with(AccompanimentPattern other) {
-        return change(draft -> draft.figure = other);
+        return change(draft -> draft.pattern = other);
     }
 
     public Choices with(Hand other) {
@@ -136,12 +136,12 @@ public record Choices(
         return change(draft -> draft.waivers = others);
     }
 
-    /** How a chord is laid: as its figure brings it along, else by the last stretch that covers it. */
+    /** How a chord is voiced: as its pattern brings it along, else by the last stretch that covers it. */
     public StyleChoice styleOf(ChordEvent chord) {
         return styleOf(chord, figureOf(chord));
     }
 
-    /** The same of one that is played in this figure, as its own or at rest. */
+    /** The same of one that is played in this pattern, as its own or at rest. */
     StyleChoice styleOf(ChordEvent chord, AccompanimentPattern played) {
         AccompanimentPattern broken = figureOf(chord);
         boolean lays = broken.lays() != null
@@ -163,10 +163,10 @@ public record Choices(
     /** How a chord is broken. */
     public AccompanimentPattern figureOf(ChordEvent chord) {
         return stretches.stream()
-                .filter(stretch -> stretch.covers(chord) && stretch.figure() != null)
+                .filter(stretch -> stretch.covers(chord) && stretch.pattern() != null)
                 .reduce((first, second) -> second)
-                .map(Stretch::figure)
-                .orElse(figure);
+                .map(Stretch::pattern)
+                .orElse(pattern);
     }
 
     private Choices change(Consumer<Draft> change) {
@@ -179,7 +179,7 @@ public record Choices(
     private static final class Draft {
 
         private StyleChoice style;
-        private AccompanimentPattern figure;
+        private AccompanimentPattern pattern;
         private List<Stretch> stretches;
         private boolean varied;
         private Hand hand;
@@ -193,7 +193,7 @@ public record Choices(
 
         Draft(Choices choices) {
             style = choices.style;
-            figure = choices.figure;
+            pattern = choices.pattern;
             stretches = choices.stretches;
             varied = choices.varied;
             hand = choices.hand;
@@ -208,7 +208,8 @@ public record Choices(
 
         Choices choices() {
             return new Choices(
-                    style, figure, stretches, varied, hand, school, weights, forbidden, playing, wanted, pins, waivers);
+                    style, pattern, stretches, varied, hand, school, weights, forbidden, playing, wanted, pins,
+                    waivers);
         }
     }
 }

@@ -37,7 +37,7 @@ final class GripByGrip {
     }
 
     /**
-     * The steps of a figure, parted where they strike several grips.
+     * The steps of a pattern, parted where they strike several grips.
      *
      * @param beat quarter notes of a felt beat
      */

@@ -94,7 +94,7 @@ record HandFingers(List<TimedNote> notes, List<List<List<Integer>>> held) {
                 return at;
             }
         }
-        // A figure that begins anew goes back to the first.
+        // A pattern that begins anew goes back to the first.
         return from == first ? first : gripOf(struck, grips, first, first, end);
     }
 

@@ -22,12 +22,12 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
- * What the left hand does bar by bar, whoever wrote it: the figure of the catalogue that strikes the same keys at the same
+ * What the left hand does bar by bar, whoever wrote it: the pattern of the catalogue that strikes the same keys at the same
  * times, or another of the names that teachers have; and where a bar is not as its like are (pattern names: common practice).
  */
 public final class HandPatterns {
 
-    /** Of so many strokes one may be another: where no figure fits, and where one does that the tune has less often. */
+    /** Of so many strokes one may be another: where no pattern fits, and where one does that the tune has less often. */
     private static final int HALF = 2;
 
     private static final int QUARTER = 4;
@@ -84,7 +84,7 @@ public final class HandPatterns {
 
     /** What says more than an order of strokes, then what the tune has oftener, then the plainer name. */
     private static Comparator<PatternMatch> usual(Map<String, Long> often) {
-        return Comparator.comparing((PatternMatch one) -> PatternMatch.RUN_OVER.containsKey(one.figure()))
+        return Comparator.comparing((PatternMatch one) -> PatternMatch.RUN_OVER.containsKey(one.pattern()))
                 .thenComparing(one -> often.getOrDefault(one.kind(), 0L))
                 .thenComparing(one -> -one.rank());
     }
@@ -96,7 +96,7 @@ public final class HandPatterns {
         return new BarPattern(first.bar(), first.kind(), first.name(), first.members(), List.copyOf(odd), first.text());
     }
 
-    /** The figures, as near as they come to what is struck. */
+    /** The patterns, as near as they come to what is struck. */
     private List<PatternMatch> matches(PatternSlot slot) {
         return known
                 .computeIfAbsent(
@@ -111,31 +111,31 @@ public final class HandPatterns {
         boolean isFigure = match != null;
         boolean isKnown = isFigure && !match.oneKey();
         SortedSet<Fraction> odd = new TreeSet<>(isFigure ? match.odd() : differing(slot, shapes));
-        odd.addAll(foreign(slot, isKnown ? match.figure() : null));
+        odd.addAll(foreign(slot, isKnown ? match.pattern() : null));
         return new BarPattern(
                 slot.bar().index(),
                 isFigure ? match.kind() : slot.kind() == null ? "" : slot.kind().name(),
                 isFigure ? match.name() : slot.kind() == null ? "" : slot.kind().words(),
                 members(slot),
                 counts(slot, odd),
-                isKnown && match.isExact() ? match.figure().text() : PatternText.of(slot.strokes()));
+                isKnown && match.isExact() ? match.pattern().text() : PatternText.of(slot.strokes()));
     }
 
     /**
-     * Kinds by which bars are called, though a figure may strike so too: where most of the tune's others fit no figure; a line
-     * on the beats where no one figure has two thirds of it.
+     * Kinds by which bars are called, though a pattern may strike so too: where most of the tune's others fit no pattern; a line
+     * on the beats where no one pattern has two thirds of it.
      */
     private Set<Kind> calledByKind(Map<PatternSlot, PatternMatch> fits) {
         Set<Kind> kinds = EnumSet.of(Kind.DOUBLES, Kind.SCALE);
         for (Kind kind : Kind.values()) {
             List<PatternSlot> some =
                     slots.stream().filter(slot -> slot.kind() == kind).toList();
-            Map<String, Long> figures = some.stream()
+            Map<String, Long> patterns = some.stream()
                     .filter(fits::containsKey)
                     .collect(Collectors.groupingBy(slot -> fits.get(slot).kind(), Collectors.counting()));
-            long all = figures.values().stream().mapToLong(Long::longValue).sum();
+            long all = patterns.values().stream().mapToLong(Long::longValue).sum();
             long most =
-                    figures.values().stream().mapToLong(Long::longValue).max().orElse(0);
+                    patterns.values().stream().mapToLong(Long::longValue).max().orElse(0);
             boolean line = kind == Kind.WALKING_BASS && 3 * most < 2 * some.size();
             if (some.size() > 1 && (line || 2 * all < some.size())) {
                 kinds.add(kind);
@@ -144,7 +144,7 @@ public final class HandPatterns {
         return kinds;
     }
 
-    /** The figure that fits, if one does; but one that is nearly it where the tune has it oftener. */
+    /** The pattern that fits, if one does; but one that is nearly it where the tune has it oftener. */
     private PatternMatch nearest(PatternSlot slot, PatternMatch fits, Map<String, Long> names) {
         long often = fits == null ? 0 : names.get(fits.kind());
         return matches(slot).stream()
@@ -159,11 +159,11 @@ public final class HandPatterns {
     }
 
     /** What is no member of its chord, in a pattern that runs over members. */
-    private SortedSet<Fraction> foreign(PatternSlot slot, AccompanimentPattern figure) {
+    private SortedSet<Fraction> foreign(PatternSlot slot, AccompanimentPattern pattern) {
         SortedSet<Fraction> foreign = new TreeSet<>();
         boolean runs = !passes
-                && (figure != null
-                        ? !PatternMatch.RUN_OVER.containsKey(figure)
+                && (pattern != null
+                        ? !PatternMatch.RUN_OVER.containsKey(pattern)
                         : slot.kind() != null && slot.kind().isOneShape());
         slot.strokes().stream()
                 .filter(stroke -> runs && stroke.members(slot.chord().chord()).contains(ChordTone.FOREIGN))

@@ -14,14 +14,14 @@ import java.util.List;
 
 /** What a chord plays on its way into the next: a run, a walking line, the next chord pushed over the bar line. */
 record IntoNext(
-        LeadSheet sheet, List<ChordEvent> events, Choices choices, PatternInTime figure, List<Voicing> voicings) {
+        LeadSheet sheet, List<ChordEvent> events, Choices choices, PatternInTime pattern, List<Voicing> voicings) {
 
     private static final Fraction EIGHTH = Fraction.of(1, 2);
 
     /** The notes of a chord as it goes into the next; what is pushed belongs to the next already. */
     List<TimedNote> next(int chord, List<TimedNote> notes) {
         boolean last = chord + 1 == events.size();
-        AccompanimentPattern here = figure.figureOf(chord);
+        AccompanimentPattern here = pattern.figureOf(chord);
         if (here.equals(AccompanimentPatterns.WALKING_BASS) && !notes.isEmpty()) {
             return walking(chord);
         }
@@ -29,7 +29,7 @@ record IntoNext(
             return notes;
         }
         if (here.equals(AccompanimentPatterns.BOSSA)
-                && figure.figureOf(chord + 1).equals(AccompanimentPatterns.BOSSA)) {
+                && pattern.figureOf(chord + 1).equals(AccompanimentPatterns.BOSSA)) {
             return pushed(chord, notes);
         }
         return runs(chord) ? run(chord, notes) : notes;
@@ -44,11 +44,11 @@ record IntoNext(
         ChordEvent event = events.get(chord);
         Bar bar = barOf(chord);
         return choices.varied()
-                && figure.sinceSection(bar.index()) % PatternInTime.EIGHT == PatternInTime.FOUR - 1
+                && pattern.sinceSection(bar.index()) % PatternInTime.EIGHT == PatternInTime.FOUR - 1
                 && event.timing() == ChordEvent.Timing.PLAIN
                 && events.get(chord + 1).bar() == bar.index() + 1
                 && events.get(chord + 1).start().equals(Fraction.ZERO)
-                && !figure.isPushed(chord + 1)
+                && !pattern.isPushed(chord + 1)
                 && !voicings.get(chord + 1).isSilent()
                 // Where the bar is left in another way as well, the run would lead nowhere.
                 && !bar.endsRepeat()
@@ -85,7 +85,7 @@ record IntoNext(
     private List<TimedNote> pushed(int chord, List<TimedNote> notes) {
         ChordEvent event = events.get(chord);
         Voicing next = voicings.get(chord + 1);
-        if (!figure.isNext(event, events.get(chord + 1))
+        if (!pattern.isNext(event, events.get(chord + 1))
                 || event.chord().equals(events.get(chord + 1).chord())
                 || next.grips().size() < 2) {
             return notes;

@@ -13,7 +13,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 
 /**
- * Lines of a tune that have the same chords in the same places: a ground, a verse that comes again. They are laid alike
+ * Lines of a tune that have the same chords in the same places: a ground, a verse that comes again. They are voiced alike
  * (common practice).
  *
  * @param first for each chord the chord at its place in the first such line; itself where there is none
@@ -33,7 +33,7 @@ record LikeLines(List<Integer> first) {
     /**
      * From the left the longest lines that came before. O(bars²).
      *
-     * @param alone chords that are laid for themselves
+     * @param alone chords that are voiced for themselves
      */
     static LikeLines of(List<ChordEvent> events, List<StyleChoice> styles, Set<Integer> alone) {
         int bars = events.isEmpty() ? 0 : events.get(events.size() - 1).bar() + 1;

@@ -22,7 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** Plays the voicings of a tune in a figure: when each note is struck, pushed chords and the last one among them. */
+/** Plays the voicings of a tune in a pattern: when each note is struck, pushed chords and the last one among them. */
 final class PatternInTime {
 
     private static final int USUAL_NOTES = 3;
@@ -39,11 +39,11 @@ final class PatternInTime {
     private final Choices choices;
     private final Transitions transitions;
     private final WrittenHand written;
-    /** The same figure over the same shape comes again and again. */
+    /** The same pattern over the same shape comes again and again. */
     private final Map<Played, List<Step>> known = new HashMap<>();
 
     private record Played(
-            String figure, Layout layout, Fraction start, Fraction duration, Meter meter, Fraction sounded) {}
+            String pattern, Layout layout, Fraction start, Fraction duration, Meter meter, Fraction sounded) {}
 
     /**
      * Gets ready to play.
@@ -203,13 +203,13 @@ final class PatternInTime {
         ChordEvent event = events.get(chord);
         Bar bar = sheet.bars().get(event.bar());
         Fraction duration = event.duration().minus(isPushed(chord + 1) ? EIGHTH : Fraction.ZERO);
-        AccompanimentPattern figure = figureOf(chord);
+        AccompanimentPattern pattern = figureOf(chord);
         Fraction start = event.start().plus(bar.offset());
         List<Step> steps = known.computeIfAbsent(
-                new Played(figure.text(), layout, start, duration, bar.meter(), sounded(chord)),
-                played -> figure.over(layout, start, duration, bar.meter(), played.sounded()));
+                new Played(pattern.text(), layout, start, duration, bar.meter(), sounded(chord)),
+                played -> pattern.over(layout, start, duration, bar.meter(), played.sounded()));
         Articulation touch = choices.playing().touch();
-        return figure == AccompanimentPatterns.BLOCK || touch == Articulation.AS_THE_FIGURE
+        return pattern == AccompanimentPatterns.BLOCK || touch == Articulation.AS_THE_FIGURE
                 ? steps
                 : steps.stream().map(step -> step.with(touch.of(step.touch()))).toList();
     }
@@ -280,10 +280,10 @@ final class PatternInTime {
         AccompanimentPattern chosen = choices.figureOf(events.get(chord));
         boolean inTurn = chosen.equals(AccompanimentPatterns.REPEATED)
                 && choices.playing().repeating() == Repeating.HANDS;
-        AccompanimentPattern figure = inTurn ? AccompanimentPatterns.SHARED : chosen;
+        AccompanimentPattern pattern = inTurn ? AccompanimentPatterns.SHARED : chosen;
         return choices.varied() && sinceSection(bar) % EIGHT == EIGHT - 1
-                ? AccompanimentPatterns.variation(figure)
-                : figure;
+                ? AccompanimentPatterns.variation(pattern)
+                : pattern;
     }
 
     /** Bars from the beginning of the section, or of the tune. */

@@ -26,7 +26,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
- * A figure of the catalogue held against what a hand strikes.
+ * A pattern of the catalogue held against what a hand strikes.
  *
  * @param keys which of the hand's keys are struck so, counted from the lowest, from 0
  * @param odd when it strikes something else, in quarter notes after the chord begins
@@ -35,11 +35,11 @@ import java.util.stream.IntStream;
  * @param rank of two that fit alike the lower one is the plainer name
  */
 record PatternMatch(
-        AccompanimentPattern figure, Set<Integer> keys, SortedSet<Fraction> odd, int wrong, int of, int rank) {
+        AccompanimentPattern pattern, Set<Integer> keys, SortedSet<Fraction> odd, int wrong, int of, int rank) {
 
     private static final int OCTAVE = 12;
     private static final int TENTH = 15;
-    /** As many keys as a figure has that is about members. */
+    /** As many keys as a pattern has that is about members. */
     private static final int MEMBERS = 3;
 
     private static final int FINGERS = 5;
@@ -74,12 +74,12 @@ record PatternMatch(
     /** What it is called in data. */
     String kind() {
         return !oneKey()
-                ? figure.id()
-                : (figure == AccompanimentPatterns.BLOCK ? Kind.ONE_NOTE : Kind.REPEATED_NOTE).name();
+                ? pattern.id()
+                : (pattern == AccompanimentPatterns.BLOCK ? Kind.ONE_NOTE : Kind.REPEATED_NOTE).name();
     }
 
     String name() {
-        return !oneKey() ? figure.name() : Kind.valueOf(kind()).words();
+        return !oneKey() ? pattern.name() : Kind.valueOf(kind()).words();
     }
 
     boolean isExact() {
@@ -91,16 +91,16 @@ record PatternMatch(
         return wrong * many <= of;
     }
 
-    /** A figure over a chord, played once for all that lie alike. */
-    record Played(AccompanimentPattern figure, Layout layout, Fraction start, Fraction duration, Meter meter) {
+    /** A pattern over a chord, played once for all that lie alike. */
+    record Played(AccompanimentPattern pattern, Layout layout, Fraction start, Fraction duration, Meter meter) {
 
         List<Step> steps() {
-            return figure.over(layout, start, duration, meter);
+            return pattern.over(layout, start, duration, meter);
         }
     }
 
     /**
-     * Every figure, as near as it comes; the same for all strokes that go alike over their keys. O(figures · keys · strokes).
+     * Every pattern, as near as it comes; the same for all strokes that go alike over their keys. O(figures · keys · strokes).
      *
      * @param played what was played already
      */
@@ -114,17 +114,17 @@ record PatternMatch(
             List<Integer> keys = grips.stream().flatMap(List::stream).toList();
             Set<Integer> places = keys.stream().map(all::indexOf).collect(Collectors.toSet());
             Layout layout = new Layout(grips.stream().map(List::size).toList());
-            for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
-                if (places.size() == 1 ? OF_ONE_KEY.contains(figure) : !NONE.contains(figure)) {
+            for (AccompanimentPattern pattern : AccompanimentPatterns.all()) {
+                if (places.size() == 1 ? OF_ONE_KEY.contains(pattern) : !NONE.contains(pattern)) {
                     // Broken chords are written in any value, what has a rhythm of its own in one.
-                    boolean paced = figure.strokes(bar.meter()) == AttackMode.ONE_BY_ONE;
+                    boolean paced = pattern.strokes(bar.meter()) == AttackMode.ONE_BY_ONE;
                     for (Fraction pace : paced ? PACES : PACES.subList(0, 1)) {
                         Fraction start = event.start().plus(bar.offset()).times(pace);
                         List<Step> steps = played.computeIfAbsent(
                                 new Played(
-                                        figure, layout, start, event.duration().times(pace), bar.meter()),
+                                        pattern, layout, start, event.duration().times(pace), bar.meter()),
                                 Played::steps);
-                        matches.add(match(figure, places, steps, keys, pace, struck, held));
+                        matches.add(match(pattern, places, steps, keys, pace, struck, held));
                     }
                 }
             }
@@ -139,7 +139,7 @@ record PatternMatch(
     }
 
     private static PatternMatch match(
-            AccompanimentPattern figure,
+            AccompanimentPattern pattern,
             Set<Integer> places,
             List<Step> steps,
             List<Integer> keys,
@@ -159,11 +159,11 @@ record PatternMatch(
         int more = (int) odd.stream().filter(onset -> !times.containsKey(onset)).count();
         int wrong = odd.size() - Math.min(missing, more);
         // What says more than an order of strokes goes first, then what is as long and as held as in the catalogue.
-        int rank = AccompanimentPatterns.all().indexOf(figure)
-                + (RUN_OVER.containsKey(figure) || figure == AccompanimentPatterns.OPEN_ARPEGGIO ? 0 : 100)
+        int rank = AccompanimentPatterns.all().indexOf(pattern)
+                + (RUN_OVER.containsKey(pattern) || pattern == AccompanimentPatterns.OPEN_ARPEGGIO ? 0 : 100)
                 + 200 * PACES.indexOf(pace)
                 + (isHeldIn(steps) == held ? 0 : 1000);
-        return new PatternMatch(figure, places, odd, wrong, Math.max(times.size(), struck.size()), rank);
+        return new PatternMatch(pattern, places, odd, wrong, Math.max(times.size(), struck.size()), rank);
     }
 
     private static PatternMatch better(PatternMatch one, PatternMatch other) {
@@ -179,15 +179,15 @@ record PatternMatch(
         });
     }
 
-    /** Whether the keys are those that the figure is about: a riff has root and fifth, an open arpeggio a tenth. */
+    /** Whether the keys are those that the pattern is about: a riff has root and fifth, an open arpeggio a tenth. */
     boolean suits(List<HandStroke> strokes, Chord chord) {
-        if (figure != AccompanimentPatterns.OPEN_ARPEGGIO && !RUN_OVER.containsKey(figure)) {
+        if (pattern != AccompanimentPatterns.OPEN_ARPEGGIO && !RUN_OVER.containsKey(pattern)) {
             return true;
         }
         List<Integer> all = HandStroke.keys(strokes);
-        return figure == AccompanimentPatterns.OPEN_ARPEGGIO
+        return pattern == AccompanimentPatterns.OPEN_ARPEGGIO
                 ? keys.size() == 4 && all.get(all.size() - 1) - all.get(0) >= TENTH
-                : keys.size() >= MEMBERS && RUN_OVER.get(figure).containsAll(members(strokes, chord));
+                : keys.size() >= MEMBERS && RUN_OVER.get(pattern).containsAll(members(strokes, chord));
     }
 
     /** Which members of the chord its keys are. */

@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
  * One chord's strokes in a bar.
  *
  * @param shape when it strikes, and where in the order of its keys; two chords of one shape have the same
- * @param kind what it is called where no figure fits; null for nothing
+ * @param kind what it is called where no pattern fits; null for nothing
  */
 record PatternSlot(ArrangedChord chord, Bar bar, List<HandStroke> strokes, List<Placed> shape, Kind kind) {
 
@@ -42,7 +42,7 @@ record PatternSlot(ArrangedChord chord, Bar bar, List<HandStroke> strokes, List<
         return new PatternSlot(chord, bar, strokes, shape, new Naming(chord, bar, strokes).kind());
     }
 
-    /** All that a figure has to do with: what goes alike over its keys is alike. */
+    /** All that a pattern has to do with: what goes alike over its keys is alike. */
     List<Object> likeness() {
         List<Integer> keys = HandStroke.keys(strokes);
         boolean octave = keys.size() > 1 && keys.get(1) - keys.get(0) == OCTAVE;
@@ -60,7 +60,7 @@ record PatternSlot(ArrangedChord chord, Bar bar, List<HandStroke> strokes, List<
         return strokes.stream().anyMatch(stroke -> stroke.members(chord.chord()).contains(ChordTone.FOREIGN));
     }
 
-    /** Finds the name of what no figure has. */
+    /** Finds the name of what no pattern has. */
     private record Naming(ArrangedChord chord, Bar bar, List<HandStroke> strokes) {
 
         private Kind kind() {

@@ -20,7 +20,7 @@ public record Playing(
         boolean tuneFingers,
         Ending ending) {
 
-    /** No pedal, everything as the figure has it. */
+    /** No pedal, everything as the pattern has it. */
     public static final Playing PLAIN = new Playing(
             Pedalling.NONE, Articulation.AS_THE_FIGURE, Repeating.AS_USUAL, FingeringWay.BOOK, false, Ending.REST);
 

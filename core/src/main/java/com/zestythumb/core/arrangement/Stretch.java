@@ -11,14 +11,14 @@ import com.zestythumb.core.voicing.StyleChoice;
  * @param from index of the first written bar, from 0
  * @param to index of the bar behind the last
  * @param chord where in its first bar the one chord begins that it is for, in quarter notes; null for all of its bars
- * @param style how their chords are laid, or null where as elsewhere
- * @param figure how they are broken, or null where as elsewhere
+ * @param style how their chords are voiced, or null where as elsewhere
+ * @param pattern how they are broken, or null where as elsewhere
  */
-public record Stretch(int from, int to, Fraction chord, StyleChoice style, AccompanimentPattern figure) {
+public record Stretch(int from, int to, Fraction chord, StyleChoice style, AccompanimentPattern pattern) {
 
     /** Whole bars. */
-    public Stretch(int from, int to, StyleChoice style, AccompanimentPattern figure) {
-        this(from, to, null, style, figure);
+    public Stretch(int from, int to, StyleChoice style, AccompanimentPattern pattern) {
+        this(from, to, null, style, pattern);
     }
 
     public Stretch {

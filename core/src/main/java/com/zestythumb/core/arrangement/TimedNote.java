@@ -30,7 +30,7 @@ public record TimedNote(
         return new TimedNote("", -1, bar, voice, side, Stress.EVEN, note.finger() > 0, note);
     }
 
-    /** A note of the left hand that somebody's figure has, without finger. */
+    /** A note of the left hand that somebody's pattern has, without finger. */
     static TimedNote left(String id, int chord, int bar, SheetNote note) {
         return new TimedNote(id, chord, bar, 0, Side.LEFT, Stress.EVEN, false, note);
     }

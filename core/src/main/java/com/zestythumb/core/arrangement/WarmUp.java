@@ -121,8 +121,8 @@ public final class WarmUp {
     }
 
     /** As the solver lays it under the left hand; the right has the same an octave higher. */
-    private void cadence(Side side, Arrangement laid) {
-        for (ArrangedChord chord : laid.chords()) {
+    private void cadence(Side side, Arrangement voiced) {
+        for (ArrangedChord chord : voiced.chords()) {
             if (chord.event().bar() < 6) {
                 continue;
             }

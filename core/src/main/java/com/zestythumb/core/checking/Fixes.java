@@ -89,7 +89,7 @@ public final class Fixes {
         if (whole.hasNothing()) {
             return List.of();
         }
-        // Around a chord that is laid otherwise, others may be as well.
+        // Around a chord that is voiced otherwise, others may be as well.
         boolean isWritten = tune.chords().get(chord).isWritten();
         Thread asker = Thread.currentThread();
         List<Tried> tried = isWritten

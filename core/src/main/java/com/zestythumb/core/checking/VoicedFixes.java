@@ -21,7 +21,7 @@ final class VoicedFixes {
 
     /** All that can be tried. */
     static List<Candidate> of(Arrangement arrangement, ArrangedChord arranged, List<Finding> here) {
-        // What the tune does by itself no left hand mends.
+        // What the tune does by itself no left hand fixes.
         if (here.stream().allMatch(finding -> finding.fault().voices().equals(List.of(Voice.TUNE)))) {
             return List.of();
         }
@@ -30,9 +30,9 @@ final class VoicedFixes {
         List<Candidate> candidates = new ArrayList<>();
         arranged.solved()
                 .ifPresent(solved -> solved.alternatives().forEach(other -> {
-                    List<Pitch> laid = other.voicing().pitches();
-                    candidates.add(
-                            new Candidate("play it as %s", laid, pin(arranged, laid), List.of(), 0, 0, other.price()));
+                    List<Pitch> voiced = other.voicing().pitches();
+                    candidates.add(new Candidate(
+                            "play it as %s", voiced, pin(arranged, voiced), List.of(), 0, 0, other.price()));
                 }));
         if (notes.size() > 1) {
             Pitch top = notes.get(notes.size() - 1);

@@ -372,11 +372,11 @@ final class WrittenFixes {
                     Pitch key = keys.get(i);
                     turned.put(key, by == 0 ? key : Spelling.as(key.pitchClass(), key.midi() + by));
                 }
-                List<Pitch> laid = turned.values().stream().sorted().toList();
-                if (laid.get(0).midi() >= LOWEST) {
+                List<Pitch> voiced = turned.values().stream().sorted().toList();
+                if (voiced.get(0).midi() >= LOWEST) {
                     all.add(candidate(
                             "play it as %s",
-                            laid,
+                            voiced,
                             named(
                                     written(
                                             chord,
@@ -385,7 +385,7 @@ final class WrittenFixes {
                                             note -> note.with(turned.get(note.pitch()))
                                                     .withTie(false)),
                                     chord,
-                                    laid.get(0).pitchClass()),
+                                    voiced.get(0).pitchClass()),
                             0,
                             0,
                             OCTAVE * turns / 2));

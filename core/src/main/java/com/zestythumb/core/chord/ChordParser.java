@@ -27,7 +27,7 @@ final class ChordParser {
         }
         Matcher m = SYNTAX.matcher(SIX_NINE.matcher(symbol).replaceAll("69").replace("m/maj7", "mM7"));
         if (!m.matches()) {
-            throw new ChordSyntaxException(symbol, withRootMended(symbol));
+            throw new ChordSyntaxException(symbol, withRootFixed(symbol));
         }
         String suffix = m.group(3);
         PitchClass root = PitchClass.parse(m.group(1) + m.group(2));
@@ -60,8 +60,8 @@ final class ChordParser {
         } catch (IllegalArgumentException e) {
             String upper = behind.length() > 0 && behind.length() < 3 ? capital(behind) : "";
             String head = symbol.substring(0, symbol.length() - behind.length() - 1);
-            boolean mends = upper.matches("[A-G][#b]?");
-            throw new ChordSyntaxException(symbol, List.of(mends ? head + "/" + upper : head));
+            boolean fixes = upper.matches("[A-G][#b]?");
+            throw new ChordSyntaxException(symbol, List.of(fixes ? head + "/" + upper : head));
         }
     }
 
@@ -69,14 +69,14 @@ final class ChordParser {
         return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 
-    /** For "am7" or "Hm": the symbol with a root that exists, where that mends it. */
-    private static List<String> withRootMended(String symbol) {
+    /** For "am7" or "Hm": the symbol with a root that exists, where that fixes it. */
+    private static List<String> withRootFixed(String symbol) {
         if (symbol.isEmpty()) {
             return List.of();
         }
-        String mended = symbol.charAt(0) == 'H' ? "B" + symbol.substring(1) : capital(symbol);
+        String fixed = symbol.charAt(0) == 'H' ? "B" + symbol.substring(1) : capital(symbol);
         try {
-            return mended.equals(symbol) ? List.of() : List.of(parse(mended).toString());
+            return fixed.equals(symbol) ? List.of() : List.of(parse(fixed).toString());
         } catch (ChordSyntaxException e) {
             return e.suggestions();
         }

@@ -23,11 +23,11 @@ final class AnswerVoice {
 
     private AnswerVoice() {}
 
-    static List<SheetNote> of(Bar bar, List<Place> places, Map<Integer, Voicing> laid) {
+    static List<SheetNote> of(Bar bar, List<Place> places, Map<Integer, Voicing> voiced) {
         List<SheetNote> notes = new ArrayList<>();
         for (Place place : places) {
             if (place.event().bar() == bar.index()) {
-                Voicing voicing = laid.get(place.chord());
+                Voicing voicing = voiced.get(place.chord());
                 notes.addAll(voicing == null ? rest(place.event()) : struck(place.event(), voicing.grips()));
             }
         }

@@ -25,13 +25,13 @@ public record Answers(Map<Integer, List<Integer>> keys, Map<Integer, String> wor
     }
 
     /** With one chord answered; no keys and an empty word take an answer back. */
-    public Answers with(int chord, List<Integer> laid, String word) {
+    public Answers with(int chord, List<Integer> voiced, String word) {
         Map<Integer, List<Integer>> otherKeys = new HashMap<>(keys);
         Map<Integer, String> otherWords = new HashMap<>(words);
         otherKeys.remove(chord);
         otherWords.remove(chord);
-        if (!laid.isEmpty()) {
-            otherKeys.put(chord, laid);
+        if (!voiced.isEmpty()) {
+            otherKeys.put(chord, voiced);
         }
         if (!word.isBlank()) {
             otherWords.put(chord, word.strip());

@@ -52,7 +52,7 @@ public record Correction(
         int chord = mark.chord();
         List<String> words = mark.words().isEmpty() ? List.of("not answered") : mark.words();
         Exercise exercise =
-                task instanceof Transposed moved ? moved.played() : task instanceof Exercise laid ? laid : null;
+                task instanceof Transposed moved ? moved.played() : task instanceof Exercise voiced ? voiced : null;
         if (exercise == null) {
             boolean isSaid = task.asked().how() != ExerciseKind.How.PLAYED;
             return new Correction(

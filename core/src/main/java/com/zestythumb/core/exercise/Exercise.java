@@ -50,9 +50,9 @@ public sealed class Exercise implements Task permits FourParts {
      * A chord that is asked for.
      *
      * @param chord its index among the sounding chords of the tune
-     * @param laid how the key has it
+     * @param voiced how the key has it
      */
-    public record Place(int chord, ChordEvent event, Voicing laid) {
+    public record Place(int chord, ChordEvent event, Voicing voiced) {
 
         /** The key of the music in its bar. */
         Key barKey(Exercise exercise) {
@@ -61,7 +61,7 @@ public sealed class Exercise implements Task permits FourParts {
 
         /** The keys of the key, from the lowest. */
         public List<Pitch> key() {
-            return laid.pitches().stream().distinct().sorted().toList();
+            return voiced.pitches().stream().distinct().sorted().toList();
         }
     }
 
@@ -111,8 +111,8 @@ public sealed class Exercise implements Task permits FourParts {
         return new Place(chord.index(), chord.event(), asked == ExerciseKind.BASS ? bass(left) : left);
     }
 
-    private static Voicing bass(Voicing laid) {
-        return Voicing.inOneGrip(laid.chord(), List.of(laid.first().lowest()));
+    private static Voicing bass(Voicing voiced) {
+        return Voicing.inOneGrip(voiced.chord(), List.of(voiced.first().lowest()));
     }
 
     @Override
@@ -198,7 +198,7 @@ public sealed class Exercise implements Task permits FourParts {
 
     /** What of the key is to be found. */
     List<Pitch> wanted(Place place) {
-        Pitch bass = place.laid().first().lowest();
+        Pitch bass = place.voiced().first().lowest();
         return asked == ExerciseKind.FIGURES
                 ? place.key().stream().filter(pitch -> !pitch.equals(bass)).toList()
                 : place.key();
@@ -233,19 +233,19 @@ public sealed class Exercise implements Task permits FourParts {
                 .filter(bar -> !bars.contains(bar))
                 .boxed()
                 .collect(Collectors.toSet());
-        Map<Integer, Voicing> laid = new HashMap<>(laid(answers));
+        Map<Integer, Voicing> voiced = new HashMap<>(voiced(answers));
         if (asked == ExerciseKind.FIGURES) {
             // The bass is given.
-            places.forEach(place -> laid.putIfAbsent(place.chord(), bass(place.laid())));
+            places.forEach(place -> voiced.putIfAbsent(place.chord(), bass(place.voiced())));
         }
         return WrittenOut.of(key, given)
                 .mapBars(bar ->
-                        bars.contains(bar.index()) ? bar.withLeft(List.of(AnswerVoice.of(bar, places, laid))) : bar);
+                        bars.contains(bar.index()) ? bar.withLeft(List.of(AnswerVoice.of(bar, places, voiced))) : bar);
     }
 
     /** How the tune is played with the chords that were found: in the teacher's own pattern. */
     public Choices with(Map<Integer, List<Integer>> answers) {
-        Map<Integer, Voicing> found = laid(answers);
+        Map<Integer, Voicing> found = voiced(answers);
         Set<Integer> asked = places.stream().map(Place::chord).collect(Collectors.toSet());
         List<KeptVoicing> pins = new ArrayList<>(key.choices().pins());
         key.leftHand().kept().forEach((chord, pin) -> pins.removeIf(one -> asked.contains(chord) && one.equals(pin)));
@@ -302,7 +302,7 @@ public sealed class Exercise implements Task permits FourParts {
 
     /** Other keys for a chord between its neighbours as they are answered, the nearest first. */
     List<List<Integer>> ways(int chord, Answers answers) {
-        return solved(laid(answers.keys())).get(chord).alternatives().stream()
+        return solved(voiced(answers.keys())).get(chord).alternatives().stream()
                 .map(other ->
                         other.voicing().pitches().stream().map(Pitch::midi).toList())
                 .toList();
@@ -313,7 +313,7 @@ public sealed class Exercise implements Task permits FourParts {
         key.chords().forEach(chord -> pins.put(chord.index(), chord.voicing()));
         for (Place place : places) {
             Voicing answer = answers.get(place.chord());
-            if (answer != null && !answer.equals(place.laid())) {
+            if (answer != null && !answer.equals(place.voiced())) {
                 pins.put(place.chord(), answer);
             }
         }
@@ -321,11 +321,11 @@ public sealed class Exercise implements Task permits FourParts {
     }
 
     /** Each answer as it lies under the hand, by the index of its chord; those that are empty are left out. */
-    Map<Integer, Voicing> laid(Map<Integer, List<Integer>> answers) {
+    Map<Integer, Voicing> voiced(Map<Integer, List<Integer>> answers) {
         answers.forEach(this::check);
         return places.stream()
                 .filter(place -> !answers.getOrDefault(place.chord(), List.of()).isEmpty())
-                .collect(Collectors.toMap(Place::chord, place -> laid(place, answers.get(place.chord()))));
+                .collect(Collectors.toMap(Place::chord, place -> voiced(place, answers.get(place.chord()))));
     }
 
     private void check(int chord, List<Integer> keys) {
@@ -347,7 +347,7 @@ public sealed class Exercise implements Task permits FourParts {
     }
 
     /** In a style that goes from a bass to a chord the lowest note is a grip of its own. */
-    Voicing laid(Place place, List<Integer> keys) {
+    Voicing voiced(Place place, List<Integer> keys) {
         List<Pitch> pitches = keys.stream()
                 .distinct()
                 .sorted()
@@ -355,12 +355,12 @@ public sealed class Exercise implements Task permits FourParts {
                 .toList();
         List<Integer> own = place.key().stream().map(Pitch::midi).toList();
         if (own.equals(pitches.stream().map(Pitch::midi).toList())) {
-            return place.laid();
+            return place.voiced();
         }
         Chord chord = place.event().chord();
-        int low = place.laid().grips().size() < 2 || pitches.size() < 2
+        int low = place.voiced().grips().size() < 2 || pitches.size() < 2
                 ? 0
-                : Math.min(place.laid().first().tones().size(), pitches.size() - 1);
+                : Math.min(place.voiced().first().tones().size(), pitches.size() - 1);
         List<Grip> grips = Stream.of(pitches.subList(0, low), pitches.subList(low, pitches.size()))
                 .filter(notes -> !notes.isEmpty())
                 .map(notes -> Grip.of(chord, notes))

@@ -57,8 +57,8 @@ public enum ExerciseKind {
         return how;
     }
 
-    /** Whether keys are laid as chords of a left hand. */
-    boolean isLaid() {
+    /** Whether keys are played as chords of a left hand. */
+    boolean isVoiced() {
         return ordinal() <= SIGNATURE.ordinal();
     }
 }

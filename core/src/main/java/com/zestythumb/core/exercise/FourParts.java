@@ -175,7 +175,7 @@ final class FourParts extends Exercise {
 
     /** The keys of a chord from its lowest, one twice where two parts meet on it; the part that is given need not be played. */
     @Override
-    Voicing laid(Place place, List<Integer> keys) {
+    Voicing voiced(Place place, List<Integer> keys) {
         Pitch given = given(place);
         List<Integer> others = new ArrayList<>(keys);
         others.remove((Integer) given.midi());
@@ -248,10 +248,10 @@ final class FourParts extends Exercise {
 
     /** The parts of each chord as they are given and answered; where nothing is answered as the key has them, or nothing. */
     private Map<Integer, List<Pitch>> parts(Map<Integer, List<Integer>> answers, boolean filled) {
-        Map<Integer, Voicing> laid = laid(answers);
+        Map<Integer, Voicing> voiced = voiced(answers);
         Map<Integer, List<Pitch>> parts = new HashMap<>(written);
         for (Place place : places()) {
-            Voicing answer = laid.get(place.chord());
+            Voicing answer = voiced.get(place.chord());
             if (answer != null) {
                 parts.put(place.chord(), answer.pitches());
             } else if (!filled) {
@@ -328,11 +328,11 @@ final class FourParts extends Exercise {
 
     @Override
     List<List<Integer>> ways(int chord, Answers answers) {
-        Map<Integer, Voicing> laid = laid(answers.keys());
+        Map<Integer, Voicing> voiced = voiced(answers.keys());
         return places().stream()
-                .filter(place -> place.chord() == chord && laid.containsKey(chord))
+                .filter(place -> place.chord() == chord && voiced.containsKey(chord))
                 .flatMap(place -> {
-                    Between around = around(place, laid);
+                    Between around = around(place, voiced);
                     return writer.allBetween(around.at(), place.key(), around.before(), around.after()).stream()
                             .limit(WAYS)
                             .map(parts -> keys(place, parts));

@@ -64,7 +64,7 @@ final class Marker {
 
     Marker(Exercise exercise, Map<Integer, List<Integer>> keys) {
         this.exercise = exercise;
-        this.answers = exercise.laid(keys);
+        this.answers = exercise.voiced(keys);
         this.played = exercise.played(keys);
         this.findings = Findings.in(played);
         this.model = exercise.standard();
@@ -101,11 +101,11 @@ final class Marker {
                 return new Mark(place.chord(), bar, Verdict.NOT_ANSWERED, 0, List.of(), List.of(), List.of());
             }
             int points = points();
-            if (isOctaveOff(answer, place.laid())
+            if (isOctaveOff(answer, place.voiced())
                     && answer.first().lowest().midi()
-                            != place.laid().first().lowest().midi()) {
+                            != place.voiced().first().lowest().midi()) {
                 boolean higher = answer.first().lowest().midi()
-                        > place.laid().first().lowest().midi();
+                        > place.voiced().first().lowest().midi();
                 words.add("the same chord as in the model answer, an octave " + (higher ? "higher" : "lower"));
             }
             if (points == Marking.FULL) {
@@ -132,7 +132,7 @@ final class Marker {
             }
             // One note alone is no chord yet.
             boolean single =
-                    !bassAlone && tones.size() == 1 && tones(place.laid()).size() > 1;
+                    !bassAlone && tones.size() == 1 && tones(place.voiced()).size() > 1;
             int points = single ? 0 : 1;
             points += !exercise.counts(Criterion.NOTES) || tells() ? 1 : 0;
             if (bassAlone && faults.contains("wrong-bass")) {
@@ -216,7 +216,7 @@ final class Marker {
         /** Whether the bass is the one that is asked for, and nothing is missing by which the chord is known. */
         private boolean tells() {
             PitchClass lowest = answer.first().tones().get(0).pitch().pitchClass();
-            PitchClass wanted = place.laid().first().lowest().pitchClass();
+            PitchClass wanted = place.voiced().first().lowest().pitchClass();
             boolean alone = exercise.asked() == ExerciseKind.BASS;
             if (alone && tones(answer).size() > 1) {
                 faults.add("too-many");
@@ -253,7 +253,7 @@ final class Marker {
 
         /** Of a shell third or seventh is enough, whichever the key has there. */
         private boolean isWhole() {
-            List<Tone> own = tones(place.laid());
+            List<Tone> own = tones(place.voiced());
             Set<ChordTone> had = own.stream().map(Tone::member).collect(Collectors.toSet());
             boolean shell = own.size() == 2
                     && had.contains(ChordTone.ROOT)

@@ -10,20 +10,20 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
 
-/** What helps where a chord is laid: how it is made, then its notes, then one key after another; never what is given anyway. */
-record PlayedHints(Exercise exercise, Place place, List<Integer> laid) {
+/** What helps where a chord is voiced: how it is made, then its notes, then one key after another; never what is given anyway. */
+record PlayedHints(Exercise exercise, Place place, List<Integer> voiced) {
 
     /**
      * @param asked how often help was asked for here, from 1
      */
     Hint hint(int asked) {
-        List<Integer> left = new ArrayList<>(laid);
+        List<Integer> left = new ArrayList<>(voiced);
         List<Pitch> wanted = exercise.wanted(place).stream()
                 .filter(pitch -> !left.remove((Integer) pitch.midi()))
                 .toList();
         if (wanted.isEmpty()) {
             boolean waits = exercise.asked() == ExerciseKind.FIGURES
-                    && !laid.contains(place.laid().first().lowest().midi());
+                    && !voiced.contains(place.voiced().first().lowest().midi());
             return waits ? Hint.said("play the bass that is given with it") : Hint.NONE;
         }
         return switch (asked) {
@@ -58,12 +58,13 @@ record PlayedHints(Exercise exercise, Place place, List<Integer> laid) {
     }
 
     private String inBass() {
-        return ChordTone.of(chord(), place.laid().first().lowest().pitchClass()).words();
+        return ChordTone.of(chord(), place.voiced().first().lowest().pitchClass())
+                .words();
     }
 
     /** All its notes, and those that do not sound yet. */
     private String notes() {
-        List<Integer> sounding = new ArrayList<>(laid);
+        List<Integer> sounding = new ArrayList<>(voiced);
         place.key().stream()
                 .filter(pitch -> !exercise.wanted(place).contains(pitch))
                 .forEach(pitch -> sounding.add(pitch.midi()));

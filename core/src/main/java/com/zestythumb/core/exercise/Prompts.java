@@ -21,7 +21,7 @@ final class Prompts {
     static String of(Exercise exercise, Place place) {
         Heading heading = exercise.key().sheet().heading();
         Chord chord = place.event().chord();
-        PitchClass lowest = place.laid().first().lowest().pitchClass();
+        PitchClass lowest = place.voiced().first().lowest().pitchClass();
         int inversion = MEMBERS.indexOf(ChordTone.of(chord, lowest));
         String bass = heading.names().fromEnglish(lowest.pretty());
         if (exercise.asked() == ExerciseKind.INVERSIONS) {
@@ -42,12 +42,12 @@ final class Prompts {
         if (!hasFigures(exercise)) {
             return List.of();
         }
-        PitchClass bass = place.laid().first().lowest().pitchClass();
+        PitchClass bass = place.voiced().first().lowest().pitchClass();
         Key key = exercise.key().sheet().bars().get(place.event().bar()).key();
         List<String> before = exercise.places().stream()
                 .filter(other -> other.event().bar() == place.event().bar()
                         && other.event().end().equals(place.event().start())
-                        && other.laid().first().lowest().pitchClass().equals(bass))
+                        && other.voiced().first().lowest().pitchClass().equals(bass))
                 .findFirst()
                 .map(other -> figures(exercise, other))
                 .orElse(List.of());

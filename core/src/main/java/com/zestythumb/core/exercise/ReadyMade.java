@@ -27,8 +27,8 @@ import java.util.stream.Collectors;
  * @param name as it is offered to the teacher
  * @param words what the student does
  * @param asked what is to be found
- * @param style how the key is laid
- * @param school whose rules it is laid by; null for the teacher's own
+ * @param style how the key is voiced
+ * @param school whose rules it is voiced by; null for the teacher's own
  * @param given how many bars at the beginning are given
  * @param bars the music of a key, by the seed
  * @param minor whether the keys are minor

@@ -33,7 +33,7 @@ public sealed interface Task permits Exercise, Transposed, Quiz {
      * @param key the tune as the teacher has it
      * @param bars by their index
      * @param to the key in which it is to be played, or whose signature counts, where that is asked; else null
-     * @param counts what counts where keys are laid
+     * @param counts what counts where keys are played
      * @throws IllegalArgumentException where nothing is left to find
      */
     static Task of(Arrangement key, Set<Integer> bars, ExerciseKind asked, Key to, Set<Criterion> counts) {
@@ -43,7 +43,7 @@ public sealed interface Task permits Exercise, Transposed, Quiz {
         if (asked == ExerciseKind.FOUR_PARTS) {
             return FourParts.of(key, bars, counts);
         }
-        return asked.isLaid() ? new Exercise(key, bars, asked, counts) : Quiz.of(key, bars, asked);
+        return asked.isVoiced() ? new Exercise(key, bars, asked, counts) : Quiz.of(key, bars, asked);
     }
 
     /** The tune with all that is right. */

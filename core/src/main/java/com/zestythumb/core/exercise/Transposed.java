@@ -72,7 +72,7 @@ final class Transposed implements Task {
     @Override
     public LeadSheet page(Answers answers, Set<Integer> shown) {
         // What makes no sense is refused here as well.
-        played.laid(answers.keys());
+        played.voiced(answers.keys());
         return WrittenOut.of(
                 seen, IntStream.range(0, seen.sheet().bars().size()).boxed().collect(Collectors.toSet()));
     }

@@ -4,7 +4,7 @@ import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.voicing.Grip;
 import java.util.List;
 
-/** Finds fingers for what a left hand plays, once its figure is known. */
+/** Finds fingers for what a left hand plays, once its pattern is known. */
 @FunctionalInterface
 public interface FingerSearch {
 

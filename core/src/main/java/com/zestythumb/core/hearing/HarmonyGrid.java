@@ -68,7 +68,7 @@ final class HarmonyGrid {
         return struck == 0 ? NOTHING_STRUCK : struck >= 3 ? BLOCK_STRUCK : struck == 2 ? TWO_STRUCK : 1;
     }
 
-    /** A figure that begins anew from a lower note has another chord sooner than one that goes on above its bass. */
+    /** A pattern that begins anew from a lower note has another chord sooner than one that goes on above its bass. */
     private static double bass(SoundingBar bar, boolean[] tune, Fraction at) {
         int before = Integer.MAX_VALUE;
         int here = Integer.MAX_VALUE;

@@ -60,7 +60,7 @@ final class Segment {
             }
         }
         this.silent = lowest == Integer.MAX_VALUE;
-        // A figure is named by the note it starts from, though it may dip below it later.
+        // A pattern is named by the note it starts from, though it may dip below it later.
         this.bass = silent ? -1 : (opening < Integer.MAX_VALUE && opening - lowest <= DIP ? opening : lowest) % 12;
         if (silent) {
             this.labels = new int[0];
@@ -129,11 +129,11 @@ final class Segment {
                         blocks.add(block);
                     }
                 });
-        return blocks.size() < 2 ? figures(bar, start, end, present) : blocks;
+        return blocks.size() < 2 ? patterns(bar, start, end, present) : blocks;
     }
 
-    /** Of a figure that runs in halves of the bar each half has to hold the chord by itself. */
-    private static List<double[]> figures(SoundingBar bar, Fraction start, Fraction end, double[] present) {
+    /** Of a pattern that runs in halves of the bar each half has to hold the chord by itself. */
+    private static List<double[]> patterns(SoundingBar bar, Fraction start, Fraction end, double[] present) {
         Fraction half = bar.meter().figureGroup();
         List<double[]> halves = new ArrayList<>();
         for (Fraction from = start; from.plus(half).compareTo(end) <= 0; from = from.plus(half)) {

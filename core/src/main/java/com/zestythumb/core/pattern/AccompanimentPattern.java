@@ -35,7 +35,7 @@ import java.util.stream.IntStream;
  * @param mostNotes how many notes it wants of a chord at most
  * @param text its text form
  * @param patterns what the text says
- * @param lays the style that it brings with it, in which its chords are laid whatever else is chosen; null for most
+ * @param lays the style that it brings with it, in which its chords are voiced whatever else is chosen; null for most
  */
 public record AccompanimentPattern(
         String id, String name, int level, int mostNotes, String text, List<MeterVariant> patterns, VoicingStyle lays) {
@@ -43,7 +43,7 @@ public record AccompanimentPattern(
     private static final int GROUP_OF_TRIPLETS = 3;
 
     /**
-     * A moment of a figure.
+     * A moment of a pattern.
      *
      * @param onset quarter notes after the chord begins
      * @param duration quarter notes
@@ -71,7 +71,7 @@ public record AccompanimentPattern(
         }
     }
 
-    /** Throws with place and remedy where the text says no figure. */
+    /** Throws with place and remedy where the text says no pattern. */
     public static AccompanimentPattern of(String id, String name, int level, int mostNotes, String text) {
         return new AccompanimentPattern(id, name, level, mostNotes, text, PatternReader.read(text), null);
     }
@@ -107,7 +107,7 @@ public record AccompanimentPattern(
     }
 
     /**
-     * The figure over one chord; a single note is struck once and held.
+     * The pattern over one chord; a single note is struck once and held.
      *
      * @param layout how the chord lies
      * @param start where the chord begins, quarter notes after the bar line
@@ -147,7 +147,7 @@ public record AccompanimentPattern(
             new Line(voice, ofHand[hand]++, layout, meter, rounds).play(start, duration, group, steps);
         }
         if (steps.isEmpty()) {
-            // A chord too short for a figure that begins with a rest is heard all the same; a figure of rests is not.
+            // A chord too short for a pattern that begins with a rest is heard all the same; a pattern of rests is not.
             return bar(pattern, layout, meter).isEmpty() ? steps : atOnce;
         }
         steps.sort(Comparator.comparing(Step::onset));

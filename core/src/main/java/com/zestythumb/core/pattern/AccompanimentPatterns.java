@@ -4,7 +4,7 @@ import com.zestythumb.core.voicing.VoicingStyles;
 import java.util.List;
 import java.util.Map;
 
-/** The catalogue of figures, simplest first (patterns: common practice). A new one is a new row. */
+/** The catalogue of patterns, simplest first (patterns: common practice). A new one is a new row. */
 public final class AccompanimentPatterns {
 
     private static final int HAND = 5;
@@ -212,7 +212,7 @@ public final class AccompanimentPatterns {
             OCTAVE_UNDER,
             FLOWING);
 
-    /** What a figure turns into for a bar where it has come three times: one thing is changed, not all (common practice). */
+    /** What a pattern turns into for a bar where it has come three times: one thing is changed, not all (common practice). */
     private static final Map<AccompanimentPattern, AccompanimentPattern> VARIATIONS = Map.of(
             BLOCK, ON_EACH_BEAT,
             BROKEN_UP, UP_AND_BACK,
@@ -229,19 +229,19 @@ public final class AccompanimentPatterns {
         return ALL;
     }
 
-    /** The variation of a figure. */
-    public static AccompanimentPattern variation(AccompanimentPattern figure) {
-        return VARIATIONS.getOrDefault(figure, BROKEN_UP);
+    /** The variation of a pattern. */
+    public static AccompanimentPattern variation(AccompanimentPattern pattern) {
+        return VARIATIONS.getOrDefault(pattern, BROKEN_UP);
     }
 
     /**
-     * The figure with this id.
+     * The pattern with this id.
      *
      * @throws IllegalArgumentException if there is none
      */
     public static AccompanimentPattern named(String id) {
         return ALL.stream()
-                .filter(figure -> figure.id().equals(id))
+                .filter(pattern -> pattern.id().equals(id))
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("there is no pattern \"" + id + "\"; choose one of "
                         + ALL.stream().map(AccompanimentPattern::id).toList()));

@@ -8,7 +8,7 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
- * What a figure plays in some meters.
+ * What a pattern plays in some meters.
  *
  * @param meters where it is played
  * @param group after how many quarter notes it begins anew

@@ -26,7 +26,7 @@ final class PatternReader {
 
     private PatternReader() {}
 
-    /** Throws with place and remedy where the text says no figure. */
+    /** Throws with place and remedy where the text says no pattern. */
     static List<MeterVariant> read(String text) {
         if (text.isBlank()) {
             throw new IllegalArgumentException("a pattern needs strokes; write for example 1/8 bass (top inner)");

@@ -27,7 +27,7 @@ import java.util.stream.Collectors;
  * @param speed most keys struck one after another in a second
  * @param toLearn bars to learn
  * @param reading ledger lines of the farthest note and accidentals in a bar at most, together
- * @param knowledge level of its style and of its figure: what a lesson teaches before the fingers learn it
+ * @param knowledge level of its style and of its pattern: what a lesson teaches before the fingers learn it
  * @param step from 1, a first-term piece, to 5
  */
 public record Difficulty(
@@ -66,7 +66,7 @@ public record Difficulty(
         int stretch = stretch(tune);
         int together = together(tune);
         int knowledge = Math.max(
-                tune.choices().style().style().level(), tune.choices().figure().level());
+                tune.choices().style().style().level(), tune.choices().pattern().level());
         int spare = tune.choices().hand().span() - stretch;
         double speed = speed(tune);
         int toLearn = bars.toLearn();

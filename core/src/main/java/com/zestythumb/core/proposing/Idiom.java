@@ -98,7 +98,7 @@ enum Idiom {
             "root-fifth-tenth BROKEN_UP");
 
     /** A voicing with a pattern. */
-    record Usual(VoicingStyle style, AccompanimentPattern figure) {}
+    record Usual(VoicingStyle style, AccompanimentPattern pattern) {}
 
     private static final int BRISK = 100;
     private static final int LIVELY = 116;
@@ -115,8 +115,8 @@ enum Idiom {
 
     private static Usual usual(String text) {
         String[] words = text.split(" ");
-        AccompanimentPattern figure = AccompanimentPatterns.named(words[1]);
-        return new Usual(figure.lays() == null ? VoicingStyles.named(words[0]) : figure.lays(), figure);
+        AccompanimentPattern pattern = AccompanimentPatterns.named(words[1]);
+        return new Usual(pattern.lays() == null ? VoicingStyles.named(words[0]) : pattern.lays(), pattern);
     }
 
     List<Usual> usual() {

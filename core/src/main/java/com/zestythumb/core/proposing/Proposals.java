@@ -24,7 +24,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * Three whole left hands for one tune and one student, from easy to rich. Of all pairs of a style and a figure that the hand
+ * Three whole left hands for one tune and one student, from easy to rich. Of all pairs of a style and a pattern that the hand
  * spans, the chords ask for and the wish includes, the usual ones are arranged and measured; one is taken at the student's
  * level, one a step below it and one above, or the nearest there are.
  */
@@ -74,7 +74,7 @@ public final class Proposals {
      */
     public record Proposal(Choices choices, Difficulty difficulty, int days, int wanted) {}
 
-    private record Pair(StyleChoice style, AccompanimentPattern figure, int level, int rank) {}
+    private record Pair(StyleChoice style, AccompanimentPattern pattern, int level, int rank) {}
 
     private record Measured(Pair pair, Choices choices, Difficulty difficulty) {}
 
@@ -92,8 +92,8 @@ public final class Proposals {
         Set<List<Heard>> heard = new HashSet<>();
         for (Pair pair : pairs(sheet, chords, choices.hand(), wish)) {
             // A pattern that brings its voicing leaves the chosen one for another.
-            Choices styled = pair.figure().lays() == null ? choices.with(pair.style()) : choices;
-            Choices own = styled.with(pair.figure()).withStretches(List.of()).withPins(List.of());
+            Choices styled = pair.pattern().lays() == null ? choices.with(pair.style()) : choices;
+            Choices own = styled.with(pair.pattern()).withStretches(List.of()).withPins(List.of());
             Arrangement arranged = tune.arranged(own);
             if (heard.add(heard(arranged))) {
                 measured.add(new Measured(pair, own, Difficulty.of(arranged)));
@@ -147,7 +147,7 @@ public final class Proposals {
     private static boolean isOneThingNew(Measured one, Measured beside) {
         return beside == null
                 || one.pair().style().equals(beside.pair().style())
-                || one.pair().figure().equals(beside.pair().figure());
+                || one.pair().pattern().equals(beside.pair().pattern());
     }
 
     /** The pairs that belong to this kind of tune, the usual ones first; then others of the kind that is wished. */
@@ -170,7 +170,7 @@ public final class Proposals {
     private static boolean isAmong(Pair pair, List<Pair> others) {
         return others.stream()
                 .anyMatch(other ->
-                        other.style().equals(pair.style()) && other.figure().equals(pair.figure()));
+                        other.style().equals(pair.style()) && other.pattern().equals(pair.pattern()));
     }
 
     private static List<Pair> usual(
@@ -180,9 +180,9 @@ public final class Proposals {
             // Where the right hand has the tune it has no chords.
             boolean free = !sheet.hasMelody() || !usual.style().leavesTune();
             if (free
-                    && wish.texture().includes(usual.figure())
-                    && suits(usual.style(), chords, hand, usual.figure().strokes(sheet.meter()))) {
-                pairs.add(pair(usual.style(), usual.figure(), rank + pairs.size()));
+                    && wish.texture().includes(usual.pattern())
+                    && suits(usual.style(), chords, hand, usual.pattern().strokes(sheet.meter()))) {
+                pairs.add(pair(usual.style(), usual.pattern(), rank + pairs.size()));
             }
         }
         return pairs;
@@ -193,22 +193,22 @@ public final class Proposals {
         return pair.level() <= wish.level() + 1 && (pair.level() < LATE || wish.level() >= LATE);
     }
 
-    private static Pair pair(VoicingStyle style, AccompanimentPattern figure, int rank) {
-        return new Pair(new StyleChoice(style, Map.of()), figure, Math.max(style.level(), figure.level()), rank);
+    private static Pair pair(VoicingStyle style, AccompanimentPattern pattern, int rank) {
+        return new Pair(new StyleChoice(style, Map.of()), pattern, Math.max(style.level(), pattern.level()), rank);
     }
 
     /** All pairs that suit, a few of each level that they seem to be of. */
     private static List<Pair> others(LeadSheet sheet, List<ChordEvent> chords, Hand hand, Wish wish) {
-        List<AccompanimentPattern> figures = wish.texture().figures(sheet.meter());
+        List<AccompanimentPattern> patterns = wish.texture().patterns(sheet.meter());
         List<VoicingStyle> styles = VoicingStyles.all();
         List<Pair> pairs = new ArrayList<>();
         for (VoicingStyle style : styles) {
             if (!suits(style, chords, hand, AttackMode.TOGETHER)) {
                 continue;
             }
-            for (AccompanimentPattern figure : figures) {
-                if (belongs(style, figure) && style.level() <= wish.level() + 2) {
-                    pairs.add(pair(style, figure, OTHERS + styles.indexOf(style) * 2 + figures.indexOf(figure) * 3));
+            for (AccompanimentPattern pattern : patterns) {
+                if (belongs(style, pattern) && style.level() <= wish.level() + 2) {
+                    pairs.add(pair(style, pattern, OTHERS + styles.indexOf(style) * 2 + patterns.indexOf(pattern) * 3));
                 }
             }
         }
@@ -241,8 +241,8 @@ public final class Proposals {
             VoicingStyles.TWO_OCTAVES,
             Set.of(AccompanimentPatterns.WAVE, AccompanimentPatterns.FLOWING, AccompanimentPatterns.BROKEN_UP));
 
-    private static boolean belongs(VoicingStyle style, AccompanimentPattern figure) {
-        return OWN_FIGURES.getOrDefault(style, Set.of(figure)).contains(figure);
+    private static boolean belongs(VoicingStyle style, AccompanimentPattern pattern) {
+        return OWN_FIGURES.getOrDefault(style, Set.of(pattern)).contains(pattern);
     }
 
     /** Whether the hand plays most of the chords as the style means them, and half of them ask for it. */

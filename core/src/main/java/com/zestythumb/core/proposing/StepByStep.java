@@ -31,15 +31,15 @@ public final class StepByStep {
     private StepByStep() {}
 
     /**
-     * The way to a left hand in steps, each with one thing more: its bass, its chords held, its figure, the whole as it is
+     * The way to a left hand in steps, each with one thing more: its bass, its chords held, its pattern, the whole as it is
      * chosen (common practice).
      */
     public static List<Step> to(AnalysedSheet tune, Choices choices) {
         Choices plain = choices.withStretches(List.of()).varied(false).with(Pedalling.NONE);
         Arrangement finished = tune.arranged(plain);
-        StyleChoice own = plain.figure().lays() == null
+        StyleChoice own = plain.pattern().lays() == null
                 ? plain.style()
-                : usual(plain.figure().lays());
+                : usual(plain.pattern().lays());
         Choices held = plain.with(own).with(AccompanimentPatterns.BLOCK).withPins(kept(finished));
         List<Step> steps = new ArrayList<>();
         add(
@@ -52,7 +52,7 @@ public final class StepByStep {
         if (own.equals(plain.style())) {
             add(steps, tune, "The chords as they lie in the end, held", held);
         }
-        if (plain.figure().lays() == null && choices.figure().level() > AccompanimentPatterns.ON_EACH_BEAT.level()) {
+        if (plain.pattern().lays() == null && choices.pattern().level() > AccompanimentPatterns.ON_EACH_BEAT.level()) {
             add(steps, tune, "A chord on each beat", held.with(AccompanimentPatterns.ON_EACH_BEAT));
         }
         add(steps, tune, "The pattern", plain);

@@ -7,7 +7,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** What kind of accompaniment is wished, in a teacher's words, with its figures, the usual ones first. */
+/** What kind of accompaniment is wished, in a teacher's words, with its patterns, the usual ones first. */
 public enum Texture {
     ANY(
             "Whatever suits",
@@ -52,11 +52,11 @@ public enum Texture {
             AccompanimentPatterns.THREE_THREE_TWO);
 
     private final String label;
-    private final List<AccompanimentPattern> figures;
+    private final List<AccompanimentPattern> patterns;
 
-    Texture(String label, AccompanimentPattern... figures) {
+    Texture(String label, AccompanimentPattern... patterns) {
         this.label = label;
-        this.figures = Arrays.stream(figures).toList();
+        this.patterns = Arrays.stream(patterns).toList();
     }
 
     /** As it is offered to the teacher. */
@@ -64,16 +64,16 @@ public enum Texture {
         return label;
     }
 
-    boolean includes(AccompanimentPattern figure) {
-        return figures.contains(figure);
+    boolean includes(AccompanimentPattern pattern) {
+        return patterns.contains(pattern);
     }
 
-    /** The meter's own figure first, then those of the kind, the usual ones before others. */
-    List<AccompanimentPattern> figures(Meter meter) {
+    /** The meter's own pattern first, then those of the kind, the usual ones before others. */
+    List<AccompanimentPattern> patterns(Meter meter) {
         AccompanimentPattern own = own(meter);
         return includes(own)
-                ? Stream.concat(Stream.of(own), figures.stream()).distinct().toList()
-                : figures;
+                ? Stream.concat(Stream.of(own), patterns.stream()).distinct().toList()
+                : patterns;
     }
 
     /** A waltz in three, a roll in six; else the plainest of the kind (common practice). */
@@ -81,6 +81,6 @@ public enum Texture {
         if (meter.isCompound()) {
             return AccompanimentPatterns.UP_AND_BACK;
         }
-        return meter.count() == 3 ? AccompanimentPatterns.BASS_AND_CHORDS : figures.get(0);
+        return meter.count() == 3 ? AccompanimentPatterns.BASS_AND_CHORDS : patterns.get(0);
     }
 }

@@ -48,7 +48,7 @@ public final class BarFilling {
 
     /** A tuplet that was cut has as many notes as are left of it. */
     public static List<SheetNote> withWholeTuplets(List<SheetNote> notes) {
-        List<SheetNote> mended = new ArrayList<>();
+        List<SheetNote> fixed = new ArrayList<>();
         for (int from = 0; from < notes.size(); ) {
             int to = from + 1;
             while (to < notes.size() && goesOn(notes.get(to - 1), notes.get(to))) {
@@ -64,11 +64,11 @@ public final class BarFilling {
                 place += note.onset().equals(at) ? 0 : 1;
                 at = note.onset();
                 Tuplet old = note.tuplet();
-                mended.add(old == null ? note : note.withTuplet(new Tuplet(old.actual(), old.normal(), place, size)));
+                fixed.add(old == null ? note : note.withTuplet(new Tuplet(old.actual(), old.normal(), place, size)));
             }
             from = to;
         }
-        return mended;
+        return fixed;
     }
 
     private static boolean goesOn(SheetNote note, SheetNote next) {

@@ -32,7 +32,7 @@ public record ChordEvent(
     /** When and how a chord is struck. */
     public enum Timing {
         PLAIN,
-        /** Struck once and held, whatever the figure. */
+        /** Struck once and held, whatever the pattern. */
         HELD,
         /** Struck an eighth before its place and held over. */
         PUSHED

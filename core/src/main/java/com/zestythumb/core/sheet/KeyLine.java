@@ -24,7 +24,7 @@ public final class KeyLine {
             return written;
         }
         if (!before.problems().isEmpty()) {
-            throw new IllegalArgumentException("mend this first, so that nothing is lost: "
+            throw new IllegalArgumentException("fix this first, so that nothing is lost: "
                     + before.problems().get(0));
         }
         LeadSheet heard = before.sheet().heardIn(key);

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Chords that are laid alike because their lines are: they are one chord to the solver, which pays for each of them and for
+ * Chords that are voiced alike because their lines are: they are one chord to the solver, which pays for each of them and for
  * every way to and from them, as it does for a bar that is written once and played twice.
  */
 final class Alike {
@@ -26,7 +26,7 @@ final class Alike {
         this.place = new int[task.chords().size()];
         Map<Integer, Integer> places = new HashMap<>();
         for (int chord = 0; chord < place.length; chord++) {
-            // What is fixed is laid for itself.
+            // What is fixed is voiced for itself.
             boolean alone = task.alike().isEmpty()
                     || task.pins().containsKey(chord)
                     || task.written().containsKey(chord);
@@ -44,12 +44,12 @@ final class Alike {
         return members.size() == place.length;
     }
 
-    /** Whether they are laid alike already. */
+    /** Whether they are voiced alike already. */
     boolean holds(Solution found) {
         for (List<Integer> some : members) {
-            Voicing laid = found.chords().get(some.get(0)).voicing();
+            Voicing voiced = found.chords().get(some.get(0)).voicing();
             for (int chord : some) {
-                if (!found.chords().get(chord).voicing().equals(laid)) {
+                if (!found.chords().get(chord).voicing().equals(voiced)) {
                     return false;
                 }
             }

@@ -1,6 +1,6 @@
 package com.zestythumb.core.solving;
 
-import com.zestythumb.core.solving.VoicingTask.Laid;
+import com.zestythumb.core.solving.VoicingTask.ChordInStyle;
 import com.zestythumb.core.stopping.StoppedException;
 import com.zestythumb.core.voicing.Voicing;
 import java.util.ArrayList;
@@ -8,14 +8,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** The ways in which each chord of a task may be laid. The same chord in the same style has the same list. */
+/** The ways in which each chord of a task may be voiced. The same chord in the same style has the same list. */
 public final class Candidates {
 
     private Candidates() {}
 
     /** For each chord all voicings of its style, and the pinned one if it is none of them; where somebody wrote it that alone. */
     public static List<List<Voicing>> of(VoicingTask task) {
-        Map<Laid, List<Voicing>> known = new HashMap<>();
+        Map<ChordInStyle, List<Voicing>> known = new HashMap<>();
         List<List<Voicing>> layers = new ArrayList<>();
         for (int i = 0; i < task.chords().size(); i++) {
             StoppedException.ifInterrupted();
@@ -23,8 +23,8 @@ public final class Candidates {
                 layers.add(List.of(task.written().get(i)));
                 continue;
             }
-            List<Voicing> layer =
-                    known.computeIfAbsent(new Laid(task.chords().get(i), task.style(i)), laid -> allowed(laid, task));
+            List<Voicing> layer = known.computeIfAbsent(
+                    new ChordInStyle(task.chords().get(i), task.style(i)), voiced -> allowed(voiced, task));
             Wanted wanted = task.wanted().get(i);
             if (wanted != null && layer.stream().anyMatch(wanted::allows)) {
                 layer = layer.stream().filter(wanted::allows).toList();
@@ -40,8 +40,8 @@ public final class Candidates {
     }
 
     /** The voicings of a chord without the forbidden notes, where any is left. */
-    private static List<Voicing> allowed(Laid laid, VoicingTask task) {
-        List<Voicing> all = laid.style().candidates(laid.chord(), task.hand(), task.mostNotes());
+    private static List<Voicing> allowed(ChordInStyle voiced, VoicingTask task) {
+        List<Voicing> all = voiced.style().candidates(voiced.chord(), task.hand(), task.mostNotes());
         if (task.forbidden().isEmpty()) {
             return all;
         }

@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * What there is to learn of each candidate of a tune: its shape, which is a chord laid in one way, and the shape of the
+ * What there is to learn of each candidate of a tune: its shape, which is a chord voiced in one way, and the shape of the
  * hand, wherever on the keyboard it lies. Each is learned once.
  */
 final class Shapes {

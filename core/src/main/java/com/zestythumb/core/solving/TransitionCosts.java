@@ -220,7 +220,7 @@ final class TransitionCosts {
         return once * task.transitions().times(pair);
     }
 
-    /** What a style minds on the way is minded between its own voicings. */
+    /** What a style charges for on the way is charged between its own voicings. */
     private List<TransitionTerm> terms(Transition pair) {
         StyleChoice style = task.style(pair.to());
         if (style.style().ways().isEmpty() || !task.style(pair.from()).equals(style)) {

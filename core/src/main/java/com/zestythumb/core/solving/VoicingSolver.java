@@ -17,7 +17,7 @@ import java.util.stream.IntStream;
  * Lays a whole progression under the hand so that the fingers travel least: the exact minimum of semitones moved plus
  * the charges of the style's {@link CostTerm terms} and of the school's rules, over all candidates of the style. What
  * follows what is told by the {@link Transitions}: a way back at a repeat counts like any other, each way once, and a
- * chord that is written once is laid in one way.
+ * chord that is written once is voiced in one way.
  */
 public final class VoicingSolver {
 
@@ -96,7 +96,7 @@ public final class VoicingSolver {
     public static Solution solution(VoicingTask task, int others) {
         Alike alike = new Alike(task);
         Solution free = new VoicingSolver(task, Candidates.of(task), others, OwnCosts.each(task)).solve();
-        // The best of all is the best of those that are laid alike, where it is one of them.
+        // The best of all is the best of those that are voiced alike, where it is one of them.
         if (alike.isNone() || alike.holds(free)) {
             return free;
         }

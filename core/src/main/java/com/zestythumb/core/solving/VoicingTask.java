@@ -26,7 +26,7 @@ import java.util.stream.IntStream;
  *
  * @param chords the sounding chords in their written order
  * @param transitions which of them follow one another when they are played
- * @param styles how each of them is laid
+ * @param styles how each of them is voiced
  * @param mostNotes a chord with more notes loses what its style can spare
  * @param seconds how long the hand has for a transition, from the last key before to the first behind
  * @param weights how much the teacher minds what
@@ -35,7 +35,7 @@ import java.util.stream.IntStream;
  * @param wanted notes wanted at the edges of chords, by index into {@code chords}
  * @param pins voicings the teacher fixed, by index into {@code chords}
  * @param written voicings that somebody wrote, in place of all others, by index into {@code chords}
- * @param alike for each chord the first of those that are laid alike, itself where it is alone; empty where all are
+ * @param alike for each chord the first of those that are voiced alike, itself where it is alone; empty where all are
  */
 public record VoicingTask(
         List<Chord> chords,
@@ -94,34 +94,34 @@ public record VoicingTask(
 
     /** The chords that the hand cannot play as their style means them; not those the teacher fixed. */
     public Set<Integer> notReached() {
-        Map<Laid, Boolean> known = new HashMap<>();
+        Map<ChordInStyle, Boolean> known = new HashMap<>();
         return IntStream.range(0, chords.size())
                 .filter(i -> !pins.containsKey(i) && !written.containsKey(i))
-                .filter(i -> !known.computeIfAbsent(new Laid(chords.get(i), styles.get(i)), this::isReached))
+                .filter(i -> !known.computeIfAbsent(new ChordInStyle(chords.get(i), styles.get(i)), this::isReached))
                 .boxed()
                 .collect(Collectors.toUnmodifiableSet());
     }
 
-    private boolean isReached(Laid laid) {
-        return laid.style()
+    private boolean isReached(ChordInStyle voiced) {
+        return voiced.style()
                 .style()
                 .reaches(
-                        laid.chord(),
+                        voiced.chord(),
                         new Wishes(
                                 hand,
                                 mostNotes,
-                                laid.style().settings(),
-                                laid.style().strokes()));
+                                voiced.style().settings(),
+                                voiced.style().strokes()));
     }
 
-    /** Whether a chord so laid has at its edges what is wanted there. */
+    /** Whether a chord so voiced has at its edges what is wanted there. */
     public boolean keeps(int chord, Voicing voicing) {
         Wanted here = wanted.get(chord);
         return here == null || here.allows(voicing);
     }
 
-    /** A chord in a style: the same two are laid in the same ways. */
-    record Laid(Chord chord, StyleChoice style) {}
+    /** A chord in a style: the same two are voiced in the same ways. */
+    record ChordInStyle(Chord chord, StyleChoice style) {}
 
     /** What goes on around a chord. */
     public ChordContext around(int chord) {

@@ -234,7 +234,7 @@ public final class HandRules {
         }
     });
 
-    /** A half step or a minor ninth between the hands on a strong beat, a half step also for a whole beat; one note played softly mends it (common practice). */
+    /** A half step or a minor ninth between the hands on a strong beat, a half step also for a whole beat; one note played softly fixes it (common practice). */
     static final Rule<VerticalInterval> CLASH = Rule.charged(
             "clash",
             VerticalInterval.class,

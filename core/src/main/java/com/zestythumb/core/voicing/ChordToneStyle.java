@@ -14,9 +14,9 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
- * Chords laid as a few of their members in a given order from below, such as root and seventh, at every place in the
+ * Chords voiced as a few of their members in a given order from below, such as root and seventh, at every place in the
  * hand's range. What it lays is data: shapes such as {@code "bass third"}, in rows of which a hand that cannot span the
- * first gets the next; where it can span none, the last row is laid, and the stretch charged.
+ * first gets the next; where it can span none, the last row is voiced, and the stretch charged.
  *
  * <p>A sixth stands in for a missing seventh, a fourth or second for a missing third (common practice). Where a slash
  * chord has the member in the bass already, the root takes its place.
@@ -186,8 +186,8 @@ final class ChordToneStyle extends NamedStyle {
         return new ChordToneStyle(label(), some, ways, onRoot, home, rows);
     }
 
-    /** The same minding something on the way from chord to chord. */
-    ChordToneStyle minding(TransitionTerm... others) {
+    /** The same, charging for something on the way from chord to chord. */
+    ChordToneStyle charging(TransitionTerm... others) {
         return new ChordToneStyle(label(), terms(), List.of(others), onRoot, home, rows);
     }
 
@@ -227,7 +227,7 @@ final class ChordToneStyle extends NamedStyle {
     @Override
     public boolean reaches(Chord chord, Wishes wishes) {
         for (List<List<Place>> row : rows) {
-            List<Voicing> here = laid(chord, row, wishes);
+            List<Voicing> here = voiced(chord, row, wishes);
             if (!here.isEmpty()) {
                 return here.stream().anyMatch(wishes::allow);
             }
@@ -237,21 +237,21 @@ final class ChordToneStyle extends NamedStyle {
 
     @Override
     public List<Voicing> candidates(Chord chord, Wishes wishes) {
-        List<Voicing> laid = List.of();
+        List<Voicing> voiced = List.of();
         for (List<List<Place>> row : rows) {
-            List<Voicing> here = laid(chord, row, wishes);
+            List<Voicing> here = voiced(chord, row, wishes);
             List<Voicing> within = here.stream().filter(wishes::allow).toList();
             if (!within.isEmpty()) {
                 List<Voicing> atHome = within.stream().filter(home::has).toList();
                 return atHome.isEmpty() ? within : atHome;
             }
-            laid = here.isEmpty() ? laid : here;
+            voiced = here.isEmpty() ? voiced : here;
         }
-        return laid;
+        return voiced;
     }
 
     /** A bass that the chart writes is the lowest note, where the style has basses at all. */
-    private static List<Voicing> laid(Chord chord, List<List<Place>> row, Wishes wishes) {
+    private static List<Voicing> voiced(Chord chord, List<List<Place>> row, Wishes wishes) {
         boolean hasBass = row.stream().anyMatch(shape -> shape.get(0) == Place.BASS);
         List<Voicing> here = new ArrayList<>();
         row.forEach(shape -> addEverywhere(chord, shape, wishes.hand(), here));
@@ -281,21 +281,21 @@ final class ChordToneStyle extends NamedStyle {
         List<PitchClass> tones = tones(chord, shape);
         int from = hand.lowest().midi();
         while (!tones.isEmpty()) {
-            List<Tone> laid = new ArrayList<>();
+            List<Tone> voiced = new ArrayList<>();
             int floor = from;
             for (int i = 0; i < tones.size(); i++) {
                 boolean wide = shape.get(i) == Place.TENTH;
-                Pitch pitch =
-                        Pitch.atOrAbove(tones.get(i), wide ? laid.get(0).pitch().midi() + OCTAVE : floor);
-                laid.add(new Tone(pitch, Colours.member(chord, pitch.pitchClass())));
+                Pitch pitch = Pitch.atOrAbove(
+                        tones.get(i), wide ? voiced.get(0).pitch().midi() + OCTAVE : floor);
+                voiced.add(new Tone(pitch, Colours.member(chord, pitch.pitchClass())));
                 floor = pitch.midi() + 1;
             }
-            if (laid.get(laid.size() - 1).pitch().midi() > hand.highest().midi()) {
+            if (voiced.get(voiced.size() - 1).pitch().midi() > hand.highest().midi()) {
                 return;
             }
             // Whatever the hand leaves out, the harmony has its own bass.
-            found.add(new Voicing(chord, chord.bass(), List.of(new Grip(laid))));
-            from = laid.get(0).pitch().midi() + 1;
+            found.add(new Voicing(chord, chord.bass(), List.of(new Grip(voiced))));
+            from = voiced.get(0).pitch().midi() + 1;
         }
     }
 }

@@ -107,7 +107,7 @@ final class CloseStyle implements VoicingStyle {
             ordered.sort(Comparator.comparingInt(
                     set -> set.size() + bass >= wanted ? set.size() + bass : 2 * FINGERS - set.size() - bass));
             for (int size : ordered.stream().map(List::size).distinct().toList()) {
-                List<Voicing> found = laid(
+                List<Voicing> found = voiced(
                         chord, sets.stream().filter(set -> set.size() == size).toList(), inversions, wishes);
                 List<Voicing> held = found.stream().filter(wishes::allow).toList();
                 if (!held.isEmpty()) {
@@ -118,7 +118,7 @@ final class CloseStyle implements VoicingStyle {
                 }
             }
         }
-        return laid(chord, sets, inversions, wishes);
+        return voiced(chord, sets, inversions, wishes);
     }
 
     /** A triad over its seventh is a seventh chord to the ear, and has as many notes. */
@@ -128,7 +128,8 @@ final class CloseStyle implements VoicingStyle {
                 && !chord.quality().hasSeventh();
     }
 
-    private static List<Voicing> laid(Chord chord, List<List<PitchClass>> sets, Inversions inversions, Wishes wishes) {
+    private static List<Voicing> voiced(
+            Chord chord, List<List<PitchClass>> sets, Inversions inversions, Wishes wishes) {
         List<Voicing> found = new ArrayList<>();
         for (List<PitchClass> tones : sets) {
             for (PitchClass bass : basses(chord, tones, inversions, wishes.strokes())) {
@@ -150,7 +151,7 @@ final class CloseStyle implements VoicingStyle {
             return held;
         }
         List<Voicing> more = new ArrayList<>(held);
-        laid(chord, List.of(triad(chord)), Inversions.NEAREST, wishes).stream()
+        voiced(chord, List.of(triad(chord)), Inversions.NEAREST, wishes).stream()
                 .filter(voicing -> voicing.soundingBass().equals(chord.root()) && wishes.allow(voicing))
                 .forEach(more::add);
         return more;

@@ -133,7 +133,7 @@ final class TwoHandsStyle extends NamedStyle {
             for (Grip one : above) {
                 int room = share == Share.OCTAVE && wishes.hand().span() >= OCTAVE ? OCTAVE : 0;
                 if (one.lowest().midi() > bass.midi() + room) {
-                    found.add(laid(chord, bass, one, wishes.hand()));
+                    found.add(voiced(chord, bass, one, wishes.hand()));
                 }
             }
         }
@@ -177,7 +177,7 @@ final class TwoHandsStyle extends NamedStyle {
         return basses;
     }
 
-    private Voicing laid(Chord chord, Pitch bass, Grip above, Hand hand) {
+    private Voicing voiced(Chord chord, Pitch bass, Grip above, Hand hand) {
         List<Tone> left = new ArrayList<>();
         left.add(new Tone(bass, ChordTone.of(chord, bass.pitchClass())));
         Pitch octave = new Pitch(bass.pitchClass(), bass.octave() + 1);

@@ -28,7 +28,7 @@ public interface VoicingStyle {
     record Value(String id, String name) {}
 
     /**
-     * For whom chords are laid.
+     * For whom chords are voiced.
      *
      * @param mostNotes a chord with more notes loses what its style can spare
      * @param settings a value for each {@link Setting} by their ids; one that is missing is the usual one
@@ -83,7 +83,7 @@ public interface VoicingStyle {
         return false;
     }
 
-    /** Whether it holds notes that a pattern goes through, so that a chord that is held is not laid in it. */
+    /** Whether it holds notes that a pattern goes through, so that a chord that is held is not voiced in it. */
     default boolean isOnTheWay() {
         return false;
     }
@@ -123,7 +123,7 @@ public interface VoicingStyle {
         return needed == Hand.SMALLEST_SPAN ? 0 : needed;
     }
 
-    /** Whether this hand can play a chord as the style means it; else the chord is laid with fewer or nearer notes. */
+    /** Whether this hand can play a chord as the style means it; else the chord is voiced with fewer or nearer notes. */
     default boolean reaches(Chord chord, Wishes wishes) {
         return true;
     }

@@ -12,7 +12,7 @@ public final class VoicingStyles {
     public static final VoicingStyle BASS = new ChordToneStyle(
                     new Label("bass", "Bass alone", "the lowest note of each chord", 1), "bass")
             .inPlaceOfRegister(BassTerms.HOME)
-            .minding(BassTerms.STEPS)
+            .charging(BassTerms.STEPS)
             .onRoot();
 
     /** Root and fifth, for either kind of chord. */
@@ -28,7 +28,7 @@ public final class VoicingStyles {
                     new Label("shells", "Two-note shells", "root with third or seventh, whichever is nearer", 2),
                     "bass third, bass seventh",
                     "bass")
-            .minding(BassTerms.SHELLS_BY_TURNS)
+            .charging(BassTerms.SHELLS_BY_TURNS)
             .onRoot();
 
     /** Third and seventh, over a bass that somebody else plays or the ear adds (common practice). */
@@ -161,7 +161,7 @@ public final class VoicingStyles {
                     "bass third, bass rise",
                     "bass")
             .inPlaceOfRegister(BassTerms.HOME, BassTerms.TENOR, BassTerms.BARE)
-            .minding(BassTerms.TENOR_LEAPS);
+            .charging(BassTerms.TENOR_LEAPS);
 
     /** The left hand in octaves under the chord that the right repeats (common practice). */
     public static final VoicingStyle OCTAVE_UNDER_CHORDS = new TwoHandsStyle(

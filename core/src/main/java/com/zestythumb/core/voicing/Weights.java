@@ -8,7 +8,7 @@ import java.util.Map;
  */
 public record Weights(Map<String, Integer> own) {
 
-    /** A chord laid in a shape of its own, beside the first: a shape more to learn. */
+    /** A chord voiced in a shape of its own, beside the first: a shape more to learn. */
     public static final String SHAPES = "shapes";
 
     public static final int USUAL_SHAPES = 2;

@@ -71,9 +71,9 @@ class ArrangementTest {
     @Test
     void fillsEveryBarOfEveryFigureAndMeter() {
         for (String meter : List.of("2/4", "3/4", "4/4", "6/8")) {
-            for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
+            for (AccompanimentPattern pattern : AccompanimentPatterns.all()) {
                 Arrangement tune =
-                        arrange("meter: " + meter + "\n| C | Am | Dm7 | G7 | Cmaj9 |", Choices.USUAL.with(figure));
+                        arrange("meter: " + meter + "\n| C | Am | Dm7 | G7 | Cmaj9 |", Choices.USUAL.with(pattern));
                 for (int bar = 0; bar < 5; bar++) {
                     int here = bar;
                     Fraction end = tune.notes().stream()
@@ -81,9 +81,9 @@ class ArrangementTest {
                             .map(n -> n.onset().plus(n.duration()))
                             .max(Fraction::compareTo)
                             .orElseThrow();
-                    boolean rests = figure.text().contains("rest");
+                    boolean rests = pattern.text().contains("rest");
                     assertThat(rests || end.equals(tune.sheet().meter().barLength()))
-                            .as(figure.id() + " in " + meter)
+                            .as(pattern.id() + " in " + meter)
                             .isTrue();
                 }
                 assertThat(tune.notes().stream().map(TimedNote::id).distinct()).hasSameSizeAs(tune.notes());

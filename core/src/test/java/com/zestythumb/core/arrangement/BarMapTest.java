@@ -17,9 +17,9 @@ import org.junit.jupiter.api.Test;
 /** Looking before playing, as in a first lesson on a tune (common practice). */
 class BarMapTest {
 
-    private static BarMap map(String bars, AccompanimentPattern figure) {
+    private static BarMap map(String bars, AccompanimentPattern pattern) {
         return BarMap.of(Arrangement.of(
-                Chart.parse(bars), Choices.USUAL.with(Inversions.ROOT_POSITION).with(figure)));
+                Chart.parse(bars), Choices.USUAL.with(Inversions.ROOT_POSITION).with(pattern)));
     }
 
     /** Three notes in three places, so that one of them comes twice in a bar. */

@@ -157,15 +157,15 @@ class HandPatternsTest {
     /** The app's own patterns are told by the same means, whatever was chosen. */
     @Test
     void tellsWhatTheAppPlays() {
-        for (AccompanimentPattern figure : List.of(
+        for (AccompanimentPattern pattern : List.of(
                 AccompanimentPatterns.ALBERTI,
                 AccompanimentPatterns.BASS_AND_CHORDS,
                 AccompanimentPatterns.BLOCK,
                 AccompanimentPatterns.OFF_BEATS)) {
-            Arrangement tune = Arrangement.of(Chart.parse("| C | F | G7 | C |"), Choices.USUAL.with(figure));
+            Arrangement tune = Arrangement.of(Chart.parse("| C | F | G7 | C |"), Choices.USUAL.with(pattern));
             assertThat(HandPatterns.of(tune).subList(0, 3))
                     .extracting(BarPattern::kind)
-                    .containsOnly(figure.id());
+                    .containsOnly(pattern.id());
         }
     }
 }

@@ -129,8 +129,8 @@ class HardCasesTest {
     /** Three quarters in the time of two are one triplet. */
     @Test
     void bracketsQuarterTripletsInThrees() {
-        AccompanimentPattern figure = AccompanimentPattern.of("OWN", "quarter triplets", 3, 5, "by bar 1/4t (1 2 3)");
-        Arrangement tune = of("| C | F | C |", Choices.USUAL.with(figure));
+        AccompanimentPattern pattern = AccompanimentPattern.of("OWN", "quarter triplets", 3, 5, "by bar 1/4t (1 2 3)");
+        Arrangement tune = of("| C | F | C |", Choices.USUAL.with(pattern));
         List<Tuplet> tuplets = tune.notes().stream()
                 .filter(note -> note.bar() == 0)
                 .map(TimedNote::tuplet)
@@ -171,7 +171,7 @@ class HardCasesTest {
         assertThat(first.get(0).up()).isEqualTo(push.onset());
     }
 
-    /** What strains by coming again and again is not mended by one chord laid otherwise. */
+    /** What strains by coming again and again is not fixed by one chord voiced otherwise. */
     @Test
     void offersNoMendForRepeatedChords() {
         AccompanimentPattern beats = AccompanimentPattern.of("OWN", "eighths", 3, 5, "1/8 all");

@@ -29,7 +29,7 @@ final class SignedHands {
             String name,
             LeadSheet sheet,
             String style,
-            String figure,
+            String pattern,
             List<Integer> hands,
             List<List<String>> bars,
             List<String> fingers) {
@@ -72,7 +72,7 @@ final class SignedHands {
                         last.name,
                         last.sheet,
                         last.style,
-                        last.figure,
+                        last.pattern,
                         last.hands,
                         last.bars,
                         Arrays.asList(line.substring(9).split(" \\| "))));

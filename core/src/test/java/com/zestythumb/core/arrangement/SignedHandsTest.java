@@ -52,7 +52,7 @@ class SignedHandsTest {
                         signed.sheet(),
                         Choices.of(
                                 new StyleChoice(VoicingStyles.named(signed.style()), Map.of()),
-                                AccompanimentPatterns.named(signed.figure()),
+                                AccompanimentPatterns.named(signed.pattern()),
                                 Hand.ofSpan(span),
                                 School.POPULAR));
                 List<Boolean> bars = new ArrayList<>();
@@ -87,17 +87,17 @@ class SignedHandsTest {
     void inEveryVoicingPatternAndHand() {
         Map<String, List<Boolean>> kinds = new TreeMap<>();
         for (Played one : ALL) {
-            for (String kind : List.of(one.signed().style(), one.signed().figure(), "hand of " + one.span())) {
+            for (String kind : List.of(one.signed().style(), one.signed().pattern(), "hand of " + one.span())) {
                 kinds.computeIfAbsent(kind, k -> new ArrayList<>()).addAll(one.bars());
             }
         }
         assertThat(kinds.keySet())
                 .containsAll(AccompanimentPatterns.all().stream()
-                        .map(figure -> figure.id())
+                        .map(pattern -> pattern.id())
                         .toList())
                 .containsAll(VoicingStyles.all().stream()
                         .map(style -> style.id())
-                        // Laid with the pattern that brings it.
+                        // ChordInStyle with the pattern that brings it.
                         .filter(id -> !id.equals("octave-under-chords"))
                         .toList());
         assertThat(kinds)
@@ -196,10 +196,10 @@ class SignedHandsTest {
     void likeLinesAreLaidAlike() {
         String ground = "| C | Am | F | G |";
         Arrangement tune = Arrangement.of(Chart.parse("key: C\n" + (ground + "\n").repeat(4) + "| C |"), Choices.USUAL);
-        List<String> laid =
+        List<String> voiced =
                 tune.chords().stream().map(chord -> chord.voicing().toString()).toList();
         for (int round = 1; round < 4; round++) {
-            assertThat(laid.subList(4 * round, 4 * round + 4)).isEqualTo(laid.subList(0, 4));
+            assertThat(voiced.subList(4 * round, 4 * round + 4)).isEqualTo(voiced.subList(0, 4));
         }
     }
 
@@ -242,7 +242,7 @@ class SignedHandsTest {
     /** A hand of a fourth, an octave for a range, chords of many notes: the nearest there is (OddWishesTest has more). */
     @Test
     void oddHandsGetTheNearestThatThereIs() {
-        int figures = AccompanimentPatterns.all().size();
+        int patterns = AccompanimentPatterns.all().size();
         int step = LongRun.of(3, 1);
         int first = 0;
         for (Hand hand : List.of(
@@ -250,14 +250,14 @@ class SignedHandsTest {
                 new Hand(12, notes("C3").get(0), notes("C4").get(0)),
                 new Hand(5, notes("E3").get(0), notes("E4").get(0)))) {
             for (var style : VoicingStyles.all()) {
-                for (int f = first++ % step; f < figures; f += step) {
-                    AccompanimentPattern figure = AccompanimentPatterns.all().get(f);
+                for (int f = first++ % step; f < patterns; f += step) {
+                    AccompanimentPattern pattern = AccompanimentPatterns.all().get(f);
                     Arrangement tune = Arrangement.of(
                             Chart.parse("key: C\n| Cmaj7 | D/C7 | G13#11 | Bbmaj9/D | C5 | Fsus4 | C |"),
-                            Choices.of(new StyleChoice(style, Map.of()), figure, hand, School.POPULAR));
-                    assertThat(tune.notes()).as(style.id() + figure.id()).isNotEmpty();
+                            Choices.of(new StyleChoice(style, Map.of()), pattern, hand, School.POPULAR));
+                    assertThat(tune.notes()).as(style.id() + pattern.id()).isNotEmpty();
                     assertThat(Findings.in(tune))
-                            .as(style.id() + figure.id())
+                            .as(style.id() + pattern.id())
                             .noneMatch(finding -> finding.kind().code().startsWith("stretch"));
                 }
             }

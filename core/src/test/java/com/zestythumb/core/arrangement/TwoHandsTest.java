@@ -36,7 +36,7 @@ class TwoHandsTest {
                 0, Fraction.ZERO, Stream.of(notes.split(" ")).map(Pitch::parse).toList());
     }
 
-    private static List<String> laid(Arrangement tune) {
+    private static List<String> voiced(Arrangement tune) {
         return tune.chords().stream().map(chord -> chord.voicing().toString()).toList();
     }
 
@@ -60,8 +60,8 @@ class TwoHandsTest {
             assertThat(voicing.right().get(0).lowest().midi()).isGreaterThan(51);
         });
         // C to A minor: two notes stay in the right hand, the fifth goes up a step.
-        assertThat(laid(song).get(0)).endsWith("+ C4 E4 G4");
-        assertThat(laid(song).get(1)).endsWith("+ C4 E4 A4");
+        assertThat(voiced(song).get(0)).endsWith("+ C4 E4 G4");
+        assertThat(voiced(song).get(1)).endsWith("+ C4 E4 A4");
         assertThat(song.chords().get(0).fingers().get(1)).containsExactly(1, 3, 5);
         assertThat(song.chords().get(1).fingers().get(1)).as("first inversion").containsExactly(1, 2, 5);
     }
@@ -118,14 +118,14 @@ class TwoHandsTest {
                         "5/2 G4 right",
                         "3 E4 right",
                         "7/2 C4 right");
-        assertThat(laid(passed).get(1)).matches("\\S+ (\\S+) \\S+ \\+ .*");
+        assertThat(voiced(passed).get(1)).matches("\\S+ (\\S+) \\S+ \\+ .*");
     }
 
     @Test
     void aNoteGoesToTheOtherHandAndTheRestIsSolvedAround() {
         Choices shared = Choices.USUAL.withPins(List.of(pin("C3 E3 G3 C4").with(Pitch.parse("C4"), Manner.RIGHT_HAND)));
         Arrangement tune = arrange("| C | F | C |", shared);
-        assertThat(laid(tune).get(0)).isEqualTo("C3 E3 G3 + C4");
+        assertThat(voiced(tune).get(0)).isEqualTo("C3 E3 G3 + C4");
         assertThat(tune.notes()).filteredOn(TimedNote::isRight).singleElement().satisfies(note -> {
             assertThat(note.pitch()).isEqualTo(Pitch.parse("C4"));
             assertThat(note.finger()).isEqualTo(1);
@@ -148,7 +148,7 @@ class TwoHandsTest {
         KeptVoicing passed = pin("C3 E3 G3 C4 E4 G4");
         for (KeptVoicing one : List.of(passed, passed.with(Pitch.parse("G4"), Manner.RIGHT_HAND))) {
             Arrangement tune = arrange("| C | F |", in(VoicingStyles.PASSED).withPins(List.of(one)));
-            assertThat(laid(tune).get(0)).isEqualTo("C3 E3 G3 + C4 E4 G4");
+            assertThat(voiced(tune).get(0)).isEqualTo("C3 E3 G3 + C4 E4 G4");
         }
     }
 
@@ -184,7 +184,7 @@ class TwoHandsTest {
         Choices twice = Choices.USUAL.withPins(List.of(pin("C3 E3 G3"), pin("E3 G3 C4")));
         assertThat(contradictions("| C | F |", twice))
                 .containsExactly(new Contradiction(Contradiction.Kind.FIXED_TWICE, 0));
-        assertThat(laid(arrange("| C | F |", twice)).get(0)).isEqualTo("E3 G3 C4");
+        assertThat(voiced(arrange("| C | F |", twice)).get(0)).isEqualTo("E3 G3 C4");
         Choices against = Choices.USUAL.withPins(List.of(pin("C3 E3 G3"))).without(Set.of(PitchClass.parse("E")));
         assertThat(contradictions("| C | F |", against))
                 .containsExactly(new Contradiction(Contradiction.Kind.FIXED_AND_FORBIDDEN, 0));
@@ -207,7 +207,7 @@ class TwoHandsTest {
                 new WantedNote(1, Fraction.ZERO, PitchClass.parse("F"), null),
                 new WantedNote(2, Fraction.ZERO, PitchClass.parse("E"), PitchClass.parse("G")));
         Arrangement tune = arrange("| C | F | C |", Choices.USUAL.wanting(line));
-        assertThat(laid(tune)).allMatch(chord -> chord.split(" ").length == 3);
+        assertThat(voiced(tune)).allMatch(chord -> chord.split(" ").length == 3);
         assertThat(tune.chords().stream()
                         .map(chord ->
                                 chord.voicing().last().highest().pitchClass().toString()))

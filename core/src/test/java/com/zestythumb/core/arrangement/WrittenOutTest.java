@@ -36,8 +36,8 @@ class WrittenOutTest {
     /** The same music, whatever the pattern, once it is written out and read again. */
     @Test
     void everyPatternSoundsTheSameWrittenOut() {
-        for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
-            Arrangement computed = Arrangement.of(Chart.parse(TUNE), Choices.USUAL.with(figure));
+        for (AccompanimentPattern pattern : AccompanimentPatterns.all()) {
+            Arrangement computed = Arrangement.of(Chart.parse(TUNE), Choices.USUAL.with(pattern));
             if (computed.needsRightHand()) {
                 continue;
             }
@@ -45,8 +45,8 @@ class WrittenOutTest {
             String chart = ChartWriter.write(sheet);
             assertThat(Chart.read(chart).problems()).as(chart).isEmpty();
             Arrangement again = Arrangement.of(Chart.read(chart).sheet(), Choices.USUAL);
-            assertThat(again.chords()).as(figure.id()).allMatch(ArrangedChord::isWritten);
-            assertThat(sounding(again)).as(figure.id()).isEqualTo(sounding(computed));
+            assertThat(again.chords()).as(pattern.id()).allMatch(ArrangedChord::isWritten);
+            assertThat(sounding(again)).as(pattern.id()).isEqualTo(sounding(computed));
         }
     }
 

@@ -21,7 +21,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
-/** Clashes, one key for two hands, crossings and strain, and how each is mended (common practice). */
+/** Clashes, one key for two hands, crossings and strain, and how each is fixed (common practice). */
 class BetweenTheHandsTest {
 
     private static Arrangement arrange(String chart, Choices choices) {
@@ -33,7 +33,7 @@ class BetweenTheHandsTest {
                 0, Fraction.ZERO, Stream.of(notes.split(" ")).map(Pitch::parse).toList());
     }
 
-    private static Choices laid(String notes) {
+    private static Choices voiced(String notes) {
         return Choices.USUAL.withPins(List.of(fixed(notes)));
     }
 
@@ -44,74 +44,74 @@ class BetweenTheHandsTest {
     }
 
     private static List<String> ways(Arrangement tune) {
-        return Fixes.of(tune, 0).stream().map(mend -> mend.words(note -> note)).toList();
+        return Fixes.of(tune, 0).stream().map(fix -> fix.words(note -> note)).toList();
     }
 
     private static final String CLASH = "key: C major\n| Cmaj7 | F |\nm: c8 | a8 |";
 
     @Test
     void aMinorNinthOnAStrongBeatGrates() {
-        assertThat(messages(arrange(CLASH, laid("C3 E3 G3 B3"))))
+        assertThat(messages(arrange(CLASH, voiced("C3 E3 G3 B3"))))
                 .containsExactly("B grates against the tune's C, a minor ninth above, on a strong beat");
-        assertThat(messages(arrange(CLASH, laid("C3 E3 G3")))).isEmpty();
+        assertThat(messages(arrange(CLASH, voiced("C3 E3 G3")))).isEmpty();
         // The same meeting on a weak beat is a passing note like others.
         String weak = "key: C major\n| Cmaj7 | F |\nm: g2 c2 e4 | a8 |";
-        assertThat(messages(arrange(weak, laid("C3 E3 G3 B3")))).isEmpty();
+        assertThat(messages(arrange(weak, voiced("C3 E3 G3 B3")))).isEmpty();
     }
 
     /** Beside a key that is held, for a beat and more, it is heard wherever it comes (common practice of accompanists). */
     @Test
     void aHalfStepBesideAHeldNoteGratesOnAnyBeat() {
         String beside = "key: C major\n| Cmaj7 | F |\nm: G2 C4 G2 | A8 |";
-        assertThat(messages(arrange(beside, laid("C3 E3 G3 B3"))))
+        assertThat(messages(arrange(beside, voiced("C3 E3 G3 B3"))))
                 .containsExactly("B grates against the tune's C, a half step beside it");
         String brief = "key: C major\n| Cmaj7 | F |\nm: G3 C G4 | A8 |";
-        assertThat(messages(arrange(brief, laid("C3 E3 G3 B3")))).isEmpty();
+        assertThat(messages(arrange(brief, voiced("C3 E3 G3 B3")))).isEmpty();
     }
 
     /** Nobody in popular music minds parallel fifths, but this teacher does. */
     @Test
-    void whatATeacherMindsIsMendedForHer() {
+    void whatATeacherFlagsIsFixedForHer() {
         Arrangement tune = arrange("key: C major\n| C | Dm |\nl: [C,E,G,]8 | [D,F,A,]8 |", Choices.USUAL);
         assertThat(Fixes.of(tune, 1)).isEmpty();
         Map<Kind, Severity> own = Map.of(Kind.PARALLEL_FIFTHS, Severity.WARNING);
-        List<Fix> mends = Fixes.of(tune, 1, own);
-        assertThat(mends)
+        List<Fix> fixes = Fixes.of(tune, 1, own);
+        assertThat(fixes)
                 .isNotEmpty()
-                .allSatisfy(mend -> assertThat(Findings.in(mend.of(tune), School.POPULAR, own))
+                .allSatisfy(fix -> assertThat(Findings.in(fix.of(tune), School.POPULAR, own))
                         .noneMatch(finding -> finding.severity() == Severity.WARNING));
         assertThat(Fixes.all(tune, own).steps()).hasSize(1);
     }
 
     @Test
     void theClashIsMendedBySofteningOrMoving() {
-        Arrangement tune = arrange(CLASH, laid("C3 E3 G3 B3"));
+        Arrangement tune = arrange(CLASH, voiced("C3 E3 G3 B3"));
         assertThat(ways(tune)).contains("play B softly");
         // The seventh tells the chord, and the fifth could go before it.
         assertThat(ways(tune)).doesNotContain("leave out B");
-        for (Fix mend : Fixes.of(tune, 0)) {
-            Arrangement then = arrange(CLASH, Choices.USUAL.withPins(List.of(mend.pin())));
-            assertThat(messages(then)).as(mend.what()).isEmpty();
-            assertThat(mend.findings()).isZero();
+        for (Fix fix : Fixes.of(tune, 0)) {
+            Arrangement then = arrange(CLASH, Choices.USUAL.withPins(List.of(fix.pin())));
+            assertThat(messages(then)).as(fix.what()).isEmpty();
+            assertThat(fix.findings()).isZero();
         }
         // A count later it would still meet the held tune on a weak beat, where it may.
         assertThat(ways(tune)).contains("bring in B a count later");
-        assertThat(Fixes.of(arrange(CLASH, laid("C3 E3 G3")), 0)).isEmpty();
+        assertThat(Fixes.of(arrange(CLASH, voiced("C3 E3 G3")), 0)).isEmpty();
     }
 
     @Test
     void twoHandsOnOneKeyAndHandsThatCross() {
         String low = "key: C major\n| C | F |\nm: C8 | F8 |";
-        assertThat(messages(arrange(low, laid("E3 G3 C4")))).contains("both hands want C");
-        assertThat(messages(arrange(low, laid("G3 C4 E4")))).contains("E lies above the tune's C");
-        assertThat(ways(arrange(low, laid("E3 G3 C4")))).contains("leave out C");
+        assertThat(messages(arrange(low, voiced("E3 G3 C4")))).contains("both hands want C");
+        assertThat(messages(arrange(low, voiced("G3 C4 E4")))).contains("E lies above the tune's C");
+        assertThat(ways(arrange(low, voiced("E3 G3 C4")))).contains("leave out C");
     }
 
     /** Any textbook of harmony: the leading tone is not doubled. Players of songs do not mind. */
     @Test
     void theLeadingToneIsMindedByTheClassicalSchool() {
         String led = "key: C major\n| G | C |\nm: B8 | c8 |";
-        Choices popular = laid("G3 B3 D4");
+        Choices popular = voiced("G3 B3 D4");
         assertThat(messages(arrange(led, popular))).isEmpty();
         assertThat(messages(arrange(led, popular.with(School.CLASSICAL))))
                 .containsExactly("middle voice and tune both have the leading tone B");
@@ -121,16 +121,16 @@ class BetweenTheHandsTest {
     @Test
     void theThirdThatTheTuneHasIsNotNeededTwice() {
         String third = "key: C major\n| C | F |\nm: e8 | c8 |";
-        Choices classical = laid("C3 E3 G3").with(School.CLASSICAL);
+        Choices classical = voiced("C3 E3 G3").with(School.CLASSICAL);
         Arrangement tune = arrange(third, classical);
         assertThat(messages(tune)).contains("E, the third of C, is in the tune as well");
         assertThat(ways(tune)).contains("leave out E");
         // Two notes need it, and so do a minor chord and players of songs.
-        assertThat(messages(arrange(third, laid("C3 E3").with(School.CLASSICAL))))
+        assertThat(messages(arrange(third, voiced("C3 E3").with(School.CLASSICAL))))
                 .isEmpty();
-        assertThat(messages(arrange(third, laid("C3 E3 G3")))).isEmpty();
+        assertThat(messages(arrange(third, voiced("C3 E3 G3")))).isEmpty();
         String minor = "key: A minor\n| Am | Dm |\nm: c8 | d8 |";
-        assertThat(messages(arrange(minor, laid("A2 C3 E3").with(School.CLASSICAL))))
+        assertThat(messages(arrange(minor, voiced("A2 C3 E3").with(School.CLASSICAL))))
                 .noneMatch(message -> message.contains("third"));
     }
 
@@ -138,7 +138,7 @@ class BetweenTheHandsTest {
     @Test
     void whatComesAgainAndAgainIsSaidOnce() {
         Arrangement tune =
-                arrange("key: C major\n| C | F | G | C | Am |\nm: C8 | C8 | D8 | C8 | C8 |", laid("C4 E4 G4"));
+                arrange("key: C major\n| C | F | G | C | Am |\nm: C8 | C8 | D8 | C8 | C8 |", voiced("C4 E4 G4"));
         long hit = tune.chords().size();
         assertThat(messages(tune).stream().filter(message -> message.startsWith("both hands want")))
                 .as("of " + hit)
@@ -148,11 +148,11 @@ class BetweenTheHandsTest {
 
     @Test
     void aStretchIsMendedByTheOtherHand() {
-        Arrangement wide = arrange("| C | C |", laid("C3 G3 E4"));
+        Arrangement wide = arrange("| C | C |", voiced("C3 G3 E4"));
         assertThat(messages(wide)).anyMatch(message -> message.contains("spans 16 half steps"));
         assertThat(ways(wide)).contains("give E to the right hand").doesNotContain("leave out E");
         assertThat(Fixes.of(wide, 0))
-                .filteredOn(mend -> mend.pin().manners().containsValue(Manner.RIGHT_HAND))
+                .filteredOn(fix -> fix.pin().manners().containsValue(Manner.RIGHT_HAND))
                 .hasSize(1);
     }
 

@@ -41,8 +41,8 @@ class EveryStyleTest {
         List<String> missed = new ArrayList<>();
         int planted = 0;
         for (VoicingStyle style : VoicingStyles.all()) {
-            for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
-                Voicing voicing = slid(style, figure);
+            for (AccompanimentPattern pattern : AccompanimentPatterns.all()) {
+                Voicing voicing = slid(style, pattern);
                 if (voicing == null) {
                     continue;
                 }
@@ -50,11 +50,11 @@ class EveryStyleTest {
                 List<Pitch> high = low.stream().map(pitch -> pitch.plus(STEP)).toList();
                 Arrangement tune = Arrangement.of(
                         Chart.parse("key: C\ntempo: 60\n| C | D |"),
-                        choices(style, figure).withPins(List.of(pin(0, low), pin(1, high))));
+                        choices(style, pattern).withPins(List.of(pin(0, low), pin(1, high))));
                 boolean found = codes(tune).stream().anyMatch(code -> code.startsWith("parallel"));
                 planted++;
                 if (!found) {
-                    missed.add(style.id() + " " + figure.id() + " " + low);
+                    missed.add(style.id() + " " + pattern.id() + " " + low);
                 }
             }
         }
@@ -68,9 +68,9 @@ class EveryStyleTest {
         List<String> missed = new ArrayList<>();
         int planted = 0;
         for (VoicingStyle style : VoicingStyles.all()) {
-            for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
-                Voicing voicing = slid(style, figure);
-                boolean sings = figure.lays() == null && !style.leavesTune();
+            for (AccompanimentPattern pattern : AccompanimentPatterns.all()) {
+                Voicing voicing = slid(style, pattern);
+                boolean sings = pattern.lays() == null && !style.leavesTune();
                 if (voicing == null
                         || !sings
                         || !voicing.soundingBass()
@@ -81,7 +81,7 @@ class EveryStyleTest {
                     List<Pitch> low = voicing.pitches().stream().distinct().toList();
                     Arrangement tune = Arrangement.of(
                             Chart.parse("key: C\ntempo: 60\n| C | D |\nm: " + sung),
-                            choices(style, figure)
+                            choices(style, pattern)
                                     .withPins(List.of(
                                             pin(0, low),
                                             pin(
@@ -96,7 +96,7 @@ class EveryStyleTest {
                     }
                     planted++;
                     if (!codes(tune).contains(apart == 0 ? "parallel-octaves" : "parallel-fifths")) {
-                        missed.add(style.id() + " " + figure.id() + " " + sung + " over " + low);
+                        missed.add(style.id() + " " + pattern.id() + " " + sung + " over " + low);
                     }
                 }
             }
@@ -106,12 +106,12 @@ class EveryStyleTest {
     }
 
     /** The first way to lay C that has a fifth or an octave between its lowest note and another voice, by the keys alone. */
-    private static Voicing slid(VoicingStyle style, AccompanimentPattern figure) {
-        boolean suits = figure.lays() == null || figure.lays().equals(style);
+    private static Voicing slid(VoicingStyle style, AccompanimentPattern pattern) {
+        boolean suits = pattern.lays() == null || pattern.lays().equals(style);
         return !suits
                 ? null
                 : new StyleChoice(style, Map.of())
-                        .candidates(Chord.parse("C"), WIDE, figure.mostNotes()).stream()
+                        .candidates(Chord.parse("C"), WIDE, pattern.mostNotes()).stream()
                                 .filter(EveryStyleTest::hasPerfect)
                                 .findFirst()
                                 .orElse(null);
@@ -129,8 +129,8 @@ class EveryStyleTest {
                 && voicing.pitches().stream().noneMatch(pitch -> pitch.midi() > 72);
     }
 
-    private static Choices choices(VoicingStyle style, AccompanimentPattern figure) {
-        return Choices.of(new StyleChoice(style, Map.of()), figure, WIDE, School.CLASSICAL);
+    private static Choices choices(VoicingStyle style, AccompanimentPattern pattern) {
+        return Choices.of(new StyleChoice(style, Map.of()), pattern, WIDE, School.CLASSICAL);
     }
 
     private static KeptVoicing pin(int bar, List<Pitch> notes) {

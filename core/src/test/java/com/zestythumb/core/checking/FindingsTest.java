@@ -50,7 +50,7 @@ class FindingsTest {
     }
 
     /** One pinned voicing to a bar. */
-    private static Choices laid(Choices choices, String... voicings) {
+    private static Choices voiced(Choices choices, String... voicings) {
         List<KeptVoicing> pins = new ArrayList<>();
         for (String voicing : voicings) {
             List<Pitch> notes =
@@ -65,7 +65,7 @@ class FindingsTest {
     @Test
     void findAStretchBeyondTheHandAndLoseItWithAWiderOne() {
         Choices small = ROOTS.with(Hand.ofSpan(10));
-        Choices wide = laid(small, "C3 E3 G3", "C3 E3 G3 B3", "C3 E3 G3");
+        Choices wide = voiced(small, "C3 E3 G3", "C3 E3 G3 B3", "C3 E3 G3");
         assertThat(findings("| C | Cmaj7 | C |", wide))
                 .filteredOn(f -> f.kind().code().equals("stretch"))
                 .singleElement()
@@ -76,7 +76,7 @@ class FindingsTest {
         assertThat(messages("| C | Cmaj7 | C |", wide)).contains("Cmaj7 spans 11 half steps; this hand reaches 10");
         assertThat(findings("| C | Cmaj7 | C |", ROOTS))
                 .noneMatch(f -> f.kind().code().equals("stretch"));
-        // Never laid by itself, in root position or any other.
+        // Never voiced by itself, in root position or any other.
         assertThat(findings("| C | Cmaj7 | C |", small))
                 .noneMatch(f -> f.kind().code().equals("stretch"));
         assertThat(findings("| C | Cmaj7 | C |", small.with(Inversions.NEAREST)))
@@ -90,7 +90,7 @@ class FindingsTest {
         Choices hand = Choices.USUAL
                 .with(new StyleChoice(VoicingStyles.ROOT_FIFTH_OCTAVE, Map.of()))
                 .with(Hand.OCTAVE.with(stiff));
-        assertThat(messages("| C |", laid(hand, "C3 G3 C4")))
+        assertThat(messages("| C |", voiced(hand, "C3 G3 C4")))
                 .contains("two fingers of this hand do not reach their keys in C");
     }
 
@@ -106,12 +106,12 @@ class FindingsTest {
 
     @Test
     void findLowMudButForgiveTwoSemitones() {
-        assertThat(findings("| F |", laid(Choices.USUAL, "F2 A2 C3")))
+        assertThat(findings("| F |", voiced(Choices.USUAL, "F2 A2 C3")))
                 .extracting(FindingsTest::code)
                 .contains("mud");
-        assertThat(findings("| Am |", laid(Choices.USUAL, "A2 C3 E3"))).isNotEmpty();
-        assertThat(findings("| Bm |", laid(Choices.USUAL, "B2 D3 F#3"))).isEmpty();
-        assertThat(findings("| C |", laid(Choices.USUAL, "C3 E3 G3"))).isEmpty();
+        assertThat(findings("| Am |", voiced(Choices.USUAL, "A2 C3 E3"))).isNotEmpty();
+        assertThat(findings("| Bm |", voiced(Choices.USUAL, "B2 D3 F#3"))).isEmpty();
+        assertThat(findings("| C |", voiced(Choices.USUAL, "C3 E3 G3"))).isEmpty();
     }
 
     /** Root positions side by side: the textbook case of parallel fifths (any textbook of harmony). */
@@ -142,8 +142,8 @@ class FindingsTest {
     /** A bar of rest in the first ending is time enough for a leap that would be hasty without it. */
     @Test
     void countTheSilenceBeforeARepeat() {
-        Choices leaping = laid(Choices.USUAL, "C4 E4 G4", "F3 A3 C4");
-        Choices wide = laid(Choices.USUAL, "C4 E4 G4", "C3 F3 A3");
+        Choices leaping = voiced(Choices.USUAL, "C4 E4 G4", "F3 A3 C4");
+        Choices wide = voiced(Choices.USUAL, "C4 E4 G4", "C3 F3 A3");
         String fast = "tempo: 250\nmeter: 2/4\n";
         assertThat(messages(fast + "|: C | F :|", wide)).anyMatch(message -> message.contains("in 0.5 s, on the way"));
         assertThat(messages(fast + "|: C | F |1 N.C. :|2 F |", wide))
@@ -178,9 +178,9 @@ class FindingsTest {
     /** Any textbook of harmony: E–B to F–C over a bass that stays. */
     @Test
     void findParallelFifthsOfInnerVoices() {
-        assertThat(messages("| Cmaj7 | F |", laid(Choices.USUAL.with(School.CLASSICAL), "C3 E3 B3", "C3 F3 C4")))
+        assertThat(messages("| Cmaj7 | F |", voiced(Choices.USUAL.with(School.CLASSICAL), "C3 E3 B3", "C3 F3 C4")))
                 .contains("middle voice and top voice go E–B to F–C, in parallel fifths");
-        assertThat(findings("| Cmaj7 | Am |", laid(Choices.USUAL, "C3 E3 B3", "C3 E3 A3")))
+        assertThat(findings("| Cmaj7 | Am |", voiced(Choices.USUAL, "C3 E3 B3", "C3 E3 A3")))
                 .isEmpty();
     }
 
@@ -191,7 +191,7 @@ class FindingsTest {
 
     @Test
     void findParallelOctaves() {
-        assertThat(findings("| C | Dm |", laid(Choices.USUAL.with(School.CLASSICAL), "C3 E3 G3 C4", "D3 F3 A3 D4")))
+        assertThat(findings("| C | Dm |", voiced(Choices.USUAL.with(School.CLASSICAL), "C3 E3 G3 C4", "D3 F3 A3 D4")))
                 .extracting(FindingsTest::code)
                 .contains("parallel-octaves");
     }
@@ -199,7 +199,7 @@ class FindingsTest {
     /** The longer the time, the farther the hand may go (common practice; the figures from memory). */
     @Test
     void findALeapThatIsTooFarForTheTime() {
-        Choices wide = laid(Choices.USUAL, "C3 E3 G3", "C4 E4 A4");
+        Choices wide = voiced(Choices.USUAL, "C3 E3 G3", "C4 E4 A4");
         assertThat(findings("tempo: 60\n| C | Am |", wide))
                 .noneMatch(f -> f.kind().code().equals("leap"));
         assertThat(findings("tempo: 120\n| C | Am |", wide.with(AccompanimentPatterns.ALBERTI)))
@@ -208,14 +208,14 @@ class FindingsTest {
                 .satisfies(f -> assertThat(f.fault().measures()).containsEntry("shift", 12));
         assertThat(messages("tempo: 120\n| C | Am |", wide.with(AccompanimentPatterns.ALBERTI)))
                 .contains("the hand leaps 12 half steps to Am in 0.3 s");
-        assertThat(findings("tempo: 30\n| C | F |", laid(Choices.USUAL, "C3 E3 G3", "A4 C5 F5")))
+        assertThat(findings("tempo: 30\n| C | F |", voiced(Choices.USUAL, "C3 E3 G3", "A4 C5 F5")))
                 .extracting(FindingsTest::code)
                 .contains("leap");
     }
 
     @Test
     void lookAtTheWayBackOfARepeat() {
-        Choices far = laid(Choices.USUAL.with(AccompanimentPatterns.ALBERTI), "C3 E3 G3", "G3 C4 E4", "F4 A4 C5");
+        Choices far = voiced(Choices.USUAL.with(AccompanimentPatterns.ALBERTI), "C3 E3 G3", "G3 C4 E4", "F4 A4 C5");
         assertThat(findings("tempo: 120\n| C | C | F |", far)).noneMatch(f -> f.chord() == 0);
         assertThat(findings("tempo: 120\n|: C | C | F :|", far))
                 .anyMatch(f -> f.kind().code().equals("leap") && f.chord() == 0 && f.bar() == 1);
@@ -282,16 +282,16 @@ class FindingsTest {
                 "strain-wide; tempo: 240~| C | C | C | C | C | C |; C3 G3 E4"
             })
     void haveWordsForEveryFault(String code, String chart, String voicings) {
-        Choices laid = laid(
+        Choices voiced = voiced(
                 Choices.USUAL.with(Hand.ofSpan(code.startsWith("stretch") || code.startsWith("held") ? 12 : 16)),
                 voicings.split(", "));
         if (code.startsWith("strain")) {
-            laid = laid.with(AccompanimentPatterns.REPEATED)
-                    .withPins(List.of(laid.pins().get(0).with(KeptVoicing.Scope.CHORD)));
+            voiced = voiced.with(AccompanimentPatterns.REPEATED)
+                    .withPins(List.of(voiced.pins().get(0).with(KeptVoicing.Scope.CHORD)));
         }
         boolean found = false;
         for (School school : School.all()) {
-            Arrangement tune = Arrangement.of(Chart.parse(chart.replace('~', '\n')), laid.with(school));
+            Arrangement tune = Arrangement.of(Chart.parse(chart.replace('~', '\n')), voiced.with(school));
             for (Finding finding : Findings.in(tune)) {
                 FindingWords words = FindingWords.of(finding, tune);
                 assertThat(words.message()).doesNotContain("{").doesNotContain("null");

@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class HandMoveTest {
 
-    /** The move between two chords laid exactly so. */
+    /** The move between two chords voiced exactly so. */
     private static HandMove move(String from, String fromNotes, String to, String toNotes) {
         List<KeptVoicing> pins = new ArrayList<>();
         for (String notes : List.of(fromNotes, toNotes)) {

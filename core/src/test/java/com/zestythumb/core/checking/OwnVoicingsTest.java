@@ -26,7 +26,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
-/** What is laid here and written out is read as it was meant: no note of it is misspelt, foreign, forgotten or the wrong bass. */
+/** What is voiced here and written out is read as it was meant: no note of it is misspelt, foreign, forgotten or the wrong bass. */
 class OwnVoicingsTest {
 
     private static final Set<Kind> READ =
@@ -41,12 +41,12 @@ class OwnVoicingsTest {
 
     /** Findings about how the left hand of a sheet reads, once it is written out. */
     private static List<String> read(LeadSheet sheet, Choices choices) {
-        Arrangement laid = Arrangement.of(sheet, choices);
-        if (laid.needsRightHand()) {
+        Arrangement voiced = Arrangement.of(sheet, choices);
+        if (voiced.needsRightHand()) {
             return List.of();
         }
         Set<Integer> all = IntStream.range(0, sheet.bars().size()).boxed().collect(Collectors.toSet());
-        Arrangement again = Arrangement.of(WrittenOut.of(laid, all), choices);
+        Arrangement again = Arrangement.of(WrittenOut.of(voiced, all), choices);
         return Findings.in(again, School.POPULAR).stream()
                 .filter(found -> READ.contains(found.kind()))
                 .map(found ->
@@ -83,20 +83,20 @@ class OwnVoicingsTest {
                 LeadSheet sheet = Chart.parse("key: " + key + "\nmeter: 4/4\n" + chords);
                 for (VoicingStyle style : VoicingStyles.all()) {
                     boolean hasBass = !style.words().contains("left to somebody else");
-                    for (AccompanimentPattern figure :
+                    for (AccompanimentPattern pattern :
                             hasBass ? AccompanimentPatterns.all() : List.of(AccompanimentPatterns.BLOCK)) {
-                        if (figure.equals(AccompanimentPatterns.WALKING_BASS)
+                        if (pattern.equals(AccompanimentPatterns.WALKING_BASS)
                                 || !style.equals(VoicingStyles.CLOSE) && pairs % 5 > 0) {
                             pairs++;
                             continue;
                         }
                         pairs++;
                         Choices choices =
-                                Choices.of(new StyleChoice(style, Map.of()), figure, Hand.ofSpan(10), School.POPULAR);
+                                Choices.of(new StyleChoice(style, Map.of()), pattern, Hand.ofSpan(10), School.POPULAR);
                         read(sheet, choices).stream()
                                 .filter(found -> hasBass || !found.startsWith("WRONG_BASS"))
                                 .forEach(found -> wrong.add(
-                                        key + " " + chords + " " + style.id() + " " + figure.id() + ": " + found));
+                                        key + " " + chords + " " + style.id() + " " + pattern.id() + ": " + found));
                     }
                 }
             }

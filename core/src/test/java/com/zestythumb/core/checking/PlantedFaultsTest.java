@@ -143,11 +143,11 @@ class PlantedFaultsTest {
         assertThat(100.0 * alarms / chords).as("false: " + false1).isLessThan(1);
     }
 
-    /** Nearly every fault can be mended, and no mend makes another that is as grave. */
+    /** Nearly every fault can be fixed, and no fix makes another that is as grave. */
     @Test
-    void offersMendsThatMend() {
+    void offersFixesThatFix() {
         int faults = 0;
-        int mended = 0;
+        int fixed = 0;
         List<String> without = new ArrayList<>();
         for (String line : Corpus.lines("part-writing.txt")) {
             Planted one = Planted.of(line);
@@ -157,30 +157,30 @@ class PlantedFaultsTest {
                 }
                 Arrangement page = one.played(Interval.parse("P1"), texture);
                 List<Finding> before = Findings.in(page);
-                List<Fixes.Fix> mends = Fixes.of(page, 1);
+                List<Fixes.Fix> fixes = Fixes.of(page, 1);
                 faults++;
-                mended += mends.isEmpty() ? 0 : 1;
-                if (mends.isEmpty()) {
+                fixed += fixes.isEmpty() ? 0 : 1;
+                if (fixes.isEmpty()) {
                     without.add(texture + " " + line);
                 }
-                for (Fixes.Fix mend : mends) {
-                    List<Finding> after = Findings.in(mend.of(page));
+                for (Fixes.Fix fix : fixes) {
+                    List<Finding> after = Findings.in(fix.of(page));
                     Severity gravest = before.stream()
                             .filter(finding ->
                                     finding.chord() == 1 && after.stream().noneMatch(same(finding)))
                             .map(Finding::severity)
                             .min(Comparator.naturalOrder())
                             .orElse(Severity.OFF);
-                    assertThat(gravest).as(mend.what()).isNotEqualTo(Severity.OFF);
+                    assertThat(gravest).as(fix.what()).isNotEqualTo(Severity.OFF);
                     assertThat(after)
-                            .as("%s: %s", line, mend)
+                            .as("%s: %s", line, fix)
                             .filteredOn(finding -> before.stream().noneMatch(same(finding)))
                             .allMatch(finding -> finding.severity().compareTo(gravest) > 0);
                 }
             }
         }
-        System.out.printf("mends offered for %d of %d faults%n", mended, faults);
-        assertThat(100.0 * mended / faults).as("none for " + without).isGreaterThanOrEqualTo(95);
+        System.out.printf("fixes offered for %d of %d faults%n", fixed, faults);
+        assertThat(100.0 * fixed / faults).as("none for " + without).isGreaterThanOrEqualTo(95);
     }
 
     private static Predicate<Finding> same(Finding one) {

@@ -95,7 +95,7 @@ class ReadyMadeRowsTest {
 
     @Test
     void noModelAnswerBreaksAStrictRule() {
-        Set<ExerciseKind> laid = Set.of(
+        Set<ExerciseKind> voiced = Set.of(
                 ExerciseKind.CHORDS,
                 ExerciseKind.BASS,
                 ExerciseKind.INVERSIONS,
@@ -103,7 +103,7 @@ class ReadyMadeRowsTest {
                 ExerciseKind.FOUR_PARTS);
         List<String> broken = new ArrayList<>();
         for (ReadyMade set : ReadyMade.ALL) {
-            for (int seed = 0; laid.contains(set.asked()) && seed < SEEDS; seed++) {
+            for (int seed = 0; voiced.contains(set.asked()) && seed < SEEDS; seed++) {
                 Exercise exercise = (Exercise) set.exercise(seed, Hand.OCTAVE, School.STRICT);
                 String row = set.id() + " " + set.chart(seed).lines().skip(1).collect(Collectors.joining(" "));
                 var whole = exercise.played(exercise.solution().keys());

@@ -23,15 +23,15 @@ class AccompanimentPatternTest {
 
     /** Places in the chord, 1 for the lowest note. */
     private static String order(
-            AccompanimentPattern figure, int notes, String meter, Fraction start, Fraction duration) {
-        return figure.over(Layout.of(notes), start, duration, Meter.parse(meter)).stream()
+            AccompanimentPattern pattern, int notes, String meter, Fraction start, Fraction duration) {
+        return pattern.over(Layout.of(notes), start, duration, Meter.parse(meter)).stream()
                 .map(step ->
                         step.notes().stream().map(n -> String.valueOf(n + 1)).collect(Collectors.joining("+")))
                 .collect(Collectors.joining(" "));
     }
 
-    private static String wholeBar(AccompanimentPattern figure, int notes, String meter) {
-        return order(figure, notes, meter, Fraction.ZERO, Meter.parse(meter).barLength());
+    private static String wholeBar(AccompanimentPattern pattern, int notes, String meter) {
+        return order(pattern, notes, meter, Fraction.ZERO, Meter.parse(meter).barLength());
     }
 
     /** Alberti: lowest, highest, middle, highest, 5-1-3-1 in root position (common practice). */
@@ -95,8 +95,8 @@ class AccompanimentPatternTest {
         "BASS_AND_CHORDS,3,5/4,1 2+3 2+3 2+3 2+3",
         "UP_AND_BACK,3,12/8,1 2 3 1 2 3 1 2 3 1 2 3"
     })
-    void runsInItsOrder(String figure, int notes, String meter, String expected) {
-        assertThat(wholeBar(AccompanimentPatterns.named(figure), notes, meter)).isEqualTo(expected);
+    void runsInItsOrder(String pattern, int notes, String meter, String expected) {
+        assertThat(wholeBar(AccompanimentPatterns.named(pattern), notes, meter)).isEqualTo(expected);
     }
 
     /** A bass and a chord above it: the second bass takes turns with the first (common practice). */
@@ -110,11 +110,11 @@ class AccompanimentPatternTest {
         "WAVE,3 3,3/4,1 2 3 4 5 6",
         "BLOCK,1 3 1 3,4/4,1+2+3+4"
     })
-    void knowsGrips(String figure, String grips, String meter, String expected) {
+    void knowsGrips(String pattern, String grips, String meter, String expected) {
         Layout layout = new Layout(
                 java.util.Arrays.stream(grips.split(" ")).map(Integer::valueOf).toList());
         Meter in = Meter.parse(meter);
-        assertThat(AccompanimentPatterns.named(figure).over(layout, Fraction.ZERO, in.barLength(), in).stream()
+        assertThat(AccompanimentPatterns.named(pattern).over(layout, Fraction.ZERO, in.barLength(), in).stream()
                         .map(step -> step.notes().stream()
                                 .map(n -> String.valueOf(n + 1))
                                 .collect(Collectors.joining("+")))
@@ -135,13 +135,13 @@ class AccompanimentPatternTest {
 
     @ParameterizedTest
     @MethodSource("com.zestythumb.core.pattern.AccompanimentPatterns#all")
-    void fillsEveryLengthInEveryMeterWithoutGap(AccompanimentPattern figure) {
+    void fillsEveryLengthInEveryMeterWithoutGap(AccompanimentPattern pattern) {
         for (Meter meter : METERS) {
             int eighths = (int) meter.barLength().times(2).floor();
             for (int start = 0; start < eighths; start++) {
                 for (int length = 1; length <= eighths - start; length++) {
                     for (int notes = 1; notes <= 5; notes++) {
-                        assertFills(figure, meter, Fraction.of(start, 2), Fraction.of(length, 2), notes);
+                        assertFills(pattern, meter, Fraction.of(start, 2), Fraction.of(length, 2), notes);
                     }
                 }
             }
@@ -150,12 +150,12 @@ class AccompanimentPatternTest {
 
     /** Each voice goes on without gap, but for rests that the text says, and not beyond its chord. */
     private static void assertFills(
-            AccompanimentPattern figure, Meter meter, Fraction start, Fraction length, int notes) {
-        List<Step> steps = figure.over(Layout.of(notes), start, length, meter);
+            AccompanimentPattern pattern, Meter meter, Fraction start, Fraction length, int notes) {
+        List<Step> steps = pattern.over(Layout.of(notes), start, length, meter);
         // Two notes in threes leave the third stroke out.
-        boolean rests = figure.text().contains("rest") || notes == 2;
+        boolean rests = pattern.text().contains("rest") || notes == 2;
         assertThat(steps).isNotEmpty();
-        boolean shared = figure == AccompanimentPatterns.OCTAVE_UNDER;
+        boolean shared = pattern == AccompanimentPatterns.OCTAVE_UNDER;
         for (int voice = 0; voice < 2; voice++) {
             Fraction at = Fraction.ZERO;
             for (Step step : steps) {
@@ -171,28 +171,28 @@ class AccompanimentPatternTest {
         }
         Set<Integer> first = new HashSet<>();
         steps.stream().filter(step -> step.onset().equals(Fraction.ZERO)).forEach(step -> first.addAll(step.notes()));
-        assertThat(rests || first.contains(figure == AccompanimentPatterns.BROKEN_DOWN ? notes - 1 : 0))
+        assertThat(rests || first.contains(pattern == AccompanimentPatterns.BROKEN_DOWN ? notes - 1 : 0))
                 .isTrue();
     }
 
     @ParameterizedTest
     @MethodSource("com.zestythumb.core.pattern.AccompanimentPatterns#all")
-    void soundsEveryNoteOfTheChordItWantsInABar(AccompanimentPattern figure) {
+    void soundsEveryNoteOfTheChordItWantsInABar(AccompanimentPattern pattern) {
         for (Meter meter : METERS) {
             Set<Integer> heard = new HashSet<>();
-            figure.over(Layout.of(Math.min(3, figure.mostNotes())), Fraction.ZERO, meter.barLength(), meter)
+            pattern.over(Layout.of(Math.min(3, pattern.mostNotes())), Fraction.ZERO, meter.barLength(), meter)
                     .forEach(step -> heard.addAll(step.notes()));
-            assertThat(heard).hasSize(Math.min(3, figure.mostNotes()));
+            assertThat(heard).hasSize(Math.min(3, pattern.mostNotes()));
         }
     }
 
-    /** None of the catalogue is in triplets; a figure that is says so by its value. */
+    /** None of the catalogue is in triplets; a pattern that is says so by its value. */
     @ParameterizedTest
     @MethodSource("com.zestythumb.core.pattern.AccompanimentPatterns#all")
-    void isInTripletsOnlyWhereItsTextSaysSo(AccompanimentPattern figure) {
+    void isInTripletsOnlyWhereItsTextSaysSo(AccompanimentPattern pattern) {
         for (Meter meter : METERS) {
-            assertThat(figure.over(Layout.of(3), Fraction.ZERO, meter.barLength(), meter))
-                    .allMatch(step -> step.tuplet() == null || figure == AccompanimentPatterns.TRIPLETS);
+            assertThat(pattern.over(Layout.of(3), Fraction.ZERO, meter.barLength(), meter))
+                    .allMatch(step -> step.tuplet() == null || pattern == AccompanimentPatterns.TRIPLETS);
         }
         assertThat(AccompanimentPattern.of("own", "Own", 1, 3, "1/8t (next)")
                         .over(Layout.of(3), Fraction.ZERO, Fraction.of(1), Meter.FOUR_FOUR))
@@ -203,9 +203,9 @@ class AccompanimentPatternTest {
     /** A length of a third of a quarter fits no eighth: what is over is cut, and nothing runs for ever. */
     @ParameterizedTest
     @MethodSource("com.zestythumb.core.pattern.AccompanimentPatterns#all")
-    void endsWithItsChordWhateverItsLength(AccompanimentPattern figure) {
+    void endsWithItsChordWhateverItsLength(AccompanimentPattern pattern) {
         for (Fraction length : List.of(Fraction.of(1, 3), Fraction.of(5, 7), Fraction.of(1, 16), Fraction.of(7, 4))) {
-            List<Step> steps = figure.over(Layout.of(3), Fraction.of(1, 3), length, Meter.FOUR_FOUR);
+            List<Step> steps = pattern.over(Layout.of(3), Fraction.of(1, 3), length, Meter.FOUR_FOUR);
             assertThat(steps)
                     .isNotEmpty()
                     .allMatch(step -> step.onset().plus(step.duration()).compareTo(length) <= 0);
@@ -229,9 +229,9 @@ class AccompanimentPatternTest {
                 "3/4: 1/4 bass; 2; 2/4; 0: 1+2"
             })
     void playsWhatItsTextSays(String text, int notes, String meter, String expected) {
-        AccompanimentPattern figure = AccompanimentPattern.of("own", "Own", 1, 5, text);
+        AccompanimentPattern pattern = AccompanimentPattern.of("own", "Own", 1, 5, text);
         Meter in = Meter.parse(meter);
-        assertThat(figure.over(Layout.of(notes), Fraction.ZERO, in.barLength(), in).stream()
+        assertThat(pattern.over(Layout.of(notes), Fraction.ZERO, in.barLength(), in).stream()
                         .map(step -> step.onset() + ": "
                                 + step.notes().stream()
                                         .map(n -> String.valueOf(n + 1))

@@ -38,13 +38,13 @@ class ProposalsTest {
         assertThat(three).hasSize(3);
         assertThat(three.stream()
                         .map(one -> one.choices().style().style().id()
-                                + one.choices().figure().id()))
+                                + one.choices().pattern().id()))
                 .doesNotHaveDuplicates();
         assertThat(three.get(0).difficulty().fine())
                 .isLessThan(three.get(1).difficulty().fine());
         assertThat(three.get(1).difficulty().fine())
                 .isLessThan(three.get(2).difficulty().fine());
-        assertThat(three).allMatch(one -> Texture.DANCE.includes(one.choices().figure()));
+        assertThat(three).allMatch(one -> Texture.DANCE.includes(one.choices().pattern()));
         assertThat(three).allMatch(one -> one.difficulty().spare() >= 0);
         assertThat(three).allMatch(one -> one.days() >= 1 && one.days() <= 7);
     }
@@ -85,7 +85,7 @@ class ProposalsTest {
                 AnalysedSheet.of(WALTZ), Choices.USUAL.with(Hand.ofSpan(9)), new Wish(2, Texture.DANCE, 15));
         Choices fitting = three.get(1).choices();
         assertThat(fitting.style().style()).isEqualTo(VoicingStyles.CLOSE);
-        assertThat(fitting.figure()).isEqualTo(AccompanimentPatterns.BASS_AND_CHORDS);
+        assertThat(fitting.pattern()).isEqualTo(AccompanimentPatterns.BASS_AND_CHORDS);
         assertThat(three.stream().map(one -> one.difficulty().step())).containsExactly(1, 2, 3);
         assertThat(three.stream().map(Proposal::wanted)).containsExactly(1, 2, 3);
     }
@@ -96,7 +96,7 @@ class ProposalsTest {
         LeadSheet six = Chart.read("key: A minor\nmeter: 6/8\ntempo: 60\n| Am | C | D | F | Am | E7 | Am | E7 |")
                 .sheet();
         List<Proposal> three = Proposals.of(AnalysedSheet.of(six), Choices.USUAL, new Wish(2, Texture.FLOWING, 15));
-        assertThat(three.get(1).choices().figure()).isEqualTo(AccompanimentPatterns.UP_AND_BACK);
+        assertThat(three.get(1).choices().pattern()).isEqualTo(AccompanimentPatterns.UP_AND_BACK);
     }
 
     /** Guide tones, shells and rootless chords are for sevenths (common practice). */
@@ -138,7 +138,7 @@ class ProposalsTest {
                 StepByStep.to(AnalysedSheet.of(WALTZ), Choices.USUAL.with(AccompanimentPatterns.ALBERTI));
         assertThat(steps.get(0).choices().style().style()).isEqualTo(VoicingStyles.BASS);
         Choices last = steps.get(steps.size() - 1).choices();
-        assertThat(last.figure()).isEqualTo(AccompanimentPatterns.ALBERTI);
+        assertThat(last.pattern()).isEqualTo(AccompanimentPatterns.ALBERTI);
         assertThat(last.style().style()).isEqualTo(VoicingStyles.CLOSE);
         assertThat(steps).hasSizeBetween(4, 6);
         assertThat(steps.get(0).difficulty().fine())

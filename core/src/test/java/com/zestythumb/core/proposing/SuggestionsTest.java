@@ -49,7 +49,7 @@ class SuggestionsTest {
                 .findFirst()
                 .orElseThrow();
         return proposal.choices().styleOf(first).style().id() + "/"
-                + proposal.choices().figure().id();
+                + proposal.choices().pattern().id();
     }
 
     private static boolean fits(String accepted, String told) {
@@ -103,7 +103,7 @@ class SuggestionsTest {
                         .as(name + " " + level)
                         .isNotEmpty()
                         .allMatch(one -> asksForIt
-                                || !late.contains(one.choices().figure().id()));
+                                || !late.contains(one.choices().pattern().id()));
             }
         }
     }

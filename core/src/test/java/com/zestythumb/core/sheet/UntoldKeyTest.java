@@ -77,7 +77,7 @@ class UntoldKeyTest {
         assertThat(Chart.parse(written).bars().get(0).melody())
                 .isEqualTo(Chart.parse(chart).bars().get(0).melody());
         assertThatThrownBy(() -> KeyLine.write("| G | Oops |\nm: f8 | g8 |", Key.parse("G")))
-                .hasMessageContaining("mend this first, so that nothing is lost: bar 2");
+                .hasMessageContaining("fix this first, so that nothing is lost: bar 2");
     }
 
     @Test

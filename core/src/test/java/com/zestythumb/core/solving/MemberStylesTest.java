@@ -48,12 +48,12 @@ class MemberStylesTest {
     @ParameterizedTest
     @CsvSource({"Dm7 G7 Cmaj7", "Gm7 C7 Fmaj7", "F#m7b5 B7 Em7", "Em7 A7 Dm7 G7 Cmaj7 Fmaj7"})
     void shellsTakeTurnsInFallingFifths(String symbols) {
-        List<Voicing> laid = lay(VoicingStyles.SHELLS, symbols, Hand.OCTAVE);
-        for (int i = 0; i < laid.size(); i++) {
-            assertThat(members(laid.get(i)).get(0)).isEqualTo(ChordTone.ROOT);
+        List<Voicing> voiced = lay(VoicingStyles.SHELLS, symbols, Hand.OCTAVE);
+        for (int i = 0; i < voiced.size(); i++) {
+            assertThat(members(voiced.get(i)).get(0)).isEqualTo(ChordTone.ROOT);
             if (i > 0) {
-                Tone before = laid.get(i - 1).tones().get(1);
-                Tone now = laid.get(i).tones().get(1);
+                Tone before = voiced.get(i - 1).tones().get(1);
+                Tone now = voiced.get(i).tones().get(1);
                 assertThat(now.member()).isNotEqualTo(before.member());
                 // The upper note stays or falls by step.
                 assertThat(before.pitch().midi() - now.pitch().midi()).isBetween(0, 2);
@@ -64,8 +64,8 @@ class MemberStylesTest {
     /** Where the bass moves by a half step both notes move in parallel (common practice in jazz). */
     @Test
     void shellsKeepTheirKindOnHalfSteps() {
-        List<Voicing> laid = lay(VoicingStyles.SHELLS, "Dm7 Db7 Cmaj7", Hand.OCTAVE);
-        assertThat(laid.stream().map(voicing -> members(voicing).get(1)).distinct())
+        List<Voicing> voiced = lay(VoicingStyles.SHELLS, "Dm7 Db7 Cmaj7", Hand.OCTAVE);
+        assertThat(voiced.stream().map(voicing -> members(voicing).get(1)).distinct())
                 .hasSize(1);
     }
 
@@ -73,16 +73,16 @@ class MemberStylesTest {
     @ParameterizedTest
     @CsvSource({"Dm7 G7 Cmaj7", "Am7 D7 Gmaj7", "Cm7 F7 Bbmaj7", "Bm7b5 E7 Am7"})
     void guideTonesMoveByStepThroughTwoFiveOne(String symbols) {
-        List<Voicing> laid = lay(VoicingStyles.GUIDE_TONES, symbols, Hand.ofSpan(10));
-        for (int i = 1; i < laid.size(); i++) {
+        List<Voicing> voiced = lay(VoicingStyles.GUIDE_TONES, symbols, Hand.ofSpan(10));
+        for (int i = 1; i < voiced.size(); i++) {
             for (int voice = 0; voice < 2; voice++) {
-                int moved = laid.get(i).first().midiKeys()[voice]
-                        - laid.get(i - 1).first().midiKeys()[voice];
+                int moved = voiced.get(i).first().midiKeys()[voice]
+                        - voiced.get(i - 1).first().midiKeys()[voice];
                 assertThat(Math.abs(moved)).isLessThanOrEqualTo(2);
             }
-            assertThat(members(laid.get(i)))
+            assertThat(members(voiced.get(i)))
                     .containsExactlyInAnyOrder(ChordTone.THIRD, ChordTone.SEVENTH)
-                    .isNotEqualTo(members(laid.get(i - 1)));
+                    .isNotEqualTo(members(voiced.get(i - 1)));
         }
     }
 
@@ -180,7 +180,7 @@ class MemberStylesTest {
                 .containsExactly("0", "1", "1", "1", "2", "2", "2");
     }
 
-    /** Every chord in every key is laid in every style, with notes of the chord alone and under the smallest hand. */
+    /** Every chord in every key is voiced in every style, with notes of the chord alone and under the smallest hand. */
     @ParameterizedTest
     @MethodSource("com.zestythumb.core.voicing.VoicingStyles#all")
     void layEveryChordInEveryKey(VoicingStyle style) {
@@ -205,12 +205,12 @@ class MemberStylesTest {
     })
     void rootlessFormsTakeTurns(String symbols, String lowest, String highest, String expected) {
         Hand hand = new Hand(12, Pitch.parse(lowest), Pitch.parse(highest));
-        List<Voicing> laid = lay(VoicingStyles.ROOTLESS, symbols, hand);
+        List<Voicing> voiced = lay(VoicingStyles.ROOTLESS, symbols, hand);
         // Ninth and thirteenth are no strangers, though the symbols do not name them.
-        assertThat(laid).allMatch(voicing -> !members(voicing).contains(ChordTone.FOREIGN));
-        assertThat(laid).allMatch(voicing -> !members(voicing).contains(ChordTone.ROOT));
-        assertThat(laid).allMatch(voicing -> voicing.has(ChordTone.THIRD) && voicing.has(ChordTone.SEVENTH));
-        assertThat(text(laid)).isEqualTo(expected);
+        assertThat(voiced).allMatch(voicing -> !members(voicing).contains(ChordTone.FOREIGN));
+        assertThat(voiced).allMatch(voicing -> !members(voicing).contains(ChordTone.ROOT));
+        assertThat(voiced).allMatch(voicing -> voicing.has(ChordTone.THIRD) && voicing.has(ChordTone.SEVENTH));
+        assertThat(text(voiced)).isEqualTo(expected);
     }
 
     /** The other form: 7 9 3 5, and 7 9 3 13 on the dominant. */
@@ -242,8 +242,8 @@ class MemberStylesTest {
                 .doesNotContain("B2 E3 F3 A3");
     }
 
-    private static String text(List<Voicing> laid) {
-        return laid.stream().map(Voicing::toString).collect(java.util.stream.Collectors.joining(" | "));
+    private static String text(List<Voicing> voiced) {
+        return voiced.stream().map(Voicing::toString).collect(java.util.stream.Collectors.joining(" | "));
     }
 
     /** A lowered ninth asks for no major thirteenth (common practice). */
@@ -276,16 +276,16 @@ class MemberStylesTest {
     @ParameterizedTest
     @CsvSource({"C Am F C,2", "C G C G7 C,4", "Am F C Em,2"})
     void theThumbStaysWhileChordsShareItsNote(String symbols, int most) {
-        List<Voicing> laid = lay(VoicingStyles.HELD_THUMB, symbols, Hand.ofSpan(9));
+        List<Voicing> voiced = lay(VoicingStyles.HELD_THUMB, symbols, Hand.ofSpan(9));
         int moves = 0;
-        for (int i = 1; i < laid.size(); i++) {
-            int moved = Math.abs(laid.get(i).first().highest().midi()
-                    - laid.get(i - 1).first().highest().midi());
-            assertThat(moved).as(laid.toString()).isLessThanOrEqualTo(3);
+        for (int i = 1; i < voiced.size(); i++) {
+            int moved = Math.abs(voiced.get(i).first().highest().midi()
+                    - voiced.get(i - 1).first().highest().midi());
+            assertThat(moved).as(voiced.toString()).isLessThanOrEqualTo(3);
             moves += moved > 0 ? 1 : 0;
         }
-        assertThat(laid).allMatch(voicing -> voicing.tones().size() == 2);
-        assertThat(moves).as(laid.toString()).isLessThanOrEqualTo(most);
+        assertThat(voiced).allMatch(voicing -> voicing.tones().size() == 2);
+        assertThat(moves).as(voiced.toString()).isLessThanOrEqualTo(most);
     }
 
     /** March and stride: root and fifth by turns below the same chord (common practice). */
@@ -318,17 +318,17 @@ class MemberStylesTest {
     @Test
     void aHandThatRollsPlaysTenths() {
         Hand rolling = Hand.ofSpan(12).rolling(true);
-        List<Voicing> laid = lay(VoicingStyles.TENTHS, "C F", rolling);
-        assertThat(laid).allMatch(voicing -> voicing.width() > 12 && voicing.width() <= 16);
-        assertThat(laid).allMatch(voicing -> rolling.mustRoll(voicing.first()));
+        List<Voicing> voiced = lay(VoicingStyles.TENTHS, "C F", rolling);
+        assertThat(voiced).allMatch(voicing -> voicing.width() > 12 && voicing.width() <= 16);
+        assertThat(voiced).allMatch(voicing -> rolling.mustRoll(voicing.first()));
     }
 
     /** A bass that is not the root has the root above it, as the overtones lie: wide below, close above (common practice). */
     @Test
     void tenthsOverAnotherBassKeepOutOfTheMud() {
-        Voicing laid = lay(VoicingStyles.ROOT_FIFTH_TENTH, "G D/F# Em", Hand.ofSpan(15))
+        Voicing voiced = lay(VoicingStyles.ROOT_FIFTH_TENTH, "G D/F# Em", Hand.ofSpan(15))
                 .get(1);
-        assertThat(laid.pitches()).extracting(Pitch::toString).containsExactly("F#2", "D3", "A3");
+        assertThat(voiced.pitches()).extracting(Pitch::toString).containsExactly("F#2", "D3", "A3");
     }
 
     /** A fifth, an octave and a tenth are 7, 12 and 16 half steps (any textbook of theory). */

@@ -101,7 +101,7 @@ class StylesInTheSolverTest {
 
     /** C to D minor in root positions: the textbook case (any textbook of harmony). */
     @Test
-    void goAroundParallelsWhereTheSchoolMindsThem() {
+    void goAroundParallelsWhereTheSchoolFlagsThem() {
         VoicingTask popular = VoicingTask.of(chords("C Dm C"), StyleChoice.close(Inversions.NEAREST), Hand.OCTAVE);
         VoicingTask classical = popular.with(School.CLASSICAL);
         assertThat(VoicingSolver.solve(popular))

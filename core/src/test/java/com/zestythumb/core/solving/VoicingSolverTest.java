@@ -111,7 +111,7 @@ class VoicingSolverTest {
         }
     }
 
-    /** Lines that are laid alike: against every row of four different chords, each chord and each way counted as often as it comes. */
+    /** Lines that are voiced alike: against every row of four different chords, each chord and each way counted as often as it comes. */
     @Test
     void likeLinesAreAsCheapAsTheBestOfAllRowsThatAreAlike() {
         Random random = new Random(11);

@@ -300,13 +300,13 @@ class WishesTest {
         VoicingTask task = task("Dm7 G7 Cmaj7").without(Set.of(PitchClass.parse("D")));
         assertThat(VoicingSolver.solve(task).get(1).voicing().pitches())
                 .noneMatch(pitch -> pitch.pitchClass().equals(PitchClass.parse("D")));
-        // Where nothing is left, the chord is laid all the same.
+        // Where nothing is left, the chord is voiced all the same.
         assertThat(VoicingSolver.solve(
                         task("C").without(Set.of(PitchClass.parse("C"), PitchClass.parse("E"), PitchClass.parse("G")))))
                 .hasSize(1);
     }
 
-    /** Two styles in one tune: each chord is laid in its own, and the way between them counts. */
+    /** Two styles in one tune: each chord is voiced in its own, and the way between them counts. */
     @Test
     void mixesStyles() {
         StyleChoice bass = new StyleChoice(VoicingStyles.BASS, Map.of());

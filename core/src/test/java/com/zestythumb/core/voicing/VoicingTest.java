@@ -116,7 +116,7 @@ class VoicingTest {
                 .isEmpty();
     }
 
-    /** A colour that is named stays; a cluster of seconds is charged, and laid where nothing else is (common practice). */
+    /** A colour that is named stays; a cluster of seconds is charged, and voiced where nothing else is (common practice). */
     @ParameterizedTest
     @CsvSource({"C9", "Cm9", "Cmaj9", "C13", "Cm11", "C6/9", "Cadd9", "D/C7", "C7(b9,#9)", "F#9", "Bbmaj13", "G/F"})
     void keepsItsColours(String symbol) {

@@ -262,7 +262,7 @@ final class AbcBars {
                 bar.symbols.put(quoted.onset(), new BroughtBar.Symbol(Chord.parse(words.replaceFirst("\\s.*", ""))));
             } catch (IllegalArgumentException e) {
                 if (LIKE_A_SYMBOL.matcher(words).matches()) {
-                    report.add(Fate.REPAIRED, "chord symbols not known here: they stay, marked, to be mended", number);
+                    report.add(Fate.REPAIRED, "chord symbols not known here: they stay, marked, to be fixed", number);
                     bar.symbols.put(quoted.onset(), BroughtBar.Symbol.unread(words));
                 } else {
                     bar.notes.add(words);

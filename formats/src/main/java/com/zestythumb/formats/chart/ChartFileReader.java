@@ -53,7 +53,7 @@ public final class ChartFileReader implements ScoreReader {
                             .orElse("no clear key, so it is written without a signature"));
         }
         for (ChartProblem problem : chart.problems()) {
-            report.add(Fate.LEFT_OUT, "for you to mend: " + problem);
+            report.add(Fate.LEFT_OUT, "for you to fix: " + problem);
         }
         return List.of(new Imported(chart.sheet(), report.build("chart"), Hands.NONE, text));
     }

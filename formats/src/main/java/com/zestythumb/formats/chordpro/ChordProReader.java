@@ -345,7 +345,7 @@ public final class ChordProReader implements ScoreReader {
             try {
                 return new BroughtBar.Symbol(Chord.parse(text));
             } catch (IllegalArgumentException e) {
-                report.add(Fate.REPAIRED, "[" + text + "], no chord known here: it stays, marked, to be mended");
+                report.add(Fate.REPAIRED, "[" + text + "], no chord known here: it stays, marked, to be fixed");
                 return BroughtBar.Symbol.unread(text);
             }
         }

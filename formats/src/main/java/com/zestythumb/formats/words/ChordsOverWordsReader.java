@@ -314,7 +314,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
             if (!symbol.unread().isEmpty()) {
                 report.add(
                         Fate.REPAIRED,
-                        "\"" + symbol.unread() + "\", no chord known here: it stays, marked, to be mended");
+                        "\"" + symbol.unread() + "\", no chord known here: it stays, marked, to be fixed");
             }
         }
 

@@ -46,8 +46,8 @@ class MusicXmlWriterTest {
     private static final List<Meter> METERS =
             List.of(Meter.TWO_FOUR, Meter.THREE_FOUR, Meter.FOUR_FOUR, Meter.SIX_EIGHT);
 
-    private static Arrangement arrange(String chart, AccompanimentPattern figure) {
-        return Arrangement.of(Chart.parse(chart), Choices.USUAL.with(figure));
+    private static Arrangement arrange(String chart, AccompanimentPattern pattern) {
+        return Arrangement.of(Chart.parse(chart), Choices.USUAL.with(pattern));
     }
 
     private static Document read(byte[] file) throws Exception {
@@ -63,8 +63,8 @@ class MusicXmlWriterTest {
                 .toList();
     }
 
-    private static Document grand(String chart, AccompanimentPattern figure) throws Exception {
-        return read(new MusicXmlWriter(Staves.GRAND).write(arrange(chart, figure)));
+    private static Document grand(String chart, AccompanimentPattern pattern) throws Exception {
+        return read(new MusicXmlWriter(Staves.GRAND).write(arrange(chart, pattern)));
     }
 
     /** The accidental of each note of a staff, a dot where it has none; tied notes that are split count as written. */
@@ -183,16 +183,16 @@ class MusicXmlWriterTest {
     @Test
     void fillsTheBarThatRunsIntoTheNext() throws Exception {
         for (Meter meter : METERS) {
-            for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
+            for (AccompanimentPattern pattern : AccompanimentPatterns.all()) {
                 Arrangement tune = Arrangement.of(
                         Chart.parse("meter: " + meter + "\n| C | G7 | F | Am | Dm | C |"),
-                        Choices.USUAL.with(figure).varied(true));
+                        Choices.USUAL.with(pattern).varied(true));
                 Document score = read(new MusicXmlWriter(Staves.GRAND).write(tune));
                 double sum = texts(score, "//measure[@number='4']/note[staff=2][voice=5][not(chord)]/duration").stream()
                         .mapToDouble(Double::parseDouble)
                         .sum();
                 assertThat(sum)
-                        .as(meter + " " + figure)
+                        .as(meter + " " + pattern)
                         .isEqualTo(meter.barLength().toDouble() * Notes.DIVISIONS);
             }
         }
@@ -201,9 +201,9 @@ class MusicXmlWriterTest {
     @Test
     void fillsEveryBarOfEveryMeterAndFigure() throws Exception {
         for (Meter meter : METERS) {
-            for (AccompanimentPattern figure : AccompanimentPatterns.all()) {
+            for (AccompanimentPattern pattern : AccompanimentPatterns.all()) {
                 String bars = meter == Meter.THREE_FOUR ? "| C / G7 | N.C. | Am |" : "| C G7 | N.C. | Am |";
-                Document score = grand("meter: " + meter + "\n" + bars, figure);
+                Document score = grand("meter: " + meter + "\n" + bars, pattern);
                 double expected = meter.barLength().toDouble() * Notes.DIVISIONS;
                 for (int bar = 1; bar <= 3; bar++) {
                     double sum = texts(
@@ -212,7 +212,7 @@ class MusicXmlWriterTest {
                             .stream()
                             .mapToDouble(Double::parseDouble)
                             .sum();
-                    assertThat(sum).as(meter + " " + figure + " bar " + bar).isEqualTo(expected);
+                    assertThat(sum).as(meter + " " + pattern + " bar " + bar).isEqualTo(expected);
                 }
             }
         }

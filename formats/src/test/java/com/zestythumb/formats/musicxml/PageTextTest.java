@@ -52,8 +52,8 @@ class PageTextTest {
         return factory.newDocumentBuilder().parse(new ByteArrayInputStream(file));
     }
 
-    private static void holdAgainstJaxb(String chart, AccompanimentPattern figure, Counts counts) throws Exception {
-        Arrangement tune = Arrangement.of(Chart.parse(chart), Choices.USUAL.with(figure));
+    private static void holdAgainstJaxb(String chart, AccompanimentPattern pattern, Counts counts) throws Exception {
+        Arrangement tune = Arrangement.of(Chart.parse(chart), Choices.USUAL.with(pattern));
         MusicXmlWriter writer = new MusicXmlWriter(Staves.PAGE, counts, Set.of());
         Document expected = read(MusicXmlWriter.marshal(writer.score(tune)));
         // Declares a namespace of which it uses nothing.
@@ -73,13 +73,13 @@ class PageTextTest {
 
     @ParameterizedTest
     @MethodSource("com.zestythumb.core.pattern.AccompanimentPatterns#all")
-    void isWhatJaxbWritesInEveryFigure(AccompanimentPattern figure) throws Exception {
+    void isWhatJaxbWritesInEveryFigure(AccompanimentPattern pattern) throws Exception {
         for (String chart : CHARTS) {
-            holdAgainstJaxb(chart, figure, Counts.NONE);
+            holdAgainstJaxb(chart, pattern, Counts.NONE);
         }
     }
 
-    /** Voices, triplets and short notes, as a teacher's own figure may have them. */
+    /** Voices, triplets and short notes, as a teacher's own pattern may have them. */
     @ParameterizedTest
     @ValueSource(
             strings = {"by bar 1/4 top*4 / bass. 2 3 2", "1/8t (next)", "1/4 bass (upper.)", "1/16 bass (turn) / 1*8"})

@@ -80,10 +80,10 @@ class SchemaTest {
         LeadSheet sheet = Chart.parse("key: C\nmeter: " + meter + "\n| C | Am7 | Dm7 | G7 |\n| C F | G7 | C |");
         List<VoicingStyle> styles = VoicingStyles.all();
         int next = 0;
-        for (var figure : AccompanimentPatterns.all()) {
+        for (var pattern : AccompanimentPatterns.all()) {
             VoicingStyle style = styles.get(next++ % styles.size());
-            Choices choices = Choices.USUAL.with(figure).with(new StyleChoice(style, Map.of()));
-            assertValid(Arrangement.of(sheet, choices), meter + " " + figure.id() + " " + style.id());
+            Choices choices = Choices.USUAL.with(pattern).with(new StyleChoice(style, Map.of()));
+            assertValid(Arrangement.of(sheet, choices), meter + " " + pattern.id() + " " + style.id());
         }
     }
 

@@ -9,13 +9,13 @@ import java.util.ArrayList;
 import java.util.List;
 
 /** Makes the notes of a voice fill its bars, with tuplets and ties that add up. */
-final class VoiceMender {
+final class VoiceRepair {
 
     private static final Fraction FINEST = Fraction.of(1, 16);
 
     private final ImportReport.Builder report;
 
-    VoiceMender(ImportReport.Builder report) {
+    VoiceRepair(ImportReport.Builder report) {
         this.report = report;
     }
 
@@ -45,7 +45,7 @@ final class VoiceMender {
             return filled;
         }
         List<SheetNote> whole = BarFilling.withRests(filled, length);
-        boolean writable = whole.stream().allMatch(VoiceMender::isWritable);
+        boolean writable = whole.stream().allMatch(VoiceRepair::isWritable);
         if (!writable) {
             report.add(Fate.REPAIRED, "rhythms finer than a sixty-fourth, rounded to that", number);
         }
@@ -61,7 +61,7 @@ final class VoiceMender {
         // A tuplet that is whole stands as it is; what is written in its own values meets it at its borders.
         List<SheetNote> rounded = rounded(notes, length, true);
         // Where a tuplet was broken by it, the bar is counted in sixty-fourths alone.
-        return rounded.stream().allMatch(VoiceMender::isWritable) ? rounded : rounded(rounded, length, false);
+        return rounded.stream().allMatch(VoiceRepair::isWritable) ? rounded : rounded(rounded, length, false);
     }
 
     private static List<SheetNote> rounded(List<SheetNote> notes, Fraction length, boolean tuplets) {
@@ -90,21 +90,21 @@ final class VoiceMender {
     }
 
     /** A tie leads to a note of the same pitch, or it is none. */
-    static List<Bar> tiesMended(List<Bar> bars) {
-        List<Bar> mended = new ArrayList<>();
+    static List<Bar> tiesRepaired(List<Bar> bars) {
+        List<Bar> fixed = new ArrayList<>();
         for (int i = 0; i < bars.size(); i++) {
             Bar bar = bars.get(i);
             Bar next = i + 1 < bars.size() ? bars.get(i + 1) : null;
             List<SheetNote> upper = next == null ? List.of() : next.allOfUpper();
             List<SheetNote> left = next == null ? List.of() : next.allOfLeft();
-            mended.add(bar.withUpper(bar.upper().stream()
-                            .map(voice -> tiesMended(voice, upper))
+            fixed.add(bar.withUpper(bar.upper().stream()
+                            .map(voice -> tiesRepaired(voice, upper))
                             .toList())
                     .withLeft(bar.left().stream()
-                            .map(voice -> tiesMended(voice, left))
+                            .map(voice -> tiesRepaired(voice, left))
                             .toList()));
         }
-        return mended;
+        return fixed;
     }
 
     /**
@@ -112,9 +112,9 @@ final class VoiceMender {
      *
      * @param barBehind the notes of the hand in the next bar
      */
-    private static List<SheetNote> tiesMended(List<SheetNote> voice, List<SheetNote> barBehind) {
+    private static List<SheetNote> tiesRepaired(List<SheetNote> voice, List<SheetNote> barBehind) {
         List<List<SheetNote>> moments = SheetNote.struckTogether(voice);
-        List<SheetNote> mended = new ArrayList<>();
+        List<SheetNote> fixed = new ArrayList<>();
         for (int i = 0; i < moments.size(); i++) {
             List<SheetNote> next = i + 1 < moments.size()
                     ? moments.get(i + 1)
@@ -124,9 +124,9 @@ final class VoiceMender {
             for (SheetNote note : moments.get(i)) {
                 boolean leads = !note.isRest()
                         && next.stream().anyMatch(other -> note.pitch().equals(other.pitch()));
-                mended.add(note.withTie(note.tied() && leads));
+                fixed.add(note.withTie(note.tied() && leads));
             }
         }
-        return mended;
+        return fixed;
     }
 }

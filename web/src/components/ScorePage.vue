@@ -32,7 +32,7 @@ const emit = defineEmits<{
 }>();
 
 const page = ref<HTMLElement>();
-const { pieces, drawn, boxes, sections, leans, trouble } = useDrawing(
+const { pieces, drawn, boxes, sections, numbers, leans, trouble } = useDrawing(
   page,
   () => props.tune,
   () => props.sounding,
@@ -89,6 +89,15 @@ watch(() => [props.chosen, boxes.value], scroll);
         :style="{ left: `${section.left}px`, top: `${section.top}px` }"
         >{{ section.name }}</span
       >
+      <template v-if="paper?.numbers !== 'NONE'">
+        <span
+          v-for="{ number, left, top } in numbers"
+          :key="number"
+          class="number"
+          :style="{ left: `${left}px`, top: `${top}px` }"
+          >{{ number }}</span
+        >
+      </template>
       <span
         v-for="lean in leans"
         :key="lean.note"
@@ -274,6 +283,12 @@ watch(() => [props.chosen, boxes.value], scroll);
   z-index: 1;
   font: 600 19px/1.2 var(--titles);
   white-space: nowrap;
+  pointer-events: none;
+}
+.number {
+  position: absolute;
+  z-index: 1;
+  font: italic 16px/1.2 var(--reading);
   pointer-events: none;
 }
 /* A foreign note of the tune is in softer ink; one to bring out has a stroke above. */

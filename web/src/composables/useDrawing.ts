@@ -3,10 +3,13 @@ import { computed, nextTick, ref, watch, type Ref } from 'vue';
 import type { Arrangement } from '../api/client';
 import {
   chordBoxes,
+  clearStems,
   lowerWords,
   markForeignNotes,
   markOwnWords,
+  missingNumbers,
   sectionNames,
+  type BarNumber,
   type ChordBox,
   type Lean,
   type SectionName,
@@ -46,6 +49,7 @@ export function useDrawing(
 ) {
   const boxes = ref<ChordBox[]>([]);
   const sections = ref<SectionName[]>([]);
+  const numbers = ref<BarNumber[]>([]);
   const leans = ref<Lean[]>([]);
   const { drawing, trouble, engrave } = useEngraver<Arrangement>();
   const pieces = computed(() => drawing.value?.svgs ?? []);
@@ -82,8 +86,11 @@ export function useDrawing(
     if (now && page.value) {
       markOwnWords(page.value);
       lowerWords(page.value);
+      clearStems(page.value);
       boxes.value = chordBoxes(page.value, now.source);
       sections.value = sectionNames(page.value);
+      const all = paper()?.numbers === 'ALL';
+      numbers.value = missingNumbers(page.value, now.source, all);
       leans.value = markForeignNotes(page.value, foreignNotes(now.source));
     }
     light(sounding());
@@ -101,5 +108,5 @@ export function useDrawing(
   }
   watch(() => new Map(sounding()), light);
 
-  return { pieces, drawn, boxes, sections, leans, trouble };
+  return { pieces, drawn, boxes, sections, numbers, leans, trouble };
 }

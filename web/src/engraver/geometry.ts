@@ -83,6 +83,66 @@ export function lowerWords(page: HTMLElement) {
   }
 }
 
+/** Between a finger and a stem that ends beside it, and half the height of a finger, in CSS pixels. */
+const BESIDE = 4;
+const DIGIT = 6;
+
+/** Puts fingers that stand beside the end of a stem below it, with those under them; once for each drawing. */
+export function clearStems(page: HTMLElement) {
+  const moves: { finger: SVGTextElement; down: number }[] = [];
+  for (const measure of page.querySelectorAll('.measure')) {
+    const stems = [...measure.querySelectorAll('.stem')].map((stem) =>
+      stem.getBoundingClientRect(),
+    );
+    const fingers = [...measure.querySelectorAll<SVGTextElement>('.fing text:not(.low)')].map(
+      (finger) => {
+        const { left, right, top, bottom } = finger.getBoundingClientRect();
+        return { finger, left, right, middle: (top + bottom) / 2 };
+      },
+    );
+    for (const { finger, left, right, middle } of fingers) {
+      const ends = stems
+        .filter((stem) => stem.right > left - BESIDE && stem.left < right + BESIDE)
+        .filter(({ top, bottom }) => top < middle && bottom > middle - DIGIT)
+        .map(({ bottom }) => bottom);
+      const scale = finger.getScreenCTM()?.d;
+      if (!ends.length || !scale) continue;
+      const down = (Math.max(...ends) + BESIDE + DIGIT - middle) / scale;
+      fingers
+        .filter((other) => Math.abs(other.left - left) < DIGIT && other.middle >= middle)
+        .forEach((other) => moves.push({ finger: other.finger, down }));
+    }
+  }
+  // Written after all is read: the browser lays out anew at the next reading.
+  for (const { finger, down } of moves.filter(({ finger }) => !finger.classList.contains('low'))) {
+    finger.classList.add('low');
+    finger.setAttribute('y', String(Number(finger.getAttribute('y')) + down));
+  }
+}
+
+/** The number of a bar that the engraver left out for the name of a section. */
+export interface BarNumber {
+  number: number;
+  left: number;
+  top: number;
+}
+
+const NUMBER_ABOVE = 24;
+
+/** The engraver numbers no bar that has a name. */
+export function missingNumbers(page: HTMLElement, tune: Arrangement, all: boolean): BarNumber[] {
+  const origin = page.getBoundingClientRect();
+  return [...page.querySelectorAll('.measure')].flatMap((measure, i) => {
+    const bar = tune.bars[i];
+    const begins = measure.parentElement?.querySelector('.measure') === measure;
+    const lines = measure.querySelector('.staff > path')?.getBoundingClientRect();
+    const wanted = bar && bar.number > 0 && (all || (begins && i > 0));
+    if (!lines || !wanted || measure.querySelector('.mNum')) return [];
+    const top = lines.top - origin.top - NUMBER_ABOVE;
+    return [{ number: bar.number, left: lines.left - origin.left, top }];
+  });
+}
+
 function firstLetterTop(text: SVGTextElement): number {
   const toScreen = text.getScreenCTM();
   if (!toScreen || text.getNumberOfChars() === 0) return Infinity;

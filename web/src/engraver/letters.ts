@@ -175,7 +175,7 @@ export function runsOf(text: SVGTextElement): Run[] {
 }
 
 /** What the page itself sets over the drawing, numerals and section names, in its own units. */
-export function overlay(page: HTMLElement, where = '.lane, .section, .opening'): Run[] {
+export function overlay(page: HTMLElement, where = '.lane, .section, .opening, .number'): Run[] {
   const origin = page.getBoundingClientRect();
   const runs: Run[] = [];
   for (const lane of page.querySelectorAll(where)) {

@@ -1,7 +1,7 @@
 import { jsPDF } from 'jspdf';
 import { svg2pdf } from 'svg2pdf.js';
 import type { Credits } from '../api/client';
-import { edgesOf } from './geometry';
+import { edgesOf, PEDAL_DOWN } from './geometry';
 import { carriedFonts, embedFonts } from './fonts';
 import {
   drawn,
@@ -45,6 +45,10 @@ function clean(
   const systems = [...piece.querySelectorAll('.system')];
   [...copy.querySelectorAll('.system')].forEach((system, i) => {
     if (!wanted.has(systems[i]!)) system.remove();
+  });
+  // On the page a rule lowers it.
+  copy.querySelectorAll('.pedal').forEach((pedal) => {
+    pedal.setAttribute('transform', `translate(0 ${PEDAL_DOWN})`);
   });
   copy.querySelectorAll('.sounds').forEach((note) => note.classList.remove('sounds'));
   const origin = page.getBoundingClientRect();
@@ -103,7 +107,10 @@ function measured(page: HTMLElement): System<Element, Run>[] {
   const origin = page.getBoundingClientRect().top;
   const systems = systemsOf(page).map((drawing) => {
     const { top, bottom } = edgesOf(drawing);
-    const place = { top: top - origin, bottom: bottom - origin };
+    const feet = [...drawing.querySelectorAll('.pedal')].map(
+      (pedal) => pedal.getBoundingClientRect().bottom,
+    );
+    const place = { top: top - origin, bottom: Math.max(bottom, ...feet) - origin };
     return { drawing, ...place, texts: [] as Run[], rests: endsAtRest(drawing) };
   });
   const take = (own: (typeof systems)[number] | undefined, run: Run) => {
@@ -116,7 +123,7 @@ function measured(page: HTMLElement): System<Element, Run>[] {
   for (const run of overlay(page, '.lane')) {
     take(systems.filter(({ top }) => top <= run.y).at(-1) ?? systems[0], run);
   }
-  for (const run of overlay(page, '.section, .opening')) {
+  for (const run of overlay(page, '.section, .opening, .number')) {
     take(systems.find(({ bottom }) => bottom >= run.y) ?? systems.at(-1), run);
   }
   return systems;

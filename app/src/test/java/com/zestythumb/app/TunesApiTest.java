@@ -167,7 +167,10 @@ class TunesApiTest extends KeepingApi {
                 .contains("there is no voicing \"sideways\"");
         assertThat(api.get().uri("/api/tunes/abc").exchange())
                 .hasStatus(400)
-                .hasContentType(MediaType.APPLICATION_PROBLEM_JSON);
+                .hasContentType(MediaType.APPLICATION_PROBLEM_JSON)
+                .bodyJson()
+                .extractingPath("$.detail")
+                .isEqualTo("\"id\" cannot be \"abc\"; see /api/openapi");
     }
 
     /** Nothing is stored that does not belong to a studio, but how often somebody asked of late. */

@@ -4,6 +4,7 @@ import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.slf4j.MDC;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -148,5 +149,13 @@ class HttpProblems extends ResponseEntityExceptionHandler {
         ProblemDetail problem =
                 ProblemKind.SENSELESS.with(where(e) + "the request is not the JSON this call takes; see /api/openapi");
         return handleExceptionInternal(e, problem, headers, status, request);
+    }
+
+    /** A parameter of the address, such as a number that is none. */
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String detail = "\"%s\" cannot be \"%s\"; see /api/openapi".formatted(e.getPropertyName(), e.getValue());
+        return handleExceptionInternal(e, ProblemKind.SENSELESS.with(detail), headers, status, request);
     }
 }

@@ -89,7 +89,7 @@ const DIGIT = 6;
 
 /** Puts fingers that stand beside the end of a stem below it, with those under them; once for each drawing. */
 export function clearStems(page: HTMLElement) {
-  const moves: { finger: SVGTextElement; down: number }[] = [];
+  const moves = new Map<SVGTextElement, number>();
   for (const measure of page.querySelectorAll('.measure')) {
     const stems = [...measure.querySelectorAll('.stem')].map((stem) =>
       stem.getBoundingClientRect(),
@@ -106,15 +106,16 @@ export function clearStems(page: HTMLElement) {
         .filter(({ top, bottom }) => top < middle && bottom > middle - DIGIT)
         .map(({ bottom }) => bottom);
       const scale = finger.getScreenCTM()?.d;
-      if (!ends.length || !scale) continue;
+      // One that goes down with another above it has gone far enough.
+      if (!ends.length || !scale || moves.has(finger)) continue;
       const down = (Math.max(...ends) + BESIDE + DIGIT - middle) / scale;
       fingers
         .filter((other) => Math.abs(other.left - left) < DIGIT && other.middle >= middle)
-        .forEach((other) => moves.push({ finger: other.finger, down }));
+        .forEach((other) => moves.set(other.finger, down));
     }
   }
   // Written after all is read: the browser lays out anew at the next reading.
-  for (const { finger, down } of moves.filter(({ finger }) => !finger.classList.contains('low'))) {
+  for (const [finger, down] of moves) {
     finger.classList.add('low');
     finger.setAttribute('y', String(Number(finger.getAttribute('y')) + down));
   }

@@ -255,7 +255,7 @@ watch(() => [props.chosen, boxes.value], scroll);
 .drawing :deep(.reh) {
   visibility: hidden;
 }
-/* Drawn in and lifted a bit, for the engraver computes with a narrower type. */
+/* Drawn in and lifted a bit, for the engraver takes a narrower type. */
 .drawing :deep(.harm text) {
   font-weight: 650;
   letter-spacing: -0.035em;

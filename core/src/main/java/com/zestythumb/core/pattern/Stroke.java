@@ -5,7 +5,7 @@ import com.zestythumb.core.sheet.Touch;
 import java.util.List;
 
 /**
- * One stroke of a pattern's pattern.
+ * One stroke of a pattern.
  *
  * @param roles which notes of the chord; several for a double note
  * @param length quarter notes; null for as long as the chord lasts

@@ -79,7 +79,7 @@ public record Arrangement(
         }
         if (leftInTreble()) {
             // The eye takes another clef for a leap.
-            advice.merge(0, "left hand in the treble clef: near the right, no leap", (a, b) -> a + "; " + b);
+            advice.merge(0, "left hand in treble clef", (a, b) -> a + "; " + b);
         }
         return advice;
     }

@@ -244,7 +244,7 @@ class OwnPagesTest {
     }
 
     private static double within(Sound sound, ChordEvent chord) {
-        Fraction from = sound.from().compareTo(chord.start()) > 0 ? sound.from() : chord.start();
+        Fraction from = sound.from().isAfter(chord.start()) ? sound.from() : chord.start();
         return Math.max(0, sound.to().min(chord.end()).minus(from).toDouble());
     }
 

@@ -43,14 +43,14 @@ final class BarLengths {
             BroughtBar bar = drafts.get(i);
             Fraction full = bar.meter.barLength();
             BroughtBar next = i + 1 < drafts.size() ? drafts.get(i + 1) : null;
-            if (i == 0 && next != null && bar.length.compareTo(full) < 0) {
+            if (i == 0 && next != null && bar.length.isBefore(full)) {
                 bar.beginLater(toHalfCounts(bar.length).minus(bar.length));
             }
-            boolean writable = bar.length.times(2).isWhole() && bar.length.compareTo(Fraction.ZERO) > 0;
+            boolean writable = bar.length.times(2).isWhole() && bar.length.isPositive();
             if (bar.pickup || bar.length.equals(full)) {
                 continue;
             }
-            if (bar.length.compareTo(full) > 0) {
+            if (bar.length.isAfter(full)) {
                 report.add(Fate.LEFT_OUT, "what goes beyond the meter, in bars that are too long", number(drafts, i));
                 bar.length = full;
             } else if (i == 0 && next != null && writable) {
@@ -80,9 +80,7 @@ final class BarLengths {
         for (BroughtBar bar : all) {
             Fraction full = bar.meter.barLength();
             int count = 1;
-            for (Fraction rest = bar.length.minus(full);
-                    more > 0 && rest.compareTo(HALF) >= 0;
-                    rest = rest.minus(full)) {
+            for (Fraction rest = bar.length.minus(full); more > 0 && !rest.isBefore(HALF); rest = rest.minus(full)) {
                 report.add(Fate.REPAIRED, "bars that are longer than their meter, parted", drafts.size() + count);
                 count++;
                 more--;

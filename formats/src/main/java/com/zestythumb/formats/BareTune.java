@@ -43,7 +43,7 @@ final class BareTune {
             notes.sort(Comparator.comparing(Sounding::onset));
             Fraction end = Fraction.ZERO;
             for (Sounding note : notes) {
-                if (note.onset().compareTo(end) < 0) {
+                if (note.onset().isBefore(end)) {
                     return false;
                 }
                 end = note.onset().plus(note.duration());

@@ -115,7 +115,7 @@ public final class BroughtBar {
         for (Sounding one : all) {
             Fraction end = one.onset().plus(one.duration());
             Fraction from = one.onset();
-            while (from.compareTo(end) < 0) {
+            while (from.isBefore(end)) {
                 int bar = place(from, full, count);
                 Fraction to = bar == count - 1 ? end : end.min(full.times(bar + 1));
                 bars.get(bar).sound(new Sounding(one.midi(), one.name(), from.minus(full.times(bar)), to.minus(from)));
@@ -149,10 +149,10 @@ public final class BroughtBar {
         into.apply(bars.get(0)).clear();
         for (SheetNote note : voice) {
             Fraction from = note.onset();
-            while (from.compareTo(note.end()) < 0) {
+            while (from.isBefore(note.end())) {
                 int bar = place(from, full, count);
                 Fraction to = bar == count - 1 ? note.end() : note.end().min(full.times(bar + 1));
-                boolean goesOn = to.compareTo(note.end()) < 0;
+                boolean goesOn = to.isBefore(note.end());
                 boolean begins = from.equals(note.onset());
                 into.apply(bars.get(bar))
                         .add(note.at(from.minus(full.times(bar)), to.minus(from))

@@ -58,13 +58,13 @@ final class BroughtChords {
             Fraction at = Fraction.ZERO;
             for (var entry : bar.symbols.entrySet()) {
                 Fraction start = toEighth(entry.getKey());
-                if (start.compareTo(bar.length) >= 0) {
+                if (!start.isBefore(bar.length)) {
                     report.add(
                             Fate.LEFT_OUT, "chord symbols behind the end of their bar", BarLengths.number(drafts, i));
                     continue;
                 }
                 addUntil(events, current, i, at, start);
-                at = at.compareTo(start) > 0 ? at : start;
+                at = at.max(start);
                 current = entry.getValue();
             }
             addUntil(events, current, i, at, bar.length);
@@ -79,7 +79,7 @@ final class BroughtChords {
 
     private static void addUntil(
             List<ChordEvent> events, BroughtBar.Symbol symbol, int bar, Fraction from, Fraction to) {
-        if (from.compareTo(to) < 0) {
+        if (from.isBefore(to)) {
             // A span of its own keeps a repeated chord from being written as held.
             events.add(
                     symbol.unread().isEmpty()

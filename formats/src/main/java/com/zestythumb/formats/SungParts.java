@@ -56,7 +56,7 @@ public final class SungParts {
     private static boolean isLine(List<List<SheetNote>> part) {
         for (List<SheetNote> bar : part) {
             for (int i = 1; i < bar.size(); i++) {
-                if (bar.get(i).onset().compareTo(bar.get(i - 1).end()) < 0) {
+                if (bar.get(i).onset().isBefore(bar.get(i - 1).end())) {
                     return false;
                 }
             }

@@ -33,11 +33,11 @@ final class VoiceRepair {
                 filled.add(note.at(last.onset(), last.duration()).withTuplet(last.tuplet()));
                 continue;
             }
-            if (note.onset().compareTo(at) < 0 || note.onset().compareTo(length) >= 0) {
+            if (note.onset().isBefore(at) || !note.onset().isBefore(length)) {
                 report.add(Fate.LEFT_OUT, what + " that overlap others or lie behind the bar's end", number);
                 continue;
             }
-            boolean over = note.end().compareTo(length) > 0;
+            boolean over = note.end().isAfter(length);
             filled.add(over ? note.at(note.onset(), length.minus(note.onset())).withTuplet(null) : note);
             at = filled.get(filled.size() - 1).end();
         }
@@ -75,7 +75,7 @@ final class VoiceRepair {
                     && isWritable(first)
                     && first.onset().equals(at);
             Fraction end = keeps ? first.end() : first.isWith(last) ? length : onGrid(first.end());
-            if (end.compareTo(at) > 0) {
+            if (end.isAfter(at)) {
                 for (SheetNote note : struck) {
                     rounded.add(note.at(at, end.minus(at)).withTuplet(keeps ? note.tuplet() : null));
                 }

@@ -17,7 +17,6 @@ import com.zestythumb.core.pitch.NoteNames;
 import com.zestythumb.core.sheet.Bar;
 import com.zestythumb.core.sheet.Chart;
 import com.zestythumb.core.sheet.ChartWriter;
-import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -140,7 +139,7 @@ class LeftHandController {
         Bar bar = tune.sheet().bars().get(index);
         NoteNames names = tune.sheet().heading().names();
         return bar.events().stream()
-                .filter(event -> !event.isSilent() && event.start().compareTo(Fraction.ZERO) > 0)
+                .filter(event -> !event.isSilent() && event.start().isPositive())
                 .map(event -> new ChangeView(
                         bar.countAt(event.start()),
                         names.fromEnglish(event.chord().toString())))

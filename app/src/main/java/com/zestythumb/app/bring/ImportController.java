@@ -1,6 +1,5 @@
 package com.zestythumb.app.bring;
 
-import com.zestythumb.app.http.BusyException;
 import com.zestythumb.app.http.Computations;
 import com.zestythumb.app.http.ProblemKind;
 import com.zestythumb.core.sheet.ChordEvent;
@@ -115,7 +114,7 @@ class ImportController {
             throws IOException, InterruptedException {
         int room = kilobytes(request.getContentLengthLong());
         if (!memory.tryAcquire(room, waits, TimeUnit.MILLISECONDS)) {
-            throw new BusyException();
+            throw Computations.busy();
         }
         try {
             // Read before its turn comes: a slow line holds up nobody else.

@@ -4,8 +4,7 @@ import com.zestythumb.app.arrange.ArrangementView;
 import com.zestythumb.app.arrange.AskedPages;
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.http.Links;
-import com.zestythumb.app.http.NotFoundException;
-import com.zestythumb.app.http.RefusedException;
+import com.zestythumb.app.http.ProblemKind;
 import com.zestythumb.core.exercise.Answers;
 import com.zestythumb.core.exercise.Exercise;
 import com.zestythumb.core.exercise.ExerciseKind;
@@ -54,7 +53,7 @@ public class AnswerDesk {
         /** The try a page is at; one that is finished takes nothing more. */
         Attempt current(int number) {
             if (latest.number() != number || latest.finishedAt() != null) {
-                throw new RefusedException(
+                throw ProblemKind.REFUSED.because(
                         "this try is finished already, perhaps in another tab; load the page anew to go on");
             }
             return latest;
@@ -178,7 +177,7 @@ public class AnswerDesk {
     public Hint help(Who who, int attempt, int chord) {
         Seen before = look(who);
         if (!before.kept().settings().help()) {
-            throw new RefusedException("your teacher wants this without help");
+            throw ProblemKind.REFUSED.because("your teacher wants this without help");
         }
         Attempt current = before.current(attempt);
         int asked = 1 + current.details().helped().getOrDefault(chord, 0);
@@ -217,7 +216,7 @@ public class AnswerDesk {
                 return last;
             }
             if (now.kept().tries() > 0 && last.number() >= now.kept().tries()) {
-                throw new RefusedException("this was the last try; ask your teacher for one more");
+                throw ProblemKind.REFUSED.because("this was the last try; ask your teacher for one more");
             }
             return new Attempt(now.kept(), last, begunWith(now), Instant.now());
         }));
@@ -311,15 +310,15 @@ public class AnswerDesk {
     private KeptExercise open(KeptExercise kept, Who who) {
         if (kept == null) {
             links.missed(who.address());
-            throw new NotFoundException("this link leads to no exercise; ask your teacher for it again");
+            throw ProblemKind.NOT_FOUND.because("this link leads to no exercise; ask your teacher for it again");
         }
         if (kept.codeUntil().isBefore(Instant.now())) {
-            throw new NotFoundException(
+            throw ProblemKind.NOT_FOUND.because(
                     "this link is a year old and leads nowhere any more; ask your teacher for a new one");
         }
         if (kept.withdrawnAt() != null
                 || kept.student() != null && kept.student().removedAt() != null) {
-            throw new NotFoundException("your teacher has closed this exercise");
+            throw ProblemKind.NOT_FOUND.because("your teacher has closed this exercise");
         }
         return kept;
     }

@@ -3,7 +3,7 @@ package com.zestythumb.app.exercise;
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
 import com.zestythumb.app.http.Links;
-import com.zestythumb.app.http.NotFoundException;
+import com.zestythumb.app.http.ProblemKind;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.StudentErased;
 import com.zestythumb.app.student.Students;
@@ -118,7 +118,7 @@ public class Exercises {
     TakeHome takeHome(long attempt) {
         Attempt made = moments.read(() -> attempts.findByIdAndStudio(attempt, studios.current())
                 .filter(one -> one.finishedAt() != null)
-                .orElseThrow(() -> new NotFoundException("there is no finished try number " + attempt)));
+                .orElseThrow(() -> ProblemKind.NOT_FOUND.because("there is no finished try number " + attempt)));
         return TakeHome.of(made.exercise(), made.exercise().task(), made);
     }
 
@@ -210,7 +210,7 @@ public class Exercises {
     /** Says something of a try, and marks chords otherwise. */
     public AttemptView say(long attempt, String words, Map<Integer, Integer> points) {
         Attempt made = attempts.findByIdAndStudio(attempt, studios.current())
-                .orElseThrow(() -> new NotFoundException("there is no try number " + attempt));
+                .orElseThrow(() -> ProblemKind.NOT_FOUND.because("there is no try number " + attempt));
         made.say(words.strip(), points);
         // What makes no sense is refused before it is kept.
         return AttemptView.of(made);
@@ -233,6 +233,6 @@ public class Exercises {
     private KeptExercise find(long id) {
         return exercises
                 .findByIdAndStudio(id, studios.current())
-                .orElseThrow(() -> new NotFoundException("there is no exercise number " + id));
+                .orElseThrow(() -> ProblemKind.NOT_FOUND.because("there is no exercise number " + id));
     }
 }

@@ -3,7 +3,7 @@ package com.zestythumb.app.exercise;
 import com.zestythumb.app.backup.BackupPart;
 import com.zestythumb.app.backup.KeptReader;
 import com.zestythumb.app.backup.Numbers;
-import com.zestythumb.app.http.RefusedException;
+import com.zestythumb.app.http.ProblemKind;
 import com.zestythumb.app.studio.Studio;
 import com.zestythumb.app.studio.Studios;
 import com.zestythumb.core.exercise.Marking;
@@ -48,14 +48,14 @@ class PointsOfFaults implements BackupPart {
     /** From now on a fault costs so many points; null as many as it costs by itself. */
     void set(String fault, Integer points) {
         if (fault.isBlank() || fault.length() > LONGEST) {
-            throw new RefusedException("there is no fault of that name");
+            throw ProblemKind.REFUSED.because("there is no fault of that name");
         }
         if (points == null) {
             kept.findByStudioAndFault(studios.current(), fault).ifPresent(kept::delete);
             return;
         }
         if (points < 0 || points > Marking.FULL) {
-            throw new RefusedException("a fault costs 0 to " + Marking.FULL + " points, not " + points);
+            throw ProblemKind.REFUSED.because("a fault costs 0 to " + Marking.FULL + " points, not " + points);
         }
         studios.oneAfterAnother();
         OwnPoints own = kept.findByStudioAndFault(studios.current(), fault)

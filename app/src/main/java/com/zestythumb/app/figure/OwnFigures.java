@@ -1,7 +1,7 @@
 package com.zestythumb.app.figure;
 
 import com.zestythumb.app.arrange.OwnFigureDto;
-import com.zestythumb.app.http.NotFoundException;
+import com.zestythumb.app.http.ProblemKind;
 import com.zestythumb.app.studio.Purge;
 import com.zestythumb.app.studio.Studios;
 import java.time.Instant;
@@ -60,7 +60,7 @@ public class OwnFigures {
 
     private OwnFigure find(long id) {
         return figures.findByIdAndStudio(id, studios.current())
-                .orElseThrow(
-                        () -> new NotFoundException("there is no pattern number " + id + "; it may have been removed"));
+                .orElseThrow(() -> ProblemKind.NOT_FOUND.because(
+                        "there is no pattern number " + id + "; it may have been removed"));
     }
 }

@@ -8,14 +8,14 @@ final class BodyException extends IOException {
     static final String TOO_LARGE = "what was sent is too large; send it in parts";
     private static final String TOO_SLOW = "what was sent took too long to arrive; try again on a better line";
 
-    private final boolean tooLarge;
+    private final ProblemKind kind;
 
-    BodyException(boolean tooLarge) {
-        super(tooLarge ? TOO_LARGE : TOO_SLOW);
-        this.tooLarge = tooLarge;
+    BodyException(ProblemKind kind) {
+        super(kind == ProblemKind.TOO_LARGE ? TOO_LARGE : TOO_SLOW);
+        this.kind = kind;
     }
 
-    boolean tooLarge() {
-        return tooLarge;
+    ProblemKind kind() {
+        return kind;
     }
 }

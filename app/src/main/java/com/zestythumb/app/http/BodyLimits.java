@@ -97,10 +97,10 @@ class BodyLimits extends OncePerRequestFilter {
             int read = in.read(bytes, offset, length);
             left -= Math.max(0, read);
             if (left < 0) {
-                throw new BodyException(true);
+                throw new BodyException(ProblemKind.TOO_LARGE);
             }
             if (read >= 0 && System.nanoTime() > deadline) {
-                throw new BodyException(false);
+                throw new BodyException(ProblemKind.TOO_SLOW);
             }
             return read;
         }

@@ -85,13 +85,13 @@ public class Computations {
     }
 
     /**
-     * Does the work when its turn has come; throws {@link BusyException} where that takes too long, and
-     * {@link TooLongException} where the work does, whose turn then is over.
+     * Does the work when its turn has come; that this takes too long is a problem of kind {@link ProblemKind#BUSY}, and of
+     * {@link ProblemKind#TOO_LONG} that the work does, whose turn then is over.
      */
     public <T> T inTurn(Supplier<T> work) {
         ThreadPoolExecutor lane = lane();
         if (lane.getQueue().size() >= longestQueue) {
-            throw new BusyException();
+            throw busy();
         }
         Turn<T> turn = new Turn<>(work, lane);
         lane.execute(turn);
@@ -105,7 +105,7 @@ public class Computations {
         } catch (InterruptedException e) {
             turn.giveUp();
             Thread.currentThread().interrupt();
-            throw new BusyException();
+            throw busy();
         }
     }
 
@@ -118,13 +118,14 @@ public class Computations {
             } catch (TimeoutException e) {
                 boolean late = millisSince(asked) >= mostMillis;
                 if (late && turn.lane.remove(turn)) {
-                    throw new BusyException();
+                    throw busy();
                 }
                 long begun = turn.begun.get();
                 patience = begun == 0 ? patience : deadlineMillis - millisSince(begun);
                 if (patience <= 0) {
                     turn.giveUp();
-                    throw new TooLongException();
+                    throw ProblemKind.TOO_LONG.because(
+                            "this takes longer than the app may think about one thing; try it with less, a part of the tune or file");
                 }
             }
         }
@@ -197,7 +198,7 @@ public class Computations {
     }
 
     /**
-     * The same for one keystroke of a page; throws {@link OvertakenException} where the page has asked anew meanwhile.
+     * The same for one keystroke of a page; a problem of kind {@link ProblemKind#OVERTAKEN} where the page has asked anew meanwhile.
      *
      * @param page the page's own name and the number of its question, {@code "k3j.12"}; what else is told has none. They go by the
      *     page's own count: on its way the one before may come later
@@ -211,18 +212,27 @@ public class Computations {
         long question = Long.parseLong(told.group(2));
         long newest = latest.merge(name, question, Math::max);
         if (question < newest) {
-            throw new OvertakenException();
+            throw overtaken();
         }
         try {
             return inTurn(() -> {
                 // What came after it may be done already, and its ticket gone.
                 if (!Long.valueOf(question).equals(latest.get(name))) {
-                    throw new OvertakenException();
+                    throw overtaken();
                 }
                 return work.get();
             });
         } finally {
             latest.remove(name, question);
         }
+    }
+
+    /** There is no room for more just now. */
+    public static ProblemException busy() {
+        return ProblemKind.BUSY.because("the app has too much to do just now; try again in a moment");
+    }
+
+    private static ProblemException overtaken() {
+        return ProblemKind.OVERTAKEN.because("this page has asked anew meanwhile; the newer question is answered");
     }
 }

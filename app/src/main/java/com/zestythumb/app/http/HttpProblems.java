@@ -7,7 +7,6 @@ import org.slf4j.MDC;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -46,19 +45,16 @@ class HttpProblems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail missing(NotFoundException e) {
-        return ProblemKind.NOT_FOUND.with(e.getMessage());
-    }
-
-    @ExceptionHandler
-    ProblemDetail changedElsewhere(ConflictException e) {
-        return ProblemKind.CHANGED_ELSEWHERE.with(e.getMessage());
+    ResponseEntity<ProblemDetail> told(ProblemException e) {
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(e.kind().status());
+        e.kind().retryAfter().ifPresent(seconds -> answer.header(HttpHeaders.RETRY_AFTER, "" + seconds));
+        return answer.body(e.kind().with(e.getMessage()));
     }
 
     /** Two saved at the same moment. */
     @ExceptionHandler
     ProblemDetail changedElsewhere(ObjectOptimisticLockingFailureException e) {
-        return changedElsewhere(new ConflictException("this"));
+        return ProblemKind.CHANGED_ELSEWHERE.with(Versions.changed("this"));
     }
 
     /** Two did the same at the same moment, and the database has room for one. */
@@ -67,49 +63,10 @@ class HttpProblems extends ResponseEntityExceptionHandler {
         return ProblemKind.DONE_TWICE.with("somebody did the same at this very moment; load the page anew");
     }
 
-    @ExceptionHandler
-    ProblemDetail overWhich(VersionNeededException e) {
-        return ProblemKind.VERSION_NEEDED.with("name the version you have seen in If-Match");
-    }
-
-    /** In a moment there is room again. */
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> busy(BusyException e) {
-        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
-                .header(HttpHeaders.RETRY_AFTER, "1")
-                .body(ProblemKind.BUSY.with("the app has too much to do just now; try again in a moment"));
-    }
-
-    /** Somebody tries one link after another. */
-    @ExceptionHandler
-    ResponseEntity<ProblemDetail> tooMany(TooManyException e) {
-        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
-                .header(HttpHeaders.RETRY_AFTER, "60")
-                .body(ProblemKind.TOO_MANY.with(
-                        "too many links that lead nowhere were tried from here; wait a minute and try the right one"));
-    }
-
-    @ExceptionHandler
-    ProblemDetail tooLong(TooLongException e) {
-        return ProblemKind.TOO_LONG.with(
-                "this takes longer than the app may think about one thing; try it with less, a part of the tune or file");
-    }
-
     /** Whether the body came too slowly or was too long. */
     @ExceptionHandler
     ProblemDetail body(BodyException e) {
-        return (e.tooLarge() ? ProblemKind.TOO_LARGE : ProblemKind.TOO_SLOW).with(e.getMessage());
-    }
-
-    /** Nobody waits for this answer any more. */
-    @ExceptionHandler
-    ProblemDetail overtaken(OvertakenException e) {
-        return ProblemKind.OVERTAKEN.with("this page has asked anew meanwhile; the newer question is answered");
-    }
-
-    @ExceptionHandler
-    ProblemDetail refused(RefusedException e) {
-        return ProblemKind.REFUSED.with(e.getMessage());
+        return e.kind().with(e.getMessage());
     }
 
     @Override

@@ -57,7 +57,7 @@ public class Links {
      * Counts a code that leads nowhere. Whoever has a right one is never kept waiting: a class may share an address, and all of
      * a studio behind a proxy do.
      *
-     * @throws TooManyException where an address has guessed too often of late
+     * @throws ProblemException where an address has guessed too often of late
      */
     public void missed(String address) {
         Missed now = byAddress.merge(
@@ -69,7 +69,8 @@ public class Links {
             LOG.atWarn().addKeyValue("address", address).log("codes of links are guessed");
         }
         if (now.times() > MOST) {
-            throw new TooManyException();
+            throw ProblemKind.TOO_MANY.because(
+                    "too many links that lead nowhere were tried from here; wait a minute and try the right one");
         }
     }
 }

@@ -47,6 +47,6 @@ class ProblemController {
                 .filter(one -> one.id().equals(kind))
                 .findFirst()
                 .map(KindView::of)
-                .orElseThrow(() -> new NotFoundException("there is no kind of problem \"" + kind + "\""));
+                .orElseThrow(() -> ProblemKind.NOT_FOUND.because("there is no kind of problem \"" + kind + "\""));
     }
 }

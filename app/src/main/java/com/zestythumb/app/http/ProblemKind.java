@@ -2,6 +2,7 @@ package com.zestythumb.app.http;
 
 import java.net.URI;
 import java.util.Locale;
+import java.util.OptionalInt;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 
@@ -41,6 +42,15 @@ public enum ProblemKind {
         this.meaning = meaning;
     }
 
+    /** After how many seconds it is worth another try, where that is known. */
+    OptionalInt retryAfter() {
+        return switch (this) {
+            case BUSY -> OptionalInt.of(1);
+            case TOO_MANY -> OptionalInt.of(60);
+            default -> OptionalInt.empty();
+        };
+    }
+
     /** As it stands in its address: {@code "changed-elsewhere"}. */
     public String id() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
@@ -56,6 +66,11 @@ public enum ProblemKind {
 
     URI type() {
         return URI.create(PAGES + id());
+    }
+
+    /** To be thrown. */
+    public ProblemException because(String detail) {
+        return new ProblemException(this, detail);
     }
 
     /** One of this kind. */

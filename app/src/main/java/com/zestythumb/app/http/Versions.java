@@ -13,7 +13,7 @@ public final class Versions {
     /** The version named by an If-Match header. */
     public static long of(String ifMatch) {
         if (ifMatch == null) {
-            throw new VersionNeededException();
+            throw ProblemKind.VERSION_NEEDED.because("name the version you have seen in If-Match");
         }
         Matcher m = TAG.matcher(ifMatch);
         if (!m.matches()) {
@@ -25,7 +25,12 @@ public final class Versions {
     /** Refuses to write over what someone else saved meanwhile. */
     public static void check(String what, long seen, long now) {
         if (seen != now) {
-            throw new ConflictException(what);
+            throw ProblemKind.CHANGED_ELSEWHERE.because(changed(what));
         }
+    }
+
+    /** Says so; names what was changed, as in "this tune". */
+    static String changed(String what) {
+        return what + " was changed elsewhere since you opened it; load it anew or keep yours";
     }
 }

@@ -4,8 +4,7 @@ import com.zestythumb.app.arrange.OwnLevels;
 import com.zestythumb.app.backup.BackupPart;
 import com.zestythumb.app.backup.KeptReader;
 import com.zestythumb.app.backup.Numbers;
-import com.zestythumb.app.http.NotFoundException;
-import com.zestythumb.app.http.RefusedException;
+import com.zestythumb.app.http.ProblemKind;
 import com.zestythumb.app.studio.Studios;
 import com.zestythumb.core.voiceleading.Kind;
 import com.zestythumb.core.voiceleading.Kind.Trait;
@@ -68,12 +67,14 @@ public class OwnMix implements BackupPart, OwnLevels {
 
     void mind(String code, Severity level, String reason) {
         Kind kind = Kind.named(code)
-                .orElseThrow(() -> new NotFoundException("there is nothing called " + code + " that could be found"));
+                .orElseThrow(() ->
+                        ProblemKind.NOT_FOUND.because("there is nothing called " + code + " that could be found"));
         if (kind.is(Trait.BODILY) && level != Severity.FAULT) {
-            throw new RefusedException("what can hurt a hand is always told; leave it in one bar after looking at it");
+            throw ProblemKind.REFUSED.because(
+                    "what can hurt a hand is always told; leave it in one bar after looking at it");
         }
         if (reason.length() > LONGEST) {
-            throw new RefusedException("a reason has at most " + LONGEST + " letters");
+            throw ProblemKind.REFUSED.because("a reason has at most " + LONGEST + " letters");
         }
         studios.oneAfterAnother();
         OwnLevel own = kept.findByStudioAndCode(studios.current(), kind.code())

@@ -1,7 +1,6 @@
 package com.zestythumb.app.student;
 
-import com.zestythumb.app.http.NotFoundException;
-import com.zestythumb.app.http.RefusedException;
+import com.zestythumb.app.http.ProblemKind;
 import com.zestythumb.app.http.Versions;
 import com.zestythumb.app.studio.Purge;
 import com.zestythumb.app.studio.Studios;
@@ -41,8 +40,8 @@ public class Students {
     @Transactional(readOnly = true)
     public Student find(long id) {
         return students.findByIdAndStudio(id, studios.current())
-                .orElseThrow(
-                        () -> new NotFoundException("there is no student number " + id + "; it may have been removed"));
+                .orElseThrow(() -> ProblemKind.NOT_FOUND.because(
+                        "there is no student number " + id + "; it may have been removed"));
     }
 
     /** Students that were removed, the latest first. */
@@ -75,7 +74,7 @@ public class Students {
     private void checkName(String name, Long id) {
         if (name.equals(ANY_HAND)) {
             nobody().filter(one -> !one.id().equals(id)).ifPresent(one -> {
-                throw new RefusedException("there is one \"" + ANY_HAND + "\" already; choose another name");
+                throw ProblemKind.REFUSED.because("there is one \"" + ANY_HAND + "\" already; choose another name");
             });
         }
     }

@@ -3,8 +3,8 @@ package com.zestythumb.app.tune;
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.PracticeRecordDto;
 import com.zestythumb.app.http.Links;
-import com.zestythumb.app.http.NotFoundException;
-import com.zestythumb.app.http.RefusedException;
+import com.zestythumb.app.http.ProblemException;
+import com.zestythumb.app.http.ProblemKind;
 import com.zestythumb.app.http.Versions;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.Students;
@@ -128,7 +128,8 @@ public class Assignments {
                         && one.codeUntil().isAfter(Instant.now()))
                 .orElseThrow(() -> {
                     links.missed(from);
-                    return new NotFoundException("this link leads nowhere any more; ask your teacher for it again");
+                    return ProblemKind.NOT_FOUND.because(
+                            "this link leads nowhere any more; ask your teacher for it again");
                 });
     }
 
@@ -139,7 +140,7 @@ public class Assignments {
         List<Assignment> left = assignments.findByTuneAndRemovedAtIsNullAndStudentRemovedAtIsNullOrderByPlaceAscIdAsc(
                 assignment.tune());
         if (left.equals(List.of(assignment))) {
-            throw new RefusedException("nobody else plays this tune; give it to another student first");
+            throw ProblemKind.REFUSED.because("nobody else plays this tune; give it to another student first");
         }
         assignments.setRemoved(id, Instant.now());
     }
@@ -160,7 +161,8 @@ public class Assignments {
     /** A student plays a tune in one way. */
     private void checkNotYet(Tune tune, Student student) {
         if (assignments.existsByTuneAndStudentAndRemovedAtIsNull(tune, student)) {
-            throw new RefusedException(student.name() + " plays this tune already; load the page anew to see how");
+            throw ProblemKind.REFUSED.because(
+                    student.name() + " plays this tune already; load the page anew to see how");
         }
     }
 
@@ -174,7 +176,7 @@ public class Assignments {
         return assignments.findByIdAndStudio(id, studios.current()).orElseThrow(() -> nobody(id));
     }
 
-    private static NotFoundException nobody(long id) {
-        return new NotFoundException("nobody plays number " + id + "; it may have been removed");
+    private static ProblemException nobody(long id) {
+        return ProblemKind.NOT_FOUND.because("nobody plays number " + id + "; it may have been removed");
     }
 }

@@ -2,7 +2,7 @@ package com.zestythumb.app.tune;
 
 import com.zestythumb.app.arrange.ChoicesDto;
 import com.zestythumb.app.arrange.HandDto;
-import com.zestythumb.app.http.NotFoundException;
+import com.zestythumb.app.http.ProblemKind;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.StudentErased;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -78,8 +78,8 @@ class History {
     void name(Tune tune, long state, String name) {
         revisions
                 .findByIdAndTune(state, tune)
-                .orElseThrow(
-                        () -> new NotFoundException("there is no state number " + state + " of this tune any more"))
+                .orElseThrow(() ->
+                        ProblemKind.NOT_FOUND.because("there is no state number " + state + " of this tune any more"))
                 .rename(name);
     }
 

@@ -2,7 +2,7 @@ package com.zestythumb.app.tune;
 
 import com.zestythumb.app.arrange.PracticeRecordDto;
 import com.zestythumb.app.arrange.PractisedDto;
-import com.zestythumb.app.http.RefusedException;
+import com.zestythumb.app.http.ProblemKind;
 import com.zestythumb.app.studio.Purge;
 import com.zestythumb.app.tune.PracticeRoundRepository.Day;
 import com.zestythumb.app.tune.TuneBackup.KeptPage;
@@ -47,10 +47,10 @@ class PracticeLog {
                 .map(PractisedDto::id)
                 .toList();
         if (tokens.stream().anyMatch(String::isEmpty)) {
-            throw new RefusedException("what is told has an id of its own, so that it is kept once");
+            throw ProblemKind.REFUSED.because("what is told has an id of its own, so that it is kept once");
         }
         if (rounds.countByAssignment(assignment) + tokens.size() > MOST) {
-            throw new RefusedException("no more than " + MOST + " rounds of one tune can be kept");
+            throw ProblemKind.REFUSED.because("no more than " + MOST + " rounds of one tune can be kept");
         }
         Map<String, PracticeRound> known = rounds.findByAssignmentAndTokenIn(assignment, tokens).stream()
                 .collect(Collectors.toMap(one -> one.told().id(), one -> one));

@@ -1,6 +1,6 @@
 package com.zestythumb.app.tune;
 
-import com.zestythumb.app.http.NotFoundException;
+import com.zestythumb.app.http.ProblemKind;
 import com.zestythumb.app.http.Versions;
 import com.zestythumb.app.student.Student;
 import com.zestythumb.app.student.StudentRemoved;
@@ -198,14 +198,15 @@ public class Tunes {
     public Tune find(long id) {
         Tune tune = findAny(id);
         if (tune.removedAt() != null) {
-            throw new NotFoundException("tune number " + id + " was taken off the shelf; put it back there first");
+            throw ProblemKind.NOT_FOUND.because(
+                    "tune number " + id + " was taken off the shelf; put it back there first");
         }
         return tune;
     }
 
     private Tune findAny(long id) {
         return tunes.findByIdAndStudio(id, studios.current())
-                .orElseThrow(
-                        () -> new NotFoundException("there is no tune number " + id + "; it may have been removed"));
+                .orElseThrow(() ->
+                        ProblemKind.NOT_FOUND.because("there is no tune number " + id + "; it may have been removed"));
     }
 }

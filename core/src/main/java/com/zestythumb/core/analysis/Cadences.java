@@ -2,7 +2,6 @@ package com.zestythumb.core.analysis;
 
 import com.zestythumb.core.pitch.PitchClass;
 import com.zestythumb.core.sheet.ChordEvent;
-import com.zestythumb.core.sheet.Fraction;
 import com.zestythumb.core.sheet.LeadSheet;
 import com.zestythumb.core.sheet.SheetNote;
 import java.util.ArrayList;
@@ -144,10 +143,9 @@ final class Cadences {
         boolean goesOn = event.bar() + 1 < sheet.bars().size();
         SheetNote rest = null;
         for (SheetNote note : sheet.bars().get(event.bar()).melody()) {
-            boolean within =
-                    note.onset().compareTo(event.end()) < 0 && note.end().compareTo(event.start()) > 0;
-            boolean sung = within && !note.isRest() && note.duration().compareTo(Fraction.ZERO) > 0;
-            if (sung && (rest == null || !goesOn || note.duration().compareTo(rest.duration()) >= 0)) {
+            boolean within = note.onset().isBefore(event.end()) && note.end().isAfter(event.start());
+            boolean sung = within && !note.isRest() && note.duration().isPositive();
+            if (sung && (rest == null || !goesOn || !note.duration().isBefore(rest.duration()))) {
                 rest = note;
             }
         }

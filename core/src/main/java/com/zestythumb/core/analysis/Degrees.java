@@ -18,7 +18,7 @@ final class Degrees {
     private Degrees() {}
 
     static int between(PitchClass tonic, PitchClass note) {
-        return Math.floorMod(note.semitone() - tonic.semitone(), 12);
+        return note.above(tonic);
     }
 
     /**

@@ -83,7 +83,7 @@ final class Listening {
 
     /** A chord of a beat or more counts once, a shorter one less. */
     private static double weight(ChordEvent event) {
-        return event.duration().compareTo(Fraction.of(1)) >= 0 ? 1 : 0.6;
+        return !event.duration().isBefore(Fraction.of(1)) ? 1 : 0.6;
     }
 
     /** Adds the share of each of the twelve keys; gives the last one, or −1 where nothing is sung. */
@@ -91,7 +91,7 @@ final class Listening {
         double sum = 0;
         int last = -1;
         for (SheetNote note : bar.melody()) {
-            Fraction from = note.onset().compareTo(event.start()) > 0 ? note.onset() : event.start();
+            Fraction from = note.onset().max(event.start());
             double length = note.end().min(event.end()).minus(from).toDouble();
             if (!note.isRest() && length > 0) {
                 last = note.pitch().pitchClass().semitone();

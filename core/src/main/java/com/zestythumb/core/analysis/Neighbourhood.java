@@ -171,7 +171,7 @@ final class Neighbourhood {
 
     /** Half steps of a step up or down; 0 for anything wider. */
     private static int step(PitchClass from, PitchClass to) {
-        int up = Math.floorMod(to.semitone() - from.semitone(), 12);
+        int up = to.above(from);
         return up == 1 || up == 2 ? up : up == 10 || up == 11 ? up - 12 : 0;
     }
 }

@@ -101,10 +101,8 @@ public final class Phrases {
     /** The cheapest parting into phrases: usual lengths, each ending in a breath, few breaths within. */
     private List<Integer> byBreath(int from, double[] breathes) {
         int count = breathes.length;
-        int upbeat = count > 1
-                        && bars.get(from).length().compareTo(bars.get(from + 1).length()) < 0
-                ? 1
-                : 0;
+        int upbeat =
+                count > 1 && bars.get(from).length().isBefore(bars.get(from + 1).length()) ? 1 : 0;
         double[] cost = new double[count + 1];
         int[] start = new int[count + 1];
         for (int end = 1; end <= count; end++) {
@@ -157,14 +155,14 @@ public final class Phrases {
         Fraction half = bar.length().dividedBy(Fraction.of(2));
         double breath = 0;
         for (SheetNote note : bar.melody()) {
-            boolean pickupBehind = bar.length().minus(note.end()).compareTo(half) < 0;
+            boolean pickupBehind = bar.length().minus(note.end()).isBefore(half);
             boolean rests = note.isRest()
-                    && note.onset().compareTo(Fraction.ZERO) > 0
-                    && note.duration().compareTo(bar.meter().beatLength()) >= 0;
+                    && note.onset().isPositive()
+                    && !note.duration().isBefore(bar.meter().beatLength());
             boolean holds = !note.isRest()
                     && !note.tied()
-                    && held.get(note).compareTo(half) >= 0
-                    && held.get(note).compareTo(usualNote.times(Fraction.of(2))) >= 0;
+                    && !held.get(note).isBefore(half)
+                    && !held.get(note).isBefore(usualNote.times(Fraction.of(2)));
             if (pickupBehind && (rests || holds)) {
                 breath = Math.max(breath, held.get(note).toDouble());
             }

@@ -139,7 +139,7 @@ public final class TuneNotes {
                             next,
                             bar.isStrong(note.onset()),
                             tied,
-                            note.duration().compareTo(bar.meter().beatLength()) <= 0));
+                            !note.duration().isAfter(bar.meter().beatLength())));
                 }
                 tied = note.tied();
             }
@@ -149,6 +149,6 @@ public final class TuneNotes {
 
     private static boolean isAtOrBefore(ChordEvent event, Bar bar, Fraction onset) {
         return event.bar() < bar.index()
-                || event.bar() == bar.index() && event.start().compareTo(onset) <= 0;
+                || event.bar() == bar.index() && !event.start().isAfter(onset);
     }
 }

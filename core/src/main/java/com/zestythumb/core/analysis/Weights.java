@@ -55,7 +55,7 @@ final class Weights {
     /** The first chord of a bar is a little heavier, one off the beat lighter. */
     private static double meter(Bar bar, ChordEvent event) {
         Fraction at = event.start().plus(bar.offset());
-        if (at.compareTo(Fraction.ZERO) == 0) {
+        if (at.equals(Fraction.ZERO)) {
             return 0.2;
         }
         return at.dividedBy(bar.meter().beatLength()).isWhole() ? 0 : -0.2;

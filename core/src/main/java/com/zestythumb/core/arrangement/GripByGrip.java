@@ -95,9 +95,7 @@ final class GripByGrip {
         Fraction length = step.duration();
         for (Part next : parts) {
             Fraction apart = next.step().onset().minus(step.onset());
-            boolean over = apart.compareTo(Fraction.ZERO) > 0
-                    && next.step().onset().compareTo(part.end()) < 0
-                    && next.grip() != part.grip();
+            boolean over = apart.isPositive() && next.step().onset().isBefore(part.end()) && next.grip() != part.grip();
             if (over && beyond(part, next) > 0) {
                 length = length.min(apart);
             }

@@ -90,6 +90,6 @@ record HandStroke(Fraction onset, SortedSet<Integer> keys, List<Sound> sounds) {
 
     /** Whether one of its keys is held when another stroke comes so much later. */
     private boolean isHeldFor(Fraction time) {
-        return sounds.stream().anyMatch(sound -> sound.to().minus(sound.from()).compareTo(time) > 0);
+        return sounds.stream().anyMatch(sound -> sound.to().minus(sound.from()).isAfter(time));
     }
 }

@@ -54,7 +54,7 @@ record HeldOver(LeadSheet sheet, List<ChordEvent> events) {
         return notes.stream()
                 .map(note -> {
                     boolean over = note.tied()
-                            && note.end().compareTo(sheet.bars().get(note.bar()).length()) >= 0;
+                            && !note.end().isBefore(sheet.bars().get(note.bar()).length());
                     List<Object> next = List.of(
                             over ? note.bar() + 1 : note.bar(),
                             over ? Fraction.ZERO : note.end(),

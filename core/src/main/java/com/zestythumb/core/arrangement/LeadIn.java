@@ -29,16 +29,16 @@ record LeadIn(Bar bar, Pitch goal, Pitch lowest) {
     List<TimedNote> after(List<TimedNote> notes, int chord, Fraction start) {
         Fraction beat = bar.meter().beatLength();
         Fraction from = bar.length().minus(beat);
-        if (start.compareTo(from) >= 0 || notes.isEmpty()) {
+        if (!start.isBefore(from) || notes.isEmpty()) {
             return notes;
         }
         List<TimedNote> filled = new ArrayList<>();
         for (TimedNote note : notes) {
             boolean stays =
-                    note.isRight() || note.bar() < bar.index() || note.end().compareTo(from) <= 0;
+                    note.isRight() || note.bar() < bar.index() || !note.end().isAfter(from);
             if (stays) {
                 filled.add(note);
-            } else if (note.onset().compareTo(from) < 0) {
+            } else if (note.onset().isBefore(from)) {
                 filled.add(note.with(note.note().at(note.onset(), from.minus(note.onset()))));
             }
         }

@@ -142,11 +142,11 @@ public final class Loudness {
         }
         double from = levels.floorEntry(at).getValue();
         Map.Entry<Fraction, Double> next = levels.higherEntry(at);
-        boolean leads = next != null && next.getKey().compareTo(end) <= 0;
+        boolean leads = next != null && !next.getKey().isAfter(end);
         Fraction until = leads ? next.getKey() : end;
         double to = leads ? next.getValue() : from + (sign == NoteSign.LOUDER ? STEP : -STEP);
         double length = until.minus(at).toDouble();
-        for (Fraction time = at; time.compareTo(until) < 0; time = time.plus(Fraction.of(1, 2))) {
+        for (Fraction time = at; time.isBefore(until); time = time.plus(Fraction.of(1, 2))) {
             levels.put(time, from + (to - from) * time.minus(at).toDouble() / length);
         }
         levels.putIfAbsent(until, to);

@@ -63,13 +63,13 @@ public record Pace(int bar, Fraction from, Fraction to, double speed) {
         for (SheetNote note : Stream.concat(bar.allOfUpper().stream(), bar.allOfLeft().stream())
                 .toList()) {
             if (note.signs().contains(NoteSign.HOLD)) {
-                holds.merge(note.onset(), note.end(), (a, b) -> a.compareTo(b) >= 0 ? a : b);
+                holds.merge(note.onset(), note.end(), Fraction::max);
             }
         }
         // Two hands may hold at different times: the first is waited for.
         holds.keySet().removeIf(from -> {
             var before = holds.lowerEntry(from);
-            return before != null && before.getValue().compareTo(from) > 0;
+            return before != null && before.getValue().isAfter(from);
         });
         return holds;
     }
@@ -80,11 +80,11 @@ public record Pace(int bar, Fraction from, Fraction to, double speed) {
         for (Bar bar : bars) {
             TreeMap<Fraction, Fraction> holds = holds(bar);
             Fraction count = bar.meter().countLength();
-            for (Fraction at = Fraction.ZERO; at.compareTo(bar.length()) < 0; at = at.plus(count)) {
+            for (Fraction at = Fraction.ZERO; at.isBefore(bar.length()); at = at.plus(count)) {
                 Fraction to = at.plus(count).min(bar.length());
                 double speed = 1 - (1 - SLOWEST) * (done + to.toDouble()) / all;
                 var hold = holds.floorEntry(at);
-                boolean held = hold != null && hold.getValue().compareTo(at) > 0;
+                boolean held = hold != null && hold.getValue().isAfter(at);
                 paces.add(new Pace(bar.index(), at, to, held ? speed * HELD : speed));
             }
             done += bar.length().toDouble();

@@ -172,7 +172,7 @@ final class PatternInTime {
     /** A count, where the note sounds longer and is struck with its chord. */
     private Fraction late(Step step, ChordEvent event) {
         Fraction count = sheet.bars().get(event.bar()).meter().countLength();
-        boolean fits = step.onset().equals(Fraction.ZERO) && step.duration().compareTo(count) > 0;
+        boolean fits = step.onset().equals(Fraction.ZERO) && step.duration().isAfter(count);
         return fits ? count : Fraction.ZERO;
     }
 
@@ -263,7 +263,7 @@ final class PatternInTime {
         return !written.has(chord)
                 && !written.has(chord - 1)
                 && isNext(before, here)
-                && before.duration().compareTo(EIGHTH) > 0;
+                && before.duration().isAfter(EIGHTH);
     }
 
     /** A held chord is struck once; and the tune comes to rest on a long chord, unless it keeps its pattern. */

@@ -175,7 +175,7 @@ record PatternMatch(
     private static boolean isHeldIn(List<Step> steps) {
         return IntStream.range(1, steps.size()).anyMatch(i -> {
             Step before = steps.get(i - 1);
-            return before.onset().plus(before.duration()).compareTo(steps.get(i).onset()) > 0;
+            return before.onset().plus(before.duration()).isAfter(steps.get(i).onset());
         });
     }
 

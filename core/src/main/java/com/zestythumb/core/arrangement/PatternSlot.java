@@ -78,7 +78,7 @@ record PatternSlot(ArrangedChord chord, Bar bar, List<HandStroke> strokes, List<
                     && singles
                     && first.keys().size() == 2
                     && first.keys().last().equals(keys.get(keys.size() - 1))
-                    && first.top().compareTo(rest.get(rest.size() - 1).onset()) > 0;
+                    && first.top().isAfter(rest.get(rest.size() - 1).onset());
             if (thumb) {
                 return Kind.HELD_THUMB;
             }
@@ -110,11 +110,8 @@ record PatternSlot(ArrangedChord chord, Bar bar, List<HandStroke> strokes, List<
             }
             boolean longer = rest.size() > 1
                     && rest.get(0)
-                                    .onset()
-                                    .compareTo(rest.get(1)
-                                            .onset()
-                                            .minus(rest.get(0).onset()))
-                            > 0;
+                            .onset()
+                            .isAfter(rest.get(1).onset().minus(rest.get(0).onset()));
             boolean bass = rest.stream().allMatch(stroke -> stroke.lowest() > first.lowest());
             if (longer && bass) {
                 return Kind.BASS_BROKEN;
@@ -127,8 +124,8 @@ record PatternSlot(ArrangedChord chord, Bar bar, List<HandStroke> strokes, List<
         private boolean doubles() {
             List<SheetNote> sung = bar.melody().stream()
                     .filter(note -> !note.isRest()
-                            && note.onset().compareTo(chord.event().start()) >= 0
-                            && note.onset().compareTo(chord.event().end()) < 0)
+                            && !note.onset().isBefore(chord.event().start())
+                            && note.onset().isBefore(chord.event().end()))
                     .toList();
             if (sung.size() != strokes.size() || strokes.size() < FEW) {
                 return false;

@@ -39,7 +39,7 @@ final class PatternText {
                             .add(sound));
         }
         List<Integer> order = List.copyOf(keys);
-        boolean early = strokes.get(0).onset().compareTo(Fraction.ZERO) < 0;
+        boolean early = strokes.get(0).onset().isBefore(Fraction.ZERO);
         for (int value = 0; value < VALUES.length && !early && order.size() <= MOST_PLACES; value++) {
             Fraction unit = LENGTHS[value];
             if (voices.values().stream().allMatch(voice -> isIn(voice, unit))) {

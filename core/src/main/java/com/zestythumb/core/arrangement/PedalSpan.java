@@ -60,7 +60,7 @@ public record PedalSpan(int bar, Fraction down, Fraction up, Fraction delay) {
                     .filter(note -> note.signs().stream().anyMatch(sign -> sign.kind() == NoteSign.Kind.PEDAL))
                     .sorted(Comparator.comparing(SheetNote::onset))
                     .toList()) {
-                if (down && note.onset().compareTo(from) > 0) {
+                if (down && note.onset().isAfter(from)) {
                     spans.add(new PedalSpan(bar.index(), from, note.onset(), Fraction.ZERO));
                 }
                 boolean both = note.signs().containsAll(Set.of(NoteSign.PEDAL, NoteSign.PEDAL_END));
@@ -70,7 +70,7 @@ public record PedalSpan(int bar, Fraction down, Fraction up, Fraction delay) {
                     spans.add(new PedalSpan(bar.index(), from, note.end(), Fraction.ZERO));
                 }
             }
-            if (down && from.compareTo(bar.length()) < 0) {
+            if (down && from.isBefore(bar.length())) {
                 spans.add(new PedalSpan(bar.index(), from, bar.length(), Fraction.ZERO));
             }
         }
@@ -85,8 +85,8 @@ public record PedalSpan(int bar, Fraction down, Fraction up, Fraction delay) {
             TimedNote early = i + 1 < chords.size() ? struckEarly(arrangement, chords.get(i + 1)) : null;
             boolean here = early != null
                     && early.bar() == event.bar()
-                    && early.onset().compareTo(event.start()) > 0
-                    && early.onset().compareTo(event.end()) < 0;
+                    && early.onset().isAfter(event.start())
+                    && early.onset().isBefore(event.end());
             Fraction up = here ? early.onset() : event.end();
             spans.add(
                     i > 0 && goesOn(chords.get(i - 1).event(), event)
@@ -116,7 +116,7 @@ public record PedalSpan(int bar, Fraction down, Fraction up, Fraction delay) {
         ChordEvent event = chord.event();
         return arrangement.notesOf(chord.index()).stream()
                 .filter(note -> note.bar() < event.bar()
-                        || note.bar() == event.bar() && note.onset().compareTo(event.start()) < 0)
+                        || note.bar() == event.bar() && note.onset().isBefore(event.start()))
                 .findFirst()
                 .orElse(null);
     }

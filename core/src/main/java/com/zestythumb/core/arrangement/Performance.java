@@ -115,10 +115,10 @@ public final class Performance {
         List<PlayedNote> all = new ArrayList<>(coming);
         for (PlayedNote note : written) {
             boolean mine = note.part() == Part.LEFT || note.part() == Part.RIGHT;
-            boolean heldToPush = mine && push.compareTo(end) < 0 && note.to().equals(push);
+            boolean heldToPush = mine && push.isBefore(end) && note.to().equals(push);
             Fraction to = heldToPush ? end : note.to();
             if (!isPush(note)) {
-                all.add(mine && note.from().compareTo(last) < 0 ? note.during(note.from(), to.min(last)) : note);
+                all.add(mine && note.from().isBefore(last) ? note.during(note.from(), to.min(last)) : note);
             }
         }
         return all;
@@ -161,7 +161,7 @@ public final class Performance {
         }
         notes.replaceAll(note -> {
             Fraction by = late.getOrDefault(note.note().id(), Fraction.ZERO);
-            return by.compareTo(note.duration()) < 0 ? note.during(note.from().plus(by), note.to()) : note;
+            return by.isBefore(note.duration()) ? note.during(note.from().plus(by), note.to()) : note;
         });
     }
 
@@ -188,6 +188,6 @@ public final class Performance {
 
     private static boolean isReached(ChordEvent next, Bar bar, SheetNote note) {
         return next.bar() < bar.index()
-                || next.bar() == bar.index() && next.start().compareTo(note.onset()) <= 0;
+                || next.bar() == bar.index() && !next.start().isAfter(note.onset());
     }
 }

@@ -53,7 +53,7 @@ record RightFingers(Map<Integer, Map<Integer, Integer>> byChord) {
     }
 
     private static boolean isTogether(SheetNote tune, TimedNote note) {
-        return tune.onset().compareTo(note.onset()) <= 0 && note.onset().compareTo(tune.end()) < 0;
+        return !tune.onset().isAfter(note.onset()) && note.onset().isBefore(tune.end());
     }
 
     /** The finger on a note; 0 where none is told. */

@@ -116,7 +116,7 @@ public final class Score {
         List<Sound> held = new ArrayList<>();
         for (int next = 0; next < sounds.size(); ) {
             Fraction at = sounds.get(next).from();
-            held.removeIf(sound -> sound.to().compareTo(at) <= 0);
+            held.removeIf(sound -> !sound.to().isAfter(at));
             while (next < sounds.size() && sounds.get(next).from().equals(at)) {
                 held.add(sounds.get(next));
                 next++;

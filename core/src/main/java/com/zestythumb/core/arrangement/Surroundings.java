@@ -47,8 +47,8 @@ public final class Surroundings {
                 SheetNote note = bar.melody().get(place);
                 if (hasTune && isOver(note, event)) {
                     tune.add(note.pitch());
-                    goesOn = note.duration().compareTo(ORNAMENT) > 0 ? note.pitch() : null;
-                    boolean weighs = note.onset().compareTo(event.start()) <= 0 || bar.isStrong(note.onset());
+                    goesOn = note.duration().isAfter(ORNAMENT) ? note.pitch() : null;
+                    boolean weighs = !note.onset().isAfter(event.start()) || bar.isStrong(note.onset());
                     if (weighs && !passing.contains(List.of(bar.index(), place))) {
                         strong.add(note.pitch());
                     }
@@ -75,8 +75,8 @@ public final class Surroundings {
 
     private static boolean isOver(SheetNote note, ChordEvent event) {
         return !note.isRest()
-                && note.onset().compareTo(event.end()) < 0
-                && note.end().compareTo(event.start()) > 0;
+                && note.onset().isBefore(event.end())
+                && note.end().isAfter(event.start());
     }
 
     private static List<Pitch> upper(List<Pitch> tune, Bar bar, ChordEvent event) {

@@ -61,7 +61,7 @@ public record TuneFingers(Map<Place, Integer> byPlace) {
         for (Bar bar : sheet.bars()) {
             for (int i = 0; i < bar.melody().size(); i++) {
                 SheetNote note = bar.melody().get(i);
-                if (note.isRest() && note.duration().compareTo(LONG_REST) >= 0) {
+                if (note.isRest() && !note.duration().isBefore(LONG_REST)) {
                     tell(line, leaning, told, each);
                     line.clear();
                 } else if (!note.isRest() && !held) {

@@ -86,7 +86,7 @@ public final class WarmUp {
         for (int i = 0; i < pitches.size(); i++) {
             Fraction onset = value.times(i);
             // The scale of eight notes fills a bar.
-            if (onset.compareTo(Fraction.of(4)) < 0) {
+            if (onset.isBefore(Fraction.of(4))) {
                 add(side, bar, onset, value, shifted(side, pitches.get(i)), fingers.get(i));
             }
         }

@@ -108,7 +108,7 @@ final class WrittenHand {
         List<TimedNote> sounding = new ArrayList<>();
         for (int i = chord - 1; i >= 0 && events.get(i).bar() == event.bar(); i--) {
             byChord.get(i).stream()
-                    .filter(note -> note.bar() == event.bar() && note.end().compareTo(event.start()) > 0)
+                    .filter(note -> note.bar() == event.bar() && note.end().isAfter(event.start()))
                     .forEach(sounding::add);
         }
         sounding.addAll(byChord.get(chord));
@@ -125,7 +125,7 @@ final class WrittenHand {
 
     private static boolean isReached(ChordEvent event, TimedNote note) {
         return event.bar() < note.bar()
-                || event.bar() == note.bar() && event.start().compareTo(note.onset()) <= 0;
+                || event.bar() == note.bar() && !event.start().isAfter(note.onset());
     }
 
     /** Notes struck together are one grip with those that follow, as long as the hand reaches them without a shift, and no finger written to them tells of one. */

@@ -32,8 +32,8 @@ final class Holds {
         return written.isEmpty()
                 ? chosen
                 : written.stream()
-                        .anyMatch(span -> score.at(span.bar(), span.down()).compareTo(moment.at()) <= 0
-                                && score.at(span.bar(), span.up()).compareTo(moment.at()) > 0);
+                        .anyMatch(span -> !score.at(span.bar(), span.down()).isAfter(moment.at())
+                                && score.at(span.bar(), span.up()).isAfter(moment.at()));
     }
 
     /** Two keys or more that are down together, in time. Where the foot is down the hand lets go of what it does not strike. */

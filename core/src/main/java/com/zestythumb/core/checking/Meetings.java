@@ -83,13 +83,13 @@ public final class Meetings {
     private static VerticalInterval meeting(Arrangement arrangement, Sound low, Sound sung, boolean passes) {
         TimedNote note = low.note();
         TimedNote tune = sung.note();
-        TimedNote later = sung.from().compareTo(low.from()) > 0 ? tune : note;
+        TimedNote later = sung.from().isAfter(low.from()) ? tune : note;
         Bar bar = arrangement.sheet().bars().get(later.bar());
         // A half step that rubs for a beat is heard as on a strong one.
         Fraction rubs = low.to().min(sung.to()).minus(later.equals(tune) ? sung.from() : low.from());
         boolean strong = bar.isStrong(later.onset())
                 || Math.abs(sung.key() - low.key()) == 1
-                        && rubs.compareTo(bar.meter().beatLength()) >= 0;
+                        && !rubs.isBefore(bar.meter().beatLength());
         return new VerticalInterval(
                 note.pitch(),
                 tune.pitch(),

@@ -28,7 +28,7 @@ public final class Motions {
                 Sound first = to.get(0);
                 Sound last = from.stream()
                         .filter(sound ->
-                                before != finding.chord() || sound.from().compareTo(first.from()) < 0)
+                                before != finding.chord() || sound.from().isBefore(first.from()))
                         .reduce((one, other) -> other)
                         .orElse(from.get(0));
                 drawn.add(new Drawn(last, first));
@@ -43,8 +43,8 @@ public final class Motions {
         Fraction to = from.plus(event.duration());
         return arrangement.score().sounds().stream()
                 .filter(sound -> sound.note().pitch().equals(pitch)
-                        && sound.to().compareTo(from) > 0
-                        && sound.from().compareTo(to) < 0)
+                        && sound.to().isAfter(from)
+                        && sound.from().isBefore(to))
                 .toList();
     }
 }

@@ -113,7 +113,7 @@ final class PartsOfPage {
     /** Whether no two of its notes sound at one time. */
     private static boolean isLine(List<Sound> voice) {
         for (int i = 1; i < voice.size(); i++) {
-            if (voice.get(i).from().compareTo(voice.get(i - 1).to()) < 0) {
+            if (voice.get(i).from().isBefore(voice.get(i - 1).to())) {
                 return false;
             }
         }
@@ -130,10 +130,10 @@ final class PartsOfPage {
         int chord = 0;
         int last = -1;
         for (Moment moment : arrangement.score().moments()) {
-            while (chord + 1 < begins.size() && begins.get(chord + 1).compareTo(moment.at()) <= 0) {
+            while (chord + 1 < begins.size() && !begins.get(chord + 1).isAfter(moment.at())) {
                 chord++;
             }
-            if (begins.get(chord).compareTo(moment.at()) <= 0) {
+            if (!begins.get(chord).isAfter(moment.at())) {
                 instants.add(instant(chord, chord > last, moment));
                 last = chord;
             }

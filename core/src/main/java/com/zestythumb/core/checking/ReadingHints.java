@@ -96,7 +96,7 @@ public final class ReadingHints {
             if (before == null) {
                 add(note.bar(), note.onset(), Kind.OUTSIDE_THE_SIGNATURE, outside(pitch, i));
             } else if (before.note().pitch().equals(pitch)
-                    && before.from().compareTo(left.get(i).from()) < 0) {
+                    && before.from().isBefore(left.get(i).from())) {
                 add(
                         note.bar(),
                         note.onset(),
@@ -112,7 +112,7 @@ public final class ReadingHints {
         Sound here = left.get(place);
         Pitch next = left.subList(place + 1, left.size()).stream()
                 .filter(sound -> sound.note().voice() == here.note().voice())
-                .filter(sound -> sound.from().compareTo(here.to()) >= 0)
+                .filter(sound -> !sound.from().isBefore(here.to()))
                 .map(sound -> sound.note().pitch())
                 .findFirst()
                 .orElse(null);
@@ -141,7 +141,7 @@ public final class ReadingHints {
             List<String> counts = new ArrayList<>();
             Fraction at = sound.from();
             for (int index = note.bar();
-                    index < arrangement.sheet().bars().size() && at.compareTo(sound.to()) < 0;
+                    index < arrangement.sheet().bars().size() && at.isBefore(sound.to());
                     index++) {
                 Bar bar = bar(index);
                 Fraction start = arrangement.score().at(index, Fraction.ZERO);
@@ -160,7 +160,7 @@ public final class ReadingHints {
     private static String counts(Bar bar, Fraction from, Fraction to) {
         List<String> counts = new ArrayList<>();
         Fraction count = bar.meter().countLength();
-        for (Fraction at = from; at.compareTo(to) < 0; at = next(at, bar, count)) {
+        for (Fraction at = from; at.isBefore(to); at = next(at, bar, count)) {
             counts.add(Counting.syllable(bar, at));
         }
         return String.join(", ", counts);
@@ -181,12 +181,12 @@ public final class ReadingHints {
             Fraction count = bar.meter().countLength();
             Set<String> silent = new LinkedHashSet<>();
             Fraction first = null;
-            for (Fraction at = Fraction.ZERO; at.compareTo(bar.length()) < 0; at = at.plus(count)) {
+            for (Fraction at = Fraction.ZERO; at.isBefore(bar.length()); at = at.plus(count)) {
                 Fraction from = at;
                 Fraction to = at.plus(count);
                 boolean plays = notes.stream()
-                        .anyMatch(note ->
-                                note.onset().compareTo(to) < 0 && note.end().compareTo(from) > 0);
+                        .anyMatch(
+                                note -> note.onset().isBefore(to) && note.end().isAfter(from));
                 if (!plays) {
                     silent.add(Counting.syllable(bar, at));
                     first = first == null ? at : first;

@@ -66,17 +66,15 @@ final class Rhythms {
         NavigableMap<Fraction, Fraction> left = reach(score, sound -> sound.part() == Part.LEFT);
         NavigableMap<Fraction, Fraction> above = reach(score, sound -> sound.part() != Part.LEFT);
         PedalSpan.written(arrangement.sheet())
-                .forEach(span -> left.merge(
-                        score.at(span.bar(), span.down()),
-                        score.at(span.bar(), span.up()),
-                        (hand, foot) -> hand.compareTo(foot) > 0 ? hand : foot));
+                .forEach(span ->
+                        left.merge(score.at(span.bar(), span.down()), score.at(span.bar(), span.up()), Fraction::max));
         double beat = arrangement.sheet().meter().beatLength().toDouble();
         Map<Integer, Double> holes = new TreeMap<>();
         for (ArrangedChord chord : arrangement.chords()) {
             Fraction begin = score.at(chord.event().bar(), chord.event().start());
             Fraction end = begin.plus(chord.event().duration());
             Fraction stops = until(left, begin);
-            boolean alone = stops.compareTo(end) < 0
+            boolean alone = stops.isBefore(end)
                     && until(above, stops).equals(stops)
                     && above.subMap(stops, end).isEmpty();
             double beats = end.minus(stops).toDouble() / beat;
@@ -93,7 +91,7 @@ final class Rhythms {
         Fraction last = Fraction.ZERO;
         for (Sound sound : score.sounds()) {
             if (which.test(sound)) {
-                last = sound.to().compareTo(last) > 0 ? sound.to() : last;
+                last = sound.to().max(last);
                 reach.put(sound.from(), last);
             }
         }
@@ -104,7 +102,7 @@ final class Rhythms {
     private static Fraction until(NavigableMap<Fraction, Fraction> reach, Fraction from) {
         Fraction until = from;
         var next = reach.floorEntry(until);
-        while (next != null && next.getValue().compareTo(until) > 0) {
+        while (next != null && next.getValue().isAfter(until)) {
             until = next.getValue();
             next = reach.floorEntry(until);
         }

@@ -106,7 +106,7 @@ final class VoiceLines {
                 continue;
             }
             voices.put(sound, voice);
-            boolean joined = last != null && sound.from().compareTo(last.to()) <= 0;
+            boolean joined = last != null && !sound.from().isAfter(last.to());
             if (!joined) {
                 addLine(voice, stays);
                 stays.clear();
@@ -133,12 +133,12 @@ final class VoiceLines {
             Stay after = i + 1 < stays.size() ? stays.get(i + 1) : null;
             int left = before == null ? first : Math.max(0, chordBefore(before.to()));
             lines.add(Placed.at(first, line(voice, before, here, after, left, first, -1)));
-            for (int held = first + 1; held < begins.size() && begins.get(held).compareTo(here.to()) < 0; held++) {
+            for (int held = first + 1; held < begins.size() && begins.get(held).isBefore(here.to()); held++) {
                 Chord chord = chord(held);
                 boolean foreign = ChordTone.of(chord, here.pitch().pitchClass()) == ChordTone.FOREIGN
                         && !chord.bass().soundsLike(here.pitch().pitchClass());
                 // What lies through the whole chord is a pedal.
-                boolean resolves = here.to().compareTo(ends.get(held)) < 0
+                boolean resolves = here.to().isBefore(ends.get(held))
                         || after != null && here.to().equals(ends.get(held));
                 if (foreign
                         && resolves

@@ -55,8 +55,8 @@ final class WrittenFixes {
             ChordEvent event = chord.event();
             return !note.isRest()
                     && note.pitch().equals(pitch)
-                    && note.onset().compareTo(event.start()) >= 0
-                    && note.onset().compareTo(event.end()) < 0;
+                    && !note.onset().isBefore(event.start())
+                    && note.onset().isBefore(event.end());
         }
     }
 
@@ -420,9 +420,8 @@ final class WrittenFixes {
     private LeadSheet written(
             ArrangedChord at, Whose whose, Predicate<SheetNote> which, UnaryOperator<SheetNote> change) {
         ChordEvent event = at.event();
-        Predicate<SheetNote> here = note -> note.onset().compareTo(event.start()) >= 0
-                && note.onset().compareTo(event.end()) < 0
-                && which.test(note);
+        Predicate<SheetNote> here =
+                note -> !note.onset().isBefore(event.start()) && note.onset().isBefore(event.end()) && which.test(note);
         return written(arrangement.sheet(), at, whose, here, change);
     }
 

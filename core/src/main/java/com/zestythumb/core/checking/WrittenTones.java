@@ -68,7 +68,7 @@ final class WrittenTones {
         var before = moments.lowerEntry(from);
         if (before != null) {
             before.getValue()
-                    .held(sound -> sound.to().compareTo(from) > 0)
+                    .held(sound -> sound.to().isAfter(from))
                     .forEach(sound -> notes.add(note(sound, from, to)));
         }
         moments.subMap(from, to)
@@ -97,10 +97,10 @@ final class WrittenTones {
     }
 
     private Note note(Sound sound, Fraction from, Fraction to) {
-        boolean before = sound.from().compareTo(from) < 0;
+        boolean before = sound.from().isBefore(from);
         Voice part = lines.voice(sound);
         // What lies through a whole chord and is none of its notes leans, and steps out.
-        boolean whole = sound.from().equals(from) && sound.to().compareTo(to) >= 0;
+        boolean whole = sound.from().equals(from) && !sound.to().isBefore(to);
         boolean steps = before || (part == null ? steps(sound, whole) : lines.steps(sound, whole));
         boolean left = sound.part() == Part.LEFT;
         Voice voice = part != null ? part : left ? Voice.MIDDLE : Voice.TOP;

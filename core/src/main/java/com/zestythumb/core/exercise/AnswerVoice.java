@@ -37,7 +37,7 @@ final class AnswerVoice {
     static List<SheetNote> rest(ChordEvent event) {
         Fraction from = onGrid(event.start());
         Fraction to = onGrid(event.end());
-        return from.compareTo(to) < 0 ? List.of(new SheetNote(null, from, to.minus(from))) : List.of();
+        return from.isBefore(to) ? List.of(new SheetNote(null, from, to.minus(from))) : List.of();
     }
 
     /** One note for as long as its chord. */
@@ -54,7 +54,7 @@ final class AnswerVoice {
         for (int i = 0; i < grips.size(); i++) {
             Fraction from = onGrid(event.start().plus(share.times(Fraction.of(i))));
             Fraction to = onGrid(event.start().plus(share.times(Fraction.of(i + 1))));
-            if (from.compareTo(to) < 0) {
+            if (from.isBefore(to)) {
                 grips.get(i).pitches().forEach(pitch -> notes.add(new SheetNote(pitch, from, to.minus(from))));
             }
         }

@@ -141,8 +141,8 @@ final class FourParts extends Exercise {
     private static Stream<Pitch> over(ChordEvent event, List<SheetNote> notes) {
         return notes.stream()
                 .filter(note -> !note.isRest()
-                        && note.end().compareTo(event.start()) > 0
-                        && note.onset().compareTo(event.end()) < 0)
+                        && note.end().isAfter(event.start())
+                        && note.onset().isBefore(event.end()))
                 .map(SheetNote::pitch);
     }
 

@@ -92,8 +92,8 @@ final class NonChordQuestions {
 
     private static boolean isOver(ChordEvent event, int bar, SheetNote note) {
         return event.bar() == bar
-                && event.start().compareTo(note.onset()) <= 0
-                && note.onset().compareTo(event.end()) < 0;
+                && !event.start().isAfter(note.onset())
+                && note.onset().isBefore(event.end());
     }
 
     private static Item item(Arrangement key, ArrangedChord chord, String part, SheetNote note, Standing kind) {

@@ -124,7 +124,7 @@ record HandLayer(
                 int steps = notes.get(strike.note()).staffStep()
                         - notes.get(before.note()).staffStep();
                 return (Math.abs(steps) == 1 || isQuick(before, strike))
-                        && before.time().compareTo(strike.time()) < 0;
+                        && before.time().isBefore(strike.time());
             });
         }
 

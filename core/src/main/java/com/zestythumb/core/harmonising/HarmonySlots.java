@@ -53,7 +53,7 @@ final class HarmonySlots {
 
     private void split(Bar bar, ChordEvent event, Set<Integer> ends, boolean near) {
         Fraction middle = middle(bar.meter(), bar.offset());
-        boolean inside = middle.compareTo(event.start()) > 0 && middle.compareTo(event.end()) < 0;
+        boolean inside = middle.isAfter(event.start()) && middle.isBefore(event.end());
         if (inside) {
             add(bar, event.start(), middle, ends, near, null);
             add(bar, middle, event.end(), ends, near, null);

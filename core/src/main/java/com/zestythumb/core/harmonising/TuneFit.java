@@ -74,7 +74,7 @@ final class TuneFit {
         for (Sung sung : bars.get(bar)) {
             SheetNote note = sung.note();
             PitchClass name = note.pitch().pitchClass();
-            Fraction on = note.onset().compareTo(from) > 0 ? note.onset() : from;
+            Fraction on = note.onset().max(from);
             double length = note.end().min(to).minus(on).toDouble();
             if (length > 0 && !choice.has(name)) {
                 boolean begins = on.equals(note.onset());
@@ -105,8 +105,8 @@ final class TuneFit {
     boolean singsTheSeventh(Choice choice, int bar, Fraction from, Fraction to) {
         return bars.get(bar).stream()
                 .map(Sung::note)
-                .anyMatch(note -> note.onset().compareTo(to) < 0
-                        && note.end().compareTo(from) > 0
+                .anyMatch(note -> note.onset().isBefore(to)
+                        && note.end().isAfter(from)
                         && choice.takesAsSeventh(note.pitch().pitchClass()));
     }
 

@@ -92,8 +92,7 @@ final class Vocabulary {
             Chord chord = NumeralSymbol.parse(entry.numeral(), plain).orElse(null);
             if (chord != null) {
                 double above = entry.level().compareTo(level) > 0 ? ABOVE_THE_LEVEL : 0;
-                int aboveTonic =
-                        Math.floorMod(chord.root().semitone() - key.tonic().semitone(), 12);
+                int aboveTonic = chord.root().above(key.tonic());
                 // Whoever wants it rich wants more than one, four and five.
                 boolean colour = level == Level.RICH && entry.level().compareTo(Level.PLAIN) > 0;
                 double price = entry.price() * (colour ? COLOUR : 1);

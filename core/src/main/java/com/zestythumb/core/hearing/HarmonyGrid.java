@@ -53,7 +53,7 @@ final class HarmonyGrid {
         if (!bar.length().dividedBy(step).isWhole()) {
             step = bar.length();
         }
-        for (Fraction at = Fraction.ZERO; at.compareTo(bar.length()) < 0; at = at.plus(step)) {
+        for (Fraction at = Fraction.ZERO; at.isBefore(bar.length()); at = at.plus(step)) {
             bars.add(index);
             starts.add(at);
             double change = at.equals(Fraction.ZERO) ? AT_THE_BAR : change(at.plus(bar.offset()), meter);
@@ -74,7 +74,7 @@ final class HarmonyGrid {
         int here = Integer.MAX_VALUE;
         for (int i = 0; i < tune.length; i++) {
             Sounding note = bar.notes().get(i);
-            if (!tune[i] && note.onset().compareTo(at) < 0) {
+            if (!tune[i] && note.onset().isBefore(at)) {
                 before = Math.min(before, note.midi());
             } else if (!tune[i] && note.onset().equals(at)) {
                 here = Math.min(here, note.midi());
@@ -113,7 +113,7 @@ final class HarmonyGrid {
         Set<Integer> keys = new HashSet<>();
         for (int i = 0; i < tune.length; i++) {
             Sounding note = bar.notes().get(i);
-            boolean sounds = note.onset().compareTo(to) < 0 && note.end().compareTo(from) > 0;
+            boolean sounds = note.onset().isBefore(to) && note.end().isAfter(from);
             if (sounds && !tune[i]) {
                 keys.add(note.midi() % 12);
             }

@@ -71,7 +71,7 @@ final class NoteWeights {
                 continue;
             }
             boolean together =
-                    other.onset().compareTo(note.end()) < 0 && note.onset().compareTo(other.end()) < 0;
+                    other.onset().isBefore(note.end()) && note.onset().isBefore(other.end());
             highest &= !together || other.midi() <= note.midi();
             accompanied |= together && other.midi() < note.midi();
             if (other.onset().equals(note.onset())) {
@@ -94,7 +94,7 @@ final class NoteWeights {
     private boolean isPedal(Sounding note) {
         boolean lowest = notes.stream().noneMatch(other -> other.midi() < note.midi());
         boolean goesOn = Stream.concat(before.stream(), after.stream()).anyMatch(other -> other.midi() == note.midi());
-        return lowest && goesOn && note.duration().compareTo(meter.barLength().dividedBy(Fraction.of(2))) >= 0;
+        return lowest && goesOn && !note.duration().isBefore(meter.barLength().dividedBy(Fraction.of(2)));
     }
 
     /** How little a foreign note counts for the way in which it is come to and left. */
@@ -115,7 +115,7 @@ final class NoteWeights {
     private int[] steps(Sounding note, boolean in) {
         boolean edge = in
                 ? note.onset().equals(Fraction.ZERO)
-                : notes.stream().noneMatch(other -> other.onset().compareTo(note.end()) >= 0);
+                : notes.stream().noneMatch(other -> !other.onset().isBefore(note.end()));
         Stream<Sounding> inBar = notes.stream()
                 .filter(other ->
                         in ? other.end().equals(note.onset()) : other.onset().equals(note.end()));

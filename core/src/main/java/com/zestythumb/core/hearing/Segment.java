@@ -48,7 +48,7 @@ final class Segment {
         int opening = Integer.MAX_VALUE;
         for (int i = 0; i < factors.length; i++) {
             Sounding note = bar.notes().get(i);
-            Fraction on = note.onset().compareTo(start) > 0 ? note.onset() : start;
+            Fraction on = note.onset().max(start);
             double length = note.end().min(end).minus(on).toDouble();
             if (length > 0) {
                 int key = note.midi() % 12;
@@ -114,7 +114,7 @@ final class Segment {
         List<double[]> blocks = new ArrayList<>();
         bar.notes().stream()
                 .map(Sounding::onset)
-                .filter(onset -> onset.compareTo(start) >= 0 && onset.compareTo(end) < 0)
+                .filter(onset -> !onset.isBefore(start) && onset.isBefore(end))
                 .distinct()
                 .forEach(onset -> {
                     long struck = bar.notes().stream()
@@ -123,8 +123,8 @@ final class Segment {
                     if (struck >= BLOCK) {
                         double[] block = new double[12];
                         bar.notes().stream()
-                                .filter(note -> note.onset().compareTo(onset) <= 0
-                                        && note.end().compareTo(onset) > 0)
+                                .filter(note -> !note.onset().isAfter(onset)
+                                        && note.end().isAfter(onset))
                                 .forEach(note -> block[note.midi() % 12] += 1);
                         blocks.add(block);
                     }
@@ -136,19 +136,17 @@ final class Segment {
     private static List<double[]> patterns(SoundingBar bar, Fraction start, Fraction end, double[] present) {
         Fraction half = bar.meter().figureGroup();
         List<double[]> halves = new ArrayList<>();
-        for (Fraction from = start; from.plus(half).compareTo(end) <= 0; from = from.plus(half)) {
+        for (Fraction from = start; !from.plus(half).isAfter(end); from = from.plus(half)) {
             Fraction on = from;
             Fraction off = from.plus(half);
             double[] there = new double[12];
             long struck = bar.notes().stream()
-                    .filter(note ->
-                            note.onset().compareTo(on) >= 0 && note.onset().compareTo(off) < 0)
+                    .filter(note -> !note.onset().isBefore(on) && note.onset().isBefore(off))
                     .map(Sounding::onset)
                     .distinct()
                     .count();
             bar.notes().stream()
-                    .filter(note ->
-                            note.onset().compareTo(off) < 0 && note.end().compareTo(on) > 0)
+                    .filter(note -> note.onset().isBefore(off) && note.end().isAfter(on))
                     .forEach(note -> there[note.midi() % 12] += 1);
             if (struck < FIGURE) {
                 return List.of(present);

@@ -57,8 +57,8 @@ public final class WrittenHands {
         List<ChordEvent> events = new ArrayList<>();
         for (HeardChord chord : heard) {
             Fraction end = event.end().min(chord.start().plus(chord.duration()));
-            Fraction start = event.start().compareTo(chord.start()) > 0 ? event.start() : chord.start();
-            if (start.compareTo(end) < 0) {
+            Fraction start = event.start().max(chord.start());
+            if (start.isBefore(end)) {
                 events.add(chord.event(event.bar(), start, end.minus(start)));
             }
         }

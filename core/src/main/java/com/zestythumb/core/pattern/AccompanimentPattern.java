@@ -196,7 +196,7 @@ public record AccompanimentPattern(
 
         void play(Fraction start, Fraction duration, Fraction group, List<Step> steps) {
             Fraction done = Fraction.ZERO;
-            for (int round = 0; done.compareTo(duration) < 0; round++) {
+            for (int round = 0; done.isBefore(duration); round++) {
                 // A chord that enters inside a group runs to the group's end and falls in with the meter.
                 Fraction length = group.minus(inside(start.plus(done), group)).min(duration.minus(done));
                 playGroup(done, done.plus(length), duration, round, steps);
@@ -209,7 +209,7 @@ public record AccompanimentPattern(
             int count = strokes.in(to.minus(from), meter);
             Fraction at = from;
             MeterVariant.Beat beat = strokes.at(0);
-            for (int n = 0; beat != null && at.compareTo(to) < 0; n++, beat = strokes.at(n)) {
+            for (int n = 0; beat != null && at.isBefore(to); n++, beat = strokes.at(n)) {
                 Stroke stroke = beat.apply(meter);
                 if (stroke.length() == null && round > 0) {
                     // It sounds still.

@@ -43,7 +43,7 @@ record MeterVariant(Predicate<Meter> meters, Function<Meter, Fraction> group, Li
         int in(Fraction time, Meter meter) {
             Fraction at = Fraction.ZERO;
             int n = 0;
-            for (Beat beat = at(0); beat != null && at.compareTo(time) < 0; beat = at(++n)) {
+            for (Beat beat = at(0); beat != null && at.isBefore(time); beat = at(++n)) {
                 Fraction length = beat.apply(meter).length();
                 at = length == null ? time : at.plus(length);
             }

@@ -60,6 +60,11 @@ public record PitchClass(Letter letter, int alteration) {
                 .orElse(this);
     }
 
+    /** How many semitones it lies above the next of the other below it: 0 to 11. */
+    public int above(PitchClass other) {
+        return Math.floorMod(semitone() - other.semitone(), 12);
+    }
+
     /** Whether both lie on the same key of the keyboard: F♯ and G♭ do. */
     public boolean soundsLike(PitchClass other) {
         return semitone() == other.semitone();

@@ -66,12 +66,12 @@ public record Bar(
 
     /** Whether it is shorter than the meter asks. */
     public boolean isShort() {
-        return length.compareTo(meter.barLength()) < 0;
+        return length.isBefore(meter.barLength());
     }
 
     /** Whether it leads into the next bar, and so ends where a full bar would. */
     public boolean isPickup() {
-        return offset.compareTo(Fraction.ZERO) > 0;
+        return offset.isPositive();
     }
 
     /** The count, from 1, that a place in the bar falls on. */

@@ -41,7 +41,7 @@ final class BarDraft {
     }
 
     boolean isPickup() {
-        return offset.compareTo(Fraction.ZERO) > 0;
+        return offset.isPositive();
     }
 
     Bar bar(int number) {

@@ -13,17 +13,17 @@ public final class BarFilling {
     /** Fills a bar that is too short with a rest, where the notes stop; null where it is too long. */
     static List<SheetNote> filled(List<SheetNote> notes, Fraction length) {
         Fraction end = NoteLine.length(notes);
-        if (end.compareTo(length) > 0) {
+        if (end.isAfter(length)) {
             return null;
         }
         List<SheetNote> all = new ArrayList<>(notes);
         // Behind a tuplet that stops anywhere no rest can be written: it goes as far back as one can.
-        while (end.compareTo(length) < 0 && !isWritable(length.minus(end))) {
+        while (end.isBefore(length) && !isWritable(length.minus(end))) {
             SheetNote last = all.get(all.size() - 1);
             all.removeIf(last::isWith);
             end = last.onset();
         }
-        if (end.compareTo(length) < 0) {
+        if (end.isBefore(length)) {
             all.add(new SheetNote(null, end, length.minus(end)));
         }
         return withWholeTuplets(all);
@@ -34,13 +34,13 @@ public final class BarFilling {
         List<SheetNote> all = new ArrayList<>();
         Fraction at = Fraction.ZERO;
         for (SheetNote note : notes) {
-            if (at.compareTo(note.onset()) < 0) {
+            if (at.isBefore(note.onset())) {
                 all.add(new SheetNote(null, at, note.onset().minus(at)));
             }
             all.add(note);
             at = note.end();
         }
-        if (at.compareTo(length) < 0) {
+        if (at.isBefore(length)) {
             all.add(new SheetNote(null, at, length.minus(at)));
         }
         return all;
@@ -80,6 +80,6 @@ public final class BarFilling {
 
     /** The shortest value that a melody may have is a sixty-fourth; longer ones are made of those. */
     public static boolean isWritable(Fraction duration) {
-        return duration.times(Fraction.of(16)).isWhole() && duration.compareTo(HALF.times(Fraction.of(1, 8))) >= 0;
+        return duration.times(Fraction.of(16)).isWhole() && !duration.isBefore(HALF.times(Fraction.of(1, 8)));
     }
 }

@@ -92,7 +92,7 @@ final class BarReader {
     }
 
     private boolean hasPickup() {
-        return heading.pickup().compareTo(Fraction.ZERO) > 0;
+        return heading.pickup().isPositive();
     }
 
     private void readBarLine(Matcher m, int line) {

@@ -68,7 +68,7 @@ public final class ChartWriter {
         line("meter", heading.meterTold() ? heading.meter().written() : "");
         line("tempo", String.valueOf(heading.tempo()));
         line("feel", heading.feel());
-        if (heading.pickup().compareTo(Fraction.ZERO) > 0) {
+        if (heading.pickup().isPositive()) {
             line("pickup", counts(heading.pickup(), heading.meter()));
         }
         if (!heading.unit().equals(Heading.USUAL.unit())) {

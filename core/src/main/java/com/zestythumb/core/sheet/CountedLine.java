@@ -34,7 +34,7 @@ public final class CountedLine {
         List<String> words = new ArrayList<>();
         words.add(from.isWhole() ? number(from.floor()) : Counting.syllable(bar, onset));
         long whole = from.floor() + 1;
-        for (; to.compareTo(Fraction.of(whole)) > 0; whole++) {
+        for (; to.isAfter(Fraction.of(whole)); whole++) {
             words.add(number(whole));
         }
         if (onset.plus(duration).equals(bar.length())) {

@@ -67,7 +67,25 @@ public record Fraction(long numerator, long denominator) implements Comparable<F
     }
 
     public Fraction min(Fraction o) {
-        return compareTo(o) <= 0 ? this : o;
+        return isAfter(o) ? o : this;
+    }
+
+    public Fraction max(Fraction o) {
+        return isBefore(o) ? o : this;
+    }
+
+    /** Whether it is less: earlier as a time, shorter as a length. */
+    public boolean isBefore(Fraction o) {
+        return compareTo(o) < 0;
+    }
+
+    /** Whether it is more: later as a time, longer as a length. */
+    public boolean isAfter(Fraction o) {
+        return compareTo(o) > 0;
+    }
+
+    public boolean isPositive() {
+        return numerator > 0;
     }
 
     /** The whole number at or below. */

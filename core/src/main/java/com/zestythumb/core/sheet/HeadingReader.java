@@ -135,7 +135,7 @@ final class HeadingReader {
             Fraction length =
                     Fraction.of(Math.round(Double.parseDouble(text) * 2), 2).times(meter.countLength());
             boolean eighths = length.times(2).isWhole();
-            if (eighths && length.compareTo(meter.barLength()) < 0) {
+            if (eighths && length.isBefore(meter.barLength())) {
                 return length;
             }
         }

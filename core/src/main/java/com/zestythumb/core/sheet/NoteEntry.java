@@ -109,7 +109,7 @@ public final class NoteEntry {
         for (int bar = Math.min(place.bar(), sheet.bars().size() - 1); bar >= 0; bar--) {
             List<SheetNote> notes = hand.notes(sheet.bars().get(bar));
             for (int i = notes.size() - 1; i >= 0; i--) {
-                boolean earlier = bar < place.bar() || notes.get(i).onset().compareTo(place.onset()) < 0;
+                boolean earlier = bar < place.bar() || notes.get(i).onset().isBefore(place.onset());
                 if (earlier && !notes.get(i).isRest()) {
                     return notes.get(i).pitch();
                 }
@@ -129,10 +129,10 @@ public final class NoteEntry {
             throw new IllegalArgumentException(
                     "the tune has no bar there; write the chords of the bar first, as in | C |");
         }
-        if (duration.compareTo(Fraction.ZERO) <= 0
-                || duration.compareTo(LONGEST) > 0
+        if (!duration.isPositive()
+                || duration.isAfter(LONGEST)
                 || !BarFilling.isWritable(duration)
-                || place.onset().compareTo(sheet.bars().get(place.bar()).length()) >= 0) {
+                || !place.onset().isBefore(sheet.bars().get(place.bar()).length())) {
             throw new IllegalArgumentException("a note of " + duration + " quarter notes does not go there");
         }
         check(pitch);
@@ -143,11 +143,11 @@ public final class NoteEntry {
         int bar = place.bar();
         Fraction at = place.onset();
         Fraction left = duration;
-        while (left.compareTo(Fraction.ZERO) > 0 && bar < bars.size()) {
+        while (left.isPositive() && bar < bars.size()) {
             Bar here = bars.get(bar);
             Fraction fits = left.min(here.length().minus(at));
             left = left.minus(fits);
-            boolean goesOn = pitch != null && left.compareTo(Fraction.ZERO) > 0 && bar + 1 < bars.size();
+            boolean goesOn = pitch != null && left.isPositive() && bar + 1 < bars.size();
             bars.set(bar, hand.with(here, with(here, new SheetNote(pitch, at, fits, goesOn, null, ""))));
             at = at.plus(fits);
             if (at.equals(here.length())) {
@@ -174,7 +174,7 @@ public final class NoteEntry {
         while (bar >= 0) {
             Fraction end = before;
             List<SheetNote> last = hand.notes(bars.get(bar)).stream()
-                    .filter(note -> note.onset().compareTo(end) < 0)
+                    .filter(note -> note.onset().isBefore(end))
                     .toList();
             SheetNote latest = last.isEmpty() ? null : last.get(last.size() - 1);
             if (latest == null && !found) {
@@ -183,7 +183,7 @@ public final class NoteEntry {
                 continue;
             }
             boolean leads =
-                    latest != null && (!found || latest.tied() && latest.end().compareTo(end) >= 0);
+                    latest != null && (!found || latest.tied() && !latest.end().isBefore(end));
             if (!leads || latest.isRest()) {
                 break;
             }
@@ -250,9 +250,9 @@ public final class NoteEntry {
     private List<SheetNote> with(Bar bar, SheetNote added) {
         List<SheetNote> kept = new ArrayList<>();
         for (SheetNote note : hand.notes(bar)) {
-            boolean before = note.onset().compareTo(added.onset()) < 0;
-            boolean reaches = note.end().compareTo(added.onset()) > 0;
-            if (before && !reaches || note.onset().compareTo(added.end()) >= 0) {
+            boolean before = note.onset().isBefore(added.onset());
+            boolean reaches = note.end().isAfter(added.onset());
+            if (before && !reaches || !note.onset().isBefore(added.end())) {
                 kept.add(note);
             } else if (before && note.tuplet() == null) {
                 kept.add(

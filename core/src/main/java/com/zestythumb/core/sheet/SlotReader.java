@@ -95,7 +95,7 @@ final class SlotReader {
             lengths.add(length);
             sum = sum.plus(length);
         }
-        boolean fine = lengths.stream().allMatch(l -> l.times(2).isWhole() && l.compareTo(Fraction.ZERO) > 0);
+        boolean fine = lengths.stream().allMatch(l -> l.times(2).isWhole() && l.isPositive());
         if (!fine || !sum.equals(bar.length)) {
             Fraction counts = bar.length.dividedBy(bar.meter.countLength());
             problems.at(

@@ -77,7 +77,7 @@ public record Swing(Fraction pair, Fraction first) {
         if (late && !middle && inside.equals(Fraction.of(3, 4))) {
             return begin.plus(pair.times(first));
         }
-        Fraction swung = inside.compareTo(HALF) < 0
+        Fraction swung = inside.isBefore(HALF)
                 ? inside.times(2).times(first)
                 : first.plus(inside.minus(HALF).times(2).times(Fraction.of(1).minus(first)));
         return begin.plus(pair.times(swung));

@@ -198,7 +198,7 @@ final class VoiceReader {
     /** A bar is as short as it is said to be. */
     private static String asShort(Fraction length, Meter meter) {
         Fraction halves = length.dividedBy(meter.countLength()).times(Fraction.of(2));
-        return halves.isWhole() && halves.compareTo(Fraction.ZERO) > 0
+        return halves.isWhole() && halves.isPositive()
                 ? ", or write {short " + ChartWriter.counts(length, meter)
                         + "} before its chords if it is to be so short"
                 : "";
@@ -207,7 +207,7 @@ final class VoiceReader {
     private static List<SheetNote> cut(List<SheetNote> notes, Fraction length) {
         List<SheetNote> fitting = new ArrayList<>();
         for (SheetNote note : notes) {
-            if (note.end().compareTo(length) > 0 || !BarFilling.isWritable(note.written())) {
+            if (note.end().isAfter(length) || !BarFilling.isWritable(note.written())) {
                 break;
             }
             fitting.add(note);

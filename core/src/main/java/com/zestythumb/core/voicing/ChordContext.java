@@ -102,7 +102,7 @@ public record ChordContext(
     /** The note half a step under the keynote, which minor and modal keys raise where they have one. */
     public static PitchClass leadingTone(Key key) {
         PitchClass seventh = key.degree(7);
-        int above = Math.floorMod(seventh.semitone() - key.tonic().semitone(), 12);
+        int above = seventh.above(key.tonic());
         return above == HALF_STEP_BELOW
                 ? seventh
                 : new PitchClass(seventh.letter(), seventh.alteration() + HALF_STEP_BELOW - above);

@@ -227,14 +227,12 @@ final class CloseStyle implements VoicingStyle {
     /** Root, second and third alone. */
     private static boolean isCluster(List<PitchClass> tones) {
         return tones.size() == TRIAD
-                && tones.stream()
-                        .anyMatch(low -> stack(low, tones).stream()
-                                .allMatch(tone -> Math.floorMod(tone.semitone() - low.semitone(), 12) <= 4));
+                && tones.stream().anyMatch(low -> stack(low, tones).stream().allMatch(tone -> tone.above(low) <= 4));
     }
 
     private static boolean isTriad(List<PitchClass> fromRoot) {
-        int third = Math.floorMod(fromRoot.get(1).semitone() - fromRoot.get(0).semitone(), 12);
-        int fifth = Math.floorMod(fromRoot.get(2).semitone() - fromRoot.get(0).semitone(), 12);
+        int third = fromRoot.get(1).above(fromRoot.get(0));
+        int fifth = fromRoot.get(2).above(fromRoot.get(0));
         return third == 4 && fifth == 7 || third == 3 && (fifth == 6 || fifth == 7);
     }
 
@@ -259,7 +257,7 @@ final class CloseStyle implements VoicingStyle {
         stack.add(bass);
         tones.stream()
                 .filter(tone -> !tone.soundsLike(bass))
-                .sorted(Comparator.comparingInt(tone -> Math.floorMod(tone.semitone() - bass.semitone(), 12)))
+                .sorted(Comparator.comparingInt(tone -> tone.above(bass)))
                 .forEach(stack::add);
         return stack;
     }

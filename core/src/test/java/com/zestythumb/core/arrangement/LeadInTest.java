@@ -47,7 +47,7 @@ class LeadInTest {
         // Nothing else of the hand sounds into it.
         assertThat(tune.notesOf(3))
                 .filteredOn(note -> !run.contains(note))
-                .allMatch(note -> note.end().compareTo(Fraction.of(3)) <= 0);
+                .allMatch(note -> !note.end().isAfter(Fraction.of(3)));
         assertThat(tune.notesOf(4)).noneMatch(note -> note.id().contains("run"));
     }
 

@@ -239,7 +239,7 @@ final class SignedHands {
     /** Whether the note that comes next is a step away. */
     private static boolean isByStep(TimedNote note, Arrangement tune, int chord, Fraction at) {
         return tune.notesOf(chord).stream()
-                .filter(one -> one.bar() == note.bar() && one.onset().compareTo(at) > 0)
+                .filter(one -> one.bar() == note.bar() && one.onset().isAfter(at))
                 .findFirst()
                 .filter(one -> Math.abs(one.pitch().midi() - note.pitch().midi()) <= 2)
                 .isPresent();

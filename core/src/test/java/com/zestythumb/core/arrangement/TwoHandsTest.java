@@ -74,7 +74,7 @@ class TwoHandsTest {
         List<TimedNote> bar =
                 waltz.notes().stream().filter(note -> note.bar() == 0).toList();
         assertThat(bar).filteredOn(note -> note.onset().equals(Fraction.ZERO)).hasSize(1);
-        assertThat(bar).allMatch(note -> note.isRight() == (note.onset().compareTo(Fraction.ZERO) > 0));
+        assertThat(bar).allMatch(note -> note.isRight() == (note.onset().isPositive()));
     }
 
     /** Bass, filler, tune; no hand spans more than it can. */

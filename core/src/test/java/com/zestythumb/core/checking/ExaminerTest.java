@@ -170,8 +170,8 @@ class ExaminerTest {
         return Stream.of(bar.upper(), bar.left())
                 .flatMap(List::stream)
                 .flatMap(List::stream)
-                .filter(note -> note.onset().compareTo(event.start()) >= 0
-                        && note.onset().compareTo(event.end()) < 0)
+                .filter(note ->
+                        !note.onset().isBefore(event.start()) && note.onset().isBefore(event.end()))
                 .toList();
     }
 }

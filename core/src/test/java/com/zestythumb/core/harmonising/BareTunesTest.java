@@ -115,8 +115,8 @@ class BareTunesTest {
                             : Math.abs(next.pitch().midi() - note.pitch().midi());
                     for (ChordEvent event : bar.events()) {
                         boolean under = !event.isSilent()
-                                && event.start().compareTo(note.onset()) <= 0
-                                && event.end().compareTo(note.onset()) > 0;
+                                && !event.start().isAfter(note.onset())
+                                && event.end().isAfter(note.onset());
                         boolean foreign = under
                                 && event.chord().tones().stream()
                                         .noneMatch(tone ->

@@ -183,8 +183,8 @@ class HarmoniserTest {
         for (int i = 0; i < slots.size(); i++) {
             Slot slot = slots.get(i);
             boolean within = slot.bar() == place.bar()
-                    && slot.start().compareTo(place.start()) >= 0
-                    && slot.end().compareTo(place.start().plus(place.duration())) <= 0;
+                    && !slot.start().isBefore(place.start())
+                    && !slot.end().isAfter(place.start().plus(place.duration()));
             if (within && !path.get(i).chord().equals(chord)) {
                 return false;
             }

@@ -208,7 +208,7 @@ class AccompanimentPatternTest {
             List<Step> steps = pattern.over(Layout.of(3), Fraction.of(1, 3), length, Meter.FOUR_FOUR);
             assertThat(steps)
                     .isNotEmpty()
-                    .allMatch(step -> step.onset().plus(step.duration()).compareTo(length) <= 0);
+                    .allMatch(step -> !step.onset().plus(step.duration()).isAfter(length));
         }
     }
 

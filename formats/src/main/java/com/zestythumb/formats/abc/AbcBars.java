@@ -203,7 +203,7 @@ final class AbcBars {
         bar.timesPlayed = timesPlayed;
         bar.ending = ending;
         bar.beginsLine = beginsLine;
-        if (reader.length().compareTo(Fraction.ZERO) > 0) {
+        if (reader.length().isPositive()) {
             bar.length = reader.length();
         }
         bar.setUpper(voices);

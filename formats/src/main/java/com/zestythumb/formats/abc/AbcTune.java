@@ -367,7 +367,7 @@ final class AbcTune {
             sheet.setHeading(sheet.heading().withKey(key));
             if (unit == null) {
                 // Standard 2.1, section 3.1.7: below three quarters of a whole note a sixteenth, else an eighth.
-                boolean small = bars.meter().barLength().compareTo(Fraction.of(3)) < 0;
+                boolean small = bars.meter().barLength().isBefore(Fraction.of(3));
                 each(voice -> voice.setUnit(small ? Fraction.of(1, 4) : Fraction.of(1, 2)));
             }
             inBody = true;

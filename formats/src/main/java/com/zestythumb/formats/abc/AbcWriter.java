@@ -205,7 +205,7 @@ public final class AbcWriter implements SheetWriter {
             List<SheetNote> left = struck;
             for (Fraction change : changes) {
                 SheetNote first = left.get(0);
-                boolean inside = change.compareTo(first.onset()) > 0 && change.compareTo(first.end()) < 0;
+                boolean inside = change.isAfter(first.onset()) && change.isBefore(first.end());
                 if (inside && first.tuplet() == null) {
                     left.forEach(note -> all.add(note.at(note.onset(), change.minus(note.onset()))
                             .withTie(!note.isRest())

@@ -62,7 +62,7 @@ final class Sung {
     }
 
     private static boolean isStruckBy(ChordEvent chord, Fraction onset) {
-        return chord.start().compareTo(onset) <= 0;
+        return !chord.start().isAfter(onset);
     }
 
     /** Words that have no notes are shared among the chords. */

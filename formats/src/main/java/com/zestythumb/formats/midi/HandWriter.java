@@ -78,8 +78,8 @@ final class HandWriter {
             List<Struck> line = new ArrayList<>();
             for (Struck note : struck) {
                 boolean longer = next != null
-                        && rounding.end(note, on, null).minus(next).compareTo(EIGHTH) >= 0
-                        && free.compareTo(on) <= 0;
+                        && !rounding.end(note, on, null).minus(next).isBefore(EIGHTH)
+                        && !free.isAfter(on);
                 (longer ? held : line).add(note);
             }
             if (!held.isEmpty()) {
@@ -95,16 +95,16 @@ final class HandWriter {
     /** Notes of one stroke, over the bar lines with ties. */
     private void add(List<Struck> struck, Fraction on, Fraction off, int voice) {
         Fraction at = on;
-        for (int bar = bars.at(on); bar < sheet.bars().size() && at.compareTo(off) < 0; bar++) {
+        for (int bar = bars.at(on); bar < sheet.bars().size() && at.isBefore(off); bar++) {
             BroughtBar draft = sheet.bars().get(bar);
             Fraction to = off.min(bars.start(bar).plus(draft.length));
-            if (at.compareTo(to) < 0) {
+            if (at.isBefore(to)) {
                 NotesInTime[] voices = written.computeIfAbsent(bar, index -> new NotesInTime[VOICES]);
                 voices[voice] = voices[voice] == null ? new NotesInTime() : voices[voice];
                 boolean third = to.minus(at).denominator() == 3;
                 for (Struck note : struck) {
                     SheetNote written = MidiFileReader.note(
-                            note.midi(), at.minus(bars.start(bar)), to.minus(at), to.compareTo(off) < 0, draft.key);
+                            note.midi(), at.minus(bars.start(bar)), to.minus(at), to.isBefore(off), draft.key);
                     voices[voice].add(
                             at.equals(on) && rolls.contains(on) ? written.withTouch(Touch.ROLLED) : written,
                             third ? TRIPLET : null);

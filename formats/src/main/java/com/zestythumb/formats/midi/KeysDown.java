@@ -54,7 +54,7 @@ final class KeysDown {
         inTime.sort(Comparator.comparing(Stroke::from));
         for (Stroke next : inTime) {
             Stroke last = down.get(next.midi());
-            boolean meets = last != null && next.from().compareTo(last.to()) < 0;
+            boolean meets = last != null && next.from().isBefore(last.to());
             if (!meets) {
                 all.add(next);
                 down.put(next.midi(), next);
@@ -77,6 +77,6 @@ final class KeysDown {
     }
 
     private static Fraction later(Fraction one, Fraction other) {
-        return one.compareTo(other) < 0 ? other : one;
+        return one.max(other);
     }
 }

@@ -210,7 +210,7 @@ public final class MidiFileReader implements ScoreReader {
         return events.facts.stream()
                 .filter(fact -> fact.type() == MidiEvents.METER && fact.tick() == behind)
                 .map(fact -> meter(fact, first))
-                .filter(meter -> meter.barLength().compareTo(first.barLength()) > 0)
+                .filter(meter -> meter.barLength().isAfter(first.barLength()))
                 .findFirst()
                 .orElse(first);
     }
@@ -266,16 +266,16 @@ public final class MidiFileReader implements ScoreReader {
         for (Struck note : notes) {
             Fraction on = Grid.sixteenths(note.on(), events.ticksPerQuarter);
             Fraction off = Grid.sixteenths(note.off(), events.ticksPerQuarter);
-            if (off.compareTo(on) <= 0) {
+            if (!off.isAfter(on)) {
                 off = on.plus(Fraction.of(1, 4));
             }
             int first = bars.at(on);
             int last = Math.min(sheet.bars().size(), first + LONGEST_NOTE);
-            for (int bar = first; bar < last && bars.start(bar).compareTo(off) < 0; bar++) {
+            for (int bar = first; bar < last && bars.start(bar).isBefore(off); bar++) {
                 Fraction from = on.minus(bars.start(bar));
-                from = from.compareTo(Fraction.ZERO) < 0 ? Fraction.ZERO : from;
+                from = from.max(Fraction.ZERO);
                 Fraction to = off.minus(bars.start(bar)).min(sheet.bars().get(bar).length);
-                if (from.compareTo(to) < 0) {
+                if (from.isBefore(to)) {
                     sheet.bars().get(bar).sound(note.midi(), from, to.minus(from));
                 }
             }
@@ -322,7 +322,7 @@ public final class MidiFileReader implements ScoreReader {
             int high = starts.size() - 1;
             while (low < high) {
                 int middle = (low + high + 1) / 2;
-                if (starts.get(middle).compareTo(time) <= 0) {
+                if (!starts.get(middle).isAfter(time)) {
                     low = middle;
                 } else {
                     high = middle - 1;

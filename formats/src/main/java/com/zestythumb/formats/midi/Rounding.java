@@ -61,11 +61,11 @@ record Rounding(List<Struck> notes, int ticksPerQuarter) {
         Fraction held =
                 triple ? Grid.triplets(note.off(), ticksPerQuarter) : Grid.sixteenths(note.off(), ticksPerQuarter);
         Fraction least = on.plus(triple ? TRIPLET : SIXTEENTH);
-        Fraction off = held.compareTo(least) < 0 ? least : held;
+        Fraction off = held.max(least);
         if (next == null) {
             return off;
         }
-        boolean joined = next.minus(off).compareTo(Fraction.of(1, 2)) < 0;
-        return joined || off.compareTo(next) > 0 ? next : off;
+        boolean joined = next.minus(off).isBefore(Fraction.of(1, 2));
+        return joined ? next : off.min(next);
     }
 }

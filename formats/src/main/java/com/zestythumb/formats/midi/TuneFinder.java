@@ -99,13 +99,13 @@ final class TuneFinder {
 
     private static void write(Struck note, Fraction on, Fraction off, BarFinder bars, SheetBuilder sheet) {
         Fraction at = on;
-        for (int bar = bars.at(on); bar < sheet.bars().size() && at.compareTo(off) < 0; bar++) {
+        for (int bar = bars.at(on); bar < sheet.bars().size() && at.isBefore(off); bar++) {
             BroughtBar draft = sheet.bars().get(bar);
             Fraction barEnd = bars.start(bar).plus(draft.length);
             Fraction to = off.min(barEnd);
-            if (at.compareTo(to) < 0) {
+            if (at.isBefore(to)) {
                 draft.melody.add(MidiFileReader.note(
-                        note.midi(), at.minus(bars.start(bar)), to.minus(at), to.compareTo(off) < 0, draft.key));
+                        note.midi(), at.minus(bars.start(bar)), to.minus(at), to.isBefore(off), draft.key));
             }
             at = to;
         }
@@ -148,7 +148,7 @@ final class TuneFinder {
         for (SheetNote n : group) {
             Fraction on = Fraction.of(Math.round(n.onset().toDouble() * 4), 4);
             Fraction off = Fraction.of(Math.round(n.end().toDouble() * 4), 4);
-            if (on.compareTo(off) < 0) {
+            if (on.isBefore(off)) {
                 all.add(n.at(on, off.minus(on)));
             }
         }

@@ -31,7 +31,7 @@ final class Beams {
 
     /** Takes the next written value; a null note is a rest and ends the beam. */
     void add(Fraction onset, NoteValue value, Note note) {
-        long here = ends.stream().filter(end -> end.compareTo(onset) <= 0).count();
+        long here = ends.stream().filter(end -> !end.isAfter(onset)).count();
         boolean beamable = note != null && value.flags() > 0;
         if (!beamable || here != openGroup) {
             close();

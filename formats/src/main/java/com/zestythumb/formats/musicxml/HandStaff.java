@@ -280,14 +280,14 @@ final class HandStaff {
     }
 
     private static boolean isIn(Moment moment, Fraction start) {
-        return start.compareTo(moment.onset()) >= 0 && start.compareTo(moment.end()) < 0;
+        return !start.isBefore(moment.onset()) && start.isBefore(moment.end());
     }
 
     /** A pushed chord sounds before its symbol, which keeps its place over the beat. */
     private void addSymbol(ArrangedChord chord, Fraction late, List<Object> content) {
         Harmony harmony = chordSymbols.symbol(chord.chord());
         harmony.setStaff(BigInteger.ONE);
-        if (late.compareTo(Fraction.ZERO) > 0) {
+        if (late.isPositive()) {
             harmony.setOffset(Notes.offset(late));
         }
         if (!symbolsOnUpper) {

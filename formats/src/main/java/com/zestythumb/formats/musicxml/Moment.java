@@ -104,24 +104,24 @@ record Moment(
             Moment next = left.remove(0);
             Moment first = next.tuplet() != null || left.isEmpty() ? next : left.get(0);
             Fraction begin = beat(first.onset(), offset, 0);
-            boolean waits = next.isRest() && next.end().compareTo(begin) > 0;
+            boolean waits = next.isRest() && next.end().isAfter(begin);
             if (first.tuplet() == null || next != first && !waits) {
                 all.add(next);
                 continue;
             }
-            if (next.onset().compareTo(begin) < 0) {
+            if (next.onset().isBefore(begin)) {
                 all.add(rest(next.onset(), begin));
                 next = rest(begin, next.end());
             }
             List<Moment> group = new ArrayList<>(List.of(next));
             Fraction end = beat(next.onset(), offset, 1);
-            while (!left.isEmpty() && (last(group).end().compareTo(end) < 0 || cuts(last(group), end))) {
+            while (!left.isEmpty() && (last(group).end().isBefore(end) || cuts(last(group), end))) {
                 end = cuts(last(group), end) ? beat(end, offset, 1) : end;
-                if (last(group).end().compareTo(end) < 0) {
+                if (last(group).end().isBefore(end)) {
                     group.add(left.remove(0));
                 }
             }
-            if (last(group).isRest() && last(group).end().compareTo(end) > 0) {
+            if (last(group).isRest() && last(group).end().isAfter(end)) {
                 Moment over = group.remove(group.size() - 1);
                 group.add(rest(over.onset(), end));
                 left.add(0, rest(end, over.end()));
@@ -141,7 +141,7 @@ record Moment(
     }
 
     private static boolean cuts(Moment note, Fraction beat) {
-        return !note.isRest() && note.end().compareTo(beat) > 0;
+        return !note.isRest() && note.end().isAfter(beat);
     }
 
     /** The beginning of the quarter in which a time lies, or of one so many later. */
@@ -156,12 +156,12 @@ record Moment(
     private static void addRest(List<Moment> moments, Fraction from, Fraction to, List<Fraction> cuts) {
         Fraction at = from;
         for (Fraction cut : cuts) {
-            if (cut.compareTo(at) > 0 && cut.compareTo(to) < 0) {
+            if (cut.isAfter(at) && cut.isBefore(to)) {
                 moments.add(rest(at, cut));
                 at = cut;
             }
         }
-        if (at.compareTo(to) < 0) {
+        if (at.isBefore(to)) {
             moments.add(rest(at, to));
         }
     }

@@ -47,10 +47,10 @@ record NoteValue(String type, int dots, Fraction length) {
     static List<NoteValue> plain(Fraction length) {
         List<NoteValue> values = new ArrayList<>();
         Fraction left = length;
-        while (left.compareTo(Fraction.ZERO) > 0) {
+        while (left.isPositive()) {
             Fraction room = left;
             NoteValue value = ALL.stream()
-                    .filter(v -> v.length().compareTo(room) <= 0)
+                    .filter(v -> !v.length().isAfter(room))
                     .findFirst()
                     .orElseThrow(() -> unwritten(length));
             values.add(value);
@@ -76,8 +76,8 @@ record NoteValue(String type, int dots, Fraction length) {
     private static List<NoteValue> tied(Fraction onset, Fraction length, Meter meter) {
         Fraction end = onset.plus(length);
         Fraction middle = meter.figureGroup();
-        boolean halves = !meter.isCompound() && middle.compareTo(meter.barLength()) < 0;
-        if (!halves || onset.compareTo(middle) >= 0 || end.compareTo(middle) <= 0) {
+        boolean halves = !meter.isCompound() && middle.isBefore(meter.barLength());
+        if (!halves || !onset.isBefore(middle) || !end.isAfter(middle)) {
             return split(onset, length, meter);
         }
         List<NoteValue> values = new ArrayList<>(written(onset, middle.minus(onset), meter));
@@ -88,7 +88,7 @@ record NoteValue(String type, int dots, Fraction length) {
     /** Whether twice dotted and with what follows it fills a half of the bar, or two of three beats. */
     private boolean isSeenAt(Fraction onset, Meter meter) {
         Fraction whole = length.times(Fraction.of(8, 7));
-        boolean fits = onset.plus(whole).compareTo(meter.barLength()) <= 0;
+        boolean fits = !onset.plus(whole).isAfter(meter.barLength());
         boolean threeFour =
                 meter.count() == 3 && onset.dividedBy(meter.beatLength()).isWhole();
         boolean halves =
@@ -126,11 +126,11 @@ record NoteValue(String type, int dots, Fraction length) {
         List<NoteValue> values = new ArrayList<>();
         Fraction at = onset;
         Fraction end = onset.plus(duration);
-        while (at.compareTo(end) < 0) {
+        while (at.isBefore(end)) {
             Fraction begin = Fraction.ZERO;
             Fraction until = end;
             for (Fraction one : meter.valueEnds()) {
-                if (one.compareTo(at) > 0) {
+                if (one.isAfter(at)) {
                     until = one;
                     break;
                 }
@@ -152,7 +152,7 @@ record NoteValue(String type, int dots, Fraction length) {
         Fraction toBeat = beat.times(from.dividedBy(beat).floor() + 1).minus(from);
         Fraction room = onBeat || fillsHalf(from, left, meter) ? left : left.min(toBeat);
         return ALL.stream()
-                .filter(value -> value.length().compareTo(room) <= 0)
+                .filter(value -> !value.length().isAfter(room))
                 .filter(value -> value.dots() == 0 || value.flags() == 0 || onBeat && !meter.isCompound())
                 .filter(value -> !meter.isCompound() || fitsCompound(value, onBeat))
                 .findFirst()
@@ -170,7 +170,7 @@ record NoteValue(String type, int dots, Fraction length) {
     /** In 6/8 a plain half would hide the second beat. */
     private static boolean fitsCompound(NoteValue value, boolean onBeat) {
         boolean wholeBeats = value.length().dividedBy(Fraction.of(3, 2)).isWhole();
-        return wholeBeats && onBeat || value.length().compareTo(Fraction.of(3, 2)) < 0;
+        return wholeBeats && onBeat || value.length().isBefore(Fraction.of(3, 2));
     }
 
     private static NoteValue longestRest(Place place, Fraction left, Meter meter) {
@@ -178,11 +178,11 @@ record NoteValue(String type, int dots, Fraction length) {
         Fraction from = place.from();
         Fraction inBeat = from.minus(beat.times(from.dividedBy(beat).floor()));
         return ALL.stream()
-                .filter(value -> value.length().compareTo(left) <= 0)
-                .filter(value -> value.length().compareTo(beat) < 0
+                .filter(value -> !value.length().isAfter(left))
+                .filter(value -> value.length().isBefore(beat)
                         ? value.dots() == 0
                                 && isAligned(value, inBeat)
-                                && inBeat.plus(value.length()).compareTo(beat) <= 0
+                                && !inBeat.plus(value.length()).isAfter(beat)
                         : value.length().dividedBy(beat).isWhole()
                                 && (value.dots() == 0 || meter.isCompound())
                                 && isAligned(value, from)

@@ -158,7 +158,7 @@ final class PartReader {
                 report.add(Fate.GUESSED, "a key or meter that changes within a bar, from the next bar on", number);
             }
         }
-        if (first && any && end.compareTo(Fraction.ZERO) > 0) {
+        if (first && any && end.isPositive()) {
             bar.length = end;
         }
         List<List<SheetNote>> all = alone.take(bar.length);
@@ -281,8 +281,8 @@ final class PartReader {
 
     private void move(XmlNode node, int direction) {
         time = time.plus(duration(node).times(direction));
-        time = time.compareTo(Fraction.ZERO) < 0 ? Fraction.ZERO : time;
-        end = time.compareTo(end) > 0 ? time : end;
+        time = time.max(Fraction.ZERO);
+        end = time.max(end);
     }
 
     private void note(XmlNode note) {
@@ -295,7 +295,7 @@ final class PartReader {
         if (!note.has("chord")) {
             chordOnset = time;
             time = time.plus(duration);
-            end = time.compareTo(end) > 0 ? time : end;
+            end = time.max(end);
         }
         if (duration.equals(Fraction.ZERO)) {
             return;
@@ -405,7 +405,7 @@ final class PartReader {
             return;
         }
         Fraction at = time.plus(Fraction.of(harmony.number("offset", 0), divisions));
-        at = at.compareTo(Fraction.ZERO) < 0 ? Fraction.ZERO : at;
+        at = at.max(Fraction.ZERO);
         try {
             Chord chord = HarmonyTags.read(harmony);
             BroughtBar.Symbol symbol =

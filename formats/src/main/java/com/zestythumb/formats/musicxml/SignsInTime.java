@@ -52,9 +52,8 @@ final class SignsInTime {
                 boolean sooner = here >= 0
                         && (place < 0
                                 || voice.get(here)
-                                                .onset()
-                                                .compareTo(there.get(place).onset())
-                                        < 0);
+                                        .onset()
+                                        .isBefore(there.get(place).onset()));
                 there = sooner ? voice : there;
                 place = sooner ? here : place;
             }
@@ -76,7 +75,7 @@ final class SignsInTime {
 
     private static int first(List<SheetNote> voice, Fraction from) {
         for (int i = 0; i < voice.size(); i++) {
-            if (voice.get(i).onset().compareTo(from) >= 0) {
+            if (!voice.get(i).onset().isBefore(from)) {
                 return i;
             }
         }

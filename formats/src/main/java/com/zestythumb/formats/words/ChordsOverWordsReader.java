@@ -303,7 +303,7 @@ public final class ChordsOverWordsReader implements ScoreReader {
             Fraction each = even ? step : bar.meter.countLength();
             for (int i = 0; i < chords.size(); i++) {
                 Fraction at = each.times(i);
-                if (at.compareTo(bar.length) < 0) {
+                if (at.isBefore(bar.length)) {
                     bar.symbols.put(at, chords.get(i));
                     reportUnread(chords.get(i));
                 }

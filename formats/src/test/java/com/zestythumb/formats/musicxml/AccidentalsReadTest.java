@@ -66,9 +66,7 @@ class AccidentalsReadTest {
         for (int i = 0; i < 27; i++) {
             Arrangement tune = Arrangement.of(
                     Chart.parse(chart),
-                    Choices.USUAL
-                            .with(patterns.get(i))
-                            .with(new StyleChoice(styles.get(i % styles.size()), Map.of())));
+                    Choices.USUAL.with(patterns.get(i)).with(new StyleChoice(styles.get(i % styles.size()), Map.of())));
             for (List<Read> bar : bars(tune)) {
                 notes += bar.size();
             }

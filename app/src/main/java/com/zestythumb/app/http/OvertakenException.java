@@ -1,4 +1,0 @@
-package com.zestythumb.app.http;
-
-/** The page that asked has asked anew meanwhile. */
-public class OvertakenException extends RuntimeException {}

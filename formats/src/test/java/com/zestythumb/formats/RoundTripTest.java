@@ -100,6 +100,17 @@ class RoundTripTest {
         return new MusicXmlWriter(Staves.GRAND).write(Arrangement.of(sheet, Choices.USUAL));
     }
 
+    /** Long words go on below, and are one text for who reads them. */
+    @Test
+    void longWordsAreBrokenIntoLinesAndComeBackWhole() {
+        String feel = "unhurried, as one who walks home in the evening and has all the time there is";
+        LeadSheet sheet = Chart.parse("feel: " + feel + "\n| C | F |");
+        byte[] file = musicXml(sheet);
+        String text = new String(file, StandardCharsets.UTF_8);
+        assertThat(text).contains("unhurried, as one who walks home in the\nevening and has all the time there is<");
+        assertThat(imported(file, "walk.musicxml").heading().feel()).isEqualTo(feel);
+    }
+
     @Test
     void musicXmlHoldsEverything() {
         LeadSheet sheet = Chart.parse(SONG);

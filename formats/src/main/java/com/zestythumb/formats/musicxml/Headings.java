@@ -11,6 +11,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 import org.audiveris.proxymusic.AboveBelow;
 import org.audiveris.proxymusic.Attributes;
 import org.audiveris.proxymusic.Clef;
@@ -35,6 +36,9 @@ import org.audiveris.proxymusic.YesNo;
 
 /** What stands at the head of the music: clefs, key, meter, tempo, section names. */
 final class Headings {
+
+    /** As much of a text as a line of a narrow page has room for, up to a word's end. */
+    private static final Pattern LINE = Pattern.compile("(.{1,40})(?: +|$)");
 
     /** Begin the ids of directions that tell how a phrase ends, and the numeral of a chord. */
     static final String CLOSE = "close-";
@@ -130,9 +134,10 @@ final class Headings {
         return above(words(words, FontStyle.ITALIC));
     }
 
+    /** Words longer than a line of the page go on below. */
     private static DirectionType words(String words, FontStyle style) {
         FormattedTextId text = new FormattedTextId();
-        text.setValue(words);
+        text.setValue(LINE.matcher(words).replaceAll("$1\n").strip());
         text.setFontStyle(style);
         DirectionType type = new DirectionType();
         type.getWordsOrSymbol().add(text);

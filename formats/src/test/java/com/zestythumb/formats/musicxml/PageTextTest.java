@@ -32,6 +32,7 @@ class PageTextTest {
             "",
             "| C / Am / | F G7 | C | F |",
             "key: Bb minor\nmeter: 6/8\n| Bbm | Gb6 | Cm7b5 F7 | N.C. | Bbm |",
+            "feel: unhurried, as one who walks home in the evening and has all the time there is\n| C | F |",
             "symbols: signs\n| Cmaj7 | Dm7b5 G7b9 | Cm(maj7)/Eb | C! | >F |",
             "[A < B]\n|: C | F |1 G7 | C :|2 G7 | C |\n|: \"slowly & <softly>\" Am | Dm :| x3",
             "| {segno} C | F | G7 | {to coda} C | F | G7 {D.S. al Coda} |\n[End]\n| {coda} F | C |]",

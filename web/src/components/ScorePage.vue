@@ -78,7 +78,7 @@ watch(() => [props.chosen, boxes.value], scroll);
     <p v-if="trouble" class="trouble" role="alert">{{ trouble }}</p>
     <p v-if="!tune?.bars.length" class="empty">Type <b>| C | F | G7 | C |</b> and see it here</p>
     <div ref="page" class="page" :class="{ unnumbered: paper?.numbers === 'NONE' }">
-      <span v-if="opening && !small" class="opening">{{ opening }}</span>
+      <span v-if="opening && !small" class="opening" :title="opening">{{ opening }}</span>
       <div class="drawing" aria-hidden="true">
         <div v-for="(svg, i) in pieces" :key="i" class="piece" v-html="svg" />
       </div>
@@ -233,6 +233,9 @@ watch(() => [props.chosen, boxes.value], scroll);
   z-index: 1;
   font: 600 17px/1.2 var(--reading);
   white-space: pre;
+  max-width: 100%;
+  overflow: hidden;
+  text-overflow: ellipsis;
   pointer-events: none;
 }
 .drawing {

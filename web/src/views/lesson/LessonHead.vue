@@ -129,6 +129,15 @@ h1 {
   .head {
     column-gap: 6px;
   }
+  .title {
+    max-width: 100%;
+  }
+  h1 {
+    max-width: 100%;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
   .head :deep(.p-tab) {
     padding: 0 6px;
     font-size: 17px;

@@ -9,8 +9,10 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
@@ -64,15 +66,21 @@ public record PinDto(
     }
 
     KeptVoicing toPin() {
-        String[] parts = start.split("/");
-        Fraction at = Fraction.of(Long.parseLong(parts[0]), parts.length > 1 ? Long.parseLong(parts[1]) : 1);
         return new KeptVoicing(
-                id, bar - 1, at, notes.stream().map(Pitch::parse).toList(), byPitch(manners), byPitch(fingers), scope);
+                id,
+                bar - 1,
+                Fraction.parse(start),
+                notes.stream().map(Pitch::parse).toList(),
+                byPitch(manners),
+                byPitch(fingers),
+                scope);
     }
 
+    /** The lowest first, so that the same is always told alike. */
     private static <T> Map<String, T> byName(Map<Pitch, T> told) {
-        return told.entrySet().stream()
-                .collect(Collectors.toMap(one -> one.getKey().toString(), Map.Entry::getValue));
+        Map<String, T> named = new LinkedHashMap<>();
+        new TreeMap<>(told).forEach((pitch, one) -> named.put(pitch.toString(), one));
+        return named;
     }
 
     private static <T> Map<Pitch, T> byPitch(Map<String, T> told) {

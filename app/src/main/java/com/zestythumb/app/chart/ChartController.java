@@ -237,7 +237,7 @@ class ChartController {
     NoteResult addNote(@Valid @RequestBody NoteRequest request) {
         return computations.inTurn(() -> {
             NoteEntry entry = new NoteEntry(read(request.chart()), request.hand());
-            NoteEntry.Place place = new NoteEntry.Place(request.bar(), fraction(request.onset()));
+            NoteEntry.Place place = new NoteEntry.Place(request.bar(), Fraction.parse(request.onset()));
             Pitch pitch = null;
             if (!request.letter().isEmpty()) {
                 pitch = entry.nearest(place, request.letter().charAt(0), request.accidental(), request.withLast());
@@ -246,18 +246,13 @@ class ChartController {
             }
             NoteEntry.Result result = request.withLast() && pitch != null
                     ? entry.add(place, pitch)
-                    : entry.put(place, pitch, fraction(request.duration()), request.tied());
+                    : entry.put(place, pitch, Fraction.parse(request.duration()), request.tied());
             return new NoteResult(
                     ChartWriter.write(result.sheet()),
                     result.next().bar(),
                     result.next().onset().toString(),
                     pitch == null ? 0 : pitch.midi());
         });
-    }
-
-    private static Fraction fraction(String text) {
-        String[] parts = text.split("/");
-        return Fraction.of(Long.parseLong(parts[0]), parts.length > 1 ? Long.parseLong(parts[1]) : 1);
     }
 
     private static LeadSheet read(String text) {

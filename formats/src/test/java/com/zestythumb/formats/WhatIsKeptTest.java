@@ -59,6 +59,8 @@ class WhatIsKeptTest {
                 "a.abc; X:1 / T:t / P:AABB / M:4/4 / L:1/8 / K:C / P:A / \"C\"C8 | / P:B / \"G\"G8 |]; [Part A] / |: C :| / m: C8 | / [Part B] / |: G :| / m: G8 |; the order of parts, AABB",
                 "a.abc; X:1 / T:t / P:A2.B / M:4/4 / L:1/8 / K:C / P:A / \"C\"C8 | / P:B / \"G\"G8 |]; [Part A] / |: C :| / m: C8 | / [Part B] / | G | / m: G8 |; the order of parts, A2.B",
                 "a.abc; X:1 / T:t / P:(AB)2 / M:4/4 / L:1/8 / K:C / P:A / \"C\"C8 | / P:B / \"G\"G8 |]; [Part A] / | C | / m: C8 | / [Part B] / | G | / m: G8 | / [Part A] / | C | / m: C8 | / [Part B] / | G | / m: G8 |; the order of parts, (AB)2",
+                "a.abc; X:1 / T:t / P:AAB / M:4/4 / L:1/8 / K:C / V:1 / V:2 clef=bass / P:A / [V:1] \"C\"C8 | / [V:2] C,8 | / P:B / [V:1] \"G\"G8 |] / [V:2] G,8 |]; [Part A] / |: C :| / m: C8 | / l: C,8 | / [Part B] / | G | / m: G8 | / l: G,8 |; the order of parts, AAB",
+                "a.abc; X:1 / T:t / P:AAB / M:4/4 / L:1/8 / K:C / V:1 / V:2 clef=bass / V:1 / P:A / \"C\"C8 | / P:B / \"G\"G8 |] / V:2 / P:A / C,8 | / P:B / G,8 |]; [Part A] / |: C :| / m: C8 | / l: C,8 | / [Part B] / | G | / m: G8 | / l: G,8 |; the order of parts, AAB",
                 "a.abc; X:1 / T:t / P:AAC / M:4/4 / L:1/8 / K:C / P:A / \"C\"C8 | / P:B / \"G\"G8 |]; [Part A] / | C | / m: C8 | / [Part B] / | G | / m: G8 |; for you to set",
                 "a.abc; X:1 / T:t / M:4/4 / L:1/8 / K:C / \"C\"C4 C4| / w:one / +:two; | C | / m: C4 C4 | / w: one two; ",
                 "a.abc; X:1 / T:t / M:4/4 / L:1/8 / K:C / \"?\"C8 | \"H7x\"C8 |]; | C? | H7x | / m: C8 | C8 |; not known here",

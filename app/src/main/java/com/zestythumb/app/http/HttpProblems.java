@@ -45,7 +45,7 @@ class HttpProblems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> told(ProblemException e) {
+    ResponseEntity<ProblemDetail> foreseen(ProblemException e) {
         ResponseEntity.BodyBuilder answer = ResponseEntity.status(e.kind().status());
         e.kind().retryAfter().ifPresent(seconds -> answer.header(HttpHeaders.RETRY_AFTER, "" + seconds));
         return answer.body(e.kind().with(e.getMessage()));

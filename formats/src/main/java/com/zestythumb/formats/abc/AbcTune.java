@@ -84,6 +84,9 @@ final class AbcTune {
     /** Lines of words below the last line of notes. */
     private int verse;
 
+    /** The part that was begun last. */
+    private String begun = "";
+
     private String tempo = "";
     private String order = "";
 
@@ -190,8 +193,11 @@ final class AbcTune {
             case "P" -> {
                 if (!inBody) {
                     order = value;
-                } else if (bars == tune) {
-                    bars.beginSection(PartOrder.section(value));
+                } else if (!value.equals(begun)) {
+                    // Whatever voice stands there: a part is one of the tune, and may be named above each of its
+                    // voices.
+                    tune.beginSection(PartOrder.section(value));
+                    begun = value;
                 }
             }
             case "w" -> words(value);

@@ -63,7 +63,7 @@ class AccidentalsReadTest {
         List<AccompanimentPattern> patterns = AccompanimentPatterns.all();
         List<String> wrong = new ArrayList<>();
         int notes = 0;
-        for (int i = 0; i < 27; i++) {
+        for (int i = 0; i < patterns.size(); i++) {
             Arrangement tune = Arrangement.of(
                     Chart.parse(chart),
                     Choices.USUAL.with(patterns.get(i)).with(new StyleChoice(styles.get(i % styles.size()), Map.of())));
